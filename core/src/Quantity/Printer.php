@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Quantity;
+
+/** Prints quantities for people, in the units of the job. Nothing computed is ever read back from these texts. */
+final readonly class Printer
+{
+    public function __construct(public UnitSystem $units, private bool $inchesOnly = false)
+    {
+    }
+
+    public function print(Dimension $dimension, float $value_si): string
+    {
+        $us = $this->units === UnitSystem::Us;
+
+        return match ($dimension) {
+            Dimension::Length => $this->length($value_si),
+            Dimension::Area => $us ? $this->in($dimension, $value_si, 'ft2', 1, 'ft²') : self::number($value_si, 2).' m²',
+            Dimension::SectionModulus => $us ? $this->in($dimension, $value_si, 'in3', 3, 'in³') : $this->in($dimension, $value_si, 'cm3', 2, 'cm³'),
+            Dimension::SecondMoment => $us ? $this->in($dimension, $value_si, 'in4', 3, 'in⁴') : $this->in($dimension, $value_si, 'cm4', 2, 'cm⁴'),
+            Dimension::Pressure => $this->pressure($value_si),
+            Dimension::Force => $us ? $this->in($dimension, $value_si, 'lb', 0, 'lb') : self::number($value_si, 0).' N',
+            Dimension::Moment => $us ? $this->moment($value_si) : self::number($value_si, 1).' N·m',
+            Dimension::Angle => self::number(rad2deg($value_si), 2).'°',
+            Dimension::Speed => $us ? $this->in($dimension, $value_si, 'mph', 0, 'mph') : self::number($value_si, 1).' m/s',
+            Dimension::Mass => $us ? $this->in($dimension, $value_si, 'lb', 1, 'lb') : self::number($value_si, 1).' kg',
+            Dimension::LineMass => $us ? $this->in($dimension, $value_si, 'lb/ft', 2, 'lb/ft') : self::number($value_si, 2).' kg/m',
+        };
+    }
+
+    /** A length as it is spoken: inches up to six feet, feet and inches beyond; millimetres. */
+    public function length(float $value_m): string
+    {
+        if ($this->units === UnitSystem::Metric) {
+            return self::number(1000 * $value_m, abs($value_m) < 0.01 ? 1 : 0).' mm';
+        }
+        $inches = $value_m / 0.0254;
+        $sixteenths = round($inches * 16);
+        if (abs($inches) < 1 && abs($inches - $sixteenths / 16) > 1e-4) {
+            return self::number($inches, 3).' in';
+        }
+        if ($this->inchesOnly || abs($sixteenths) <= 72 * 16) {
+            return self::fraction($sixteenths).' in';
+        }
+
+        return $this->tape($value_m);
+    }
+
+    /** A running dimension as it stands on the tape: 12' 1 3/4", or millimetres. */
+    public function tape(float $value_m): string
+    {
+        if ($this->units === UnitSystem::Metric) {
+            return self::number(1000 * $value_m, 0);
+        }
+        $sixteenths = (int) round($value_m / 0.0254 * 16);
+        if ($this->inchesOnly) {
+            return self::fraction($sixteenths).'"';
+        }
+        $sign = $sixteenths < 0 ? '−' : '';
+        $sixteenths = abs($sixteenths);
+
+        return $sign.intdiv($sixteenths, 192)."' ".self::fraction($sixteenths % 192).'"';
+    }
+
+    /** A plain number with a fixed count of decimals and a real minus sign. */
+    public static function number(float $value, int $decimals): string
+    {
+        $text = number_format(abs($value), $decimals, '.', '');
+
+        return ($value < 0 && (float) $text !== 0.0 ? '−' : '').$text;
+    }
+
+    private function pressure(float $value_Pa): string
+    {
+        if (abs($value_Pa) >= 1e6) {
+            return $this->units === UnitSystem::Us
+                ? $this->in(Dimension::Pressure, $value_Pa, 'ksi', 1, 'ksi')
+                : $this->in(Dimension::Pressure, $value_Pa, 'MPa', 1, 'MPa');
+        }
+
+        return $this->units === UnitSystem::Us
+            ? $this->in(Dimension::Pressure, $value_Pa, 'psf', 1, 'psf')
+            : self::number($value_Pa, 0).' Pa';
+    }
+
+    private function moment(float $value_Nm): string
+    {
+        return abs($value_Nm) > 0 && abs($value_Nm) < 100
+            ? $this->in(Dimension::Moment, $value_Nm, 'lbin', 0, 'lb·in')
+            : $this->in(Dimension::Moment, $value_Nm, 'lbft', 1, 'lb·ft');
+    }
+
+    private function in(Dimension $dimension, float $value_si, string $unit, int $decimals, string $sign): string
+    {
+        return self::number($value_si / $dimension->units()[$unit], $decimals).' '.$sign;
+    }
+
+    private static function fraction(float|int $sixteenths): string
+    {
+        $sign = $sixteenths < 0 ? '−' : '';
+        $all = (int) abs($sixteenths);
+        $whole = intdiv($all, 16);
+        $rest = $all % 16;
+        if ($rest === 0) {
+            return $sign.$whole;
+        }
+        $below = 16;
+        while ($rest % 2 === 0) {
+            $rest = intdiv($rest, 2);
+            $below = intdiv($below, 2);
+        }
+
+        return $sign.($whole === 0 ? '' : $whole.' ').$rest.'/'.$below;
+    }
+}
