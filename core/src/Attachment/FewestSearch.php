@@ -1,0 +1,559 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+use Garnetine\Core\Rail\Run;
+
+/**
+ * The fewest feet under a run, and among those layouts the one with the greatest least reserve.
+ *
+ * By increasing count. Feet are chosen from the left; the three-moment equations are eliminated as they are chosen, so that
+ * the moment over each chosen foot is known but for a multiple of the next one, which a layout that holds keeps within the
+ * rail's capacity. An empty interval prunes, and nothing else does: no layout that holds is ever lost. Complete layouts go
+ * through the full check. Past its budget the search says so by a bound below the count.
+ */
+final class FewestSearch
+{
+    private const TIE = 1e-9;
+
+    /** @var array<int, array<int, Bay|null>> */
+    private array $bays = [];
+
+    /** @var array<int, array<int, int>> Least count of further feet after the second of a pair */
+    private array $after = [];
+
+    /** @var array<int, list<int>> Second feet that may follow a first one */
+    private array $next = [];
+
+    /** @var array<int, list<float>|null> Unit moments over a first (left) foot, null when the overhang fails */
+    private array $leftEnds = [];
+
+    /** @var array<int, list<float>|null> */
+    private array $rightEnds = [];
+
+    private float $limit;
+
+    /** @var list<int>|null */
+    private ?array $best = null;
+
+    private ?RunVerdict $bestVerdict = null;
+
+    private int $nodes = 0;
+
+    private int $budget;
+
+    /** @var list<float> Bound on the unit moment over any foot, for each gust */
+    private array $largest = [];
+
+    private readonly LoadCase $up;
+
+    private readonly int $count;
+
+    /** @param list<int>|null $picks Candidates that may be used, ascending; null for all */
+    private function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly ?array $picks, int $budget)
+    {
+        $this->limit = 1.0 + self::TIE;
+        $this->budget = $budget;
+        $this->up = $check->up[0];
+        $this->count = count($picks ?? $run->candidates_m);
+    }
+
+    /**
+     * @param list<int>|null $picks  Candidates that may be used, ascending; null for all
+     * @param int            $budget Steps after which the search settles for a bound
+     *
+     * @return Fewest|null Null when no layout of the candidates holds, or none was found within the budget
+     */
+    public static function of(Run $run, RunCheck $check, ?array $picks = null, int $budget = 40_000): ?Fewest
+    {
+        $search = new self($run, $check, $picks, $budget);
+
+        return $search->run();
+    }
+
+    private function x_m(int $index): float
+    {
+        return $this->run->candidates_m[$this->picks[$index] ?? $index];
+    }
+
+    private function run(): ?Fewest
+    {
+        if ($this->count < 2) {
+            return null;
+        }
+        $this->prepare();
+        $start = $this->leastCount();
+        if ($start === null) {
+            return null;
+        }
+        $bound = null;
+        $nodes = 0;
+        $all = $this->budget;
+        for ($count = $start; $count <= $this->count; ++$count) {
+            $this->nodes = 0;
+            $this->budget = max(400, intdiv($all - $nodes, 2));
+            $this->begin($count);
+            $complete = $this->nodes <= $this->budget;
+            $nodes += $this->nodes;
+            if ($this->best !== null && $this->bestVerdict !== null) {
+                $picks = array_map(fn (int $index): int => $this->picks[$index] ?? $index, $this->best);
+
+                return new Fewest($picks, $this->bestVerdict, $bound ?? $count, $complete, $nodes);
+            }
+            if (!$complete) {
+                $bound ??= $count;
+            }
+            if ($nodes > 2 * $all) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    private function prepare(): void
+    {
+        $run = $this->run;
+        for ($i = 0; $i < $this->count; ++$i) {
+            $this->leftEnds[$i] = $this->overhang($this->x_m($i), true);
+            $this->rightEnds[$i] = $this->overhang($this->x_m($i), false);
+        }
+        for ($i = 0; $i < $this->count; ++$i) {
+            $this->next[$i] = [];
+            for ($j = $i + 1; $j < $this->count; ++$j) {
+                $bay = $this->bay($i, $j);
+                $worst = $this->least($bay);
+                $this->bays[$i][$j] = $worst > 2 * $this->limit ? null : $bay;
+                if ($worst <= 2 * $this->limit) {
+                    $this->next[$i][] = $j;
+                } elseif ($worst > 4.4 * $this->limit) {
+                    // Longer bays only grow worse: equalisation can halve the pressure of a longer one, no more.
+                    break;
+                }
+            }
+        }
+        // A loaded span puts at most Σ P·a·b/L on its own ends and half as much on each further support.
+        $this->largest = array_fill(0, count($run->gusts), 0.0);
+        foreach ($run->gusts as $gust => $_) {
+            $spans = $ends = 0.0;
+            foreach ($this->bays as $row) {
+                foreach ($row as $bay) {
+                    $spans = $bay === null ? $spans : max($spans, $bay->simple[$gust + 1]);
+                }
+            }
+            foreach ([...$this->leftEnds, ...$this->rightEnds] as $moments) {
+                $ends = $moments === null ? $ends : max($ends, abs($moments[$gust + 1]));
+            }
+            $this->largest[$gust] = 4 * $spans + $ends;
+        }
+    }
+
+    /**
+     * Unit moments over an end foot, or null when the overhang alone breaks the rail.
+     *
+     * @return list<float>|null
+     */
+    private function overhang(float $foot_m, bool $isLeft): ?array
+    {
+        $clamps_m = $this->run->clamps_m;
+        $end_m = $isLeft ? $clamps_m[0] : $clamps_m[count($clamps_m) - 1];
+        $length_m = $isLeft ? $foot_m - $end_m : $end_m - $foot_m;
+        $moments = [];
+        foreach ([$this->run->shares, ...$this->run->windAreas_m2] as $unit) {
+            $moment = 0.0;
+            foreach ($clamps_m as $index => $clamp_m) {
+                $arm_m = $isLeft ? $foot_m - $clamp_m : $clamp_m - $foot_m;
+                $moment -= $arm_m > 0.0 ? $unit[$index] * $arm_m : 0.0;
+            }
+            $moments[] = $moment;
+        }
+        if ($length_m <= 1e-9) {
+            return $moments;
+        }
+        $pressures = $this->check->pressures_Pa($this->check->bayArea_m2($length_m));
+        $up_Nm = $this->upward($moments, $pressures);
+
+        return abs($moments[0]) * $this->check->downPerMoment <= $this->limit && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= $this->limit
+            ? $moments : null;
+    }
+
+    /**
+     * The up case's moment (or reaction) from the unit ones.
+     *
+     * @param list<float> $units
+     * @param list<float> $pressures_Pa
+     */
+    private function upward(array $units, array $pressures_Pa): float
+    {
+        $sum = -$this->up->normal_N * $units[0];
+        foreach ($pressures_Pa as $index => $pressure_Pa) {
+            $sum += $this->up->windUp * $pressure_Pa * $units[$index + 1];
+        }
+
+        return $sum;
+    }
+
+    /** What is needed of the bay between two candidates. */
+    private function bay(int $i, int $j): Bay
+    {
+        $from_m = $this->x_m($i);
+        $length_m = $this->x_m($j) - $from_m;
+        $at = $loads = [];
+        foreach ($this->run->clamps_m as $index => $clamp_m) {
+            if ($clamp_m > $from_m && $clamp_m < $from_m + $length_m) {
+                $at[] = $clamp_m - $from_m;
+                $loads[] = $index;
+            }
+        }
+        $bay = new Bay($length_m, $this->check->pressures_Pa($this->check->bayArea_m2($length_m)));
+        foreach ([$this->run->shares, ...$this->run->windAreas_m2] as $unit) {
+            $bay->addUnit($at, array_map(static fn (int $index): float => $unit[$index], $loads));
+        }
+        $bay->sections = array_map(static fn (float $x_m): float => $x_m / $length_m, $at);
+        foreach (array_keys($at) as $section) {
+            $bay->upSections[] = $this->upward(array_column($bay->unitSections, $section), $bay->pressures_Pa);
+        }
+        $bay->misfit = $this->check->misfit_Nm($length_m) / $this->check->capacities->railNormal_Nm;
+
+        return $bay;
+    }
+
+    /** The worst section on two supports; with ratios of 1 over both ends, at most 2 are left for a section itself. */
+    private function least(Bay $bay): float
+    {
+        $worst = 0.0;
+        foreach ($bay->sections as $section => $_) {
+            $worst = max(
+                $worst,
+                abs($bay->unitSections[0][$section]) * $this->check->downPerMoment,
+                abs($bay->upSections[$section]) / $this->check->capacities->railNormal_Nm,
+            );
+        }
+
+        return $worst;
+    }
+
+    /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
+    private function leastCount(): ?int
+    {
+        for ($j = $this->count - 1; $j > 0; --$j) {
+            for ($i = 0; $i < $j; ++$i) {
+                if (($this->bays[$i][$j] ?? null) !== null) {
+                    $this->after[$i][$j] = $this->leastAfter($i, $j);
+                }
+            }
+        }
+        $least = PHP_INT_MAX;
+        foreach ($this->next as $i => $seconds) {
+            if ($this->leftEnds[$i] !== null) {
+                foreach ($seconds as $j) {
+                    $least = min($least, $this->after[$i][$j] >= 1_000_000 ? PHP_INT_MAX : 2 + $this->after[$i][$j]);
+                }
+            }
+        }
+        $pieces = count($this->run->splices_m) + 1;
+
+        return $least === PHP_INT_MAX ? null : max($least, 2 * $pieces);
+    }
+
+    private function leastAfter(int $i, int $j): int
+    {
+        if ($this->rightEnds[$j] !== null) {
+            return 0;
+        }
+        $least = 1_000_000;
+        foreach ($this->next[$j] as $l) {
+            if ($this->after[$j][$l] + 1 < $least && $this->pairMay($i, $j, $l)) {
+                $least = $this->after[$j][$l] + 1;
+            }
+        }
+
+        return $least;
+    }
+
+    /** Whether any moments over i and l within the capacity let the foot j between two bays hold. */
+    private function pairMay(int $i, int $j, int $l): bool
+    {
+        $one = $this->bays[$i][$j];
+        $two = $this->bays[$j][$l];
+        if ($one === null || $two === null) {
+            return false;
+        }
+        $both = 2 * ($one->length_m + $two->length_m);
+        $cap = ($this->limit) / max($this->check->downPerMoment, 1e-30);
+        $right = -($one->leftTerms[0] + $two->rightTerms[0]) / $both;
+        if ($right + $cap * 0.5 < -$cap || $right - $cap * 0.5 > $cap) {
+            return false;
+        }
+        $reaction = $one->rightReactions[0] + $two->leftReactions[0] - $right * (1 / $one->length_m + 1 / $two->length_m);
+        $ease = $this->ease($one->length_m, $two->length_m, $both) * $cap;
+
+        return ($reaction - $ease) * $this->check->downPerReactionWorst <= $this->limit && $this->pairMayUp($one, $two, $both);
+    }
+
+    private function pairMayUp(Bay $one, Bay $two, float $both): bool
+    {
+        $capacity = min($this->check->capacities->boltUp_N, $this->check->capacities->footUp_N, $this->check->capacities->withdrawal_N * $this->up->cd);
+        $tributary_m = ($one->length_m + $two->length_m) / 2;
+        $pressures = $this->check->pressures_Pa($tributary_m * $this->run->tributary_m);
+        $units = $moments = [];
+        foreach ($one->leftTerms as $unit => $term) {
+            $moments[] = -($term + $two->rightTerms[$unit]) / $both;
+            $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] - $moments[$unit] * (1 / $one->length_m + 1 / $two->length_m);
+        }
+        $reaction_N = $this->upward($units, $pressures);
+        $ease = $this->ease($one->length_m, $two->length_m, $both);
+        $cap = $this->limit * $this->check->capacities->railNormal_Nm;
+        $slack = max($this->slack($pressures, $one->pressures_Pa), $this->slack($pressures, $two->pressures_Pa));
+        if ($reaction_N - $ease * ($cap + $slack) > $this->limit * $capacity) {
+            return false;
+        }
+        $moment_Nm = $this->upward($moments, $one->pressures_Pa);
+        $reach = ($one->length_m * $cap + $two->length_m * ($cap + $this->slack($one->pressures_Pa, $two->pressures_Pa))) / $both;
+
+        return abs($moment_Nm) - $reach <= $cap;
+    }
+
+    /** How much one unit of hogging over both neighbours can lower the reaction between them. */
+    private function ease(float $one_m, float $two_m, float $both_m): float
+    {
+        return 1 / $one_m + 1 / $two_m + ($one_m + $two_m) / $both_m * (1 / $one_m + 1 / $two_m);
+    }
+
+    /**
+     * How far a moment in the up case can move when the pressures change from one effective area's to another's.
+     *
+     * @param list<float> $to_Pa
+     * @param list<float> $from_Pa
+     */
+    private function slack(array $to_Pa, array $from_Pa): float
+    {
+        $slack = 0.0;
+        foreach ($to_Pa as $gust => $pressure_Pa) {
+            $slack += abs($pressure_Pa - $from_Pa[$gust]) * $this->largest[$gust];
+        }
+
+        return $this->up->windUp * $slack;
+    }
+
+    private function begin(int $count): void
+    {
+        $ideal_m = ($this->x_m($this->count - 1) - $this->x_m(0)) / $count;
+        foreach ($this->next as $i => $seconds) {
+            if ($this->leftEnds[$i] === null) {
+                continue;
+            }
+            foreach ($this->inOrder($i, $seconds, $ideal_m) as $j) {
+                if ($this->after[$i][$j] <= $count - 2) {
+                    $this->extend([$i, $j], $this->leftEnds[$i], 0.0, $count - 2);
+                }
+            }
+        }
+    }
+
+    /**
+     * Likely feet first, so that a good layout is found early and prunes the rest.
+     *
+     * @param list<int> $feet
+     *
+     * @return list<int>
+     */
+    private function inOrder(int $from, array $feet, float $ideal_m): array
+    {
+        usort($feet, fn (int $one, int $other): int => abs($this->x_m($one) - $this->x_m($from) - $ideal_m) <=> abs($this->x_m($other) - $this->x_m($from) - $ideal_m));
+
+        return $feet;
+    }
+
+    /**
+     * @param list<int>   $feet  Chosen so far; the last two bound the newest bay
+     * @param list<float> $known Unit moments over the last foot but one, less $carry times those over the last
+     * @param int         $left  Feet still to be chosen
+     */
+    private function extend(array $feet, array $known, float $carry, int $left): void
+    {
+        if (++$this->nodes > $this->budget) {
+            return;
+        }
+        $j = $feet[count($feet) - 1];
+        $i = $feet[count($feet) - 2];
+        $bay = $this->bays[$i][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
+        $misfit = count($feet) + $left > 2 ? $bay->misfit : 0.0;
+        $down = $this->interval($bay, $known[0], $carry, $bay->unitSections[0], ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30));
+        $up = $down === null ? null : $this->interval($bay, $this->upward($known, $bay->pressures_Pa), $carry, $bay->upSections, ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm);
+        if ($down === null || $up === null) {
+            return;
+        }
+        if ($left === 0) {
+            $this->finish($feet);
+
+            return;
+        }
+        $ideal_m = ($this->x_m($this->count - 1) - $this->x_m($j)) / ($left + 0.4);
+        foreach ($this->inOrder($j, $this->next[$j], $ideal_m) as $l) {
+            if ($this->after[$j][$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
+                continue;
+            }
+            $two = $this->bays[$j][$l] ?? throw new \LogicException('A bay was chosen that cannot hold.');
+            $pivot = 2 * ($bay->length_m + $two->length_m) - $bay->length_m * $carry;
+            $moments = [];
+            foreach ($known as $unit => $moment) {
+                $moments[] = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $bay->length_m * $moment) / $pivot;
+            }
+            if ($this->footMay($bay, $two, $known, $carry, $moments, $two->length_m / $pivot)) {
+                $this->extend([...$feet, $l], $moments, $two->length_m / $pivot, $left - 1);
+            }
+        }
+    }
+
+    /**
+     * Whether the pieces of rail up to a next foot have two feet each.
+     *
+     * @param list<int> $feet
+     */
+    private function piecesMay(array $feet, int $next): bool
+    {
+        if ($this->run->splices_m === []) {
+            return true;
+        }
+        $piece = $this->piece($feet[count($feet) - 1]);
+        if ($this->piece($next) === $piece) {
+            return true;
+        }
+
+        return $this->piece($next) === $piece + 1 && $this->piece($feet[count($feet) - 2]) === $piece;
+    }
+
+    private function piece(int $foot): int
+    {
+        $piece = 0;
+        foreach ($this->run->splices_m as $splice_m) {
+            $piece += $splice_m < $this->x_m($foot) ? 1 : 0;
+        }
+
+        return $piece;
+    }
+
+    /**
+     * Moments over the right end of a bay for which every section of it stays within the capacity; null when there are none.
+     *
+     * @param float       $known    Moment over the left end, less $carry times the one over the right end
+     * @param list<float> $sections Moments of the bay on two supports
+     *
+     * @return array{float, float}|null
+     */
+    private function interval(Bay $bay, float $known, float $carry, array $sections, float $capacity): ?array
+    {
+        $low = -$capacity;
+        $high = $capacity;
+        if ($carry > 0.0) {
+            $low = max($low, ($known - $capacity) / $carry);
+            $high = min($high, ($known + $capacity) / $carry);
+        } elseif (abs($known) > $capacity + 1e-9) {
+            return null;
+        }
+        foreach ($sections as $index => $simple) {
+            $share = $bay->sections[$index];
+            $fixed = $simple + (1 - $share) * $known;
+            $slope = $share - (1 - $share) * $carry;
+            if ($slope > 1e-12) {
+                $low = max($low, (-$capacity - $fixed) / $slope);
+                $high = min($high, ($capacity - $fixed) / $slope);
+            } elseif ($slope < -1e-12) {
+                $low = max($low, ($capacity - $fixed) / $slope);
+                $high = min($high, (-$capacity - $fixed) / $slope);
+            } elseif (abs($fixed) > $capacity + 1e-9) {
+                return null;
+            }
+        }
+
+        return $low > $high + 1e-9 ? null : [$low, $high];
+    }
+
+    /**
+     * Whether the foot between two bays can hold for some moment over the next one.
+     *
+     * @param list<float> $known   As in extend(), of the first bay
+     * @param list<float> $moments Unit moments over the foot, less $next times those over the next
+     */
+    private function footMay(Bay $one, Bay $two, array $known, float $carry, array $moments, float $next): bool
+    {
+        $bend = (1 + $carry) / $one->length_m + 1 / $two->length_m;
+        $perNext = abs($bend * $next + 1 / $two->length_m);
+        $units = [];
+        foreach ($moments as $unit => $moment) {
+            $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $one->length_m - $bend * $moment;
+        }
+        $cap = $this->limit / max($this->check->downPerMoment, 1e-30);
+        if (($units[0] - $perNext * $cap) * $this->check->downPerReactionWorst > $this->limit) {
+            return false;
+        }
+        $pressures = $this->check->pressures_Pa(($one->length_m + $two->length_m) / 2 * $this->run->tributary_m);
+        $reach = $this->limit * $this->check->capacities->railNormal_Nm + $this->slack($pressures, $two->pressures_Pa);
+        $capacity = min($this->check->capacities->boltUp_N, $this->check->capacities->footUp_N, $this->check->capacities->withdrawal_N * $this->up->cd);
+
+        return $this->upward($units, $pressures) - $perNext * $reach <= $this->limit * $capacity;
+    }
+
+    /** @param list<int> $feet */
+    private function finish(array $feet): void
+    {
+        if ($this->rightEnds[$feet[count($feet) - 1]] === null) {
+            return;
+        }
+        $verdict = $this->check->of(array_map($this->x_m(...), $feet), $this->limit);
+        if ($verdict->rail === null || $verdict->worst > $this->limit) {
+            return;
+        }
+        if ($this->best === null || $this->bestVerdict === null || $verdict->worst < $this->bestVerdict->worst - self::TIE || $this->isFairer($feet, $this->best)) {
+            $this->best = $feet;
+            $this->bestVerdict = $verdict;
+            $this->limit = min($this->limit, $verdict->worst + self::TIE);
+        }
+    }
+
+    /**
+     * Among layouts of one reserve: equal bays first, then the one with its feet further out, then the one nearer the datum side.
+     * The first two are the same for a mirrored roof.
+     *
+     * @param list<int> $one
+     * @param list<int> $other
+     */
+    private function isFairer(array $one, array $other): bool
+    {
+        [$a, $b] = [$this->fairness($one), $this->fairness($other)];
+        foreach ($a as $index => $value) {
+            if (abs($value - $b[$index]) > self::TIE) {
+                return $value < $b[$index];
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<int> $feet
+     *
+     * @return array{float, float, float}
+     */
+    private function fairness(array $feet): array
+    {
+        $longest = 0.0;
+        $shortest = INF;
+        $middle_m = ($this->run->x0_m + $this->run->x1_m) / 2;
+        $spread = $lean = 0.0;
+        foreach ($feet as $place => $foot) {
+            $x_m = $this->x_m($foot);
+            $spread -= ($x_m - $middle_m) ** 2;
+            $lean += $x_m;
+            if ($place > 0) {
+                $longest = max($longest, $x_m - $this->x_m($feet[$place - 1]));
+                $shortest = min($shortest, $x_m - $this->x_m($feet[$place - 1]));
+            }
+        }
+
+        return [round($longest - $shortest, 6), round($spread, 6), $lean];
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Force;
+use Garnetine\Core\Quantity\Length;
+
+/**
+ * One lag screw through foot, flashing, shingles and deck into a member: what its thread holds.
+ *
+ * Withdrawal W = 1800·G^1.5·D^0.75 lb per inch of thread in the member. Lateral: the maker's allowable when there is one,
+ * else the general dowel equations with a gap g between plate and member.
+ *
+ * Source: NDS 2018 §§12.1.4, 12.2.1, 12.3, Appendix L2; AWC TR-12 for the gap; recalled.
+ */
+final readonly class LagInMember
+{
+    private function __construct(
+        public float $specificGravity,
+        /** Foot base, flashing, shingles, underlayment and deck over the member. */
+        public Length $above,
+        public Length $shank,
+        public Length $thread,
+        /** Thread in the member, pt. */
+        public Length $threadInMember,
+        /** Screw in the member with its tip. */
+        public Length $inMember,
+        /** Gap between plate and member that the lateral equations bridge. */
+        public Length $gap,
+        /** Withdrawal of the whole thread at CD = 1. */
+        public Force $withdrawal,
+        /** Lateral along the grain, at CD = 1 unless the maker's value is final; null when nothing gives it. */
+        public ?Force $lateral,
+        public bool $lateralIsMakers,
+        public ?string $mode,
+        /** p/(8D), at most 1. */
+        public float $penetrationFactor,
+    ) {
+    }
+
+    /** Whether the data holds this length of lag screw. */
+    public static function isListed(Length $length): bool
+    {
+        return Coefficients::has('nds_2018/lag', 'unthreaded/'.self::lengthKey($length));
+    }
+
+    /** @throws \OutOfBoundsException If the screw's length is not a listed one. */
+    public static function of(Design $design, Coefficients $coefficients): self
+    {
+        $value = static fn (string $key): float => $coefficients->value('nds_2018/lag', $key);
+        $lag = $design->kit->lag;
+        $foot = $design->kit->foot;
+        $surface = $design->surface;
+        $g = $coefficients->value('nds_2018/species', $surface->framing->species->value);
+        $d_in = $lag->diameter->size()->toInches();
+        $length_in = $lag->length->toInches();
+        $shank_in = $value('unthreaded/'.self::lengthKey($lag->length));
+        $tip_in = $value('tip/'.$lag->diameter->value);
+        $thread_in = $length_in - $shank_in;
+        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->plus($surface->shingleThickness)->toInches();
+        $above_in = $gap_in + $foot->baseThickness->plus($foot->flashingThickness)->toInches();
+        $depth_in = $surface->framing->depth->toInches();
+        $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));
+        $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
+        $withdrawal_lb = $value('withdrawal') * $g ** 1.5 * $d_in ** 0.75 * $pt_in;
+        $factor = min(1.0, $p_in / ($value('full_penetration') * $d_in));
+        [$lateral, $mode] = self::lateral($design, $coefficients, $g, $p_in, $gap_in, $factor);
+
+        return new self(
+            $g,
+            Length::ofInches($above_in),
+            Length::ofInches($shank_in),
+            Length::ofInches($thread_in),
+            Length::ofInches($pt_in),
+            Length::ofInches(max(0.0, min($length_in - $above_in, $depth_in))),
+            Length::ofInches($gap_in),
+            Force::ofPounds($withdrawal_lb),
+            $lateral,
+            $foot->lateral !== null,
+            $mode,
+            $factor,
+        );
+    }
+
+    /** @return array{Force|null, string|null} Allowable at CD = 1 (or the maker's) and the yield mode */
+    private static function lateral(Design $design, Coefficients $coefficients, float $g, float $p_in, float $gap_in, float $factor): array
+    {
+        $foot = $design->kit->foot;
+        if ($foot->lateral !== null) {
+            return [$foot->lateral, null];
+        }
+        if (!Coefficients::has('nds_2018/lag', 'fes/'.$foot->plateMaterial->value) || $p_in <= 0) {
+            return [null, null];
+        }
+        $lag = $design->kit->lag->diameter;
+        $dowel = DowelInGap::of(
+            rootDiameter_in: $coefficients->value('nds_2018/lag', 'root/'.$lag->value),
+            bendingYield_psi: $coefficients->value('nds_2018/lag', 'fyb/'.$lag->value),
+            memberBearing_psi: 11_200 * $g,
+            memberBearing_in: $p_in,
+            plateBearing_psi: $coefficients->value('nds_2018/lag', 'fes/'.$foot->plateMaterial->value),
+            plateThickness_in: $foot->baseThickness->toInches(),
+            gap_in: $gap_in,
+            reductionIv: $coefficients->value('nds_2018/lag', 'rd/iv'),
+        );
+
+        return [Force::ofPounds($dowel->allowable_lb * $factor), $dowel->mode];
+    }
+
+    private static function lengthKey(Length $length): string
+    {
+        return rtrim(rtrim(sprintf('%.3F', $length->toInches()), '0'), '.');
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+/** Demand over capacity of one link in one case. */
+final readonly class LinkRatio
+{
+    public function __construct(public float $ratio, public Link $link, public LoadCase $case, public float $demand_si, public float $capacity_si)
+    {
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+/** Keeps the worst bending ratio of a run, section by section: fx/Fx + fy/Fy ≤ 1. */
+final class RailTally
+{
+    public float $worst = 0.0;
+    public float $at_m = 0.0;
+    private float $railWorst = 0.0;
+    private LoadCase $case;
+    private float $spliceWorst = 0.0;
+    private LoadCase $spliceCase;
+    private float $perNormal;
+    private float $perAlong;
+    private float $perSplice;
+
+    /** @param list<LoadCase> $up */
+    public function __construct(
+        Capacities $capacities,
+        private readonly float $downPerMoment,
+        private readonly LoadCase $downCase,
+        private readonly array $up,
+    ) {
+        $this->case = $this->spliceCase = $downCase;
+        $this->perNormal = 1 / $capacities->railNormal_Nm;
+        $this->perAlong = 1 / $capacities->railAlong_Nm;
+        $this->perSplice = 1 / $capacities->splice_Nm;
+    }
+
+    /**
+     * @param list<float> $moments_Nm   Of one share, then of 1 Pa for each gust
+     * @param list<float> $pressures_Pa For each gust
+     */
+    public function section(array $moments_Nm, array $pressures_Pa, float $misfit_Nm, float $x_m, bool $isSplice): void
+    {
+        $unit_Nm = abs($moments_Nm[0]);
+        $wind_Nm = 0.0;
+        foreach ($pressures_Pa as $index => $pressure_Pa) {
+            $wind_Nm += $pressure_Pa * $moments_Nm[$index + 1];
+        }
+        if ($isSplice) {
+            $this->splice($this->downCase, ($this->downCase->normal_N + $this->downCase->along_N) * $unit_Nm + $misfit_Nm);
+        } else {
+            $this->rail($this->downCase, $unit_Nm * $this->downPerMoment + $misfit_Nm * $this->perNormal, $x_m);
+        }
+        foreach ($this->up as $case) {
+            $normal_Nm = abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm;
+            $along_Nm = $case->along_N * $unit_Nm;
+            if ($isSplice) {
+                $this->splice($case, $normal_Nm + $along_Nm);
+            } else {
+                $this->rail($case, $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong, $x_m);
+            }
+        }
+    }
+
+    public function partial(PartialCase $partial, float $full_Nm, float $snow_Nm, float $misfit_Nm, float $x_m, bool $isSplice): void
+    {
+        [$normal_Nm, $along_Nm] = $partial->loads($full_Nm, $snow_Nm);
+        if ($isSplice) {
+            $this->splice($partial->case, abs($normal_Nm) + abs($along_Nm) + $misfit_Nm);
+        } else {
+            $this->rail($partial->case, (abs($normal_Nm) + $misfit_Nm) * $this->perNormal + abs($along_Nm) * $this->perAlong, $x_m);
+        }
+    }
+
+    public function worstRail(): LinkRatio
+    {
+        return new LinkRatio($this->railWorst, Link::Rail, $this->case, $this->railWorst, 1.0);
+    }
+
+    /** Null when no splice with an allowable moment stands in a bay. */
+    public function worstSplice(): ?LinkRatio
+    {
+        return $this->spliceWorst > 0.0
+            ? new LinkRatio($this->spliceWorst, Link::Splice, $this->spliceCase, $this->spliceWorst / $this->perSplice, 1 / $this->perSplice)
+            : null;
+    }
+
+    private function rail(LoadCase $case, float $ratio, float $x_m): void
+    {
+        if ($ratio > $this->railWorst) {
+            [$this->railWorst, $this->case, $this->at_m] = [$ratio, $case, $x_m];
+            $this->worst = max($this->worst, $ratio);
+        }
+    }
+
+    private function splice(LoadCase $case, float $moment_Nm): void
+    {
+        if ($moment_Nm * $this->perSplice > $this->spliceWorst) {
+            [$this->spliceWorst, $this->spliceCase] = [$moment_Nm * $this->perSplice, $case];
+            $this->worst = max($this->worst, $this->spliceWorst);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+/** The whole check of one layout of feet under a run. */
+final readonly class RunVerdict
+{
+    /**
+     * @param list<AttachmentVerdict> $attachments
+     * @param LinkRatio|null          $rail        Null when the layout was given up before it was complete
+     */
+    public function __construct(
+        public float $worst,
+        public array $attachments,
+        public ?LinkRatio $rail,
+        public float $railAt_m,
+        public ?LinkRatio $splice,
+    ) {
+    }
+
+    public static function failed(float $worst): self
+    {
+        return new self($worst, [], null, 0.0, null);
+    }
+
+    public function holds(): bool
+    {
+        return $this->worst <= 1.0 + 1e-9;
+    }
+}

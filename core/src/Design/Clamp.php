@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Force;
+use Garnetine\Core\Quantity\Moment;
+
+/** End and mid clamps of one system; allowables are ASD values for one clamp. */
+final readonly class Clamp
+{
+    public function __construct(
+        #[Text(120, shortest: 1)]
+        public string $name,
+        #[Text(160)]
+        public string $document,
+        #[Range(1, 1e5)]
+        public ?Force $up,
+        #[Range(1, 1e5)]
+        public ?Force $along,
+        /** Whether the clamps of both rails hold a module against sliding down. */
+        public bool $gripsBothRails,
+        #[Range(0.1, 200)]
+        public ?Moment $torque,
+    ) {
+    }
+}

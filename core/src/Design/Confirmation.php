@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Text;
+
+/** A named person stands for something: a coefficient read in their own copy, a stop, or the roof structure. */
+final readonly class Confirmation
+{
+    public function __construct(
+        /** "coefficient/…", "stop/…" or "structure". */
+        #[Text(160, '[a-zA-Z0-9_/.:-]{1,160}')]
+        public string $subject,
+        /** What was confirmed, as it stood then: when it changes, the confirmation lapses. */
+        #[Text(160)]
+        public string $value,
+        #[Text(80, shortest: 2)]
+        public string $name,
+        #[Text(10, Text::DATE)]
+        public string $on,
+        #[Text(400)]
+        public string $reason,
+    ) {
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Items;
+use Garnetine\Core\Document\Keyed;
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Printer;
+use Garnetine\Core\Quantity\UnitSystem;
+
+/** The input document of a job, closed: nothing outside it changes its plan, except the build. */
+final readonly class Design
+{
+    public const SCHEMA = 1;
+
+    /**
+     * @param list<Penetration>           $penetrations Holes that are not attachments
+     * @param array<string, SurveyAnswer> $survey       By survey item
+     * @param list<Confirmation>          $confirmations
+     * @param array<string, string>       $asTyped      What the user typed, by JSON pointer; never computed with
+     */
+    public function __construct(
+        #[Range(1, 1)]
+        public int $schema,
+        #[Text(120, shortest: 1)]
+        public string $name,
+        public UnitSystem $units,
+        public Site $site,
+        public Surface $surface,
+        public ModuleType $module,
+        public Block $block,
+        public Kit $kit,
+        public Rules $rules,
+        #[Items(Penetration::class, 500)]
+        public array $penetrations,
+        #[Keyed(SurveyAnswer::class, SurveyAnswer::ITEMS, 60)]
+        public array $survey,
+        #[Items(Confirmation::class, 500)]
+        public array $confirmations,
+        #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 60)]
+        public array $asTyped,
+    ) {
+    }
+
+    public function printer(): Printer
+    {
+        return new Printer($this->units, $this->rules->inchesOnly);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Json;
+use Garnetine\Core\Document\Reader;
+use Garnetine\Core\Document\Schema;
+use Garnetine\Core\Document\Writer;
+
+/** A design as text: reading any known version, writing the newest, and its hash. */
+final class DesignFile
+{
+    /** @throws DocumentInvalid If the text is no design that this build knows. */
+    public static function read(string $text): Design
+    {
+        $document = Json::read($text);
+        $version = $document->schema ?? null;
+        if (is_int($version) && $version > Design::SCHEMA) {
+            throw DocumentInvalid::at('/schema', 'a version up to '.Design::SCHEMA, "version $version, made by a newer Garnetine");
+        }
+
+        return Reader::read(Design::class, $document);
+    }
+
+    public static function write(Design $design): string
+    {
+        return CanonicalJson::encode(Writer::toArray($design));
+    }
+
+    /** SHA-256 over the canonical bytes without what was typed, so that equal roofs have equal hashes. */
+    public static function hash(Design $design): string
+    {
+        return CanonicalJson::hash(array_diff_key(Writer::toArray($design), ['as_typed' => null]));
+    }
+
+    /** @return array<string, mixed> */
+    public static function schema(): array
+    {
+        return Schema::of(Design::class, 'Garnetine design, version '.Design::SCHEMA);
+    }
+}

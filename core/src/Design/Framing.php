@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Quantity\Length;
+
+/** The members under the roof and where they stand. */
+final readonly class Framing
+{
+    public function __construct(
+        public MemberKind $kind,
+        #[Range(0.2, 2.5)]
+        public Length $spacing,
+        #[Range(0.025, 0.2)]
+        public Length $width,
+        #[Range(0.05, 0.6)]
+        public Length $depth,
+        public Species $species,
+        public LayoutFrom $layoutFrom,
+        /** Shingle edge beyond the rake board. */
+        #[Range(0, 0.2)]
+        public Length $shingleOverhang,
+        /** Thickness of the rake board. */
+        #[Range(0, 0.1)]
+        public Length $rakeBoard,
+        /** Centre of the first member as measured from the roof edge of the gable it was laid out from; null for the rule. */
+        #[Range(0, 5)]
+        public ?Length $firstMember,
+        public ?Lap $lap,
+    ) {
+    }
+}

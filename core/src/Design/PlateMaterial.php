@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+/** What the foot is made of where the lag goes through. */
+enum PlateMaterial: string
+{
+    case SteelA36 = 'steel_a36';
+    case SteelA653 = 'steel_a653_33';
+    case Aluminium = 'aluminium';
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
+use Garnetine\Core\Quantity\Speed;
+
+/** What the place and the building demand. */
+final readonly class Site
+{
+    public function __construct(
+        public Standard $standard,
+        public RiskCategory $riskCategory,
+        #[Range(20, 120)]
+        public Speed $windSpeed,
+        public WindSpeedKind $windSpeedKind,
+        public bool $lowWindSpeedConfirmed,
+        public Exposure $exposure,
+        public Topography $topography,
+        #[Range(1, 4)]
+        public ?float $kzt,
+        #[Text(160)]
+        public ?string $kztSource,
+        #[Range(-430, 5000)]
+        public Length $groundElevation,
+        #[Range(1.5, 300)]
+        public Length $meanRoofHeight,
+        #[Range(2, 300)]
+        public Length $buildingLength,
+        #[Range(2, 300)]
+        public Length $buildingWidth,
+        #[Range(0, 20_000)]
+        public Pressure $groundSnow,
+        public RoofExposure $roofExposure,
+        public Thermal $thermal,
+        #[Range(0.5, 60)]
+        public Length $eaveToRidge,
+        public RoofSupports $roofSupports,
+        public YesNo $freeSlidePath,
+    ) {
+    }
+}

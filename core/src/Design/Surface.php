@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Items;
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Angle;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
+
+/** One roof plane in its own coordinates: x along the eave, y up the slope, origin at the lower left seen from outside. */
+final readonly class Surface
+{
+    /**
+     * @param list<NoWorkRectangle> $noWorkRectangles
+     * @param list<NoWorkCircle>    $noWorkCircles
+     */
+    public function __construct(
+        #[Text(40, Text::SLUG)]
+        public string $id,
+        public RoofKind $roofKind,
+        public Covering $covering,
+        public YesNo $dormerOrValley,
+        public YesNo $higherOrLowerRoof,
+        #[Range(1, 200)]
+        public Length $width,
+        #[Range(1, 60)]
+        public Length $slopeLength,
+        #[Range(0, 1.4)]
+        public Angle $pitch,
+        /** Along the slope, beyond the wall. */
+        #[Range(0, 3)]
+        public Length $eaveOverhang,
+        #[Range(0, 3)]
+        public Length $leftRakeOverhang,
+        #[Range(0, 3)]
+        public Length $rightRakeOverhang,
+        /** All shingles above the deck where a hole goes through. */
+        #[Range(0.001, 0.06)]
+        public Length $shingleThickness,
+        #[Range(0, 0.02)]
+        public Length $underlaymentThickness,
+        public Deck $deck,
+        #[Range(0.006, 0.06)]
+        public Length $deckThickness,
+        /** A measured butt line near the eave, up the slope from the eave edge. */
+        #[Range(0, 60)]
+        public Length $lowerButt,
+        /** A measured butt line near the ridge. */
+        #[Range(0, 60)]
+        public Length $upperButt,
+        /** Courses between the two butt lines. */
+        #[Range(1, 400)]
+        public int $coursesBetween,
+        public Framing $framing,
+        /** Dead load of the roof itself, per area of slope. */
+        #[Range(0, 3000)]
+        public Pressure $deadLoad,
+        #[Items(NoWorkRectangle::class, 100)]
+        public array $noWorkRectangles,
+        #[Items(NoWorkCircle::class, 100)]
+        public array $noWorkCircles,
+        public Setbacks $setbacks,
+    ) {
+    }
+}

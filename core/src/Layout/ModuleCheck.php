@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Layout;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\ModuleRating;
+use Garnetine\Core\Design\ModuleSide;
+use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Rail\RailLine;
+
+/**
+ * The net ASD pressure on each module, mean over its pieces, against the design rating of the clamp zones it is held in.
+ *
+ * Down: most dead load; up: the module only.
+ *
+ * Source: ASCE/SEI 7-16, §§26.2, 29.4.4, 2.4.1; recalled. A tested load over its factor is the design load.
+ */
+final readonly class ModuleCheck
+{
+    private function __construct(
+        public int $row,
+        public int $column,
+        public float $up_Pa,
+        public float $down_Pa,
+        public ?float $ratedUp_Pa,
+        public ?float $ratedDown_Pa,
+    ) {
+    }
+
+    public function ratio(): ?float
+    {
+        return $this->ratedUp_Pa === null || $this->ratedDown_Pa === null ? null
+            : max($this->up_Pa / max($this->ratedUp_Pa, 1e-6), $this->down_Pa / max($this->ratedDown_Pa, 1e-6));
+    }
+
+    /**
+     * @param array<int, array{RailLine, RailLine}> $lines
+     *
+     * @return list<self> In the order of rows and columns
+     */
+    public static function all(Design $design, Placement $placement, SiteLoads $loads, array $lines): array
+    {
+        $theta = $design->surface->pitch->toRadians();
+        $area_m2 = $placement->width_m * $placement->length_m;
+        $module_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2;
+        $most_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
+        $pressures = [];
+        foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
+            foreach ($loads->gcpUp as $zone => $gcp) {
+                $pressures[(string) $gammaE][$zone] = $loads->panel->up_Pa($gcp->value * $gammaE, $area_m2);
+            }
+        }
+        $checks = [];
+        foreach ($placement->rows as $row => $spots) {
+            [$ratedUp_Pa, $ratedDown_Pa] = self::rated($design, $lines[$row]);
+            $down_Pa = null;
+            foreach ($spots as $column => $spot) {
+                $down_Pa ??= self::down_Pa($design, $placement, $loads, $spot, $most_Pa * cos($theta));
+                $wind_Pa = 0.0;
+                foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m) as $piece) {
+                    $wind_Pa += $pressures[(string) ($spot->isExposed() ? $loads->gammaEExposed : 1.0)][$piece['zone']->value]
+                        * ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m']) / $area_m2;
+                }
+                $up_Pa = max(0.0, 0.6 * $wind_Pa - 0.6 * $module_Pa * cos($theta));
+                $checks[] = new self($row, $column, $up_Pa, $down_Pa, $ratedUp_Pa, $ratedDown_Pa);
+            }
+        }
+
+        return $checks;
+    }
+
+    private static function down_Pa(Design $design, Placement $placement, SiteLoads $loads, ModuleSpot $spot, float $dead_Pa): float
+    {
+        $theta = $design->surface->pitch->toRadians();
+        $wind_Pa = $loads->windDown_Pa();
+        $worst_Pa = $dead_Pa + 0.6 * $wind_Pa;
+        foreach ($loads->snow->cases as $case) {
+            $snow_Pa = $case->mean_Pa($spot->y_m, $spot->y_m + $placement->length_m, $design->surface->slopeLength->toMetres()) * cos($theta) ** 2;
+            $worst_Pa = max($worst_Pa, $dead_Pa + $snow_Pa, $dead_Pa + 0.75 * $snow_Pa + 0.45 * $wind_Pa);
+        }
+
+        return $worst_Pa;
+    }
+
+    /**
+     * @param array{RailLine, RailLine} $pair
+     *
+     * @return array{float|null, float|null} Design ratings up and down: the lesser of the two rails
+     */
+    private static function rated(Design $design, array $pair): array
+    {
+        $up = $down = [];
+        foreach ($pair as $line) {
+            $from_m = $line->isUpper ? $design->module->length->toMetres() - $line->offset_m : $line->offset_m;
+            $held = array_filter(
+                $design->module->ratings,
+                static fn (ModuleRating $rating): bool => $rating->side === ModuleSide::Long
+                    && $from_m >= $rating->from->toMetres() - 1e-6 && $from_m <= $rating->to->toMetres() + 1e-6,
+            );
+            $up[] = self::best($held, static fn (ModuleRating $rating): float => $rating->up->toSi());
+            $down[] = self::best($held, static fn (ModuleRating $rating): float => $rating->down->toSi());
+        }
+
+        return [
+            $up[0] === null || $up[1] === null ? null : min($up[0], $up[1]),
+            $down[0] === null || $down[1] === null ? null : min($down[0], $down[1]),
+        ];
+    }
+
+    /**
+     * @param array<ModuleRating>             $ratings
+     * @param callable(ModuleRating): float   $side
+     */
+    private static function best(array $ratings, callable $side): ?float
+    {
+        $best = null;
+        foreach ($ratings as $rating) {
+            $design_Pa = $side($rating) / ($rating->basis === RatingBasis::Test ? $rating->factor : 1.0);
+            $best = max($best ?? 0.0, $design_Pa);
+        }
+
+        return $best;
+    }
+}

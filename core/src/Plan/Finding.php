@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+/** What the check says about a design: a code and typed quantities; the text comes from the messages. */
+final readonly class Finding
+{
+    /**
+     * @param string                           $at     JSON pointer into the design, or "" for the whole
+     * @param array<string, float|int|string>  $values By name; the ending of a name gives its unit
+     */
+    public function __construct(
+        public FindingKind $kind,
+        public string $code,
+        public Scope $scope = Scope::Job,
+        public string $at = '',
+        public array $values = [],
+        public ?string $clearedBy = null,
+    ) {
+    }
+
+    /**
+     * @param array<string, float|int|string> $values
+     */
+    public static function stop(string $code, string $at = '', array $values = [], Scope $scope = Scope::Surface): self
+    {
+        return new self(FindingKind::Stop, $code, $scope, $at, $values);
+    }
+
+    /**
+     * @param array<string, float|int|string> $values
+     */
+    public static function refusal(string $code, string $at = '', array $values = [], Scope $scope = Scope::Surface): self
+    {
+        return new self(FindingKind::Refusal, $code, $scope, $at, $values);
+    }
+
+    /**
+     * @param array<string, float|int|string> $values
+     */
+    public static function warning(string $code, string $at = '', array $values = []): self
+    {
+        return new self(FindingKind::Warning, $code, Scope::Surface, $at, $values);
+    }
+
+    /**
+     * @param array<string, float|int|string> $values
+     */
+    public static function assumption(string $code, string $at = '', array $values = []): self
+    {
+        return new self(FindingKind::Assumption, $code, Scope::Surface, $at, $values);
+    }
+
+    public function clearedBy(string $name): self
+    {
+        return new self($this->kind, $this->code, $this->scope, $this->at, $this->values, $name);
+    }
+
+    /** What a named person signs for: the stop and its figures, so that other figures need a new signature. */
+    public function subject(): string
+    {
+        return 'stop/'.$this->code.($this->values === [] ? '' : '/'.substr(hash('sha256', json_encode($this->values, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)), 0, 12));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'at' => $this->at, 'cleared_by' => $this->clearedBy, 'code' => $this->code, 'kind' => $this->kind->value,
+            'scope' => $this->scope->value, 'subject' => $this->subject(), 'values' => (object) $this->values,
+        ];
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+/** What a refusal or a stop touches. */
+enum Scope: string
+{
+    case Job = 'job';
+    case Surface = 'surface';
+    case Run = 'run';
+}

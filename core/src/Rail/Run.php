@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Rail;
+
+/**
+ * One continuous line of rail with its clamps, in numbers for the solver: forces in N, lengths in m.
+ *
+ * Every gravity load is a multiple of one vector, the share of a module at each clamp; wind has one vector for each size of
+ * (GCp)·γE that its modules show.
+ */
+final readonly class Run
+{
+    /**
+     * @param list<float>             $clamps_m      Ascending
+     * @param list<float>             $shares        Of one module's load on this rail, at each clamp
+     * @param list<float>             $gusts         Sizes of (GCp)·γE that occur
+     * @param list<list<float>>       $windAreas_m2  For each gust, area that each clamp holds down
+     * @param array<string, array{float, float}> $snow_N        By case: normal and along, for one module on this rail
+     * @param list<float>             $splices_m
+     * @param list<float>             $candidates_m  Where feet may stand, on the tape
+     * @param list<int>               $members       Member of each candidate
+     */
+    public function __construct(
+        public string $id,
+        public RailLine $line,
+        public int $firstColumn,
+        public int $lastColumn,
+        public float $x0_m,
+        public float $x1_m,
+        public array $clamps_m,
+        public array $shares,
+        public array $gusts,
+        public array $windAreas_m2,
+        public float $tributary_m,
+        public float $deadNormalMost_N,
+        public float $deadNormalLeast_N,
+        public float $deadAlong_N,
+        public array $snow_N,
+        public float $windDown_N,
+        /** All vertical load of one module on this rail: dead, and balanced snow. */
+        public float $deadVertical_N,
+        public float $snowVertical_N,
+        public array $splices_m,
+        public bool $spliceIsHinge,
+        public array $candidates_m,
+        public array $members,
+    ) {
+    }
+
+    /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
+    public function signature(): string
+    {
+        $round = static fn (array $xs): array => array_map(static fn (float $x): float => round($x, 7), $xs);
+
+        return serialize([
+            round($this->x0_m, 7), round($this->x1_m, 7), $round($this->clamps_m), $round($this->shares), $round($this->gusts),
+            array_map($round, $this->windAreas_m2), round($this->tributary_m, 7), round($this->deadNormalMost_N, 5),
+            round($this->deadNormalLeast_N, 5), round($this->deadAlong_N, 5), array_map($round, $this->snow_N), round($this->windDown_N, 5),
+            $round($this->splices_m), $this->spliceIsHinge, $round($this->candidates_m),
+        ]);
+    }
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Rail;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\RunDatum;
+use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Layout\ModuleSpot;
+use Garnetine\Core\Layout\NoWork;
+use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Load\Asce7\ZoneGrid;
+use Garnetine\Core\Load\SiteLoads;
+
+/** Puts the loads of the modules on the rails, clamp by clamp. */
+final class Runs
+{
+    /** Where a foot is no foot: this near the rail's end. */
+    private const END_M = 0.01;
+
+    private const G = 9.80665;
+
+    /** @return list<Run> Along each line from the left, lines from the eave up */
+    public static function of(Design $design, Placement $placement, RailLines $lines, Members $members, SiteLoads $loads): array
+    {
+        $runs = [];
+        $counts = [];
+        $stretches = $placement->stretches();
+        foreach ($stretches as [$row]) {
+            $counts[$row] = ($counts[$row] ?? 0) + 1;
+        }
+        $seen = [];
+        foreach ($stretches as [$row, $modules]) {
+            $part = ($seen[$row] ?? 0) + 1;
+            $seen[$row] = $part;
+            foreach ($lines->byRow[$row] as $line) {
+                $runs[] = self::run($design, $placement, $lines->byRow[$row], $line, $modules, $counts[$row] > 1 ? $line->letter.$part : $line->letter, $members, $loads);
+            }
+        }
+
+        return $runs;
+    }
+
+    /**
+     * @param array{RailLine, RailLine}   $pair
+     * @param non-empty-list<ModuleSpot>  $modules
+     */
+    private static function run(Design $design, Placement $placement, array $pair, RailLine $line, array $modules, string $id, Members $members, SiteLoads $loads): Run
+    {
+        $kit = $design->kit;
+        $theta = $design->surface->pitch->toRadians();
+        $gap_m = $design->block->columnGap->toMetres();
+        $first = $modules[0];
+        $last = $modules[count($modules) - 1];
+        $x0_m = $first->x_m - $kit->rail->endPastModule->toMetres();
+        $x1_m = $last->x_m + $placement->width_m + $kit->rail->endPastModule->toMetres();
+        $share = self::share($pair, $line, $placement->length_m / 2);
+        $area_m2 = $placement->width_m * $placement->length_m;
+        $rail_N = $kit->rail->lineMass->toSi() * self::G * ($placement->width_m + $gap_m);
+        $module_N = $design->module->mass->toSi() * self::G;
+        $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
+        $grip = $kit->clamp->gripsBothRails ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
+        [$clamps_m, $shares, $gusts, $areas_m2] = self::clampLoads($placement, $pair, $line, $modules, $gap_m, $loads);
+        $snow_N = self::snow($design, $placement, $pair, $line, $first, $loads, $grip);
+        [$candidates_m, $numbers] = self::candidates($design, $members, $line, $x0_m, $x1_m);
+
+        return new Run(
+            $id,
+            $line,
+            $first->column,
+            $last->column,
+            $x0_m,
+            $x1_m,
+            $clamps_m,
+            $shares,
+            $gusts,
+            $areas_m2,
+            $placement->length_m * $share,
+            ($most_N * $share + $rail_N) * cos($theta),
+            $module_N * $share * cos($theta),
+            ($most_N * $grip + $rail_N) * sin($theta),
+            $snow_N,
+            $loads->windDown_Pa() * $area_m2 * $share,
+            $most_N * $share + $rail_N,
+            $loads->snow->ps->toPascals() * cos($theta) * $area_m2 * $share,
+            Pieces::splices_m($design, $x0_m, $x1_m),
+            $kit->rail->spliceMoment === null,
+            $candidates_m,
+            $numbers,
+        );
+    }
+
+    /**
+     * Share of a load at a height within the module that one rail takes, by lever between the two.
+     *
+     * @param array{RailLine, RailLine} $pair
+     */
+    private static function share(array $pair, RailLine $line, float $at_m): float
+    {
+        [$lower, $upper] = $pair;
+        $apart_m = $upper->offset_m - $lower->offset_m;
+
+        return $line->isUpper ? ($at_m - $lower->offset_m) / $apart_m : ($upper->offset_m - $at_m) / $apart_m;
+    }
+
+    /**
+     * @param array{RailLine, RailLine}  $pair
+     * @param non-empty-list<ModuleSpot> $modules
+     *
+     * @return array{list<float>, list<float>, list<float>, list<list<float>>} Clamps, shares, gusts, areas by gust and clamp
+     */
+    private static function clampLoads(Placement $placement, array $pair, RailLine $line, array $modules, float $gap_m, SiteLoads $loads): array
+    {
+        $width_m = $placement->width_m;
+        $last = count($modules) - 1;
+        $clamps_m = [];
+        $shares = array_fill(0, $last + 2, 0.0);
+        $byGust = [];
+        foreach ($modules as $index => $module) {
+            $left_m = $index === 0 ? $module->x_m : $module->x_m - $gap_m / 2;
+            $right_m = $index === $last ? $module->x_m + $width_m : $module->x_m + $width_m + $gap_m / 2;
+            $clamps_m[$index] = $left_m;
+            $clamps_m[$index + 1] = $right_m;
+            $toRight = ($module->x_m + $width_m / 2 - $left_m) / ($right_m - $left_m);
+            $shares[$index] += 1 - $toRight;
+            $shares[$index + 1] += $toRight;
+            $gammaE = $module->isExposed() ? $loads->gammaEExposed : 1.0;
+            foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $width_m, $module->y_m + $placement->length_m) as $piece) {
+                $gust = sprintf('%.6F', $loads->gcpUp[$piece['zone']->value]->value * $gammaE);
+                $byGust[$gust] ??= array_fill(0, $last + 2, 0.0);
+                $area_m2 = ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m'])
+                    * self::share($pair, $line, ($piece['y0_m'] + $piece['y1_m']) / 2 - $module->y_m);
+                $toRight = (($piece['x0_m'] + $piece['x1_m']) / 2 - $left_m) / ($right_m - $left_m);
+                $byGust[$gust][$index] += $area_m2 * (1 - $toRight);
+                $byGust[$gust][$index + 1] += $area_m2 * $toRight;
+            }
+        }
+        ksort($byGust, SORT_STRING);
+
+        return [array_values($clamps_m), $shares, array_map(floatval(...), array_keys($byGust)), array_values($byGust)];
+    }
+
+    /**
+     * Snow of one module on this rail, by case: normal and along the slope. The surcharge near the ridge goes by lever.
+     *
+     * @param array{RailLine, RailLine} $pair
+     *
+     * @return array<string, array{float, float}>
+     */
+    private static function snow(Design $design, Placement $placement, array $pair, RailLine $line, ModuleSpot $module, SiteLoads $loads, float $grip): array
+    {
+        $theta = $design->surface->pitch->toRadians();
+        $ridge_m = $design->surface->slopeLength->toMetres();
+        $width_m = $placement->width_m;
+        $top_m = $module->y_m + $placement->length_m;
+        $snow_N = [];
+        foreach ($loads->snow->cases as $case) {
+            $uniform_N = $case->uniform_Pa * $width_m * $placement->length_m;
+            $covered_m = $case->surcharge_Pa > 0 ? max(0.0, $top_m - max($module->y_m, $ridge_m - $case->reach_m)) : 0.0;
+            $surcharge_N = $case->surcharge_Pa * $width_m * $covered_m;
+            $vertical_N = $uniform_N * self::share($pair, $line, $placement->length_m / 2)
+                + $surcharge_N * self::share($pair, $line, $placement->length_m - $covered_m / 2);
+            $snow_N[$case->code] = [$vertical_N * cos($theta) ** 2, ($uniform_N + $surcharge_N) * $grip * sin($theta) * cos($theta)];
+        }
+
+        return $snow_N;
+    }
+
+    /**
+     * Members within the rail's length, on the tape from the datum, outside no-work areas and the lap band.
+     *
+     * @return array{list<float>, list<int>}
+     */
+    private static function candidates(Design $design, Members $members, RailLine $line, float $x0_m, float $x1_m): array
+    {
+        $candidates = $numbers = [];
+        if ($members->inLap($line->holeY_m)) {
+            return [[], []];
+        }
+        $datum_m = match ($design->rules->runDatum) {
+            RunDatum::LeftRake => 0.0,
+            RunDatum::RightRake => $design->surface->width->toMetres(),
+            RunDatum::FirstMember => ($members->members[0]->x_m ?? 0.0) + $members->shiftAt_m($line->holeY_m),
+        };
+        $mark_m = $design->units->roofMark_m();
+        foreach ($members->members as $member) {
+            $true_m = $member->x_m + $members->shiftAt_m($line->holeY_m);
+            $x_m = $datum_m + round(($true_m - $datum_m) / $mark_m) * $mark_m;
+            if ($x_m > $x0_m + self::END_M && $x_m < $x1_m - self::END_M && !self::inNoWork($design, $x_m, $line->holeY_m)) {
+                $candidates[] = $x_m;
+                $numbers[] = $member->number;
+            }
+        }
+
+        return [$candidates, $numbers];
+    }
+
+    private static function inNoWork(Design $design, float $x_m, float $y_m): bool
+    {
+        foreach ([...$design->surface->noWorkRectangles, ...$design->surface->noWorkCircles] as $area) {
+            if (NoWork::distance_m($area, $x_m, $y_m, $x_m, $y_m) < $area->clearance->toMetres() - 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
