@@ -42,75 +42,88 @@ final class FewestSearch
 
     private int $nodes = 0;
 
-    private int $budget;
+    private int $budget = 0;
 
     /** @var list<float> Bound on the unit moment over any foot, for each gust */
     private array $largest = [];
 
+    /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
+    private array $order = [];
+
+    /** @var array<int, list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
+    private array $knowns = [];
+
+    /** @var array<int, float> */
+    private array $carries = [];
+
+    /** @var array<int, bool> */
+    private array $allowed;
+
+    /** Fewest feet that the bays allow at all; null when none do. */
+    private readonly ?int $start;
+
     private readonly LoadCase $up;
+
+    private readonly float $upCapacity_N;
 
     private readonly int $count;
 
-    /** @param list<int>|null $picks Candidates that may be used, ascending; null for all */
-    private function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly ?array $picks, int $budget)
+    /** @param int $steps Steps after which a search settles for a bound */
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 40_000)
     {
         $this->limit = 1.0 + self::TIE;
-        $this->budget = $budget;
         $this->up = $check->up[0];
-        $this->count = count($picks ?? $run->candidates_m);
+        $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N * $this->up->cd);
+        $this->count = count($run->candidates_m);
+        $this->allowed = array_fill(0, max(1, $this->count), true);
+        if ($this->count >= 2) {
+            $this->prepare();
+        }
+        $this->start = $this->count >= 2 ? $this->leastCount() : null;
     }
 
     /**
-     * @param list<int>|null $picks  Candidates that may be used, ascending; null for all
-     * @param int            $budget Steps after which the search settles for a bound
+     * @param list<int> $barred Candidates that may not be used
+     * @param int|null  $most   Layouts with more feet are of no interest
      *
-     * @return Fewest|null Null when no layout of the candidates holds, or none was found within the budget
+     * @return Fewest|null Null when no layout holds, or none was found within the budget
      */
-    public static function of(Run $run, RunCheck $check, ?array $picks = null, int $budget = 40_000): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null): ?Fewest
     {
-        $search = new self($run, $check, $picks, $budget);
-
-        return $search->run();
-    }
-
-    private function x_m(int $index): float
-    {
-        return $this->run->candidates_m[$this->picks[$index] ?? $index];
-    }
-
-    private function run(): ?Fewest
-    {
-        if ($this->count < 2) {
+        if ($this->start === null) {
             return null;
         }
-        $this->prepare();
-        $start = $this->leastCount();
-        if ($start === null) {
-            return null;
+        $this->allowed = array_fill(0, $this->count, true);
+        foreach ($barred as $candidate) {
+            $this->allowed[$candidate] = false;
         }
+        $this->limit = 1.0 + self::TIE;
+        $this->best = $this->bestVerdict = null;
         $bound = null;
         $nodes = 0;
-        $all = $this->budget;
-        for ($count = $start; $count <= $this->count; ++$count) {
+        for ($count = $this->start; $count <= min($most ?? $this->count, $this->count); ++$count) {
             $this->nodes = 0;
-            $this->budget = max(400, intdiv($all - $nodes, 2));
+            $this->budget = max(400, intdiv($this->steps - $nodes, 2));
             $this->begin($count);
             $complete = $this->nodes <= $this->budget;
             $nodes += $this->nodes;
             if ($this->best !== null && $this->bestVerdict !== null) {
-                $picks = array_map(fn (int $index): int => $this->picks[$index] ?? $index, $this->best);
-
-                return new Fewest($picks, $this->bestVerdict, $bound ?? $count, $complete, $nodes);
+                return new Fewest($this->best, $this->bestVerdict, $bound ?? $count, $complete, $nodes);
             }
             if (!$complete) {
                 $bound ??= $count;
             }
-            if ($nodes > 2 * $all) {
+            if ($nodes > 2 * $this->steps) {
                 return null;
             }
         }
 
         return null;
+    }
+
+    private function x_m(int $index): float
+    {
+        return $this->run->candidates_m[$index];
     }
 
     private function prepare(): void
@@ -182,8 +195,8 @@ final class FewestSearch
     /**
      * The up case's moment (or reaction) from the unit ones.
      *
-     * @param list<float> $units
-     * @param list<float> $pressures_Pa
+     * @param array<int, float> $units
+     * @param list<float>       $pressures_Pa
      */
     private function upward(array $units, array $pressures_Pa): float
     {
@@ -290,12 +303,11 @@ final class FewestSearch
         $reaction = $one->rightReactions[0] + $two->leftReactions[0] - $right * (1 / $one->length_m + 1 / $two->length_m);
         $ease = $this->ease($one->length_m, $two->length_m, $both) * $cap;
 
-        return ($reaction - $ease) * $this->check->downPerReactionWorst <= $this->limit && $this->pairMayUp($one, $two, $both);
+        return ($reaction - $ease) * $this->check->downPerReaction <= $this->limit && $this->pairMayUp($one, $two, $both);
     }
 
     private function pairMayUp(Bay $one, Bay $two, float $both): bool
     {
-        $capacity = min($this->check->capacities->boltUp_N, $this->check->capacities->footUp_N, $this->check->capacities->withdrawal_N * $this->up->cd);
         $tributary_m = ($one->length_m + $two->length_m) / 2;
         $pressures = $this->check->pressures_Pa($tributary_m * $this->run->tributary_m);
         $units = $moments = [];
@@ -307,7 +319,7 @@ final class FewestSearch
         $ease = $this->ease($one->length_m, $two->length_m, $both);
         $cap = $this->limit * $this->check->capacities->railNormal_Nm;
         $slack = max($this->slack($pressures, $one->pressures_Pa), $this->slack($pressures, $two->pressures_Pa));
-        if ($reaction_N - $ease * ($cap + $slack) > $this->limit * $capacity) {
+        if ($reaction_N - $ease * ($cap + $slack) > $this->limit * $this->upCapacity_N) {
             return false;
         }
         $moment_Nm = $this->upward($moments, $one->pressures_Pa);
@@ -340,50 +352,56 @@ final class FewestSearch
 
     private function begin(int $count): void
     {
-        $ideal_m = ($this->x_m($this->count - 1) - $this->x_m(0)) / $count;
-        foreach ($this->next as $i => $seconds) {
-            if ($this->leftEnds[$i] === null) {
+        foreach (array_keys($this->next) as $i) {
+            if ($this->leftEnds[$i] === null || !$this->allowed[$i]) {
                 continue;
             }
-            foreach ($this->inOrder($i, $seconds, $ideal_m) as $j) {
-                if ($this->after[$i][$j] <= $count - 2) {
-                    $this->extend([$i, $j], $this->leftEnds[$i], 0.0, $count - 2);
+            foreach ($this->inOrder($i, $count - 1) as $j) {
+                if ($this->allowed[$j] && $this->after[$i][$j] <= $count - 2) {
+                    $this->knowns = [$this->leftEnds[$i]];
+                    $this->carries = [0.0];
+                    $this->extend([$i, $j], $count - 2);
                 }
             }
         }
     }
 
     /**
-     * Likely feet first, so that a good layout is found early and prunes the rest.
-     *
-     * @param list<int> $feet
+     * Likely next feet first, so that a good layout is found early and prunes the rest.
      *
      * @return list<int>
      */
-    private function inOrder(int $from, array $feet, float $ideal_m): array
+    private function inOrder(int $from, int $left): array
     {
-        usort($feet, fn (int $one, int $other): int => abs($this->x_m($one) - $this->x_m($from) - $ideal_m) <=> abs($this->x_m($other) - $this->x_m($from) - $ideal_m));
+        if (!isset($this->order[$from][$left])) {
+            $ideal_m = $this->x_m($from) + ($this->x_m($this->count - 1) - $this->x_m($from)) / ($left + 0.4);
+            $feet = $this->next[$from];
+            usort($feet, fn (int $one, int $other): int => abs($this->x_m($one) - $ideal_m) <=> abs($this->x_m($other) - $ideal_m));
+            $this->order[$from][$left] = $feet;
+        }
 
-        return $feet;
+        return $this->order[$from][$left];
     }
 
     /**
-     * @param list<int>   $feet  Chosen so far; the last two bound the newest bay
-     * @param list<float> $known Unit moments over the last foot but one, less $carry times those over the last
-     * @param int         $left  Feet still to be chosen
+     * @param list<int> $feet Chosen so far; the last two bound the newest bay
+     * @param int       $left Feet still to be chosen
      */
-    private function extend(array $feet, array $known, float $carry, int $left): void
+    private function extend(array $feet, int $left): void
     {
         if (++$this->nodes > $this->budget) {
             return;
         }
-        $j = $feet[count($feet) - 1];
-        $i = $feet[count($feet) - 2];
-        $bay = $this->bays[$i][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
+        $place = count($feet) - 2;
+        $known = $this->knowns[$place];
+        $carry = $this->carries[$place];
+        $j = $feet[$place + 1];
+        $bay = $this->bays[$feet[$place]][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
         $misfit = count($feet) + $left > 2 ? $bay->misfit : 0.0;
-        $down = $this->interval($bay, $known[0], $carry, $bay->unitSections[0], ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30));
-        $up = $down === null ? null : $this->interval($bay, $this->upward($known, $bay->pressures_Pa), $carry, $bay->upSections, ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm);
-        if ($down === null || $up === null) {
+        $cap = ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30);
+        $capUp_Nm = ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm;
+        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $cap)
+            || !self::mayHold($bay, $this->upward($known, $bay->pressures_Pa), $carry, $bay->upSections, $capUp_Nm)) {
             return;
         }
         if ($left === 0) {
@@ -391,9 +409,8 @@ final class FewestSearch
 
             return;
         }
-        $ideal_m = ($this->x_m($this->count - 1) - $this->x_m($j)) / ($left + 0.4);
-        foreach ($this->inOrder($j, $this->next[$j], $ideal_m) as $l) {
-            if ($this->after[$j][$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
+        foreach ($this->inOrder($j, $left) as $l) {
+            if (!$this->allowed[$l] || $this->after[$j][$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
                 continue;
             }
             $two = $this->bays[$j][$l] ?? throw new \LogicException('A bay was chosen that cannot hold.');
@@ -403,7 +420,9 @@ final class FewestSearch
                 $moments[] = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $bay->length_m * $moment) / $pivot;
             }
             if ($this->footMay($bay, $two, $known, $carry, $moments, $two->length_m / $pivot)) {
-                $this->extend([...$feet, $l], $moments, $two->length_m / $pivot, $left - 1);
+                $this->knowns[$place + 1] = $moments;
+                $this->carries[$place + 1] = $two->length_m / $pivot;
+                $this->extend([...$feet, $l], $left - 1);
             }
         }
     }
@@ -437,22 +456,21 @@ final class FewestSearch
     }
 
     /**
-     * Moments over the right end of a bay for which every section of it stays within the capacity; null when there are none.
+     * Whether some moment over the right end of a bay keeps every section of it within the capacity.
      *
      * @param float       $known    Moment over the left end, less $carry times the one over the right end
      * @param list<float> $sections Moments of the bay on two supports
-     *
-     * @return array{float, float}|null
      */
-    private function interval(Bay $bay, float $known, float $carry, array $sections, float $capacity): ?array
+    private static function mayHold(Bay $bay, float $known, float $carry, array $sections, float $capacity): bool
     {
-        $low = -$capacity;
-        $high = $capacity;
         if ($carry > 0.0) {
-            $low = max($low, ($known - $capacity) / $carry);
-            $high = min($high, ($known + $capacity) / $carry);
+            $low = max(-$capacity, ($known - $capacity) / $carry);
+            $high = min($capacity, ($known + $capacity) / $carry);
         } elseif (abs($known) > $capacity + 1e-9) {
-            return null;
+            return false;
+        } else {
+            $low = -$capacity;
+            $high = $capacity;
         }
         foreach ($sections as $index => $simple) {
             $share = $bay->sections[$index];
@@ -465,11 +483,11 @@ final class FewestSearch
                 $low = max($low, ($capacity - $fixed) / $slope);
                 $high = min($high, (-$capacity - $fixed) / $slope);
             } elseif (abs($fixed) > $capacity + 1e-9) {
-                return null;
+                return false;
             }
         }
 
-        return $low > $high + 1e-9 ? null : [$low, $high];
+        return $low <= $high + 1e-9;
     }
 
     /**
@@ -487,20 +505,90 @@ final class FewestSearch
             $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $one->length_m - $bend * $moment;
         }
         $cap = $this->limit / max($this->check->downPerMoment, 1e-30);
-        if (($units[0] - $perNext * $cap) * $this->check->downPerReactionWorst > $this->limit) {
+        if (($units[0] - $perNext * $cap) * $this->check->downPerReaction > $this->limit) {
             return false;
         }
         $pressures = $this->check->pressures_Pa(($one->length_m + $two->length_m) / 2 * $this->run->tributary_m);
         $reach = $this->limit * $this->check->capacities->railNormal_Nm + $this->slack($pressures, $two->pressures_Pa);
-        $capacity = min($this->check->capacities->boltUp_N, $this->check->capacities->footUp_N, $this->check->capacities->withdrawal_N * $this->up->cd);
 
-        return $this->upward($units, $pressures) - $perNext * $reach <= $this->limit * $capacity;
+        return $this->upward($units, $pressures) - $perNext * $reach <= $this->limit * $this->upCapacity_N;
+    }
+
+    /**
+     * Whether a complete layout passes the two cases that the search looks at: cheap, before the full check.
+     *
+     * @param list<int> $feet
+     */
+    private function chainMay(array $feet): bool
+    {
+        $last = count($feet) - 1;
+        $right = $this->rightEnds[$feet[$last]];
+        if ($right === null) {
+            return false;
+        }
+        $over = [$last => $right];
+        for ($place = $last - 1; $place >= 0; --$place) {
+            foreach ($this->knowns[$place] as $unit => $known) {
+                $over[$place][$unit] = $known - $this->carries[$place] * $over[$place + 1][$unit];
+            }
+        }
+        for ($place = 0; $place < $last; ++$place) {
+            $bay = $this->bays[$feet[$place]][$feet[$place + 1]] ?? throw new \LogicException('A bay was chosen that cannot hold.');
+            $misfit = $last > 1 ? $bay->misfit : 0.0;
+            if (!self::holdsBetween($bay, $over[$place][0], $over[$place + 1][0], $bay->unitSections[0], ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30))
+                || !self::holdsBetween(
+                    $bay,
+                    $this->upward($over[$place], $bay->pressures_Pa),
+                    $this->upward($over[$place + 1], $bay->pressures_Pa),
+                    $bay->upSections,
+                    ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm,
+                )) {
+                return false;
+            }
+            if ($place > 0 && !$this->footHolds($this->bays[$feet[$place - 1]][$feet[$place]] ?? $bay, $bay, $over[$place - 1], $over[$place], $over[$place + 1])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param list<float> $sections */
+    private static function holdsBetween(Bay $bay, float $left_Nm, float $right_Nm, array $sections, float $capacity): bool
+    {
+        if (max(abs($left_Nm), abs($right_Nm)) > $capacity + 1e-9) {
+            return false;
+        }
+        foreach ($sections as $index => $simple) {
+            if (abs($simple + $left_Nm + ($right_Nm - $left_Nm) * $bay->sections[$index]) > $capacity + 1e-9) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param array<int, float> $left  Unit moments over the foot before, over this one and over the next
+     * @param array<int, float> $over
+     * @param array<int, float> $right
+     */
+    private function footHolds(Bay $one, Bay $two, array $left, array $over, array $right): bool
+    {
+        $reactions = [];
+        foreach ($one->rightReactions as $unit => $reaction) {
+            $reactions[] = $reaction + $two->leftReactions[$unit] + ($left[$unit] - $over[$unit]) / $one->length_m + ($right[$unit] - $over[$unit]) / $two->length_m;
+        }
+        $pressures = $this->check->pressures_Pa(($one->length_m + $two->length_m) / 2 * $this->run->tributary_m);
+
+        return $reactions[0] * $this->check->downPerReaction <= $this->limit + 1e-9
+            && $this->upward($reactions, $pressures) <= $this->limit * $this->upCapacity_N + 1e-9;
     }
 
     /** @param list<int> $feet */
     private function finish(array $feet): void
     {
-        if ($this->rightEnds[$feet[count($feet) - 1]] === null) {
+        if (!$this->chainMay($feet)) {
             return;
         }
         $verdict = $this->check->of(array_map($this->x_m(...), $feet), $this->limit);

@@ -14,60 +14,93 @@ namespace Garnetine\Core\Attachment;
  */
 final class FootTally
 {
-    private ?LinkRatio $worst;
-    private float $up_N;
-    private float $down_N;
-    private float $along_N;
-    private float $tension_N;
+    private float $ratio = -1.0;
+    private Link $link = Link::Rail;
+    private ?LoadCase $case = null;
+    private float $demand_N = 0.0;
+    private float $capacity_N = 1.0;
+    private float $up_N = 0.0;
+    private float $down_N = 0.0;
+    private float $along_N = 0.0;
+    private float $tension_N = 0.0;
 
     public function __construct(private readonly Capacities $capacities, ?AttachmentVerdict $start = null)
     {
-        $this->worst = $start?->worst;
-        $this->up_N = $start->up_N ?? 0.0;
-        $this->down_N = $start->down_N ?? 0.0;
-        $this->along_N = $start->along_N ?? 0.0;
-        $this->tension_N = $start->tension_N ?? 0.0;
-    }
-
-    /**
-     * A positive reaction under the down cases, whose worst case for each link is known beforehand.
-     *
-     * @param list<array{float, Link, LoadCase}> $perReaction
-     * @param list<LoadCase>                     $cases
-     */
-    public function down(float $share, array $perReaction, array $cases): void
-    {
-        foreach ($perReaction as [$ratio, $link, $case]) {
-            if ($this->worst === null || $ratio * $share > $this->worst->ratio) {
-                $this->worst = $this->linkRatio($link, $case, -$case->normal_N * $share, $case->along_N * $share, $case->heel_N * $share);
-            }
-        }
-        foreach ($cases as $case) {
-            $this->down_N = max($this->down_N, $case->normal_N * $share);
-            $this->along_N = max($this->along_N, $case->along_N * $share);
-            $this->tension_N = max($this->tension_N, $this->tension_N(-$case->normal_N * $share, $case->along_N * $share, $case->heel_N * $share));
+        if ($start !== null) {
+            $this->ratio = $start->worst->ratio;
+            $this->link = $start->worst->link;
+            $this->case = $start->worst->case;
+            $this->demand_N = $start->worst->demand_si;
+            $this->capacity_N = $start->worst->capacity_si;
+            [$this->up_N, $this->down_N, $this->along_N, $this->tension_N] = [$start->up_N, $start->down_N, $start->along_N, $start->tension_N];
         }
     }
 
     /** @param float $up_N Upward positive, downward negative */
     public function add(LoadCase $case, float $up_N, float $along_N, float $heel_N): void
     {
+        $c = $this->capacities;
         $along_N = abs($along_N);
-        foreach ($this->ratios($case, $up_N, $along_N, $heel_N) as [$link, $demand_N, $capacity_N]) {
-            $ratio = $demand_N / $capacity_N;
-            if ($this->worst === null || $ratio > $this->worst->ratio) {
-                $this->worst = new LinkRatio($ratio, $link, $case, $demand_N, $capacity_N);
-            }
+        $tension_N = $this->tension_N($up_N, $along_N, $heel_N);
+        $withdrawal_N = $c->withdrawal_N * $case->cd;
+        $lateral_N = $c->lateralIsFinal ? $c->lateral_N : $c->lateral_N * $case->cd;
+        if ($up_N > 0.0) {
+            $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
+            $this->weigh(Link::FootUp, $case, $up_N, $c->footUp_N);
+        } else {
+            $this->weigh(Link::FootDown, $case, -$up_N, $c->footDown_N);
+        }
+        $this->weigh(Link::Bolt, $case, $along_N, $c->boltAlong_N);
+        $this->weigh(Link::FootAlong, $case, $along_N, $c->footAlong_N);
+        $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
+        $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
+        if ($tension_N > 0.0 && $along_N > 0.0) {
+            // R/Z′α with cos α = V/R and sin α = T/R.
+            $this->weigh(Link::LagCombined, $case, hypot($tension_N, $along_N), ($tension_N ** 2 + $along_N ** 2) / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
         }
         $this->up_N = max($this->up_N, $up_N);
         $this->down_N = max($this->down_N, -$up_N);
         $this->along_N = max($this->along_N, $along_N);
-        $this->tension_N = max($this->tension_N, $this->tension_N($up_N, $along_N, $heel_N));
+        $this->tension_N = max($this->tension_N, $tension_N);
+    }
+
+    private function weigh(Link $link, LoadCase $case, float $demand_N, float $capacity_N): void
+    {
+        $ratio = $demand_N / $capacity_N;
+        if ($ratio > $this->ratio) {
+            $this->ratio = $ratio;
+            $this->link = $link;
+            $this->case = $case;
+            $this->demand_N = $demand_N;
+            $this->capacity_N = $capacity_N;
+        }
+    }
+
+    /**
+     * Adds a combination with its snow in a pattern.
+     *
+     * @return float No interaction of these forces, or of smaller ones, has a larger ratio; 0 when nothing pulls the lag
+     */
+    public function partial(PartialCase $partial, float $whole, float $snow): float
+    {
+        [$normal_N, $along_N] = $partial->loads($whole, $snow);
+        $heel_N = $normal_N > 0.0 ? min($normal_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow)) : 0.0;
+        $this->add($partial->case, -$normal_N, $along_N, $heel_N);
+        $tension_N = $this->tension_N(-$normal_N, abs($along_N), $heel_N);
+        $c = $this->capacities;
+
+        return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N + abs($along_N) / $c->lateral_N : 0.0;
+    }
+
+    public function ratio(): float
+    {
+        return $this->ratio;
     }
 
     public function verdict(float $x_m, float $tributary_m, float $modules): AttachmentVerdict
     {
-        $worst = $this->worst ?? throw new \LogicException('An attachment was never loaded.');
+        $case = $this->case ?? throw new \LogicException('An attachment was never loaded.');
+        $worst = new LinkRatio($this->ratio, $this->link, $case, $this->demand_N, $this->capacity_N);
 
         return new AttachmentVerdict($worst, $x_m, $tributary_m, $this->up_N, $this->down_N, $this->along_N, $this->tension_N, $modules);
     }
@@ -75,45 +108,8 @@ final class FootTally
     private function tension_N(float $up_N, float $along_N, float $heel_N): float
     {
         $c = $this->capacities;
+        $lever_N = ($along_N * $c->railHeight_m - $heel_N * $c->heel_m) / $c->heel_m;
 
-        return max($up_N, 0.0) + max(0.0, ($along_N * $c->railHeight_m - $heel_N * $c->heel_m) / $c->heel_m);
-    }
-
-    /** @return list<array{Link, float, float}> Link, demand and capacity in N */
-    public function ratios(LoadCase $case, float $up_N, float $along_N, float $heel_N): array
-    {
-        $c = $this->capacities;
-        $up = max($up_N, 0.0);
-        $tension_N = $this->tension_N($up_N, $along_N, $heel_N);
-        $withdrawal_N = $c->withdrawal_N * $case->cd;
-        $lateral_N = $c->lateral_N * ($c->lateralIsFinal ? 1.0 : $case->cd);
-        $boltUp = $up / $c->boltUp_N;
-        $boltAlong = $along_N / $c->boltAlong_N;
-        $ratios = [
-            $boltUp >= $boltAlong ? [Link::Bolt, $up, $c->boltUp_N] : [Link::Bolt, $along_N, $c->boltAlong_N],
-            [Link::FootUp, $up, $c->footUp_N],
-            [Link::FootDown, max(-$up_N, 0.0), $c->footDown_N],
-            [Link::FootAlong, $along_N, $c->footAlong_N],
-            [Link::LagWithdrawal, $tension_N, $withdrawal_N],
-            [Link::LagLateral, $along_N, $lateral_N],
-        ];
-        $together_N = hypot($tension_N, $along_N);
-        if ($tension_N > 0.0 && $along_N > 0.0) {
-            // R/Z′α with cos α = V/R and sin α = T/R.
-            $ratios[] = [Link::LagCombined, $together_N, $together_N ** 2 / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N)];
-        }
-
-        return $ratios;
-    }
-
-    private function linkRatio(Link $link, LoadCase $case, float $up_N, float $along_N, float $heel_N): LinkRatio
-    {
-        foreach ($this->ratios($case, $up_N, $along_N, $heel_N) as [$candidate, $demand_N, $capacity_N]) {
-            if ($candidate === $link) {
-                return new LinkRatio($demand_N / $capacity_N, $link, $case, $demand_N, $capacity_N);
-            }
-        }
-
-        return new LinkRatio(0.0, $link, $case, 0.0, 1.0);
+        return max($up_N, 0.0) + max(0.0, $lever_N);
     }
 }

@@ -49,10 +49,11 @@ final class RailTally
         foreach ($this->up as $case) {
             $normal_Nm = abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm;
             $along_Nm = $case->along_N * $unit_Nm;
+            $ratio = $isSplice ? 0.0 : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
             if ($isSplice) {
                 $this->splice($case, $normal_Nm + $along_Nm);
-            } else {
-                $this->rail($case, $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong, $x_m);
+            } elseif ($ratio > $this->railWorst) {
+                $this->rail($case, $ratio, $x_m);
             }
         }
     }

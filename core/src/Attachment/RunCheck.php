@@ -29,10 +29,8 @@ final class RunCheck
 
     private readonly LoadCase $downCase;
 
-    /** @var list<array{float, Link, LoadCase}> Ratio of each link for a reaction of one share, worst down case */
-    private readonly array $downPerReaction;
-
-    public readonly float $downPerReactionWorst;
+    /** Worst ratio of all links in the down cases, for a reaction of one share: every link grows with the reaction. */
+    public readonly float $downPerReaction;
 
     /** @var list<list<float>> Load vectors: shares, then one for each gust */
     private readonly array $units;
@@ -54,8 +52,11 @@ final class RunCheck
             }
         }
         [$this->downPerMoment, $this->downCase] = [max($worst, 0.0), $case];
-        $this->downPerReaction = $this->worstDownLinks();
-        $this->downPerReactionWorst = max(array_column($this->downPerReaction, 0));
+        $tally = new FootTally($capacities);
+        foreach ($this->down as $candidate) {
+            $tally->add($candidate, -$candidate->normal_N, $candidate->along_N, $candidate->heel_N);
+        }
+        $this->downPerReaction = $tally->ratio();
     }
 
     /**
@@ -136,7 +137,8 @@ final class RunCheck
         }
         $redundant = count($feet_m) - 2 - count($hinges_m) > 0;
         $rail = new RailTally($this->capacities, $this->downPerMoment, $this->downCase, $this->up);
-        $this->bays($feet_m, $states, $redundant, $rail);
+        $sections = $this->sections($feet_m, $redundant);
+        $this->bays($feet_m, $states, $sections, $rail);
         if ($rail->worst > $limit) {
             return RunVerdict::failed($rail->worst);
         }
@@ -149,72 +151,39 @@ final class RunCheck
             return RunVerdict::failed($worst);
         }
 
-        return $this->withPartialSnow($feet_m, $beam, $redundant, $rail, $attachments, $worst);
+        return $this->withPartialSnow($feet_m, $beam, $states[0], $sections, $rail, $attachments, $worst);
     }
 
     /**
-     * Goes through the bays and overhangs and hands each section's unit moments to the tally.
+     * Hands the unit moments of every section to the tally; an overhang is a bay of its own, from the foot to the last clamp.
      *
-     * @param list<float>     $feet_m
-     * @param list<BeamState> $states Of the shares, then of each gust
+     * @param list<float>         $feet_m
+     * @param list<BeamState>     $states   Of the shares, then of each gust
+     * @param list<RailSection>   $sections
      */
-    private function bays(array $feet_m, array $states, bool $redundant, RailTally $rail): void
+    private function bays(array $feet_m, array $states, array $sections, RailTally $rail): void
     {
         $last = count($feet_m) - 1;
         $clamps_m = $this->run->clamps_m;
-        $leftOverhang_m = $feet_m[0] - $clamps_m[0];
-        $rightOverhang_m = $clamps_m[count($clamps_m) - 1] - $feet_m[$last];
-        foreach ([[$leftOverhang_m, 0], [$rightOverhang_m, $last]] as [$length_m, $foot]) {
+        foreach ([[$feet_m[0] - $clamps_m[0], 0], [$clamps_m[count($clamps_m) - 1] - $feet_m[$last], $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $moments = array_map(static fn (BeamState $state): float => $state->moments_Nm[$foot], $states);
                 $rail->section($moments, $this->pressures_Pa($this->bayArea_m2($length_m)), 0.0, $feet_m[$foot], false);
             }
         }
-        $clamp = 0;
-        $count = count($clamps_m);
-        foreach ($feet_m as $span => $from_m) {
-            if ($span === $last) {
-                break;
+        $span = -1;
+        $pressures = [];
+        foreach ($sections as $section) {
+            if ($section->span !== $span) {
+                $span = $section->span;
+                $pressures = $this->pressures_Pa($this->bayArea_m2($feet_m[$span + 1] - $feet_m[$span]));
             }
-            $length_m = $feet_m[$span + 1] - $from_m;
-            $pressures = $this->pressures_Pa($this->bayArea_m2($length_m));
-            $misfit_Nm = $redundant ? $this->misfit_Nm($length_m) : 0.0;
-            foreach ([$span, $span + 1] as $foot) {
-                $moments = [];
-                foreach ($states as $state) {
-                    $moments[] = $state->moments_Nm[$foot];
-                }
-                $rail->section($moments, $pressures, $misfit_Nm, $feet_m[$foot], false);
+            $moments = [];
+            foreach ($states as $state) {
+                $moments[] = $state->momentInSpan_Nm($span, $section->at_m);
             }
-            while ($clamp < $count && $clamps_m[$clamp] <= $from_m) {
-                ++$clamp;
-            }
-            for ($at = $clamp; $at < $count && $clamps_m[$at] < $feet_m[$span + 1]; ++$at) {
-                $rail->section(self::momentsAt($states, $span, $clamps_m[$at] - $from_m), $pressures, $misfit_Nm, $clamps_m[$at], false);
-            }
-            if (!$this->run->spliceIsHinge) {
-                foreach ($this->run->splices_m as $splice_m) {
-                    if ($splice_m > $from_m && $splice_m < $feet_m[$span + 1]) {
-                        $rail->section(self::momentsAt($states, $span, $splice_m - $from_m), $pressures, $misfit_Nm, $splice_m, true);
-                    }
-                }
-            }
+            $rail->section($moments, $pressures, $section->misfit_Nm, $section->x_m, $section->isSplice);
         }
-    }
-
-    /**
-     * @param list<BeamState> $states
-     *
-     * @return list<float>
-     */
-    private static function momentsAt(array $states, int $span, float $x_m): array
-    {
-        $moments = [];
-        foreach ($states as $state) {
-            $moments[] = $state->momentInSpan_Nm($span, $x_m);
-        }
-
-        return $moments;
     }
 
     /**
@@ -235,12 +204,8 @@ final class RunCheck
                 $wind_N += $pressure_Pa * $states[$index + 1]->reactions_N[$foot];
             }
             $tally = new FootTally($this->capacities);
-            if ($share >= 0.0) {
-                $tally->down($share, $this->downPerReaction, $this->down);
-            } else {
-                foreach ($this->down as $case) {
-                    $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, 0.0);
-                }
+            foreach ($this->down as $case) {
+                $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
             }
             foreach ($this->up as $case) {
                 $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
@@ -267,28 +232,26 @@ final class RunCheck
      * Balanced snow on some spans in full and on the rest half; the worse of it and of full snow stays.
      *
      * @param list<float>             $feet_m
+     * @param list<RailSection>       $sections
      * @param list<AttachmentVerdict> $attachments
      */
-    private function withPartialSnow(array $feet_m, ContinuousBeam $beam, bool $redundant, RailTally $rail, array $attachments, float $worst): RunVerdict
+    private function withPartialSnow(array $feet_m, ContinuousBeam $beam, BeamState $full, array $sections, RailTally $rail, array $attachments, float $worst): RunVerdict
     {
         $normal_N = $this->run->snow_N['balanced'][0] ?? 0.0;
-        if ($normal_N > 0.0) {
-            $along_N = $this->run->snow_N['balanced'][1];
-            $full = $beam->under($this->run->clamps_m, $this->run->shares);
-            foreach (PartialSnow::patterns($feet_m, $this->run->clamps_m) as $pattern) {
-                $loads = [];
-                foreach ($this->run->shares as $index => $share) {
-                    $loads[] = $share * $pattern[$index];
-                }
-                $snow = $beam->under($this->run->clamps_m, $loads);
-                foreach ($this->down as $case) {
-                    if ($case->snow === 'balanced') {
-                        $partial = new PartialCase($case, $case->snowFactor * $normal_N, $case->snowFactor * $along_N);
-                        $this->partialBays($feet_m, $full, $snow, $partial, $redundant, $rail);
-                        foreach ($attachments as $foot => $verdict) {
-                            $attachments[$foot] = $this->partialFoot($verdict, $full->reactions_N[$foot], $snow->reactions_N[$foot], $partial);
-                            $worst = max($worst, $attachments[$foot]->worst->ratio);
-                        }
+        $snow = $normal_N > 0.0 ? PartialSnow::under($beam, $feet_m, $this->run->clamps_m, $this->run->shares, $full) : null;
+        if ($snow !== null) {
+            foreach ($this->down as $case) {
+                if ($case->snow === 'balanced') {
+                    $partial = new PartialCase($case, $case->snowFactor * $normal_N, $case->snowFactor * $this->run->snow_N['balanced'][1]);
+                    foreach ($sections as $section) {
+                        // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
+                        [$whole, $low, $high] = $snow->extremes($section);
+                        $rail->partial($partial, $whole, $low, $section->misfit_Nm, $section->x_m, $section->isSplice);
+                        $rail->partial($partial, $whole, $high, $section->misfit_Nm, $section->x_m, $section->isSplice);
+                    }
+                    foreach ($attachments as $foot => $verdict) {
+                        $attachments[$foot] = $this->partialFoot($verdict, $full->reactions_N[$foot], $snow->reactions[$foot], $partial);
+                        $worst = max($worst, $attachments[$foot]->worst->ratio);
                     }
                 }
             }
@@ -297,75 +260,56 @@ final class RunCheck
         return new RunVerdict(max($worst, $rail->worst), $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
     }
 
-    /** @param list<float> $feet_m */
-    private function partialBays(array $feet_m, BeamState $full, BeamState $snow, PartialCase $partial, bool $redundant, RailTally $rail): void
+    /**
+     * Every place where the rail is checked, span by span.
+     *
+     * @param list<float> $feet_m
+     *
+     * @return list<RailSection>
+     */
+    private function sections(array $feet_m, bool $redundant): array
     {
+        $sections = [];
         $last = count($feet_m) - 1;
-        foreach ($feet_m as $foot => $x_m) {
-            // At a support the shorter of its bays has the larger misfit.
-            $misfit_Nm = 0.0;
-            if ($redundant) {
-                $shorter_m = min($foot > 0 ? $x_m - $feet_m[$foot - 1] : INF, $foot < $last ? $feet_m[$foot + 1] - $x_m : INF);
-                $misfit_Nm = $this->misfit_Nm($shorter_m);
+        $splices_m = $this->run->spliceIsHinge ? [] : $this->run->splices_m;
+        $clamp = 0;
+        $clamps_m = $this->run->clamps_m;
+        $count = count($clamps_m);
+        for ($span = 0; $span < $last; ++$span) {
+            $from_m = $feet_m[$span];
+            $to_m = $feet_m[$span + 1];
+            $misfit_Nm = $redundant ? $this->misfit_Nm($to_m - $from_m) : 0.0;
+            $sections[] = new RailSection($span, 0.0, $misfit_Nm, $from_m, false);
+            $sections[] = new RailSection($span, $to_m - $from_m, $misfit_Nm, $to_m, false);
+            while ($clamp < $count && $clamps_m[$clamp] < $to_m) {
+                if ($clamps_m[$clamp] > $from_m) {
+                    $sections[] = new RailSection($span, $clamps_m[$clamp] - $from_m, $misfit_Nm, $clamps_m[$clamp], false);
+                }
+                ++$clamp;
             }
-            $rail->partial($partial, $full->moments_Nm[$foot], $snow->moments_Nm[$foot], $misfit_Nm, $x_m, false);
-        }
-        $span = 0;
-        foreach ($this->run->clamps_m as $clamp_m) {
-            while ($span < $last && $clamp_m >= $feet_m[$span + 1]) {
-                ++$span;
-            }
-            if ($span === $last) {
-                break;
-            }
-            if ($clamp_m > $feet_m[$span]) {
-                $this->partialSection($feet_m, $span, $clamp_m, $full, $snow, $partial, $redundant, $rail, false);
-            }
-        }
-        if (!$this->run->spliceIsHinge) {
-            foreach ($this->run->splices_m as $splice_m) {
-                for ($span = 0; $span < $last; ++$span) {
-                    if ($splice_m > $feet_m[$span] && $splice_m < $feet_m[$span + 1]) {
-                        $this->partialSection($feet_m, $span, $splice_m, $full, $snow, $partial, $redundant, $rail, true);
-                    }
+            foreach ($splices_m as $splice_m) {
+                if ($splice_m > $from_m && $splice_m < $to_m) {
+                    $sections[] = new RailSection($span, $splice_m - $from_m, $misfit_Nm, $splice_m, true);
                 }
             }
         }
+
+        return $sections;
     }
 
-    /** @param list<float> $feet_m */
-    private function partialSection(array $feet_m, int $span, float $x_m, BeamState $full, BeamState $snow, PartialCase $partial, bool $redundant, RailTally $rail, bool $isSplice): void
-    {
-        $misfit_Nm = $redundant ? $this->misfit_Nm($feet_m[$span + 1] - $feet_m[$span]) : 0.0;
-        $at_m = $x_m - $feet_m[$span];
-        $rail->partial($partial, $full->momentInSpan_Nm($span, $at_m), $snow->momentInSpan_Nm($span, $at_m), $misfit_Nm, $x_m, $isSplice);
-    }
-
-    private function partialFoot(AttachmentVerdict $verdict, float $full, float $snow, PartialCase $partial): AttachmentVerdict
+    /** @param non-empty-list<float> $patterns Reactions of the snow patterns */
+    private function partialFoot(AttachmentVerdict $verdict, float $whole, array $patterns, PartialCase $partial): AttachmentVerdict
     {
         $tally = new FootTally($this->capacities, $verdict);
-        [$normal_N, $along_N] = $partial->loads($full, $snow);
-        $heel_N = max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $full + $partial->snowNormal_N * $snow);
-        $tally->add($partial->case, -$normal_N, $along_N, $normal_N > 0 ? min($heel_N, $normal_N) : 0.0);
-
-        return $tally->verdict($verdict->x_m, $verdict->tributary_m, $verdict->modules);
-    }
-
-    /** @return non-empty-list<array{float, Link, LoadCase}> */
-    private function worstDownLinks(): array
-    {
-        $worst = [];
-        foreach ($this->down as $case) {
-            $tally = new FootTally($this->capacities);
-            foreach ($tally->ratios($case, -$case->normal_N, $case->along_N, $case->heel_N) as [$link, $demand_N, $capacity_N]) {
-                $ratio = $demand_N / $capacity_N;
-                if (!isset($worst[$link->value]) || $ratio > $worst[$link->value][0]) {
-                    $worst[$link->value] = [$ratio, $link, $case];
-                }
+        $ends = max($tally->partial($partial, $whole, min($patterns)), $tally->partial($partial, $whole, max($patterns)));
+        if ($ends > $tally->ratio()) {
+            // With a pull in the lag the interaction is not convex along the patterns: look at each.
+            foreach ($patterns as $snow) {
+                $tally->partial($partial, $whole, $snow);
             }
         }
 
-        return array_values($worst) ?: throw new \LogicException('There is always a down case.');
+        return $tally->verdict($verdict->x_m, $verdict->tributary_m, $verdict->modules);
     }
 
     private static function worse(RunVerdict $one, RunVerdict $other): RunVerdict

@@ -9,10 +9,7 @@ use Garnetine\Core\Rail\Run;
 /** A run with the feet chosen for it. */
 final readonly class RunPlan
 {
-    /**
-     * @param list<int> $picks        Indices into the run's candidates; empty when it has fewer than two
-     * @param list<int> $sharedBelow  Members that the line below uses too
-     */
+    /** @param list<int> $picks Indices into the run's candidates; empty when it has fewer than two */
     public function __construct(
         public Run $run,
         public RunCheck $check,
@@ -22,7 +19,6 @@ final readonly class RunPlan
         public ?int $bound,
         /** Every layout with as many feet was weighed. */
         public bool $isBest,
-        public array $sharedBelow,
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Load\Asce7\PanelPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Rail\Run;
@@ -13,15 +14,22 @@ use Garnetine\Core\Rail\Run;
 /**
  * Chooses the feet of every run. Runs with the same numbers are solved once.
  *
- * Staggered: a line keeps off the members of the line below where that costs no foot more.
+ * Staggered: a line keeps off the members of the line below where that costs no foot more. Afterwards, where a member would
+ * carry too much, runs are moved off it, even for a foot more: the plan tells how many.
  */
 final class Supports
 {
-    /** @var array<string, array{Fewest|null, RunCheck}> */
+    /** Moves tried to take load off overloaded members. */
+    private const MOVES = 16;
+
+    /** @var array<string, Fewest|null> */
     private array $solved = [];
 
-    /** @var array<string, RunCheck> */
-    private array $checks = [];
+    /** @var array<string, array{RunCheck, FewestSearch}> */
+    private array $tools = [];
+
+    /** @var array<string, string> By run */
+    private array $signatures = [];
 
     private readonly CombinationFactors $factors;
 
@@ -31,74 +39,120 @@ final class Supports
     }
 
     /**
-     * @param list<Run> $runs Lines from the eave up
+     * @param list<Run>                             $runs   Lines from the eave up
+     * @param callable(list<RunPlan>): MemberShares $shares What the members bear under given feet
      *
      * @return list<RunPlan>
      */
-    public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients): array
+    public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients, callable $shares): array
     {
         $supports = new self($capacities, $pressure, $coefficients);
         $plans = [];
-        /** @var array<string, list<int>> $byLine */
-        $byLine = [];
+        $below = $here = [];
+        $letter = '';
         foreach ($runs as $run) {
-            $below = [];
-            foreach (array_reverse(array_keys($byLine)) as $letter) {
-                if ($letter !== $run->line->letter) {
-                    $below = $byLine[$letter];
-                    break;
-                }
+            if ($run->line->letter !== $letter) {
+                [$letter, $below, $here] = [$run->line->letter, $here, []];
             }
             $plan = $supports->plan($run, $design->rules->pattern === Pattern::Staggered ? $below : []);
-            $byLine[$run->line->letter] = [...$byLine[$run->line->letter] ?? [], ...$plan->members()];
+            array_push($here, ...$plan->members());
             $plans[] = $plan;
         }
 
-        return $plans;
+        return $supports->relieved($plans, $shares);
     }
 
     /** @param list<int> $below Members that the line below stands on */
     private function plan(Run $run, array $below): RunPlan
     {
-        [$fewest, $check] = $this->solve($run, null);
+        $fewest = $this->solve($run);
         if ($fewest === null) {
-            return $this->failing($run, $check);
+            return $this->failing($run, $this->tools($run)[0]);
         }
-        $shared = self::shared($run, $fewest->picks, $below);
-        if ($shared !== []) {
-            $free = array_keys(array_diff($run->members, $below));
-            [$other] = $this->solve($run, $free);
-            if ($other !== null && count($other->picks) <= count($fewest->picks)) {
-                return new RunPlan($run, $check, $other->picks, $other->verdict, $fewest->bound, $other->isBest, []);
+        $chosen = $fewest;
+        if (array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $fewest->picks), $below) !== []) {
+            $chosen = $this->solve($run, $below, count($fewest->picks)) ?? $fewest;
+        }
+
+        return $this->planned($run, $chosen, $fewest->bound);
+    }
+
+    private function planned(Run $run, Fewest $fewest, int $bound): RunPlan
+    {
+        return new RunPlan($run, $this->tools($run)[0], $fewest->picks, $fewest->verdict, $bound, $fewest->isBest);
+    }
+
+    /** @return array{RunCheck, FewestSearch} */
+    private function tools(Run $run): array
+    {
+        $signature = $this->signatures[$run->id] ??= $run->signature();
+        if (!isset($this->tools[$signature])) {
+            $check = new RunCheck($run, $this->capacities, $this->pressure, $this->factors);
+            $this->tools[$signature] = [$check, new FewestSearch($run, $check)];
+        }
+
+        return $this->tools[$signature];
+    }
+
+    /**
+     * @param list<int> $barred Members that may not be used
+     * @param int|null  $most   Layouts with more feet are of no interest
+     */
+    private function solve(Run $run, array $barred = [], ?int $most = null): ?Fewest
+    {
+        $candidates = array_keys(array_intersect($run->members, $barred));
+        $key = ($this->signatures[$run->id] ??= $run->signature()).'/'.implode(',', $candidates).'/'.$most;
+        if (!array_key_exists($key, $this->solved)) {
+            $this->solved[$key] = $this->tools($run)[1]->fewest($candidates, $most);
+        }
+
+        return $this->solved[$key];
+    }
+
+    /**
+     * Takes the worst loaded member from one run at a time, as long as the sum of what is too much falls.
+     *
+     * @param list<RunPlan>                         $plans
+     * @param callable(list<RunPlan>): MemberShares $shares
+     *
+     * @return list<RunPlan>
+     */
+    private function relieved(array $plans, callable $shares): array
+    {
+        $now = $shares($plans);
+        $barred = $hopeless = [];
+        for ($move = 0; $move < self::MOVES && $now->atOneShare <= $now->limit; ++$move) {
+            $worst = $now->worstBut($hopeless);
+            if ($worst === null) {
+                break;
             }
+            $best = null;
+            foreach ($plans as $index => $plan) {
+                if (!$plan->holds() || !in_array($worst->number, $plan->members(), true)) {
+                    continue;
+                }
+                $bar = [...$barred[$index] ?? [], $worst->number];
+                $fewest = $this->solve($plan->run, $bar, count($plan->picks) + 1);
+                if ($fewest === null || $plan->bound === null) {
+                    continue;
+                }
+                $moved = $plans;
+                $moved[$index] = $this->planned($plan->run, $fewest, $plan->bound);
+                $after = $shares($moved);
+                $excess = $after->excess();
+                if ($excess < $now->excess() - 1e-9 && ($best === null || [count($fewest->picks) - count($plan->picks), $excess] < $best[0])) {
+                    $best = [[count($fewest->picks) - count($plan->picks), $excess], $moved, $after, $index, $bar];
+                }
+            }
+            if ($best === null) {
+                $hopeless[] = $worst->number;
+                continue;
+            }
+            [, $plans, $now, $index, $bar] = $best;
+            $barred[$index] = $bar;
         }
 
-        return new RunPlan($run, $check, $fewest->picks, $fewest->verdict, $fewest->bound, $fewest->isBest, $shared);
-    }
-
-    /**
-     * @param list<int> $picks
-     * @param list<int> $below
-     *
-     * @return list<int>
-     */
-    private static function shared(Run $run, array $picks, array $below): array
-    {
-        return array_values(array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $picks), $below));
-    }
-
-    /**
-     * @param list<int>|null $picks
-     *
-     * @return array{Fewest|null, RunCheck}
-     */
-    private function solve(Run $run, ?array $picks): array
-    {
-        $signature = $run->signature();
-        $check = $this->checks[$signature] ??= new RunCheck($run, $this->capacities, $this->pressure, $this->factors);
-        $key = $signature.($picks === null ? '' : implode(',', $picks));
-
-        return $this->solved[$key] ??= [FewestSearch::of($run, $check, $picks), $check];
+        return $plans;
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */
@@ -117,6 +171,6 @@ final class Supports
             }
         }
 
-        return new RunPlan($run, $check, $picks, $best, null, false, []);
+        return new RunPlan($run, $check, $picks, $best, null, false);
     }
 }

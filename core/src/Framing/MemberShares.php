@@ -23,6 +23,25 @@ final readonly class MemberShares
     {
     }
 
+    /** @param list<int> $skipped */
+    public function worstBut(array $skipped): ?MemberShare
+    {
+        $worst = null;
+        foreach ($this->shares as $share) {
+            if ($share->ratio > $this->limit + 1e-9 && !in_array($share->number, $skipped, true) && ($worst === null || $share->ratio > $worst->ratio)) {
+                $worst = $share;
+            }
+        }
+
+        return $worst;
+    }
+
+    /** Sum of what goes beyond the limit. */
+    public function excess(): float
+    {
+        return array_sum(array_map(fn (MemberShare $share): float => max(0.0, $share->ratio - $this->limit), $this->shares));
+    }
+
     /** @param list<RunPlan> $plans */
     public static function of(Design $design, array $plans, Members $members, SiteLoads $loads, Coefficients $coefficients): self
     {

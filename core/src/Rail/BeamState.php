@@ -17,10 +17,15 @@ final readonly class BeamState
     {
     }
 
+    public function length_m(int $span): float
+    {
+        return $this->supports_m[$span + 1] - $this->supports_m[$span];
+    }
+
     /** Moment at a distance from the left support of a span. */
     public function momentInSpan_Nm(int $span, float $x_m): float
     {
-        $length = $this->supports_m[$span + 1] - $this->supports_m[$span];
+        $length = $this->length_m($span);
         $moment = $this->moments_Nm[$span] + ($this->moments_Nm[$span + 1] - $this->moments_Nm[$span]) * $x_m / $length;
         foreach ($this->loadsBySpan[$span] as [$a, $load]) {
             $moment += $x_m <= $a ? $load * ($length - $a) * $x_m / $length : $load * $a * ($length - $x_m) / $length;

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\ClampCheck;
+use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\Latitude;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Design\PlateMaterial;
+use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Layout\ModuleCheck;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
+
+/** What the checks say, as findings. */
+final class Findings
+{
+    /** Least rail past an end clamp. Source: common practice, no source (30 mm). */
+    private const LEAST_END_M = 0.03;
+
+    /** @return list<Finding> */
+    public static function kit(Design $design, ?LagInMember $lag): array
+    {
+        $kit = $design->kit;
+        $findings = [];
+        $needed = [
+            '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
+            '/kit/clamp/along_N' => $kit->clamp->along, '/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along,
+            '/kit/foot/up_N' => $kit->foot->up, '/kit/foot/down_N' => $kit->foot->down, '/kit/foot/along_N' => $kit->foot->along,
+        ];
+        foreach ($needed as $at => $allowable) {
+            if ($allowable === null) {
+                $findings[] = Finding::stop('allowable_missing', $at, ['what' => str_replace('/', '.', substr($at, 5))]);
+            }
+        }
+        if ($kit->rail->endPastModule->toMetres() < self::LEAST_END_M - 1e-9) {
+            $findings[] = Finding::stop('rail_end_short', '/kit/rail/end_past_module_m', [
+                'end_m' => $kit->rail->endPastModule->toMetres(), 'least_m' => self::LEAST_END_M,
+            ]);
+        }
+
+        return [...$findings, ...self::lag($design, $lag)];
+    }
+
+    /** @return list<Finding> */
+    private static function lag(Design $design, ?LagInMember $lag): array
+    {
+        $screw = $design->kit->lag;
+        if ($lag === null) {
+            return [Finding::stop('lag_not_listed', '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
+        }
+        $findings = [];
+        $least_m = $screw->diameter->size()->times(Coefficients::find('nds_2018/lag', 'least_penetration')->value)->toMetres();
+        if ($lag->threadInMember->toMetres() < $least_m - 1e-9) {
+            $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
+        }
+        if ($lag->shank->toMetres() > $lag->above->toMetres() + 1e-9 && !$screw->shankHole) {
+            $findings[] = $lag->specificGravity <= 0.5
+                ? Finding::assumption('shank_hole_waived', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
+                : Finding::stop('shank_hole_needed', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
+        }
+        if ($lag->lateral === null) {
+            $findings[] = Finding::stop('lateral_missing', '/kit/foot/lateral_N', ['material' => $design->kit->foot->plateMaterial->value]);
+        } elseif (!$lag->lateralIsMakers) {
+            $findings[] = Finding::assumption('lateral_by_gap', '/kit/foot/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
+        } elseif (trim($design->kit->foot->lateralDocument ?? '') === '') {
+            $findings[] = Finding::stop('lateral_undocumented', '/kit/foot/lateral_document');
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param list<RunPlan> $plans
+     *
+     * @return list<Finding>
+     */
+    public static function runs(Design $design, array $plans): array
+    {
+        $findings = [];
+        $below = $here = [];
+        $letter = '';
+        $extra = 0;
+        foreach ($plans as $plan) {
+            $at = '/block';
+            if ($plan->run->line->letter !== $letter) {
+                [$letter, $below, $here] = [$plan->run->line->letter, $here, []];
+            }
+            $shared = array_intersect($plan->members(), $below);
+            array_push($here, ...$plan->members());
+            $longest = $design->kit->rail->longestRun;
+            if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
+                $findings[] = Finding::stop('run_too_long', '/kit/rail/longest_run_m', [
+                    'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
+                ], Scope::Run);
+            }
+            if (count($plan->run->candidates_m) < 2) {
+                $findings[] = Finding::stop('members_miss_run', $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)], Scope::Run);
+            } elseif (!$plan->holds()) {
+                $weakest = self::weakest($plan);
+                $findings[] = Finding::stop('run_fails', $at, ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']], Scope::Run);
+            }
+            $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
+            if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {
+                $findings[] = Finding::warning('stagger_partly', '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
+            }
+        }
+        if ($extra > 0) {
+            $findings[] = Finding::warning('feet_over_bound', '/rules/pattern', ['over' => $extra]);
+        }
+
+        return $findings;
+    }
+
+    /** @return array{link: string, ratio: float} The weakest link of a run over the feet that it was given */
+    public static function weakest(RunPlan $plan): array
+    {
+        $weakest = ['link' => 'none', 'ratio' => 0.0];
+        if ($plan->verdict === null) {
+            return $weakest;
+        }
+        $ratios = [$plan->verdict->rail, $plan->verdict->splice, ...array_map(static fn ($foot) => $foot->worst, $plan->verdict->attachments)];
+        foreach ($ratios as $ratio) {
+            if ($ratio !== null && $ratio->ratio > $weakest['ratio']) {
+                $weakest = ['link' => $ratio->link->value, 'ratio' => round($ratio->ratio, 4)];
+            }
+        }
+
+        return $weakest;
+    }
+
+    /**
+     * @param list<ModuleCheck> $modules
+     *
+     * @return list<Finding>
+     */
+    public static function modules(array $modules): array
+    {
+        $findings = [];
+        foreach (['up', 'down'] as $side) {
+            $worst = null;
+            $beyond = [];
+            foreach ($modules as $module) {
+                [$demand_Pa, $rated_Pa] = $side === 'up' ? [$module->up_Pa, $module->ratedUp_Pa] : [$module->down_Pa, $module->ratedDown_Pa];
+                if ($rated_Pa === null) {
+                    return [Finding::stop('outside_clamp_zone', '/module/ratings', ['row' => $module->row])];
+                }
+                if ($demand_Pa > $rated_Pa + 1e-6) {
+                    $beyond[] = $module->row.'.'.$module->column;
+                    $worst = max($worst ?? 0.0, $demand_Pa);
+                }
+            }
+            if ($worst !== null) {
+                $rated_Pa = $side === 'up' ? $modules[0]->ratedUp_Pa : $modules[0]->ratedDown_Pa;
+                $findings[] = Finding::stop('module_rating', '/module/ratings', [
+                    'side' => $side, 'pressure_Pa' => $worst, 'rated_Pa' => $rated_Pa ?? 0.0, 'by_Pa' => $worst - ($rated_Pa ?? 0.0), 'modules' => implode(', ', array_slice($beyond, 0, 12)).(count($beyond) > 12 ? ' …' : ''),
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    public static function clamp(?ClampCheck $clamp): array
+    {
+        return $clamp?->ratio !== null && $clamp->ratio > 1.0 + 1e-9
+            ? [Finding::stop('clamp_fails', '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->ratio, 4)], Scope::Run)]
+            : [];
+    }
+
+    /** @return list<Finding> */
+    public static function members(Design $design, MemberShares $shares): array
+    {
+        $findings = [Finding::assumption('structure_screen_only', '/surface/dead_load_Pa')];
+        if ($shares->atOneShare > $shares->limit + 1e-9) {
+            $findings[] = Finding::stop('one_share_too_much', '/surface/dead_load_Pa', ['ratio' => round($shares->atOneShare, 4), 'limit' => $shares->limit]);
+
+            return $findings;
+        }
+        foreach ($shares->shares as $share) {
+            if ($share->ratio > $shares->limit + 1e-9) {
+                $findings[] = Finding::stop('member_share', '/surface/framing', [
+                    'member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit,
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param array<string, list<Latitude>> $latitudes
+     *
+     * @return list<Finding>
+     */
+    public static function latitudes(Design $design, array $latitudes): array
+    {
+        $findings = [];
+        foreach ($latitudes as $run => $list) {
+            foreach ($list as $latitude) {
+                if ($latitude->wood_m <= 0.0) {
+                    return [Finding::stop('no_room_for_centre', '/surface/framing/width_m', [
+                        'width_m' => $design->surface->framing->width->toMetres(), 'by_m' => -$latitude->wood_m, 'edge_m' => $design->kit->lag->diameter->size()->times(1.5)->toMetres(),
+                    ])];
+                }
+            }
+        }
+
+        return $findings;
+    }
+}

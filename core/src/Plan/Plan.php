@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\Capacities;
+use Garnetine\Core\Attachment\ClampCheck;
+use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\Latitude;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Layout\ModuleCheck;
+use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\RailLines;
+use Garnetine\Core\Seal\HoleLedger;
+
+/** Everything computed from a design. Stages that were not reached, or whose case is refused, are null. */
+final readonly class Plan
+{
+    /** What no plan covers yet, by name, on every hand-over. */
+    public const NOT_COVERED = [
+        'roof_structure', 'seismic', 'thermal', 'drift', 'ice', 'crew_loads', 'corrosion', 'fatigue', 'fire_class', 'electrical',
+    ];
+
+    /**
+     * @param list<RunPlan>                      $supports
+     * @param list<ModuleCheck>                  $modules
+     * @param array<string, list<Latitude>>|null $latitudes
+     * @param list<Finding>                      $findings
+     */
+    public function __construct(
+        public Design $design,
+        public Placement $placement,
+        public Members $members,
+        public Coefficients $coefficients,
+        public ?SiteLoads $loads,
+        public ?RailLines $lines,
+        public ?LagInMember $lag,
+        public ?Capacities $capacities,
+        public array $supports,
+        public array $modules,
+        public ?ClampCheck $clamp,
+        public ?MemberShares $shares,
+        public ?array $latitudes,
+        public ?CuttingList $cutting,
+        public ?HoleLedger $holes,
+        public ?Steps $steps,
+        public array $findings,
+    ) {
+    }
+
+    /** @param list<Finding> $findings */
+    public static function refused(Design $design, Placement $placement, Members $members, Coefficients $coefficients, array $findings): self
+    {
+        return new self($design, $placement, $members, $coefficients, null, null, null, null, [], [], null, null, null, null, null, null, Clearances::apply($design, $findings));
+    }
+
+    public function hasRefusal(): bool
+    {
+        return array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== [];
+    }
+
+    /** @return list<Finding> Stops that nobody has cleared */
+    public function openStops(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Stop && $finding->clearedBy === null));
+    }
+
+    /** @return list<Coefficient> Recalled values that nobody has confirmed as they stand */
+    public function unconfirmed(): array
+    {
+        return array_values(array_filter($this->coefficients->used(), fn (Coefficient $coefficient): bool => Clearances::coefficient($this->design, $coefficient) === null));
+    }
+
+    /** What a signature on the roof structure stands for: it lapses when any member's share changes. */
+    public function structureDigest(): string
+    {
+        $shares = array_map(static fn ($share): array => [$share->number, round($share->times, 3), round($share->ratio, 3)], $this->shares->shares ?? []);
+
+        return substr(hash('sha256', json_encode($shares, JSON_THROW_ON_ERROR)), 0, 12);
+    }
+
+    public function structureSignedBy(): ?string
+    {
+        return Clearances::find($this->design, 'structure', $this->structureDigest())?->name;
+    }
+
+    public function status(): Status
+    {
+        return $this->hasRefusal() || $this->openStops() !== [] || $this->unconfirmed() !== [] || $this->structureSignedBy() === null
+            ? Status::Preliminary : Status::Confirmed;
+    }
+
+    public function attachmentCount(): int
+    {
+        return array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $this->supports));
+    }
+
+    /** The least reserve of all links, rails, clamps and modules that have one. */
+    public function leastReserve(): ?float
+    {
+        $worst = null;
+        foreach ($this->supports as $plan) {
+            $worst = $plan->verdict === null ? $worst : max($worst ?? 0.0, $plan->verdict->worst);
+        }
+        foreach ($this->modules as $module) {
+            $worst = $module->ratio() === null ? $worst : max($worst ?? 0.0, $module->ratio());
+        }
+        $worst = $this->clamp?->ratio === null ? $worst : max($worst ?? 0.0, $this->clamp->ratio);
+
+        return $worst === null ? null : 1 - $worst;
+    }
+}

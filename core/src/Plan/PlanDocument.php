@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\AttachmentVerdict;
+use Garnetine\Core\Attachment\LinkRatio;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Crew\Materials;
+use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Load\Asce7\SnowCase;
+use Garnetine\Core\Load\Coefficient;
+
+/** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
+final class PlanDocument
+{
+    public static function write(Plan $plan): string
+    {
+        return CanonicalJson::encode(self::toArray($plan));
+    }
+
+    /** @return array<string, mixed> */
+    public static function toArray(Plan $plan): array
+    {
+        return [
+            'build' => Build::hash(),
+            'design_sha256' => DesignFile::hash($plan->design),
+            'name' => $plan->design->name,
+            'units' => $plan->design->units->value,
+            'status' => $plan->status()->value,
+            'structure' => ['digest' => $plan->structureDigest(), 'signed_by' => $plan->structureSignedBy()],
+            'summary' => self::summary($plan),
+            'loads' => self::loads($plan),
+            'members' => self::members($plan),
+            'modules' => self::modules($plan),
+            'lines' => Tapes::slope($plan),
+            'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
+            'clamp' => $plan->clamp === null ? null : [
+                'run' => $plan->clamp->run, 'clamp' => $plan->clamp->clamp, 'up_N' => $plan->clamp->up_N, 'along_N' => $plan->clamp->along_N,
+                'reserve' => $plan->clamp->ratio === null ? null : 1 - $plan->clamp->ratio,
+            ],
+            'lag' => self::lag($plan),
+            'cutting' => $plan->cutting === null ? null : [
+                'pieces' => $plan->cutting->pieces, 'stock' => $plan->cutting->stock, 'bound' => $plan->cutting->bound,
+                'is_least' => count($plan->cutting->stock) === $plan->cutting->bound,
+            ],
+            'holes' => $plan->holes->holes ?? [],
+            'materials' => $plan->holes === null ? [] : Materials::of($plan),
+            'torque' => self::torque($plan),
+            'steps' => array_map(static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']], $plan->steps->steps ?? []),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),
+            'coefficients' => array_map(static fn (Coefficient $used): array => [
+                'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+                'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
+            ], $plan->coefficients->used()),
+            'not_covered' => Plan::NOT_COVERED,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function summary(Plan $plan): array
+    {
+        $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $plan->findings));
+
+        return [
+            'modules' => $plan->placement->count,
+            'attachments' => $plan->attachmentCount(),
+            'fewest' => $plan->supports !== [] && array_filter($plan->supports, static fn (RunPlan $run): bool => $run->bound !== count($run->picks)) === [],
+            'least_reserve' => $plan->leastReserve(),
+            'refusals' => $kinds['refusal'] ?? 0,
+            'open_stops' => count($plan->openStops()),
+            'warnings' => $kinds['warning'] ?? 0,
+            'assumptions' => $kinds['assumption'] ?? 0,
+            'unconfirmed' => count($plan->unconfirmed()),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function loads(Plan $plan): ?array
+    {
+        $loads = $plan->loads;
+        if ($loads === null) {
+            return null;
+        }
+
+        return [
+            'standard' => $plan->design->site->standard->value,
+            'kh' => $loads->velocity->kh, 'kzt' => $loads->velocity->kzt, 'kd' => $loads->velocity->kd, 'ke' => $loads->velocity->ke,
+            'qh_Pa' => $loads->velocity->qh->toPascals(),
+            'zone_a_m' => $loads->zones->a->toMetres(), 'zone_xs_m' => $loads->zones->xs_m, 'zone_ys_m' => $loads->zones->ys_m,
+            'gcp_up' => array_map(static fn (Coefficient $gcp): float => $gcp->value, $loads->gcpUp),
+            'gcp_down' => $loads->gcpDown->value, 'wind_down_Pa' => $loads->windDown_Pa(),
+            'ce' => $loads->snow->ce, 'ct' => $loads->snow->ct, 'is' => $loads->snow->is, 'cs' => $loads->snow->cs,
+            'pf_Pa' => $loads->snow->pf->toPascals(), 'ps_Pa' => $loads->snow->ps->toPascals(),
+            'snow' => array_map(static fn (SnowCase $case): array => [
+                'code' => $case->code, 'uniform_Pa' => $case->uniform_Pa, 'surcharge_Pa' => $case->surcharge_Pa, 'reach_m' => $case->reach_m,
+            ], $loads->snow->cases),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function members(Plan $plan): array
+    {
+        $shares = [];
+        foreach ($plan->shares->shares ?? [] as $share) {
+            $shares[$share->number] = $share;
+        }
+
+        return [
+            'first_m' => $plan->members->first->toMetres(),
+            'first_otherwise_m' => $plan->members->firstOtherwise?->toMetres(),
+            'limit' => $plan->shares?->limit,
+            'at_one_share' => $plan->shares?->atOneShare,
+            'list' => array_map(static fn ($member): array => [
+                'number' => $member->number, 'x_m' => $member->x_m,
+                'load_N' => $shares[$member->number]->load_N ?? null, 'times' => $shares[$member->number]->times ?? null, 'ratio' => $shares[$member->number]->ratio ?? null,
+            ], $plan->members->members),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function modules(Plan $plan): array
+    {
+        $checks = [];
+        foreach ($plan->modules as $check) {
+            $checks[$check->row][$check->column] = $check;
+        }
+        $modules = [];
+        foreach ($plan->placement->rows as $row => $spots) {
+            foreach ($spots as $column => $spot) {
+                $check = $checks[$row][$column] ?? null;
+                $modules[] = [
+                    'row' => $row, 'column' => $column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m,
+                    'exposed' => $spot->isExposed(), 'exposed_sides' => $spot->exposedSides,
+                    'up_Pa' => $check?->up_Pa, 'down_Pa' => $check?->down_Pa,
+                    'reserve' => $check?->ratio() === null ? null : 1 - $check->ratio(),
+                ];
+            }
+        }
+
+        return $modules;
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(Plan $plan, RunPlan $run): array
+    {
+        $attachments = [];
+        foreach ($run->verdict->attachments ?? [] as $place => $verdict) {
+            $attachments[] = self::attachment($plan, $run, $place, $verdict);
+        }
+
+        return [
+            'id' => $run->run->id, 'line' => $run->run->line->letter, 'row' => $run->run->line->row, 'is_upper' => $run->run->line->isUpper,
+            'first_column' => $run->run->firstColumn, 'last_column' => $run->run->lastColumn,
+            'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m, 'above_butt_m' => $run->run->line->aboveButt_m, 'offset_m' => $run->run->line->offset_m,
+            'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
+            'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
+            'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
+            'rail' => $run->verdict?->rail === null ? null : self::link($run->verdict->rail) + ['x_m' => $run->verdict->railAt_m],
+            'splice' => $run->verdict?->splice === null ? null : self::link($run->verdict->splice),
+            'attachments' => $attachments,
+            'tape' => Tapes::run($plan, $run),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function attachment(Plan $plan, RunPlan $run, int $place, AttachmentVerdict $verdict): array
+    {
+        $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+
+        return [
+            'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
+            'tape_m' => Tapes::onRun_m($plan, $run->run->line, $verdict->x_m),
+            'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N, 'tension_N' => $verdict->tension_N,
+            'weakest' => self::link($verdict->worst),
+            'miss_m' => $latitude?->miss_m, 'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m,
+            'must_land' => $latitude === null ? null : $latitude->otherMember === null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function link(LinkRatio $ratio): array
+    {
+        return ['link' => $ratio->link->value, 'case' => $ratio->case->code, 'snow' => $ratio->case->snow, 'reserve' => 1 - $ratio->ratio];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function lag(Plan $plan): ?array
+    {
+        $lag = $plan->lag;
+
+        return $lag === null ? null : [
+            'g' => $lag->specificGravity, 'above_m' => $lag->above->toMetres(), 'shank_m' => $lag->shank->toMetres(), 'thread_in_member_m' => $lag->threadInMember->toMetres(),
+            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal->toSi(), 'lateral_N' => $lag->lateral?->toSi(),
+            'lateral_is_makers' => $lag->lateralIsMakers, 'mode' => $lag->mode,
+        ];
+    }
+
+    /** @return list<array{what: string, name: string, torque_Nm: float|null}> */
+    private static function torque(Plan $plan): array
+    {
+        $kit = $plan->design->kit;
+
+        return [
+            ['what' => 'rail_bolt', 'name' => $kit->bolt->name, 'torque_Nm' => $kit->bolt->torque?->toSi()],
+            ['what' => 'clamp', 'name' => $kit->clamp->name, 'torque_Nm' => $kit->clamp->torque?->toSi()],
+            ['what' => 'lag', 'name' => $kit->lag->name, 'torque_Nm' => null],
+        ];
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\Capacities;
+use Garnetine\Core\Attachment\ClampCheck;
+use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\Latitudes;
+use Garnetine\Core\Attachment\Supports;
+use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Layout\ModuleCheck;
+use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Load\Admission;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\RailLines;
+use Garnetine\Core\Rail\Runs;
+use Garnetine\Core\Seal\HoleLedger;
+
+/**
+ * The one pipeline: design → loads → layout → rails → supports → checks → cutting → holes → steps.
+ *
+ * Each stage takes the results of the earlier ones; none reaches back. A plan is a pure function of the design and the build.
+ */
+final class Planner
+{
+    public static function plan(Design $design, Depth $depth = Depth::Full): Plan
+    {
+        $coefficients = new Coefficients();
+        $placement = Placement::of($design);
+        $members = Members::of($design->surface);
+        $findings = [...Admission::refusals($design), ...$placement->findings, ...$members->findings];
+
+        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
+        if ($refused !== []) {
+            return Plan::refused($design, $placement, $members, $coefficients, $findings);
+        }
+        $loads = SiteLoads::of($design, $coefficients);
+        $zoneRefusals = Admission::zoneRefusals($design, $loads);
+        if ($zoneRefusals !== []) {
+            return Plan::refused($design, $placement, $members, $coefficients, [...$findings, ...$zoneRefusals]);
+        }
+        $placement->markExposed($design, $design->rules->ridgeReading, $coefficients);
+        $lines = RailLines::of($design, $members, array_keys($placement->rows));
+        $lag = LagInMember::isListed($design->kit->lag->length) ? LagInMember::of($design, $coefficients) : null;
+        $capacities = Capacities::of($design, $lag);
+
+        $runs = Runs::of($design, $placement, $lines, $members, $loads);
+        $sharesOf = static fn (array $plans): MemberShares => MemberShares::of($design, $plans, $members, $loads, $coefficients);
+        $supports = Supports::of($design, $runs, $capacities, $loads->panel, $coefficients, $sharesOf);
+
+        $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);
+        $clamp = ClampCheck::worst($design, $placement, $loads, $runs);
+        $shares = $sharesOf($supports);
+        array_push(
+            $findings,
+            ...Admission::site($design, $loads),
+            ...$lines->findings,
+            ...Findings::kit($design, $lag),
+            ...Findings::runs($design, $supports),
+            ...Findings::modules($modules),
+            ...Findings::clamp($clamp),
+            ...Findings::members($design, $shares),
+        );
+
+        $latitudes = $depth === Depth::Full ? Latitudes::of($design, $supports, $capacities) : null;
+        array_push($findings, ...$latitudes === null ? [] : Findings::latitudes($design, $latitudes));
+        $cutting = $depth === Depth::Full ? CuttingList::of($design, $runs) : null;
+        $holes = $depth === Depth::Full ? HoleLedger::of($design, $supports) : null;
+        $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag) : null;
+
+        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+    }
+}

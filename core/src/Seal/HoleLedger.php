@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Seal;
+
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Layout\Course;
+
+/** Every penetration of the roof as planned: one an attachment, besides those that were entered. */
+final readonly class HoleLedger
+{
+    /** @param list<array{id: string, kind: string, run: string|null, member: int|null, x_m: float, y_m: float, above_butt_m: float|null, state: string, method: string, note: string}> $holes */
+    private function __construct(public array $holes)
+    {
+    }
+
+    /** @param list<RunPlan> $plans */
+    public static function of(Design $design, array $plans): self
+    {
+        $course = Course::of($design->surface);
+        $holes = [];
+        foreach ($plans as $plan) {
+            foreach ($plan->feet_m() as $place => $x_m) {
+                $holes[] = [
+                    'id' => $plan->run->id.'-'.($place + 1), 'kind' => 'attachment', 'run' => $plan->run->id, 'member' => $plan->run->members[$plan->picks[$place]],
+                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m, 'above_butt_m' => $plan->run->line->aboveButt_m,
+                    'state' => 'planned', 'method' => 'flashed_foot', 'note' => '',
+                ];
+            }
+        }
+        foreach ($design->penetrations as $penetration) {
+            $holes[] = [
+                'id' => $penetration->id, 'kind' => $penetration->kind->value, 'run' => null, 'member' => null,
+                'x_m' => $penetration->x->toMetres(), 'y_m' => $penetration->y->toMetres(), 'above_butt_m' => $course?->aboveButt_m($penetration->y->toMetres()),
+                'state' => 'planned', 'method' => $penetration->kind->value, 'note' => $penetration->note,
+            ];
+        }
+
+        return new self($holes);
+    }
+}
