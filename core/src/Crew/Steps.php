@@ -37,7 +37,7 @@ final readonly class Steps
             ['attach', [
                 'pilot_m' => Length::ofInches(self::PILOTS_IN[$design->kit->lag->diameter->value])->toMetres(),
                 'thread_m' => $lag?->threadInMember->toMetres() ?? 0.0,
-                'miss_m' => max(0.0, Latitudes::wood_m($design)), 'lean_deg' => $design->kit->lag->drillGuide ? 1 : 3,
+                'miss_m' => max(0.0, Latitudes::wood_m($design)),
             ], ['cold_shingles', 'offcuts']],
             ['seal', ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->makersCover?->toMetres() ?? 0.0], ['no_open_hole']],
             ['rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']],

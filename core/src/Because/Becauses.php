@@ -1,0 +1,394 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Because;
+
+use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Attachment\LinkRatio;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Plan\Clearances;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Area;
+use Garnetine\Core\Rail\ContinuousBeam;
+
+/** Derives the because of any value of a plan, on asking, by its path. */
+final readonly class Becauses
+{
+    private function __construct(private Plan $plan)
+    {
+    }
+
+    /** @throws PathUnknown If the plan has no value of that path. */
+    public static function of(Plan $plan, string $path): Because
+    {
+        return (new self($plan))->at($path) ?? throw PathUnknown::named($path);
+    }
+
+    /** @return list<string> Every path that a screen or a page may ask for */
+    public static function paths(Plan $plan): array
+    {
+        $paths = [];
+        if ($plan->loads !== null) {
+            $paths = ['loads/qh', 'loads/kh', 'loads/kzt', 'loads/kd', 'loads/ke', 'loads/zone_a', 'loads/down', 'loads/pf', 'loads/ps', 'loads/cs', 'lines', 'clamp', 'members/first'];
+            foreach (array_keys($plan->loads->gcpUp) as $zone) {
+                $paths[] = "loads/gcp/$zone";
+            }
+            foreach ($plan->loads->snow->cases as $case) {
+                $paths[] = 'loads/snow/'.$case->code;
+            }
+        }
+        if ($plan->lag !== null) {
+            array_push($paths, 'lag/withdrawal', 'lag/thread', ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
+        }
+        foreach ($plan->supports as $run) {
+            if ($run->verdict?->rail === null) {
+                continue;
+            }
+            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail');
+            for ($foot = 1; $foot <= count($run->picks); ++$foot) {
+                $paths[] = 'runs/'.$run->run->id."/feet/$foot";
+                $paths[] = 'runs/'.$run->run->id."/feet/$foot/miss";
+                if ($foot < count($run->picks)) {
+                    $paths[] = 'runs/'.$run->run->id."/feet/$foot/bay";
+                }
+            }
+        }
+        foreach ($plan->shares->shares ?? [] as $share) {
+            $paths[] = 'members/'.$share->number;
+        }
+        foreach ($plan->modules as $module) {
+            $paths[] = "modules/{$module->row}/{$module->column}";
+        }
+
+        return $paths;
+    }
+
+    private function at(string $path): ?Because
+    {
+        $parts = explode('/', $path);
+        if ($parts[0] === 'design') {
+            return Inputs::at($this->plan->design, substr($path, strlen('design')));
+        }
+        if ($this->plan->loads === null) {
+            return null;
+        }
+
+        return match ($parts[0]) {
+            'loads' => (new LoadBecauses($this->plan, $this->plan->loads))->at(array_slice($parts, 1)),
+            'lag' => $this->lag($parts[1] ?? ''),
+            'runs' => $this->run($parts),
+            'members' => $this->member($parts[1] ?? ''),
+            'modules' => $this->module((int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)),
+            'clamp' => $this->clamp(),
+            'lines' => new Because('lines', [], 'common practice, no source', children: [
+                $this->input('/surface/lower_butt_m'), $this->input('/surface/upper_butt_m'), $this->input('/surface/courses_between'),
+                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing_below_m'), $this->input('/kit/foot/flashing_above_m'), $this->input('/kit/foot/makers_cover_m'),
+            ]),
+            default => null,
+        };
+    }
+
+    private function input(string $pointer): Because
+    {
+        return Inputs::at($this->plan->design, $pointer);
+    }
+
+    private function lag(string $what): ?Because
+    {
+        $lag = $this->plan->lag;
+        if ($lag === null) {
+            return null;
+        }
+        $g = $this->coefficient('nds_2018/species', $this->plan->design->surface->framing->species->value, [$this->input('/surface/framing/species')]);
+        $thread = new Because('lag_thread', [
+            'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(), 'above_m' => $lag->above->toMetres(),
+            'shank_m' => $lag->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
+        ], 'NDS 2018, §12.2.1 and Appendix L2; recalled', 'high', children: [
+            $this->input('/kit/lag/length_m'), $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/flashing_thickness_m'),
+            $this->input('/surface/shingle_thickness_m'), $this->input('/surface/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
+        ]);
+
+        return match ($what) {
+            'thread' => $thread,
+            'withdrawal' => new Because('lag_withdrawal', [
+                'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity, 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
+            ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g, $thread]),
+            'lateral' => $lag->lateral === null ? null : ($lag->lateralIsMakers
+                ? new Because('lateral_makers', ['value_N' => $lag->lateral->toSi(), 'document' => $this->plan->design->kit->foot->lateralDocument ?? ''], children: [$this->input('/kit/foot/lateral_N')])
+                : new Because('lateral_gap', [
+                    'value_N' => $lag->lateral->toSi(), 'gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'factor' => $lag->penetrationFactor,
+                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g, $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/plate_material')])),
+            default => null,
+        };
+    }
+
+    /**
+     * @param list<Because> $children
+     */
+    private function coefficient(string $table, string $key, array $children = []): Because
+    {
+        return self::ofCoefficient($this->plan, Coefficients::find($table, $key), $children);
+    }
+
+    /** @param list<Because> $children */
+    public static function ofCoefficient(Plan $plan, Coefficient $coefficient, array $children = []): Because
+    {
+        return new Because(
+            'coefficient',
+            ['value' => $coefficient->value, 'id' => $coefficient->id] + ($coefficient->note === null ? [] : ['note' => 'note.'.$coefficient->note]),
+            $coefficient->source,
+            $coefficient->confidence->value,
+            Clearances::coefficient($plan->design, $coefficient),
+            children: $children,
+        );
+    }
+
+    /** @param list<string> $parts */
+    private function run(array $parts): ?Because
+    {
+        foreach ($this->plan->supports as $run) {
+            if ($run->run->id === ($parts[1] ?? null) && $run->verdict?->rail !== null) {
+                $foot = (int) ($parts[3] ?? 0) - 1;
+
+                return match (true) {
+                    ($parts[2] ?? '') === 'count' => $this->count($run),
+                    ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict->rail, $run->verdict->railAt_m),
+                    ($parts[2] ?? '') !== 'feet' || !isset($run->picks[$foot]) => null,
+                    !isset($parts[4]) => $this->foot($run, $foot),
+                    $parts[4] === 'bay' && isset($run->picks[$foot + 1]) => $this->bay($run, $foot),
+                    $parts[4] === 'miss' => $this->miss($run, $foot),
+                    default => null,
+                };
+            }
+        }
+
+        return null;
+    }
+
+    private function count(RunPlan $run): Because
+    {
+        $code = $run->bound === null ? 'count_fails' : (count($run->picks) === $run->bound ? 'count_fewest' : 'count_over');
+
+        return new Because($code, ['value' => count($run->picks), 'bound' => $run->bound ?? 0, 'run' => $run->run->id, 'candidates' => count($run->run->candidates_m)], children: [
+            $this->rail($run, $run->verdict->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict->railAt_m),
+            $this->input('/rules/pattern'),
+        ]);
+    }
+
+    private function bay(RunPlan $run, int $foot): Because
+    {
+        $feet_m = $run->feet_m();
+        $members = $run->members();
+        $length_m = $feet_m[$foot + 1] - $feet_m[$foot];
+        $children = [];
+        // What would happen with the next foot one member further, the others as they are?
+        $further = $run->picks[$foot + 1] + 1;
+        if (isset($run->run->candidates_m[$further]) && !in_array($further, $run->picks, true)) {
+            $moved = $feet_m;
+            $moved[$foot + 1] = $run->run->candidates_m[$further];
+            $verdict = $run->check->of($moved);
+            $worst = $verdict->rail;
+            foreach ($verdict->attachments as $attachment) {
+                $worst = $worst === null || $attachment->worst->ratio > $worst->ratio ? $attachment->worst : $worst;
+            }
+            $children[] = new Because($verdict->holds() ? 'bay_further_holds' : 'bay_further_fails', [
+                'value_m' => $moved[$foot + 1] - $moved[$foot], 'member' => $run->run->members[$further],
+                'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst) ? $verdict->worst : 9.99, 'case' => $worst->case->code ?? '',
+            ]);
+        }
+        if ($run->bound !== null) {
+            $children[] = new Because(count($run->picks) === $run->bound ? 'bay_fewer_fails' : 'bay_moved_for_members', ['value' => $run->bound - 1, 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id]);
+        }
+        $children[] = $this->rail($run, $run->verdict->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict->railAt_m);
+        $children[] = $this->foot($run, $foot + 1);
+        $children[] = $this->input('/surface/framing/spacing_m');
+
+        return new Because('bay', [
+            'value_m' => $length_m, 'from' => $members[$foot], 'to' => $members[$foot + 1], 'bays' => $members[$foot + 1] - $members[$foot],
+            'spacing_m' => $this->plan->design->surface->framing->spacing->toMetres(),
+        ], children: $children);
+    }
+
+    private function miss(RunPlan $run, int $foot): ?Because
+    {
+        $latitude = $this->plan->latitudes[$run->run->id][$foot] ?? null;
+
+        return $latitude === null ? null : new Because('miss', [
+            'value_m' => $latitude->miss_m, 'wood_m' => $latitude->wood_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(),
+            'edge_m' => 1.5 * $this->plan->design->kit->lag->diameter->size()->toMetres(), 'in_member_m' => $this->plan->lag?->inMember->toMetres() ?? 0.0,
+            'lean' => $this->plan->design->kit->lag->drillGuide ? 1 : 3,
+        ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, recalled; lean and mark: common practice, no source', 'high', children: [
+            $this->input('/surface/framing/width_m'), $this->input('/kit/lag/diameter'), $this->input('/kit/lag/drill_guide'),
+        ]);
+    }
+
+    private function rail(RunPlan $run, LinkRatio $rail, float $at_m): Because
+    {
+        $capacities = $this->plan->capacities ?? throw new \LogicException('A checked run has capacities.');
+        $case = $rail->case;
+
+        return new Because('rail_bending', [
+            'value' => 1 - $rail->ratio, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
+            'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0, 'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
+        ], 'statics: continuous beam with point loads at the clamps; fx/Fx + fy/Fy ≤ 1', children: [
+            ...$this->caseLoads($run, $case, $run->run->line->isUpper),
+            $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/allowable_stress_Pa'),
+        ]);
+    }
+
+    /** @return list<Because> */
+    private function caseLoads(RunPlan $run, \Garnetine\Core\Attachment\LoadCase $case, bool $isUpper): array
+    {
+        $loads = new LoadBecauses($this->plan, $this->plan->loads ?? throw new \LogicException('A checked run has loads.'));
+        $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], 'ASCE/SEI 7-16, §2.4.1; recalled', 'high', children: [
+            $this->input('/module/mass_kg'), $this->input('/kit/extra_mass_per_module_kg'),
+        ])];
+        if ($case->windUp > 0) {
+            $children[] = $loads->at(['qh']);
+        } elseif (str_contains($case->code, 'W')) {
+            $children[] = $loads->at(['down']);
+        }
+        if ($case->snow !== null) {
+            $children[] = $loads->at(['snow', $case->snow]);
+        }
+
+        return array_values(array_filter($children));
+    }
+
+    private function foot(RunPlan $run, int $foot): Because
+    {
+        $verdict = $run->verdict->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
+        $worst = $verdict->worst;
+        $children = [$this->uplift($run, $foot)];
+        if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
+            $children[] = new Because('lag_tension', [
+                'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'along_N' => $verdict->along_N,
+                'rail_height_m' => $this->plan->design->kit->foot->railHeight->toMetres(), 'heel_m' => $this->plan->design->kit->foot->heel->toMetres(),
+            ], 'statics: the foot is a lever about its downslope heel', children: [$this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/heel_m')]);
+        }
+        $pointers = match ($worst->link) {
+            Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
+            Link::FootUp => ['/kit/foot/up_N'],
+            Link::FootDown => ['/kit/foot/down_N'],
+            Link::FootAlong => ['/kit/foot/along_N'],
+            default => [],
+        };
+        foreach ($pointers as $pointer) {
+            $children[] = $this->input($pointer);
+        }
+        if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal, Link::LagLateral], true)) {
+            $children[] = $this->lag('withdrawal');
+            $children[] = $this->lag('lateral');
+        }
+
+        return new Because('foot', [
+            'value' => 1 - $worst->ratio, 'link' => 'link.'.$worst->link->value, 'case' => $worst->case->code, 'cd' => $worst->case->cd,
+            'demand_N' => $worst->demand_si, 'capacity_N' => is_finite($worst->capacity_si) ? $worst->capacity_si : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
+        ], children: array_values(array_filter($children)));
+    }
+
+    /** The uplift on one foot in 0.6D + 0.6W, from the areas that the rail brings to it. */
+    private function uplift(RunPlan $run, int $foot): Because
+    {
+        $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
+        $verdict = $run->verdict->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
+        $area_m2 = $verdict->tributary_m * $run->run->tributary_m;
+        $beam = new ContinuousBeam($run->feet_m());
+        $share = $beam->under($run->run->clamps_m, $run->run->shares)->reactions_N[$foot];
+        $relief_N = 0.6 * $run->run->deadNormalLeast_N * $share;
+        $sum_N = -$relief_N;
+        $children = [];
+        foreach ($run->run->gusts as $index => $gust) {
+            $reached_m2 = $beam->under($run->run->clamps_m, $run->run->windAreas_m2[$index])->reactions_N[$foot];
+            $pressure_Pa = $loads->panel->up_Pa($gust, $area_m2);
+            if (abs($reached_m2) < 1e-6) {
+                continue;
+            }
+            $sum_N += 0.6 * $pressure_Pa * $reached_m2;
+            $children[] = new Because('panel_pressure', [
+                'value_Pa' => $pressure_Pa, 'qh_Pa' => $loads->velocity->qh->toPascals(), 'gust' => $gust, 'gamma_a' => $loads->panel->gammaA($area_m2),
+                'least_Pa' => $loads->panel->least_Pa, 'reached_m2' => $reached_m2,
+            ], 'ASCE/SEI 7-16, §29.4.4, Eq. 29.4-7; recalled', 'high', children: $this->pressureChildren($loads, $gust, $area_m2, $run, $foot));
+        }
+
+        return new Because('uplift', ['value_N' => $sum_N, 'relief_N' => $relief_N, 'area_m2' => $area_m2, 'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m], 'ASCE/SEI 7-16, §2.4.1 case 7; recalled', 'high', children: $children);
+    }
+
+    /** @return list<Because> */
+    private function pressureChildren(SiteLoads $loads, float $gust, float $area_m2, RunPlan $run, int $foot): array
+    {
+        $book = new LoadBecauses($this->plan, $loads);
+        $children = array_values(array_filter([$book->at(['qh'])]));
+        foreach ($loads->gcpUp as $zone => $gcp) {
+            foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
+                if (abs($gcp->value * $gammaE - $gust) < 1e-6) {
+                    $children[] = new Because('zone_gust', ['value' => $gust, 'zone' => $zone, 'gcp' => $gcp->value, 'gamma_e' => $gammaE], 'ASCE/SEI 7-16, §29.4.4; recalled', 'medium', children: [self::ofCoefficient($this->plan, $gcp, [$this->input('/surface/pitch_rad')])]);
+                    break 2;
+                }
+            }
+        }
+        $children[] = new Because('gamma_a', ['value' => $loads->panel->gammaA($area_m2), 'area_m2' => $area_m2], 'ASCE/SEI 7-16, Fig. 29.4-8; recalled', 'high');
+
+        return $children;
+    }
+
+    private function member(string $which): ?Because
+    {
+        $plan = $this->plan;
+        if ($which === 'first') {
+            $framing = $plan->design->surface->framing;
+
+            return new Because($framing->firstMember === null ? 'first_member_rule' : 'first_member_measured', [
+                'value_m' => $plan->members->first->toMetres(), 'spacing_m' => $framing->spacing->toMetres(),
+                'shingle_m' => $framing->shingleOverhang->toMetres(), 'board_m' => $framing->rakeBoard->toMetres(),
+            ], 'common practice, no source', children: [
+                $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'), $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
+            ]);
+        }
+        foreach ($plan->shares->shares ?? [] as $share) {
+            if ($share->number === (int) $which) {
+                return new Because('member_share', [
+                    'value' => $share->ratio, 'times' => $share->times, 'member' => $share->number, 'load_N' => $share->load_N, 'even_N' => $share->even_N,
+                    'with_Pa' => $share->with_Pa, 'without_Pa' => $share->without_Pa, 'limit' => $plan->shares->limit ?? 0.0,
+                ], 'IEBC gravity limit of 5 %; ASCE/SEI 7-16 §4.8.2; recalled: a screen, the structure needs an engineer', 'high', children: [
+                    $this->input('/surface/dead_load_Pa'), $this->coefficient('asce7_16/roof_live', 'lr_psf'), $this->coefficient('existing/gravity', 'ratio'),
+                ]);
+            }
+        }
+
+        return null;
+    }
+
+    private function module(int $row, int $column): ?Because
+    {
+        $loads = $this->plan->loads ?? throw new \LogicException('Modules are checked with loads.');
+        foreach ($this->plan->modules as $module) {
+            if ($module->row === $row && $module->column === $column) {
+                $spot = $this->plan->placement->rows[$row][$column];
+                $book = new LoadBecauses($this->plan, $loads);
+
+                return new Because('module', [
+                    'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
+                    'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $this->plan->placement->width_m * $this->plan->placement->length_m,
+                    'sides' => $spot->exposedSides === [] ? 'none' : implode(', ', $spot->exposedSides),
+                ], 'ASCE/SEI 7-16, §§26.2, 29.4.4; recalled', 'high', children: array_values(array_filter([$book->at(['qh']), $book->at(['down']), $this->input('/module/ratings/0/up_Pa')])));
+            }
+        }
+
+        return null;
+    }
+
+    private function clamp(): ?Because
+    {
+        $clamp = $this->plan->clamp;
+
+        return $clamp === null ? null : new Because('clamp', [
+            'value' => 1 - ($clamp->ratio ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run, 'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
+        ], 'ASCE/SEI 7-16, §29.4.4 on the quarters held; recalled', 'high', children: [$this->input('/kit/clamp/up_N'), $this->input('/kit/clamp/along_N')]);
+    }
+}

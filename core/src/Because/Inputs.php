@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Because;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Document\Shape;
+use Garnetine\Core\Document\Writer;
+
+/** Leaves of every chain: what a person entered, with what was typed. */
+final class Inputs
+{
+    /** @throws PathUnknown If the design has no value at the pointer. */
+    public static function at(Design $design, string $pointer): Because
+    {
+        $value = Writer::toArray($design);
+        $key = '';
+        foreach (array_slice(explode('/', $pointer), 1) as $key) {
+            $value = is_object($value) ? (array) $value : $value;
+            if (!is_array($value) || !array_key_exists($key, $value)) {
+                throw PathUnknown::named('design'.$pointer);
+            }
+            $value = $value[$key];
+        }
+        $shown = is_float($value) || is_int($value) || is_string($value) ? $value : (is_bool($value) ? ($value ? 'yes' : 'no') : 'not_entered');
+        $dimension = \Garnetine\Core\Quantity\Dimension::ofKey($key);
+
+        return new Because(
+            'input',
+            ['value'.($dimension === null || !is_float($shown) ? '' : '_'.$dimension->value) => $shown, 'field' => $pointer],
+            input: $pointer,
+            typed: $design->asTyped[$pointer] ?? null,
+        );
+    }
+}

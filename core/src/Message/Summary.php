@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Message;
+
+use Garnetine\Core\Because\Because;
+use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Plan\Plan;
+
+/** A plan, or a because, as plain text for a terminal. */
+final class Summary
+{
+    public static function plan(Plan $plan): string
+    {
+        $printer = $plan->design->printer();
+        $texts = new Texts($printer);
+        $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
+        $lines[] = sprintf('%d modules, %d attachments%s', $plan->placement->count, $plan->attachmentCount(), $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()));
+        foreach ($plan->findings as $finding) {
+            $lines[] = sprintf('  %-10s %s%s', $finding->kind->value, $texts->finding($finding), $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy})");
+        }
+        if ($plan->lines !== null) {
+            $lines[] = '';
+            $lines[] = 'Chalk lines, from the '.$texts->choice('/rules/slope_datum', $plan->design->rules->slopeDatum->value);
+            foreach (Tapes::slope($plan) as $mark) {
+                $lines[] = sprintf('  %-3s %s', $mark['line'], $printer->tape($mark['tape_m']));
+            }
+        }
+        foreach ($plan->supports as $run) {
+            $lines[] = '';
+            $lines[] = sprintf('Run %s: %d feet%s', $run->run->id, count($run->picks), $run->bound === null ? ', does not hold' : ($run->bound === count($run->picks) ? ', the fewest that hold' : ''));
+            foreach ($run->verdict->attachments ?? [] as $place => $attachment) {
+                $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+                $lines[] = sprintf(
+                    '  %2d  %-12s member %-3d reserve %-6s %s%s',
+                    $place + 1,
+                    $printer->tape(Tapes::onRun_m($plan, $run->run->line, $attachment->x_m)),
+                    $run->members()[$place],
+                    Texts::reserve(1 - $attachment->worst->ratio),
+                    $texts->say('link.'.$attachment->worst->link->value),
+                    $latitude === null ? '' : ($latitude->otherMember === null ? ', this one must land' : ', or member '.$latitude->otherMember),
+                );
+            }
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    public static function because(Plan $plan, Because $because, int $depth = 0): string
+    {
+        $texts = new Texts($plan->design->printer());
+        $indent = str_repeat('  ', $depth);
+        $value = $texts->valueOf($because);
+        $text = $indent.$texts->title($because).($value === '' ? '' : ": $value")."\n";
+        $notes = array_filter([
+            $texts->formula($because),
+            $because->typed === null ? null : 'entered as "'.$because->typed.'"',
+            $because->source === null ? null : $because->source.($because->confidence === null ? '' : " ({$because->confidence}, ".($because->confirmedBy === null ? 'to confirm' : 'confirmed by '.$because->confirmedBy).')'),
+        ], static fn (?string $note): bool => $note !== null && $note !== '');
+        foreach ($notes as $note) {
+            $text .= "$indent    $note\n";
+        }
+        foreach ($because->children as $child) {
+            $text .= self::because($plan, $child, $depth + 1);
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Message;
+
+use Garnetine\Core\Because\Because;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\Printer;
+
+/** Sentences for codes and typed quantities, in the units of the job. */
+final class Texts
+{
+    /** @var array<string, string> */
+    private static array $templates = [];
+
+    public function __construct(private readonly Printer $printer)
+    {
+        if (self::$templates === []) {
+            /** @var array<string, string> $messages */
+            $messages = require dirname(__DIR__, 2).'/messages/en.php';
+            /** @var array<string, string> $fields */
+            $fields = require dirname(__DIR__, 2).'/messages/fields_en.php';
+            self::$templates = $messages + $fields;
+        }
+    }
+
+    public function has(string $code): bool
+    {
+        return isset(self::$templates[$code]);
+    }
+
+    /** @param array<string, mixed> $values By name; the ending of a name gives its unit */
+    public function say(string $code, array $values = []): string
+    {
+        $quoted = [];
+        foreach ($values as $name => $value) {
+            $dimension = Dimension::ofKey($name);
+            $short = $dimension === null ? $name : rtrim(substr($name, 0, -strlen($dimension->value)), '_');
+            $quoted['{'.$short.'}'] = $this->value($value, $dimension);
+        }
+
+        return strtr(self::$templates[$code] ?? $code, $quoted);
+    }
+
+    public function finding(Finding $finding): string
+    {
+        return $this->say('finding.'.$finding->code, $finding->values);
+    }
+
+    public function title(Because $because): string
+    {
+        return $this->say('because.'.$because->code, $because->values);
+    }
+
+    public function formula(Because $because): string
+    {
+        return $because->code === 'coefficient' && !isset($because->values['note']) ? '' : $this->say('formula.'.$because->code, $because->values);
+    }
+
+    /** The value of a because, as shown beside its title. */
+    public function valueOf(Because $because): string
+    {
+        foreach ($because->values as $name => $value) {
+            if ($name === 'value' || str_starts_with($name, 'value_')) {
+                if ($name === 'value' && is_float($value) && in_array($because->code, ['rail_bending', 'foot', 'module', 'clamp'], true)) {
+                    return self::reserve($value);
+                }
+                if ($because->input !== null && is_string($value)) {
+                    return $this->choice($because->input, $value);
+                }
+
+                return $this->value($value, Dimension::ofKey($name));
+            }
+        }
+
+        return '';
+    }
+
+    /** The name of what is entered at a JSON pointer. */
+    public function field(string $pointer): string
+    {
+        $pattern = (string) preg_replace('~/\d+(?=/)~', '/*', $pointer);
+
+        return self::$templates[$pattern] ?? ucfirst(str_replace('_', ' ', substr((string) strrchr($pointer, '/'), 1)));
+    }
+
+    public function choice(string $pointer, string $value): string
+    {
+        $key = substr((string) strrchr($pointer, '/'), 1);
+
+        return self::$templates["choice.$key.$value"] ?? self::$templates["word.$value"] ?? $value;
+    }
+
+    /** A reserve as people say it: 12 %, or by how much it fails. */
+    public static function reserve(float $reserve): string
+    {
+        return Printer::number(100 * $reserve, 0).' %';
+    }
+
+    /** Holds from a tenth of reserve, tight below, fails under zero. */
+    public static function word(float $reserve): string
+    {
+        return match (true) {
+            $reserve < -1e-9 => 'fails',
+            $reserve < 0.10 => 'tight',
+            default => 'holds',
+        };
+    }
+
+    private function value(mixed $value, ?Dimension $dimension): string
+    {
+        if ($dimension !== null && (is_float($value) || is_int($value))) {
+            return $this->printer->print($dimension, (float) $value);
+        }
+        if (is_float($value)) {
+            return rtrim(rtrim(Printer::number($value, 3), '0'), '.');
+        }
+        if (!is_string($value)) {
+            return is_int($value) ? (string) $value : '';
+        }
+        if (str_starts_with($value, '/')) {
+            return $this->field($value);
+        }
+
+        return self::$templates[$value] ?? self::$templates["link.$value"] ?? self::$templates["word.$value"] ?? self::$templates["choice.kind.$value"]
+            ?? self::$templates["choice.roof_kind.$value"] ?? self::$templates["choice.covering.$value"] ?? self::$templates["choice.plate_material.$value"] ?? self::$templates["choice.wind_speed_kind.$value"] ?? $value;
+    }
+}
