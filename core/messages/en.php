@@ -65,7 +65,7 @@ return [
     'finding.kh_floor' => 'In exposure B, Kh is taken as {kh} instead of {formula}: on the safe side.',
     'finding.no_hill' => 'Confirmed as not on or near a hill, ridge or escarpment: Kzt = 1.',
     'finding.kzt_entered' => 'Kzt = {kzt} as entered ({from}).',
-    'finding.ridge_reading_severe' => 'Upward, the building edge is taken at the far eave, over the ridge: the severe of two readings.',
+    'finding.ridge_reading_severe' => 'Upward, the building edge is taken at the far eave, over the ridge: the severe of two readings. It takes {feet} feet; the milder one would take {milder}.',
     'finding.ridge_reading_mild' => 'Upward, the building edge is taken at the ridge, as {by} decided.',
     'finding.free_slide_path' => 'Snow is taken to slide off freely, as confirmed.',
     'finding.roof_supports_unknown' => 'Whether rafters are simply supported is unknown: unbalanced snow is taken with its drift.',

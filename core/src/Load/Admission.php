@@ -152,7 +152,7 @@ final class Admission
             $findings[] = Finding::assumption('kzt_entered', '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
         }
         $findings[] = $design->rules->ridgeReading === RidgeReading::FarEave
-            ? Finding::assumption('ridge_reading_severe', '/rules/ridge_reading')
+            ? Finding::assumption('ridge_reading_severe', '/rules/ridge_reading', ['feet' => '–', 'milder' => '–'])
             : Finding::assumption('ridge_reading_mild', '/rules/ridge_reading', ['by' => $design->rules->ridgeReadingBy ?? '']);
         if ($site->groundSnow->toPascals() > 0) {
             if ($site->freeSlidePath === YesNo::Yes) {

@@ -8,9 +8,12 @@ use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitudes;
+use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Layout\ModuleCheck;
@@ -74,7 +77,43 @@ final class Planner
         $cutting = $depth === Depth::Full ? CuttingList::of($design, $runs) : null;
         $holes = $depth === Depth::Full ? HoleLedger::of($design, $supports) : null;
         $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag) : null;
+        $findings = $depth === Depth::Full ? self::ridgeReading($design, $supports, $findings) : $findings;
 
         return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+    }
+    /**
+     * What the severe reading of the ridge costs: the same design planned under the milder one.
+     *
+     * @param list<RunPlan> $supports
+     * @param list<Finding> $findings
+     *
+     * @return list<Finding>
+     */
+    private static function ridgeReading(Design $design, array $supports, array $findings): array
+    {
+        if ($design->rules->ridgeReading !== RidgeReading::FarEave) {
+            return $findings;
+        }
+        $rules = $design->rules;
+        $milder = new Rules($rules->pattern, RidgeReading::Ridge, 'compared', $rules->runDatum, $rules->slopeDatum, $rules->controlLine, $rules->inchesOnly);
+        $plan = self::plan(new Design(
+            $design->schema,
+            $design->name,
+            $design->units,
+            $design->site,
+            $design->surface,
+            $design->module,
+            $design->block,
+            $design->kit,
+            $milder,
+            $design->penetrations,
+            $design->survey,
+            [],
+            [],
+        ), Depth::Checks);
+        $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
+
+        return array_map(static fn (Finding $finding): Finding => $finding->code === 'ridge_reading_severe'
+            ? Finding::assumption($finding->code, $finding->at, ['feet' => $feet, 'milder' => $plan->attachmentCount()]) : $finding, $findings);
     }
 }

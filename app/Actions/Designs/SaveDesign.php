@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Designs;
+
+use App\Models\Design;
+use App\Models\Job;
+use App\Models\User;
+use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Design\DesignFile;
+use Illuminate\Support\Facades\DB;
+
+/** Saves a design after the one that it was made from. A lost race is kept beside the main line; nothing is overwritten. */
+final class SaveDesign
+{
+    /** @param Design|null $base The design that was changed; null for a job's first */
+    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change): Design
+    {
+        return DB::transaction(function () use ($job, $author, $base, $document, $change): Design {
+            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $hash = DesignFile::hash($document);
+            $bytes = DesignFile::write($document);
+            $newest = $job->designs()->where('is_side', false)->orderByDesc('number')->first();
+            if ($base !== null && $newest?->id === $base->id && $newest->bytes === $bytes) {
+                return $newest;
+            }
+            $highest = $job->designs()->max('number');
+            $design = $job->designs()->create([
+                'number' => (is_numeric($highest) ? (int) $highest : 0) + 1,
+                'parent_id' => $base?->id,
+                'author_id' => $author->id,
+                'is_side' => $newest !== null && $newest->id !== $base?->id,
+                'bytes' => $bytes,
+                'hash' => $hash,
+                'change' => mb_strimwidth($change, 0, 400, '…'),
+            ]);
+            if (!$design->is_side) {
+                $job->update(['name' => $document->name]);
+                $job->touch();
+            }
+
+            return $design;
+        });
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\Jobs\StartJob;
+use App\Support\Demo;
+use Illuminate\Console\Command;
+
+final class LoadDemo extends Command
+{
+    protected $signature = 'garnetine:demo';
+
+    protected $description = 'Loads the made-up demo company, once';
+
+    public function handle(StartJob $startJob): int
+    {
+        if (Demo::load($startJob)) {
+            $this->line('» the demo is loaded');
+        }
+
+        return self::SUCCESS;
+    }
+}

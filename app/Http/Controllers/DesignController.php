@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Designs\SaveDesign;
+use App\Http\Requests\EditRequest;
+use App\Models\Job;
+use App\Support\ChangeInWords;
+use App\Support\DeskView;
+use Garnetine\Core\Design\Edits;
+use Illuminate\Http\JsonResponse;
+
+final class DesignController extends Controller
+{
+    public function show(Job $job): JsonResponse
+    {
+        return new JsonResponse(DeskView::of($job->current()));
+    }
+
+    public function store(EditRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
+    {
+        $base = $request->base($job);
+        $before = $base->document();
+        $after = Edits::apply($before, $request->edits());
+        $saved = $saveDesign->handle($job, $this->user($request), $base, $after, ChangeInWords::between($before, $after));
+
+        return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
+    }
+}

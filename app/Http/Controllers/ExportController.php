@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Designs\PlanDesign;
+use App\Models\Job;
+use App\Support\Tables;
+use Garnetine\Core\Plan\Planner;
+use Illuminate\Http\Response;
+
+/** Files of the current design: the same bytes as the command line prints, and tables. */
+final class ExportController extends Controller
+{
+    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv'];
+
+    public function __invoke(Job $job, string $file, PlanDesign $planDesign): Response
+    {
+        $design = $job->current();
+        $body = match ($file) {
+            'plan.json' => $planDesign->handle($design),
+            'design.json' => $design->bytes,
+            'materials.csv' => Tables::materials(Planner::plan($design->document())),
+            default => Tables::cutting(Planner::plan($design->document())),
+        };
+
+        return new Response($body, 200, [
+            'Content-Type' => str_ends_with($file, '.csv') ? 'text/csv; charset=utf-8' : 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.$file.'"',
+        ]);
+    }
+}

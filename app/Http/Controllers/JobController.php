@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Jobs\StartJob;
+use App\Http\Requests\NewJobRequest;
+use App\Models\Job;
+use App\Support\DeskView;
+use App\Support\JobList;
+use App\Support\Stages;
+use App\Support\StartingDesign;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class JobController extends Controller
+{
+    public function index(Request $request, JobList $list): Response
+    {
+        return Inertia::render('Jobs', ['jobs' => $list->of($this->user($request))]);
+    }
+
+    public function create(): Response
+    {
+        return Inertia::render('NewJob');
+    }
+
+    public function store(NewJobRequest $request, StartJob $startJob): RedirectResponse
+    {
+        $user = $this->user($request);
+        $document = StartingDesign::from($request->string('document')->value(), $request->string('name')->value(), $request->string('units')->value());
+        $job = $startJob->handle($user->company ?? abort(403), $user, $document);
+
+        return redirect("/jobs/{$job->id}/stage/site");
+    }
+
+    public function show(Job $job): RedirectResponse
+    {
+        return redirect("/jobs/{$job->id}/stage/".Stages::KEYS[0]);
+    }
+
+    public function stage(Job $job, string $stage): Response
+    {
+        return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage]);
+    }
+
+    public function print(Job $job): Response
+    {
+        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'view' => DeskView::of($job->current(), withBecauses: true)]);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Design\DesignFile;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One version of a job's input, immutable once saved: the database refuses updates and deletes.
+ *
+ * @property int       $id
+ * @property int       $job_id
+ * @property int       $number
+ * @property int|null  $parent_id
+ * @property bool      $is_side
+ * @property string    $bytes     Canonical JSON
+ * @property string    $hash
+ * @property string    $change
+ * @property Carbon    $created_at
+ * @property User|null $author
+ */
+final class Design extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'bytes', 'hash', 'change'];
+
+    protected function casts(): array
+    {
+        return ['is_side' => 'boolean', 'created_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'author_id');
+    }
+
+    public function document(): DesignDocument
+    {
+        return DesignFile::read($this->bytes);
+    }
+}

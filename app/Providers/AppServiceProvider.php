@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Job;
+use App\Policies\JobPolicy;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Gate::policy(Job::class, JobPolicy::class);
+        RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
+        // Dragging previews twenty times a second; anything far beyond is no person.
+        RateLimiter::for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+    }
+}

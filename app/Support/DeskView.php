@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Design as DesignModel;
+use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+
+/** Everything the desk shows of a design, as numbers for drawing and finished texts for reading. */
+final class DeskView
+{
+    /** @return array<string, mixed> */
+    public static function of(DesignModel $model, bool $withBecauses = false): array
+    {
+        $document = $model->document();
+        $plan = Planner::plan($document);
+        $texts = new Texts($document->printer());
+
+        return [
+            'design' => [
+                'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
+                'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
+            ],
+            'fields' => FieldView::all($document, $texts),
+            'lists' => FieldView::counts($document),
+            'survey' => FieldView::survey($document, $texts),
+        ] + self::planned($plan, $texts) + PaperView::of($plan, $texts)
+            + ($withBecauses ? ['becauses' => self::becauses($plan)] : []);
+    }
+
+    /**
+     * What a change would do: the drawing and the findings, nothing that only paper needs.
+     *
+     * @return array<string, mixed>
+     */
+    public static function preview(Design $document): array
+    {
+        return self::planned(Planner::plan($document, Depth::Checks), new Texts($document->printer()));
+    }
+
+    /** @return array<string, mixed> */
+    private static function planned(Plan $plan, Texts $texts): array
+    {
+        $reserve = $plan->leastReserve();
+
+        return [
+            'units' => $plan->design->units->value,
+            'status' => $plan->status()->value,
+            'status_text' => $texts->say('status.'.$plan->status()->value),
+            'stages' => Stages::states($plan),
+            'findings' => array_map(static fn (Finding $finding): array => [
+                'kind' => $finding->kind->value, 'code' => $finding->code, 'text' => $texts->finding($finding), 'at' => $finding->at,
+                'stage' => Stages::of($finding), 'subject' => $finding->subject(), 'cleared_by' => $finding->clearedBy,
+            ], $plan->findings),
+            'summary' => [
+                'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),
+                'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'word' => $reserve === null ? null : Texts::word($reserve),
+                'open_stops' => count($plan->openStops()), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
+                'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
+            ],
+            'sheet' => SheetView::of($plan),
+            'runs' => RunView::all($plan, $texts),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> The becauses that go on paper: loads, and the weakest foot of each run */
+    private static function becauses(Plan $plan): array
+    {
+        if ($plan->loads === null) {
+            return [];
+        }
+        $paths = ['loads/qh', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first'];
+        foreach ($plan->supports as $run) {
+            $worst = 0;
+            foreach ($run->verdict->attachments ?? [] as $place => $attachment) {
+                $worst = $attachment->worst->ratio > ($run->verdict->attachments[$worst]->worst->ratio ?? 0.0) ? $place : $worst;
+            }
+            if ($run->verdict?->rail !== null) {
+                $paths[] = 'runs/'.$run->run->id.'/feet/'.($worst + 1);
+                break;
+            }
+        }
+
+        return array_map(static fn (string $path): array => BecauseView::of($plan, Becauses::of($plan, $path)), $paths);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Crew\Materials;
+use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Clearances;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Dimension;
+
+/** Tables of the loads, the members, the holes and the hand-over, as texts. */
+final class PaperView
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return [
+            'loads' => self::loads($plan, $texts),
+            'members' => self::members($plan),
+            'slope_tape' => array_map(static fn (array $mark): array => [
+                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+            ], Tapes::slope($plan)),
+            'lag' => self::lag($plan),
+            'cutting' => $plan->cutting === null ? null : [
+                'stock' => array_map(static fn (array $bar): array => [
+                    'number' => $bar['stock'], 'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'],
+                    'pieces' => array_map(static fn (array $piece): array => ['label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m']], $bar['pieces']),
+                ], $plan->cutting->stock),
+                'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()), 'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
+                'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,
+            ],
+            'holes' => array_map(static fn (array $hole): array => [
+                'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']), 'y' => $printer->tape($hole['y_m']),
+                'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'], 'state' => $hole['state'], 'note' => $hole['note'],
+            ], $plan->holes->holes ?? []),
+            'materials' => $plan->holes === null ? [] : array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, Materials::of($plan)),
+            'torque' => [
+                ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
+                ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
+                ['what' => 'Lag: '.$plan->design->kit->lag->name, 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
+            ],
+            'steps' => array_map(static fn (array $step): array => [
+                'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
+            ], $plan->steps->steps ?? []),
+            'coefficients' => array_map(static fn (Coefficient $used): array => [
+                'id' => $used->id, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+                'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
+            ], $plan->coefficients->used()),
+            'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),
+            'signatures' => array_map(static fn ($one): array => ['subject' => $one->subject, 'name' => $one->name, 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
+        ];
+    }
+
+    /** @return list<array<string, string>> */
+    private static function loads(Plan $plan, Texts $texts): array
+    {
+        $loads = $plan->loads;
+        if ($loads === null) {
+            return [];
+        }
+        $psf = static fn (float $value_Pa): string => $plan->design->printer()->print(Dimension::Pressure, $value_Pa);
+        $rows = [
+            ['path' => 'loads/qh', 'name' => 'Velocity pressure qh', 'value' => $psf($loads->velocity->qh->toPascals())],
+            ['path' => 'loads/kh', 'name' => 'Height factor Kh', 'value' => sprintf('%.3f', $loads->velocity->kh)],
+            ['path' => 'loads/kzt', 'name' => 'Topographic factor Kzt', 'value' => sprintf('%.2f', $loads->velocity->kzt)],
+            ['path' => 'loads/ke', 'name' => 'Elevation factor Ke', 'value' => sprintf('%.3f', $loads->velocity->ke)],
+            ['path' => 'loads/zone_a', 'name' => 'Edge zones, a', 'value' => $plan->design->printer()->length($loads->zones->a->toMetres())],
+            ['path' => 'loads/down', 'name' => 'Wind pressing down', 'value' => $psf($loads->windDown_Pa())],
+        ];
+        foreach ($loads->gcpUp as $zone => $gcp) {
+            $rows[] = ['path' => "loads/gcp/$zone", 'name' => "GCp, zone $zone", 'value' => '−'.number_format($gcp->value, 1)];
+        }
+        $rows[] = ['path' => 'loads/ps', 'name' => 'Snow on the slope ps', 'value' => $psf($loads->snow->ps->toPascals())];
+        foreach ($loads->snow->cases as $case) {
+            $name = $texts->say('because.snow_'.$case->code);
+            $rows[] = ['path' => 'loads/snow/'.$case->code, 'name' => $name, 'value' => $psf($case->uniform_Pa).($case->surcharge_Pa > 0 ? ' + '.$psf($case->surcharge_Pa) : '')];
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private static function members(Plan $plan): array
+    {
+        $printer = $plan->design->printer();
+        $list = [];
+        foreach ($plan->shares->shares ?? [] as $share) {
+            $list[] = [
+                'number' => $share->number, 'load' => $printer->print(Dimension::Force, $share->load_N), 'times' => number_format($share->times, 2),
+                'ratio' => number_format($share->ratio, 2), 'word' => $share->ratio > ($plan->shares->limit ?? INF) ? 'fails' : 'holds',
+            ];
+        }
+
+        return [
+            'first' => $printer->length($plan->members->first->toMetres()), 'list' => $list,
+            'at_one_share' => $plan->shares === null ? null : number_format($plan->shares->atOneShare, 2), 'limit' => $plan->shares === null ? null : number_format($plan->shares->limit, 2),
+        ];
+    }
+
+    /** @return array<string, string|bool|null> */
+    private static function lag(Plan $plan): ?array
+    {
+        $lag = $plan->lag;
+        if ($lag === null) {
+            return null;
+        }
+        $printer = $plan->design->printer();
+
+        return [
+            'thread' => $printer->length($lag->threadInMember->toMetres()), 'above' => $printer->length($lag->above->toMetres()),
+            'withdrawal' => $printer->print(Dimension::Force, 1.6 * $lag->withdrawal->toSi()), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
+            'makers' => $lag->lateralIsMakers,
+        ];
+    }
+
+    private static function torque(Plan $plan, ?float $torque_Nm): string
+    {
+        return $torque_Nm === null ? 'maker’s value missing' : $plan->design->printer()->print(Dimension::Moment, $torque_Nm);
+    }
+}

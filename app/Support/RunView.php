@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Plan;
+
+/** The runs with their feet and tapes. */
+final class RunView
+{
+    /** @return list<array<string, mixed>> */
+    public static function all(Plan $plan, Texts $texts): array
+    {
+        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts), $plan->supports);
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(Plan $plan, RunPlan $run, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+        $rail = $run->verdict?->rail;
+
+        return [
+            'id' => $run->run->id, 'line' => $run->run->line->letter, 'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m,
+            'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
+            'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
+            'feet_count' => count($run->picks), 'bound' => $run->bound,
+            'rail_reserve' => $rail === null ? null : Texts::reserve(1 - $rail->ratio), 'rail_word' => $rail === null ? 'plain' : Texts::word(1 - $rail->ratio),
+            'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
+            'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
+            'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m),
+            'feet' => self::feet($plan, $run, $texts),
+            'tape' => array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function feet(Plan $plan, RunPlan $run, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+        $feet = [];
+        $feet_m = $run->feet_m();
+        foreach ($run->verdict->attachments ?? [] as $place => $verdict) {
+            $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+            $reserve = 1 - $verdict->worst->ratio;
+            $feet[] = [
+                'number' => $place + 1, 'member' => $run->members()[$place], 'x_m' => $verdict->x_m, 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
+                'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value), 'case' => $verdict->worst->case->code,
+                'up' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->up_N), 'down' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->down_N),
+                'along' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->along_N),
+                'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
+                'miss' => $latitude === null ? null : $printer->length($latitude->miss_m), 'other' => $latitude?->otherMember,
+                'must_land' => $latitude !== null && $latitude->otherMember === null,
+            ];
+        }
+
+        return $feet;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Framing\Member;
+use Garnetine\Core\Load\Asce7\ZoneGrid;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Plan;
+
+/** Numbers for the drawing of the surface, in metres, and the texts of its dimension lines. */
+final class SheetView
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan): array
+    {
+        $surface = $plan->design->surface;
+        $lap = $surface->framing->lap;
+
+        return [
+            'width_m' => $surface->width->toMetres(), 'length_m' => $surface->slopeLength->toMetres(),
+            'zones' => self::zones($plan),
+            'setbacks' => [
+                'left_m' => $surface->setbacks->left->toMetres(), 'right_m' => $surface->setbacks->right->toMetres(),
+                'eave_m' => $surface->setbacks->eave->toMetres(), 'ridge_m' => $surface->setbacks->ridge->toMetres(),
+            ],
+            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m], $plan->members->members),
+            'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
+            'module' => ['width_m' => $plan->placement->width_m, 'length_m' => $plan->placement->length_m],
+            'modules' => self::modules($plan),
+            'left_out' => self::leftOut($plan),
+            'no_work' => self::noWork($plan),
+            'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->penetrations),
+            'dimensions' => self::dimensions($plan),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function zones(Plan $plan): array
+    {
+        if ($plan->loads === null) {
+            return [];
+        }
+        $grid = $plan->loads->zones;
+        $zones = [];
+        foreach ([0, 1, 2] as $column) {
+            foreach ([0, 1, 2] as $row) {
+                $zones[] = [
+                    'zone' => ZoneGrid::zone($column, $row)->value, 'x0_m' => $grid->xs_m[$column], 'x1_m' => $grid->xs_m[$column + 1],
+                    'y0_m' => $grid->ys_m[$row], 'y1_m' => $grid->ys_m[$row + 1],
+                ];
+            }
+        }
+
+        return $zones;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function modules(Plan $plan): array
+    {
+        $words = [];
+        foreach ($plan->modules as $check) {
+            $words[$check->row][$check->column] = $check->ratio() === null ? 'plain' : Texts::word(1 - $check->ratio());
+        }
+        $modules = [];
+        foreach ($plan->placement->rows as $row => $spots) {
+            foreach ($spots as $column => $spot) {
+                $modules[] = ['row' => $row, 'column' => $column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m, 'word' => $words[$row][$column] ?? 'plain', 'exposed' => $spot->isExposed()];
+            }
+        }
+
+        return $modules;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function leftOut(Plan $plan): array
+    {
+        $block = $plan->design->block;
+
+        return array_map(static fn ($cell): array => [
+            'row' => $cell->row, 'column' => $cell->column,
+            'x_m' => $block->x->toMetres() + ($cell->column - 1) * ($plan->placement->width_m + $block->columnGap->toMetres()),
+            'y_m' => $block->y->toMetres() + ($cell->row - 1) * ($plan->placement->length_m + $block->rowGap->toMetres()),
+        ], $block->leftOut);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function noWork(Plan $plan): array
+    {
+        $areas = [];
+        foreach ($plan->design->surface->noWorkRectangles as $area) {
+            $areas[] = [
+                'id' => $area->id, 'round' => false, 'x_m' => $area->x->toMetres(), 'y_m' => $area->y->toMetres(), 'width_m' => $area->width->toMetres(),
+                'height_m' => $area->height->toMetres(), 'clearance_m' => $area->clearance->toMetres(),
+            ];
+        }
+        foreach ($plan->design->surface->noWorkCircles as $area) {
+            $r_m = $area->diameter->toMetres() / 2;
+            $areas[] = [
+                'id' => $area->id, 'round' => true, 'x_m' => $area->x->toMetres() - $r_m, 'y_m' => $area->y->toMetres() - $r_m, 'width_m' => 2 * $r_m,
+                'height_m' => 2 * $r_m, 'clearance_m' => $area->clearance->toMetres(),
+            ];
+        }
+
+        return $areas;
+    }
+
+    /** @return array{across: list<array<string, mixed>>, up: list<array<string, mixed>>} */
+    private static function dimensions(Plan $plan): array
+    {
+        $printer = $plan->design->printer();
+        $block = $plan->design->block;
+        $width_m = $block->columns * $plan->placement->width_m + ($block->columns - 1) * $block->columnGap->toMetres();
+        $height_m = $block->rows * $plan->placement->length_m + ($block->rows - 1) * $block->rowGap->toMetres();
+        $chain = static function (array $stops) use ($printer): array {
+            $parts = [];
+            for ($index = 1; $index < count($stops); ++$index) {
+                if ($stops[$index] > $stops[$index - 1]) {
+                    $parts[] = ['from_m' => $stops[$index - 1], 'to_m' => $stops[$index], 'text' => $printer->tape($stops[$index] - $stops[$index - 1])];
+                }
+            }
+
+            return $parts;
+        };
+        $x_m = $block->x->toMetres();
+        $y_m = $block->y->toMetres();
+        $whole = static fn (float $size_m): array => [['from_m' => 0.0, 'to_m' => $size_m, 'text' => $printer->tape($size_m)]];
+        $surface = $plan->design->surface;
+
+        return [
+            'across' => [$chain([0.0, $x_m, $x_m + $width_m, $surface->width->toMetres()]), $whole($surface->width->toMetres())],
+            'up' => [$chain([0.0, $y_m, $y_m + $height_m, $surface->slopeLength->toMetres()]), $whole($surface->slopeLength->toMetres())],
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Edits;
+
+/** Where a new job starts: a blank survey with the made-up kit, or an uploaded design. */
+final class StartingDesign
+{
+    public static function from(string $document, string $name, string $units): Design
+    {
+        if (trim($document) !== '') {
+            return Edits::apply(DesignFile::read($document), [['path' => '/name', 'typed' => $name]]);
+        }
+        $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
+
+        return Edits::apply($blank, [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]]);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Crew\Materials;
+use Garnetine\Core\Plan\Plan;
+
+/** Tables as CSV. No cell can be read as a formula by a spreadsheet. */
+final class Tables
+{
+    public static function materials(Plan $plan): string
+    {
+        $rows = [['Item', 'Name', 'Count', 'Document']];
+        foreach (Materials::of($plan) as $item) {
+            $rows[] = [str_replace('_', ' ', $item['item']), $item['name'], (string) $item['count'], $item['document']];
+        }
+
+        return self::csv($rows);
+    }
+
+    public static function cutting(Plan $plan): string
+    {
+        $printer = $plan->design->printer();
+        $rows = [['Stock', 'Piece', 'Length', 'Length in m', 'Rest of the stock']];
+        foreach ($plan->cutting->stock ?? [] as $bar) {
+            foreach ($bar['pieces'] as $piece) {
+                $rows[] = [(string) $bar['stock'], $piece['label'], $printer->length($piece['length_m']), sprintf('%.4F', $piece['length_m']), $printer->length($bar['rest_m'])];
+            }
+        }
+
+        return self::csv($rows);
+    }
+
+    /** @param list<list<string>> $rows */
+    private static function csv(array $rows): string
+    {
+        $stream = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('No temporary stream.');
+        foreach ($rows as $row) {
+            fputcsv($stream, array_map(self::safe(...), $row), escape: '', eol: "\r\n");
+        }
+        rewind($stream);
+
+        return (string) stream_get_contents($stream);
+    }
+
+    /** A leading = + - @, tab or return would be run as a formula; a leading apostrophe keeps it a text. */
+    private static function safe(string $cell): string
+    {
+        return preg_match('/^\s*[=+\-@\t\r|%]/u', $cell) === 1 ? "'".$cell : $cell;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\SecurityHeaders;
+use Garnetine\Core\CoreException;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\JsonResponse;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        $middleware->redirectGuestsTo('/login');
+        $middleware->redirectUsersTo('/jobs');
+        // What people type is parsed by the core; spaces and empty texts must reach it as they are.
+        $middleware->trimStrings(except: ['edits', 'edits.*.typed', 'edits.*.value', 'document']);
+        $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport([CoreException::class]);
+        $exceptions->render(static fn (DocumentInvalid $invalid): JsonResponse => new JsonResponse([
+            'code' => $invalid->errorCode(), 'message' => $invalid->getMessage(),
+            'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), $invalid->faults),
+        ], 422));
+        $exceptions->render(static fn (CoreException $fault): JsonResponse => new JsonResponse([
+            'code' => $fault->errorCode(), 'message' => $fault->getMessage(), 'faults' => [],
+        ], $fault->errorCode() === 'path_unknown' ? 404 : 422));
+    })
+    ->create();

@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
+use Garnetine\Core\Document\Field;
+use Garnetine\Core\Document\Reader;
+use Garnetine\Core\Document\Shape;
+use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Quantity\QuantityNotUnderstood;
+
+/**
+ * Changes a design the way people do: by what they type at a place. Makes a new design, or says what is wrong and changes nothing.
+ *
+ * An edit is one of: {path, typed} sets a value from text, an empty text clearing what may be left open; {path, value} sets a
+ * value as JSON; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
+ * {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the block between the rakes.
+ */
+final class Edits
+{
+    private const MOST = 200;
+
+    /**
+     * @param list<mixed> $edits Decoded JSON
+     *
+     * @throws DocumentInvalid If an edit is not understood, or the changed document is no design.
+     */
+    public static function apply(Design $design, array $edits): Design
+    {
+        if (count($edits) > self::MOST) {
+            throw DocumentInvalid::at('', 'at most '.self::MOST.' edits', count($edits).' edits');
+        }
+        $document = self::plain(Writer::toArray($design));
+        $faults = [];
+        foreach ($edits as $edit) {
+            try {
+                $document = self::one($document, is_array($edit) ? $edit : []);
+            } catch (DocumentInvalid $fault) {
+                array_push($faults, ...$fault->faults);
+            }
+        }
+        if ($faults !== []) {
+            throw new DocumentInvalid($faults);
+        }
+
+        return Reader::read(Design::class, self::object($document));
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<mixed>         $edit
+     *
+     * @return array<string, mixed>
+     */
+    private static function one(array $document, array $edit): array
+    {
+        if (($edit['command'] ?? null) === 'centre') {
+            return self::centred($document);
+        }
+        if (is_array($edit['toggle'] ?? null)) {
+            return self::toggled($document, $edit['toggle']);
+        }
+        $path = $edit['path'] ?? null;
+        if (!is_string($path) || preg_match('~^(/[A-Za-z0-9_-]{1,60}){1,6}\z~', $path) !== 1) {
+            throw DocumentInvalid::at('', 'an edit with a path, a toggle or a command', 'none of them');
+        }
+        $keys = array_slice(explode('/', $path), 1);
+        if ($keys[0] === 'as_typed' || $keys[0] === 'schema') {
+            throw DocumentInvalid::at($path, 'a place that people may change', $path);
+        }
+
+        return match (true) {
+            array_key_exists('typed', $edit) => self::typed($document, $path, $keys, $edit['typed']),
+            array_key_exists('value', $edit) => self::put($document, $path, $keys, $edit['value']),
+            ($edit['add'] ?? null) === true => self::added($document, $path, $keys),
+            ($edit['remove'] ?? null) === true => self::removed($document, $path, $keys),
+            default => throw DocumentInvalid::at($path, 'typed, value, add or remove', 'none of them'),
+        };
+    }
+
+    /**
+     * @param array<string, mixed>   $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<string, mixed>
+     */
+    private static function typed(array $document, string $path, array $keys, mixed $typed): array
+    {
+        $field = self::field($path, $keys);
+        if (!is_string($typed)) {
+            throw DocumentInvalid::at($path, 'a text', get_debug_type($typed));
+        }
+        $text = trim($typed);
+        if ($text === '' && $field->optional) {
+            return self::forgotten(self::put($document, $path, $keys, null), $path);
+        }
+        $dimension = Shape::dimension($field->type);
+        if ($dimension !== null) {
+            try {
+                $document = self::put($document, $path, $keys, $field->type::parse($text)->toSi());
+            } catch (QuantityNotUnderstood $fault) {
+                throw DocumentInvalid::at($path, $fault->expected, '"'.$fault->found.'"');
+            }
+            $typedBefore = is_array($document['as_typed'] ?? null) ? $document['as_typed'] : [];
+            $document['as_typed'] = [$path => $text] + $typedBefore;
+
+            return $document;
+        }
+        $value = match ($field->type) {
+            'int' => preg_match('/^-?\d{1,9}\z/', $text) === 1 ? (int) $text : $text,
+            'float' => is_numeric($text) && strlen($text) < 20 ? (float) $text : $text,
+            'bool' => match (strtolower($text)) {
+                'yes', 'true' => true, 'no', 'false' => false, default => $text,
+            },
+            default => $text,
+        };
+
+        return self::put($document, $path, $keys, $value);
+    }
+
+    /**
+     * @param array<string, mixed>   $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<string, mixed>
+     */
+    private static function put(array $document, string $path, array $keys, mixed $value): array
+    {
+        $place = &$document;
+        foreach ($keys as $depth => $key) {
+            if ($depth === count($keys) - 1) {
+                if (is_array($place) && array_is_list($place) && $place !== [] && !array_key_exists((int) $key, $place)) {
+                    throw DocumentInvalid::at($path, 'a place that exists', 'none');
+                }
+                $place[$key] = $value;
+                break;
+            }
+            if (!is_array($place) || !isset($place[$key]) || !is_array($place[$key])) {
+                if ($keys[0] !== 'survey') {
+                    throw DocumentInvalid::at($path, 'a place that exists', 'none');
+                }
+                $place[$key] = ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null];
+            }
+            $place = &$place[$key];
+        }
+
+        return $document;
+    }
+
+    /**
+     * The rule for the value at a path.
+     *
+     * @param non-empty-list<string> $keys
+     */
+    private static function field(string $path, array $keys): Field
+    {
+        $class = Design::class;
+        $field = null;
+        foreach ($keys as $key) {
+            if ($field !== null && ($field->items !== null || ($field->keyed !== null && $field->keyed->of !== null)) && $class === null) {
+                $class = $field->items->of ?? $field->keyed?->of;
+                continue;
+            }
+            $field = $class === null ? null : Shape::of($class)->fields[$key] ?? null;
+            if ($field === null) {
+                throw DocumentInvalid::at($path, 'a place that a design has', 'an unknown one');
+            }
+            $class = class_exists($field->type) && Shape::dimension($field->type) === null && !enum_exists($field->type) ? $field->type : null;
+        }
+
+        return $field;
+    }
+
+    /**
+     * @param array<string, mixed>   $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<string, mixed>
+     */
+    private static function added(array $document, string $path, array $keys): array
+    {
+        $typical = Typical::at($path) ?? throw DocumentInvalid::at($path, 'a list or a part that can be added to', $path);
+        $now = $document;
+        foreach ($keys as $key) {
+            $now = is_array($now) ? $now[$key] ?? null : null;
+        }
+        if ($path === '/surface/framing/lap') {
+            return self::put($document, $path, $keys, $typical);
+        }
+        $list = is_array($now) ? array_values($now) : [];
+        if (isset($typical['id'])) {
+            $taken = array_column($list, 'id');
+            for ($number = count($list) + 1; in_array($typical['id'].'-'.$number, $taken, true); ++$number);
+            $typical['id'] .= '-'.$number;
+        }
+
+        return self::put($document, $path, $keys, [...$list, $typical]);
+    }
+
+    /**
+     * @param array<string, mixed>   $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<string, mixed>
+     */
+    private static function removed(array $document, string $path, array $keys): array
+    {
+        if ($path === '/surface/framing/lap') {
+            return self::forgotten(self::put($document, $path, $keys, null), $path);
+        }
+        $last = array_pop($keys);
+        $list = $document;
+        foreach ($keys as $key) {
+            $list = is_array($list) ? $list[$key] ?? null : null;
+        }
+        if ($keys === [] || !is_array($list) || !array_is_list($list) || !array_key_exists((int) $last, $list) || !ctype_digit($last)) {
+            throw DocumentInvalid::at($path, 'an entry of a list', $path);
+        }
+        unset($list[(int) $last]);
+
+        // Places after it move up: what was typed there no longer belongs to them.
+        return self::forgotten(self::put($document, $path, $keys, array_values($list)), '/'.implode('/', $keys));
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function forgotten(array $document, string $path): array
+    {
+        $typed = is_array($document['as_typed'] ?? null) ? $document['as_typed'] : [];
+        $document['as_typed'] = array_filter($typed, static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'), ARRAY_FILTER_USE_KEY);
+
+        return $document;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     * @param array<mixed>         $cell
+     *
+     * @return array<string, mixed>
+     */
+    private static function toggled(array $document, array $cell): array
+    {
+        $block = $document['block'] ?? null;
+        $row = $cell['row'] ?? null;
+        $column = $cell['column'] ?? null;
+        if (!is_array($block) || !is_array($block['left_out'] ?? null) || !is_int($row) || !is_int($column)
+            || $row < 1 || $column < 1 || $row > $block['rows'] || $column > $block['columns']) {
+            throw DocumentInvalid::at('/block/left_out', 'row and column of a module of the block', json_encode($cell) ?: 'something else');
+        }
+        $wanted = ['row' => $row, 'column' => $column];
+        $out = array_values(array_filter($block['left_out'], static fn (mixed $other): bool => $other !== $wanted && $other !== ['column' => $column, 'row' => $row]));
+        $block['left_out'] = count($out) === count($block['left_out']) ? [...$out, $wanted] : $out;
+        $document['block'] = $block;
+
+        return $document;
+    }
+
+    /**
+     * Equal margins to both rakes, to the sixteenth or the millimetre.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, mixed>
+     */
+    private static function centred(array $document): array
+    {
+        $design = Reader::read(Design::class, self::object($document));
+        $block_m = $design->block->columns * $design->module->width->toMetres() + ($design->block->columns - 1) * $design->block->columnGap->toMetres();
+        $margin_m = ($design->surface->width->toMetres() - $block_m) / 2;
+        $step_m = $design->units->cut_m();
+
+        return self::forgotten(self::put($document, '/block/x_m', ['block', 'x_m'], round($margin_m / $step_m) * $step_m), '/block/x_m');
+    }
+
+    /** @return array<string, mixed> */
+    private static function plain(mixed $value): array
+    {
+        $walk = static function (mixed $value) use (&$walk): mixed {
+            $value = $value instanceof \stdClass ? (array) $value : $value;
+
+            return is_array($value) ? array_map($walk, $value) : $value;
+        };
+        $plain = $walk($value);
+
+        /** @var array<string, mixed> $plain The writer makes objects with text keys */
+        return $plain;
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function object(array $document): \stdClass
+    {
+        foreach (['survey', 'as_typed'] as $map) {
+            $document[$map] = (object) ($document[$map] ?? []);
+        }
+        $decoded = json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 24, JSON_THROW_ON_ERROR);
+
+        return $decoded instanceof \stdClass ? $decoded : new \stdClass();
+    }
+}

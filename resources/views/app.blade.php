@@ -1,0 +1,16 @@
+<!DOCTYPE html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title inertia>Garnetine</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @viteReactRefresh
+    @vite(['resources/js/app.tsx'])
+    @inertiaHead
+</head>
+<body>
+    @inertia
+</body>
+</html>

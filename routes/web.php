@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BecauseController;
+use App\Http\Controllers\ConfirmationController;
+use App\Http\Controllers\DesignController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\SessionController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/jobs');
+
+Route::middleware(['guest', 'throttle:login'])->group(function (): void {
+    Route::get('/login', [SessionController::class, 'create'])->name('login');
+    Route::post('/login', [SessionController::class, 'store']);
+    Route::post('/demo', [SessionController::class, 'demo']);
+});
+
+Route::middleware(['auth', 'throttle:desk'])->group(function (): void {
+    Route::post('/logout', [SessionController::class, 'destroy']);
+    Route::get('/jobs', [JobController::class, 'index']);
+    Route::get('/jobs/new', [JobController::class, 'create']);
+    Route::post('/jobs', [JobController::class, 'store']);
+
+    Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(function (): void {
+        Route::get('/', [JobController::class, 'show']);
+        Route::get('/print', [JobController::class, 'print']);
+        Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Support\Stages::KEYS);
+        Route::get('/view', [DesignController::class, 'show']);
+        Route::get('/because', BecauseController::class);
+        Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
+        Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
+        Route::post('/preview', PreviewController::class)->middleware('can:update,job');
+        Route::post('/confirmations', ConfirmationController::class)->middleware('can:update,job');
+    });
+});
