@@ -1,0 +1,48 @@
+import type { BecauseNode, DeskData, Edit, Fault } from '@/types/desk';
+
+/** The server's no, with what is wrong at which place. */
+export class Refused extends Error {
+    constructor(
+        message: string,
+        readonly faults: Fault[],
+    ) {
+        super(message);
+    }
+}
+
+async function ask<T>(url: string, body?: unknown): Promise<{ status: number; data: T }> {
+    let response: Response;
+    try {
+        response = await fetch(url, {
+            method: body === undefined ? 'GET' : 'POST',
+            headers: {
+                Accept: 'application/json',
+                'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '',
+                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+            },
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        });
+    } catch {
+        throw new Refused('The server cannot be reached. What you typed is still here; try again.', []);
+    }
+    const data = await response.json().catch(() => null);
+    if (response.ok || response.status === 409) {
+        return { status: response.status, data: data as T };
+    }
+    if (response.status === 419 || response.status === 401) {
+        throw new Refused('You are no longer logged in. Reload the page and log in again; nothing saved is lost.', []);
+    }
+    throw new Refused(data?.message ?? `The server answered ${response.status}.`, data?.faults ?? []);
+}
+
+export const loadDesk = async (job: number) => (await ask<DeskData>(`/jobs/${job}/view`)).data;
+
+export const saveEdits = (job: number, base: number, edits: Edit[]) => ask<DeskData>(`/jobs/${job}/designs`, { base, edits });
+
+export const sign = (
+    job: number,
+    body: { base: number; subjects: { subject: string; value: string }[]; name: string; reason: string },
+) => ask<DeskData>(`/jobs/${job}/confirmations`, body);
+
+export const because = async (job: number, path: string) =>
+    (await ask<BecauseNode>(`/jobs/${job}/because?path=${encodeURIComponent(path)}`)).data;

@@ -1,0 +1,23 @@
+import { createContext, useContext } from 'react';
+import type { DeskData, Edit, Fault } from '@/types/desk';
+
+type Desk = {
+    job: number;
+    data: DeskData;
+    /** Faults by place, from the last edit that was refused. */
+    faults: Record<string, Fault>;
+    busy: boolean;
+    edit: (edits: Edit[]) => Promise<boolean>;
+    ask: (path: string) => void;
+    sign: (subjects: { subject: string; value: string }[], name: string, reason: string) => Promise<boolean>;
+};
+
+export const DeskContext = createContext<Desk | null>(null);
+
+export function useDesk(): Desk {
+    const desk = useContext(DeskContext);
+    if (desk === null) {
+        throw new Error('A part of the desk stands outside it.');
+    }
+    return desk;
+}

@@ -1,0 +1,26 @@
+import type { FindingInfo } from '@/types/desk';
+
+const words = { stop: 'Stop', refusal: 'Not covered', warning: 'Mind', assumption: 'To confirm' };
+const bars = {
+    stop: 'border-garnet bg-garnet/8',
+    refusal: 'border-garnet bg-garnet/8',
+    warning: 'border-ochre bg-ochre/8',
+    assumption: 'border-line',
+};
+
+export function FindingList({ findings }: { findings: FindingInfo[] }) {
+    return (
+        <ul className="mt-4 space-y-2">
+            {findings.map((finding) => (
+                <li
+                    key={finding.subject + finding.at + finding.text}
+                    data-finding={finding.code}
+                    className={`border-l-4 px-2.5 py-1.5 text-[0.9rem] leading-snug ${bars[finding.kind]}`}
+                >
+                    <strong className="font-semibold">{words[finding.kind]}:</strong> {finding.text}
+                    {finding.cleared_by !== null && <span className="tone-holds"> Cleared by {finding.cleared_by}.</span>}
+                </li>
+            ))}
+        </ul>
+    );
+}

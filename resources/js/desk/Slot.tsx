@@ -1,0 +1,67 @@
+import { useEffect, useId, useState } from 'react';
+import { useDesk } from '@/desk/DeskContext';
+import type { FieldPath } from '@/types/design';
+
+/** A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape; a wrong one stays as typed. */
+export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: string }) {
+    const { data, faults, edit } = useDesk();
+    const field = data.fields[path];
+    const [text, setText] = useState(field?.text ?? '');
+    const fault = faults[path];
+    const faultId = useId();
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design replaces what was typed before
+    useEffect(() => setText(field?.text ?? ''), [field?.text, data.design.id]);
+    if (field === undefined) {
+        return null;
+    }
+    const described = fault === undefined ? {} : { 'aria-invalid': true, 'aria-describedby': faultId };
+    const save = () => {
+        if (text !== field.text) {
+            void edit([{ path, typed: text }]);
+        }
+    };
+    return (
+        <>
+            {field.kind === 'choice' ? (
+                <select
+                    className="slot"
+                    aria-label={field.label}
+                    data-path={path}
+                    value={field.value ?? ''}
+                    onChange={(event) => void edit([{ path, typed: event.target.value }])}
+                    {...described}
+                >
+                    {field.choices?.map((choice) => (
+                        <option key={choice.value} value={choice.value}>
+                            {choice.text}
+                        </option>
+                    ))}
+                </select>
+            ) : (
+                <input
+                    className="slot"
+                    aria-label={field.label}
+                    data-path={path}
+                    value={text}
+                    size={Math.max(2, text.length)}
+                    placeholder={open}
+                    onChange={(event) => setText(event.target.value)}
+                    onBlur={save}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            save();
+                        } else if (event.key === 'Escape') {
+                            setText(field.text);
+                        }
+                    }}
+                    {...described}
+                />
+            )}
+            {fault !== undefined && (
+                <span id={faultId} role="alert" className="tone-fails block border-l-4 border-garnet pl-2 text-[0.87rem]">
+                    {field.label}: expected {fault.expected}; found {fault.found}.
+                </span>
+            )}
+        </>
+    );
+}

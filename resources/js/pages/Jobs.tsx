@@ -1,0 +1,86 @@
+import { Head, Link } from '@inertiajs/react';
+import { Frame } from '@/ui/Frame';
+
+type JobRow = {
+    id: number;
+    name: string;
+    number: number;
+    author: string | null;
+    changed_at: string;
+    modules: number;
+    attachments: number;
+    reserve: string | null;
+    reserve_word: string | null;
+    stops: number;
+    refused: boolean;
+    status: string;
+};
+
+export default function Jobs({ jobs }: { jobs: JobRow[] }) {
+    return (
+        <Frame>
+            <Head title="Jobs" />
+            <div className="mb-4 flex items-baseline justify-between">
+                <h1 className="font-condensed text-[1.6rem]">Jobs</h1>
+                <Link href="/jobs/new" className="act act-main">
+                    New job
+                </Link>
+            </div>
+            {jobs.length === 0 ? (
+                <p>There is no job yet. Start one from a paper survey with “New job”.</p>
+            ) : (
+                <div className="overflow-x-auto">
+                    <table className="min-w-[640px]">
+                        <thead>
+                            <tr>
+                                <th>Job</th>
+                                <th>Modules</th>
+                                <th>Feet</th>
+                                <th>Least reserve</th>
+                                <th>Stands at</th>
+                                <th>Design</th>
+                                <th>Changed</th>
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {jobs.map((job) => (
+                                <tr key={job.id}>
+                                    <td>
+                                        <Link href={`/jobs/${job.id}`} className="why text-[1.07rem] font-semibold">
+                                            {job.name}
+                                        </Link>
+                                    </td>
+                                    <td>{job.modules}</td>
+                                    <td>{job.attachments}</td>
+                                    <td className={`tone-${job.reserve_word ?? 'plain'}`}>
+                                        {job.reserve === null ? '–' : `${job.reserve_word} ${job.reserve}`}
+                                    </td>
+                                    <td>{standing(job)}</td>
+                                    <td>
+                                        {job.number}
+                                        {job.author !== null && `, ${job.author}`}
+                                    </td>
+                                    <td>{new Date(job.changed_at).toLocaleDateString('en-US', { dateStyle: 'medium' })}</td>
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
+            )}
+        </Frame>
+    );
+}
+
+function standing(job: JobRow) {
+    if (job.refused) {
+        return <span className="tone-fails">not covered</span>;
+    }
+    if (job.stops > 0) {
+        return (
+            <span className="tone-fails">
+                {job.stops} {job.stops === 1 ? 'stop' : 'stops'}
+            </span>
+        );
+    }
+    return job.status;
+}

@@ -1,0 +1,72 @@
+import { Head, router, useForm } from '@inertiajs/react';
+
+export default function Login({ demo }: { demo: boolean }) {
+    const form = useForm({ email: '', password: '' });
+    return (
+        <main className="mx-auto grid min-h-screen max-w-4xl content-center gap-12 px-6 md:grid-cols-2">
+            <Head title="Log in" />
+            <div>
+                <h1 className="font-condensed text-[2.6rem] leading-none">Garnetine</h1>
+                <p className="mt-4 text-[1.1rem]">
+                    From a survey to a plan that holds in wind and snow, as marks on a tape, with a reason for every number.
+                </p>
+                <svg viewBox="0 0 360 60" className="mt-8 w-full" aria-hidden="true">
+                    <rect x="0" y="18" width="360" height="34" fill="#f1e6d2" stroke="#231d1b" />
+                    {Array.from({ length: 37 }, (_, i) => (
+                        // biome-ignore lint/suspicious/noArrayIndexKey: ticks of a scale
+                        <line key={i} x1={i * 10} x2={i * 10} y1="18" y2={i % 6 === 0 ? 36 : 27} stroke="#231d1b" />
+                    ))}
+                    <path d="M60 17l-7 -13h14zM180 17l-7 -13h14zM300 17l-7 -13h14z" fill="#7d1230" />
+                </svg>
+            </div>
+            <div>
+                <form
+                    className="space-y-5"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        form.post('/login');
+                    }}
+                >
+                    <label className="block">
+                        E-mail
+                        <input
+                            className="entry"
+                            type="email"
+                            autoComplete="username"
+                            required
+                            value={form.data.email}
+                            onChange={(event) => form.setData('email', event.target.value)}
+                        />
+                    </label>
+                    <label className="block">
+                        Password
+                        <input
+                            className="entry"
+                            type="password"
+                            autoComplete="current-password"
+                            required
+                            value={form.data.password}
+                            onChange={(event) => form.setData('password', event.target.value)}
+                        />
+                    </label>
+                    {form.errors.email !== undefined && (
+                        <p role="alert" className="tone-fails">
+                            {form.errors.email}
+                        </p>
+                    )}
+                    <button type="submit" className="act act-main" disabled={form.processing}>
+                        Log in
+                    </button>
+                </form>
+                {demo && (
+                    <p className="mt-8 border-line border-t pt-4">
+                        On this machine only:{' '}
+                        <button type="button" className="act" onClick={() => router.post('/demo')}>
+                            Open the demo
+                        </button>
+                    </p>
+                )}
+            </div>
+        </main>
+    );
+}

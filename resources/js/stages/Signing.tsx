@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import { useDesk } from '@/desk/DeskContext';
+
+type Subject = { subject: string; value: string; text: string; done: string | null };
+
+/** Where named persons confirm recalled values, clear stops and sign the roof structure. */
+export function Signing() {
+    const { data, sign, busy } = useDesk();
+    const [picked, setPicked] = useState<Record<string, boolean>>({});
+    const [name, setName] = useState('');
+    const [reason, setReason] = useState('');
+    const structure: Subject[] = [
+        {
+            subject: 'structure',
+            value: data.summary.structure_digest,
+            text: 'The roof structure was judged for these loads on its members',
+            done: data.summary.structure_signed_by,
+        },
+    ];
+    const stops: Subject[] = data.findings
+        .filter((finding) => finding.kind === 'stop')
+        .map((finding) => ({ subject: finding.subject, value: '', text: finding.text, done: finding.cleared_by }));
+    const values: Subject[] = data.coefficients.map((used) => ({
+        subject: `coefficient/${used.id}`,
+        value: used.text,
+        text: `${used.id.split('/').slice(1).join(' ')} = ${used.text} · ${used.source} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
+        done: used.confirmed_by,
+    }));
+    const all = [...structure, ...stops, ...values];
+    const chosen = all.filter((one) => picked[one.subject] === true && one.done === null);
+    const pickAll = (list: Subject[]) => setPicked({ ...picked, ...Object.fromEntries(list.map((one) => [one.subject, true])) });
+    return (
+        <form
+            onSubmit={async (event) => {
+                event.preventDefault();
+                if (
+                    await sign(
+                        chosen.map(({ subject, value }) => ({ subject, value })),
+                        name,
+                        reason,
+                    )
+                ) {
+                    setPicked({});
+                }
+            }}
+        >
+            <h2 className="text-[1.07rem]">Signatures of named persons</h2>
+            <div className="mt-2 flex flex-wrap items-end gap-4">
+                <label className="min-w-48 flex-1">
+                    Name
+                    <input
+                        className="entry"
+                        required
+                        minLength={2}
+                        value={name}
+                        onChange={(event) => setName(event.target.value)}
+                    />
+                </label>
+                <label className="min-w-64 flex-[2]">
+                    Reason, or the document read
+                    <input
+                        className="entry"
+                        required
+                        minLength={3}
+                        value={reason}
+                        onChange={(event) => setReason(event.target.value)}
+                    />
+                </label>
+                <button type="submit" className="act act-main" disabled={busy || chosen.length === 0}>
+                    Sign {chosen.length} {chosen.length === 1 ? 'item' : 'items'}
+                </button>
+            </div>
+            <Group title="Roof structure" list={structure} picked={picked} onPick={setPicked} onAll={pickAll} />
+            {stops.length > 0 && <Group title="Stops" list={stops} picked={picked} onPick={setPicked} onAll={pickAll} />}
+            <Group
+                title="Recalled values, to be read in your own copy"
+                list={values}
+                picked={picked}
+                onPick={setPicked}
+                onAll={pickAll}
+            />
+        </form>
+    );
+}
+
+function Group({
+    title,
+    list,
+    picked,
+    onPick,
+    onAll,
+}: {
+    title: string;
+    list: Subject[];
+    picked: Record<string, boolean>;
+    onPick: (picked: Record<string, boolean>) => void;
+    onAll: (list: Subject[]) => void;
+}) {
+    return (
+        <fieldset className="mt-4">
+            <legend className="font-semibold">
+                {title}{' '}
+                {list.length > 1 && (
+                    <button type="button" className="act act-small ml-2 font-normal" onClick={() => onAll(list)}>
+                        pick all
+                    </button>
+                )}
+            </legend>
+            <ul className="mt-1 space-y-0.5 text-[0.93rem]">
+                {list.map((one) => (
+                    <li key={one.subject}>
+                        {one.done === null ? (
+                            <label className="flex gap-2">
+                                <input
+                                    type="checkbox"
+                                    checked={picked[one.subject] === true}
+                                    onChange={(event) => onPick({ ...picked, [one.subject]: event.target.checked })}
+                                />
+                                <span>{one.text}</span>
+                            </label>
+                        ) : (
+                            <span>
+                                {one.text} <span className="tone-holds font-semibold">signed by {one.done}</span>
+                            </span>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </fieldset>
+    );
+}

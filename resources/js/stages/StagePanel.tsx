@@ -1,0 +1,296 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { Signing } from '@/stages/Signing';
+import { Survey } from '@/stages/Survey';
+import type { Run } from '@/types/desk';
+
+/** What stands under the sheet at a stage. */
+export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | undefined; onRun: (run: string) => void }) {
+    switch (stage) {
+        case 'surface':
+            return (
+                <Box label="Survey">
+                    <Survey />
+                </Box>
+            );
+        case 'attachments':
+            return (
+                <Box label="Feet">
+                    <RunPicker run={run} onRun={onRun} />
+                    {run !== undefined && <Feet run={run} />}
+                    <MemberLoads />
+                </Box>
+            );
+        case 'rails':
+            return (
+                <Box label="Rails">
+                    <RunTable onRun={onRun} />
+                    <Cutting />
+                </Box>
+            );
+        case 'holes':
+            return (
+                <Box label="Hole ledger">
+                    <Ledger />
+                </Box>
+            );
+        case 'handover':
+            return (
+                <Box label="Signatures" tall>
+                    <Signing />
+                </Box>
+            );
+        default:
+            return null;
+    }
+}
+
+function Box({ label, tall = false, children }: { label: string; tall?: boolean; children: React.ReactNode }) {
+    return (
+        <section
+            aria-label={label}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
+            tabIndex={0}
+            className={`overflow-auto border-line border-t px-5 py-3 ${tall ? 'min-h-0 flex-1' : 'flex-none md:max-h-[34%]'}`}
+        >
+            {children}
+        </section>
+    );
+}
+
+function RunPicker({ run, onRun }: { run: Run | undefined; onRun: (run: string) => void }) {
+    const { data, ask } = useDesk();
+    return (
+        <p className="mb-1 flex flex-wrap items-baseline gap-x-1.5 gap-y-1">
+            <span className="mr-1">Run</span>
+            {data.runs.map((one) => (
+                <button
+                    key={one.id}
+                    type="button"
+                    aria-pressed={one.id === run?.id}
+                    onClick={() => onRun(one.id)}
+                    className={`act act-small ${one.id === run?.id ? 'act-main' : ''}`}
+                >
+                    {one.id}
+                </button>
+            ))}
+            {run !== undefined && run.feet.length > 0 && (
+                <span className="ml-3">
+                    <Why ask={ask} path={`runs/${run.id}/count`}>
+                        {run.feet_count} feet
+                        {run.holds ? (run.bound === run.feet_count ? ', the fewest that hold' : '') : ', does not hold'}
+                    </Why>
+                    ; rail{' '}
+                    <Why ask={ask} path={`runs/${run.id}/rail`}>
+                        <span className={`tone-${run.rail_word}`}>
+                            {run.rail_word} {run.rail_reserve}
+                        </span>
+                    </Why>
+                </span>
+            )}
+        </p>
+    );
+}
+
+function Feet({ run }: { run: Run }) {
+    const { ask } = useDesk();
+    if (run.feet.length === 0) {
+        return <p>No feet yet: see the findings.</p>;
+    }
+    return (
+        <table className="font-condensed">
+            <thead>
+                <tr>
+                    <th>Foot</th>
+                    <th>On the tape</th>
+                    <th>Member</th>
+                    <th>Reserve</th>
+                    <th>Weakest link</th>
+                    <th>Pull</th>
+                    <th>Down-slope</th>
+                    <th>To the next</th>
+                    <th>May miss by</th>
+                    <th>Or on</th>
+                </tr>
+            </thead>
+            <tbody>
+                {run.feet.map((foot) => (
+                    <tr key={foot.number}>
+                        <td>{foot.number}</td>
+                        <td className="font-semibold">{foot.tape}</td>
+                        <td>{foot.member}</td>
+                        <td className={`tone-${foot.word}`}>
+                            <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}`}>
+                                {foot.word} {foot.reserve}
+                            </Why>
+                        </td>
+                        <td>{foot.link}</td>
+                        <td>{foot.up}</td>
+                        <td>{foot.along}</td>
+                        <td>
+                            {foot.bay !== null && (
+                                <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}/bay`}>
+                                    {foot.bay}
+                                </Why>
+                            )}
+                        </td>
+                        <td>
+                            {foot.miss !== null && (
+                                <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}/miss`}>
+                                    {foot.miss}
+                                </Why>
+                            )}
+                        </td>
+                        <td>{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+function MemberLoads() {
+    const { data, ask } = useDesk();
+    if (data.members.list.length === 0) {
+        return null;
+    }
+    return (
+        <p className="mt-3 font-condensed leading-relaxed">
+            Load on the members with the array, over without (limit {data.members.limit}):{' '}
+            {data.members.list.map((member) => (
+                <span key={member.number} className="mr-3 whitespace-nowrap">
+                    {member.number}{' '}
+                    <Why ask={ask} path={`members/${member.number}`}>
+                        <span className={`tone-${member.word} font-semibold`}>{member.ratio}</span>
+                    </Why>
+                </span>
+            ))}
+        </p>
+    );
+}
+
+function RunTable({ onRun }: { onRun: (run: string) => void }) {
+    const { data, ask } = useDesk();
+    return (
+        <table className="font-condensed">
+            <thead>
+                <tr>
+                    <th>Run</th>
+                    <th>Length</th>
+                    <th>Pieces</th>
+                    <th>Feet</th>
+                    <th>Rail</th>
+                    <th>Chalk line</th>
+                    <th>Above the butt</th>
+                </tr>
+            </thead>
+            <tbody>
+                {data.runs.map((run) => (
+                    <tr key={run.id}>
+                        <td>
+                            <button type="button" className="act act-small" onClick={() => onRun(run.id)}>
+                                {run.id}
+                            </button>
+                        </td>
+                        <td>{run.length}</td>
+                        <td>
+                            {run.splices_m.length + 1}
+                            {run.hinged && ', hinged'}
+                        </td>
+                        <td>{run.feet_count}</td>
+                        <td className={`tone-${run.rail_word}`}>
+                            {run.rail_reserve !== null && (
+                                <Why ask={ask} path={`runs/${run.id}/rail`}>
+                                    {run.rail_word} {run.rail_reserve}
+                                </Why>
+                            )}
+                        </td>
+                        <td className="font-semibold">
+                            <Why ask={ask} path="lines">
+                                {run.height}
+                            </Why>
+                        </td>
+                        <td>{run.above_butt}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+export function Cutting() {
+    const cutting = useDesk().data.cutting;
+    if (cutting === null) {
+        return null;
+    }
+    return (
+        <div className="mt-3">
+            <p>
+                {cutting.count} stock lengths of {cutting.stock_length}, packed first-fit:{' '}
+                {cutting.count === cutting.bound
+                    ? 'the least possible'
+                    : `at most ${cutting.count - cutting.bound} over the bound of ${cutting.bound}`}
+                .
+            </p>
+            <CuttingBars cutting={cutting} />
+        </div>
+    );
+}
+
+export function CuttingBars({ cutting }: { cutting: NonNullable<ReturnType<typeof useDesk>['data']['cutting']> }) {
+    return (
+        <ol className="mt-2 space-y-1 font-condensed text-[0.93rem]">
+            {cutting.stock.map((bar) => (
+                <li key={bar.number} className="flex items-stretch">
+                    <span className="w-8">{bar.number}</span>
+                    <span className="flex flex-1 border border-ink">
+                        {bar.pieces.map((piece) => (
+                            <span
+                                key={piece.label}
+                                className="overflow-hidden border-ink border-r bg-panel px-1.5 whitespace-nowrap"
+                                style={{ width: `${(100 * piece.length_m) / cutting.stock_length_m}%` }}
+                            >
+                                <strong>{piece.label}</strong> {piece.length}
+                            </span>
+                        ))}
+                        <span className="px-1.5 whitespace-nowrap text-muted">{bar.rest_m > 0.15 ? bar.rest : ''}</span>
+                    </span>
+                </li>
+            ))}
+        </ol>
+    );
+}
+
+export function Ledger() {
+    const { data } = useDesk();
+    return (
+        <table className="font-condensed">
+            <thead>
+                <tr>
+                    <th>Hole</th>
+                    <th>Why</th>
+                    <th>From the left</th>
+                    <th>Up the slope</th>
+                    <th>Above the butt</th>
+                    <th>Member</th>
+                    <th>State</th>
+                    <th>Note</th>
+                </tr>
+            </thead>
+            <tbody>
+                {data.holes.map((hole) => (
+                    <tr key={hole.id}>
+                        <td className="font-semibold">{hole.id}</td>
+                        <td>{hole.kind}</td>
+                        <td>{hole.x}</td>
+                        <td>{hole.y}</td>
+                        <td>{hole.above_butt}</td>
+                        <td>{hole.member}</td>
+                        <td>{hole.state}</td>
+                        <td>{hole.note}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}

@@ -1,0 +1,93 @@
+import { useState } from 'react';
+import { useDesk } from '@/desk/DeskContext';
+import type { SurveyItem } from '@/types/desk';
+
+/** The survey list: every item answered or "unknown", with who, when and the photo. */
+export function Survey() {
+    const { data } = useDesk();
+    const open = data.survey.filter((item) => item.answer === null).length;
+    return (
+        <>
+            <h2 className="text-[1.07rem]">
+                Survey{' '}
+                <span className="text-muted font-normal">
+                    {open === 0 ? 'every item is answered' : `${open} of ${data.survey.length} not yet asked`}
+                </span>
+            </h2>
+            <table className="mt-1">
+                <thead>
+                    <tr>
+                        <th>Item</th>
+                        <th>Answer</th>
+                        <th>By</th>
+                        <th>On</th>
+                        <th>Photo</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {data.survey.map((item) => (
+                        <Row key={item.item} item={item} />
+                    ))}
+                </tbody>
+            </table>
+        </>
+    );
+}
+
+const parts = ['answer', 'by', 'on', 'photo'] as const;
+
+function Row({ item }: { item: SurveyItem }) {
+    const { edit } = useDesk();
+    return (
+        <tr>
+            <td>{item.label}</td>
+            {parts.map((part) => (
+                <td key={part}>
+                    <Cell item={item} part={part} />
+                    {part === 'answer' && item.answer === null && (
+                        <button
+                            type="button"
+                            className="act act-small ml-2"
+                            aria-label={`${item.label}: unknown`}
+                            onClick={() => void edit([{ path: `/survey/${item.item}/answer`, typed: 'unknown' }])}
+                        >
+                            unknown
+                        </button>
+                    )}
+                </td>
+            ))}
+        </tr>
+    );
+}
+
+function Cell({ item, part }: { item: SurveyItem; part: (typeof parts)[number] }) {
+    const { edit, faults } = useDesk();
+    const [text, setText] = useState(item[part] ?? '');
+    const path = `/survey/${item.item}/${part}`;
+    const fault = faults[path];
+    const save = () => {
+        if (text !== (item[part] ?? '')) {
+            void edit([{ path, typed: text }]);
+        }
+    };
+    return (
+        <>
+            <input
+                className="slot"
+                aria-label={`${item.label}, ${part}`}
+                aria-invalid={fault !== undefined}
+                value={text}
+                size={Math.max(3, text.length)}
+                placeholder={part === 'answer' ? 'ask' : part === 'on' ? '2026-05-12' : '–'}
+                onChange={(event) => setText(event.target.value)}
+                onBlur={save}
+                onKeyDown={(event) => event.key === 'Enter' && save()}
+            />
+            {fault !== undefined && (
+                <span role="alert" className="tone-fails block text-[0.87rem]">
+                    expected {fault.expected}
+                </span>
+            )}
+        </>
+    );
+}

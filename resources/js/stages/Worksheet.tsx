@@ -1,0 +1,444 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+
+/** The worksheet of a stage: what is known, said as the crew would say it, with the values edited in place. */
+export function Worksheet({ stage }: { stage: string }) {
+    switch (stage) {
+        case 'site':
+            return <SiteSheet />;
+        case 'surface':
+            return <SurfaceSheet />;
+        case 'modules':
+            return <ModulesSheet />;
+        case 'loads':
+            return <LoadsSheet />;
+        case 'attachments':
+            return <AttachmentsSheet />;
+        case 'rails':
+            return <RailsSheet />;
+        case 'holes':
+            return <HolesSheet />;
+        default:
+            return <HandoverSheet />;
+    }
+}
+
+function Say({ children }: { children: React.ReactNode }) {
+    return <p className="mt-2.5 leading-[1.7]">{children}</p>;
+}
+
+function SiteSheet() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Site</h2>
+            <Say>
+                The job is called <Slot path="/name" />, measured in <Slot path="/units" />, to <Slot path="/site/standard" />.
+            </Say>
+            <Say>
+                The building is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
+                <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is confirmed:{' '}
+                <Slot path="/site/low_wind_speed_confirmed" />.
+            </Say>
+            <Say>
+                The terrain is exposure <Slot path="/site/exposure" />. The site <Slot path="/site/topography" />
+                {data.fields['/site/topography']?.value === 'factor' && (
+                    <>
+                        : Kzt is <Slot path="/site/kzt" />, from <Slot path="/site/kzt_source" />
+                    </>
+                )}
+                . The ground lies <Slot path="/site/ground_elevation_m" /> above the sea.
+            </Say>
+            <Say>
+                The mean roof height is <Slot path="/site/mean_roof_height_m" />; the building is{' '}
+                <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan.
+            </Say>
+            <h3 className="mt-5">Snow</h3>
+            <Say>
+                The ground snow load is <Slot path="/site/ground_snow_Pa" />. The roof is <Slot path="/site/roof_exposure" /> to
+                wind and <Slot path="/site/thermal" />.
+            </Say>
+            <Say>
+                From eave to ridge it is <Slot path="/site/eave_to_ridge_m" /> on the level; the rafters or trusses are{' '}
+                <Slot path="/site/roof_supports" />. Snow <Slot path="/site/free_slide_path" />.
+            </Say>
+        </>
+    );
+}
+
+function SurfaceSheet() {
+    const { data, edit } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Surface</h2>
+            <Say>
+                One plane of a <Slot path="/surface/roof_kind" /> under <Slot path="/surface/covering" />, with{' '}
+                <Slot path="/surface/dormer_or_valley" /> and <Slot path="/surface/higher_or_lower_roof" />.
+            </Say>
+            <Say>
+                It is <Slot path="/surface/width_m" /> along the eave and <Slot path="/surface/slope_length_m" /> up the slope, at{' '}
+                <Slot path="/surface/pitch_rad" />. It overhangs the eave by <Slot path="/surface/eave_overhang_m" />, the left
+                rake by <Slot path="/surface/left_rake_overhang_m" />, the right by <Slot path="/surface/right_rake_overhang_m" />
+                .
+            </Say>
+            <h3 className="mt-5">Framing</h3>
+            <Say>
+                Under it stand <Slot path="/surface/framing/kind" />, <Slot path="/surface/framing/width_m" /> wide and{' '}
+                <Slot path="/surface/framing/depth_m" /> deep, of <Slot path="/surface/framing/species" />, at{' '}
+                <Slot path="/surface/framing/spacing_m" />.
+            </Say>
+            <Say>
+                They were laid out from the <Slot path="/surface/framing/layout_from" /> gable. The shingle reaches{' '}
+                <Slot path="/surface/framing/shingle_overhang_m" /> past a rake board of{' '}
+                <Slot path="/surface/framing/rake_board_m" />; the first member as measured:{' '}
+                <Slot path="/surface/framing/first_member_m" open="not measured" />.
+            </Say>
+            <p className="mt-2">
+                So the first one stands at{' '}
+                <Why ask={useDesk().ask} path="members/first">
+                    {data.members.first}
+                </Why>
+                .
+            </p>
+            {data.lists['/surface/framing/lap'] === 1 ? (
+                <Say>
+                    Between <Slot path="/surface/framing/lap/from_m" /> and <Slot path="/surface/framing/lap/to_m" /> up the slope
+                    two members stand side by side; below, they are shifted <Slot path="/surface/framing/lap/shift_m" /> to the
+                    right.{' '}
+                    <button
+                        type="button"
+                        className="act act-small"
+                        onClick={() => void edit([{ path: '/surface/framing/lap', remove: true }])}
+                    >
+                        no lap
+                    </button>
+                </Say>
+            ) : (
+                <button
+                    type="button"
+                    className="act act-small mt-2"
+                    onClick={() => void edit([{ path: '/surface/framing/lap', add: true }])}
+                >
+                    Members are lapped half-way
+                </button>
+            )}
+            <h3 className="mt-5">Layers and courses</h3>
+            <Say>
+                Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />;
+                underlayment <Slot path="/surface/underlayment_thickness_m" />; shingles{' '}
+                <Slot path="/surface/shingle_thickness_m" /> in all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+            </Say>
+            <Say>
+                A butt line lies <Slot path="/surface/lower_butt_m" /> above the eave edge, another{' '}
+                <Slot path="/surface/upper_butt_m" />, with <Slot path="/surface/courses_between" /> courses between.
+            </Say>
+            <h3 className="mt-5">Kept free</h3>
+            <Say>
+                At the eave <Slot path="/surface/setbacks/eave_m" />, at the ridge <Slot path="/surface/setbacks/ridge_m" />, at
+                the left <Slot path="/surface/setbacks/left_m" />, at the right <Slot path="/surface/setbacks/right_m" />.
+            </Say>
+            {Array.from({ length: data.lists['/surface/no_work_circles'] ?? 0 }, (_, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
+                <Say key={index}>
+                    A round <Slot path={`/surface/no_work_circles/${index}/kind`} />, “
+                    <Slot path={`/surface/no_work_circles/${index}/id`} />
+                    ”, <Slot path={`/surface/no_work_circles/${index}/diameter_m`} /> across, its centre{' '}
+                    <Slot path={`/surface/no_work_circles/${index}/x_m`} /> from the left and{' '}
+                    <Slot path={`/surface/no_work_circles/${index}/y_m`} /> up; keep{' '}
+                    <Slot path={`/surface/no_work_circles/${index}/clearance_m`} /> clear.{' '}
+                    <RemoveButton path={`/surface/no_work_circles/${index}`} />
+                </Say>
+            ))}
+            {Array.from({ length: data.lists['/surface/no_work_rectangles'] ?? 0 }, (_, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
+                <Say key={index}>
+                    A <Slot path={`/surface/no_work_rectangles/${index}/kind`} />, “
+                    <Slot path={`/surface/no_work_rectangles/${index}/id`} />
+                    ”, <Slot path={`/surface/no_work_rectangles/${index}/width_m`} /> by{' '}
+                    <Slot path={`/surface/no_work_rectangles/${index}/height_m`} />, its lower left corner{' '}
+                    <Slot path={`/surface/no_work_rectangles/${index}/x_m`} /> from the left and{' '}
+                    <Slot path={`/surface/no_work_rectangles/${index}/y_m`} /> up; keep{' '}
+                    <Slot path={`/surface/no_work_rectangles/${index}/clearance_m`} /> clear.{' '}
+                    <RemoveButton path={`/surface/no_work_rectangles/${index}`} />
+                </Say>
+            ))}
+            <p className="mt-2 space-x-2">
+                <AddButton path="/surface/no_work_circles">Add a round one</AddButton>
+                <AddButton path="/surface/no_work_rectangles">Add a rectangle</AddButton>
+            </p>
+        </>
+    );
+}
+
+function AddButton({ path, children }: { path: string; children: React.ReactNode }) {
+    const { edit } = useDesk();
+    return (
+        <button type="button" className="act act-small" onClick={() => void edit([{ path, add: true }])}>
+            {children}
+        </button>
+    );
+}
+
+function RemoveButton({ path }: { path: string }) {
+    const { edit } = useDesk();
+    return (
+        <button type="button" className="act act-small" onClick={() => void edit([{ path, remove: true }])}>
+            take out
+        </button>
+    );
+}
+
+function ModulesSheet() {
+    const { data, edit } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Modules</h2>
+            <Say>
+                <Slot path="/block/rows" /> rows of <Slot path="/block/columns" /> “<Slot path="/module/name" />
+                ”, <Slot path="/block/orientation" />: <Slot path="/module/length_m" /> by <Slot path="/module/width_m" />,{' '}
+                <Slot path="/module/mass_kg" /> each.
+            </Say>
+            <Say>
+                Gaps of <Slot path="/block/column_gap_m" /> between columns and <Slot path="/block/row_gap_m" /> between rows; the
+                top is <Slot path="/block/top_above_roof_m" /> above the roof, tilted <Slot path="/block/tilt_from_roof_rad" />{' '}
+                against it.
+            </Say>
+            <Say>
+                The lower left corner is <Slot path="/block/x_m" /> from the left rake and <Slot path="/block/y_m" /> above the
+                eave.{' '}
+                <button type="button" className="act act-small" onClick={() => void edit([{ command: 'centre' }])}>
+                    Centre it
+                </button>
+            </Say>
+            <p className="mt-3 text-muted text-[0.9rem]">
+                Click a module on the sheet to take it out, an empty place to put one back. Now {data.summary.modules} modules,{' '}
+                {data.lists['/block/left_out']} left out.
+            </p>
+            <h3 className="mt-5">Ratings</h3>
+            {Array.from({ length: data.lists['/module/ratings'] ?? 0 }, (_, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
+                <Say key={index}>
+                    Clamped on the <Slot path={`/module/ratings/${index}/side`} /> side,{' '}
+                    <Slot path={`/module/ratings/${index}/from_m`} /> to <Slot path={`/module/ratings/${index}/to_m`} /> from its
+                    ends, it bears <Slot path={`/module/ratings/${index}/down_Pa`} /> down and{' '}
+                    <Slot path={`/module/ratings/${index}/up_Pa`} /> up, a <Slot path={`/module/ratings/${index}/basis`} /> (test
+                    over design <Slot path={`/module/ratings/${index}/factor`} />
+                    ), by <Slot path={`/module/ratings/${index}/document`} />. <RemoveButton path={`/module/ratings/${index}`} />
+                </Say>
+            ))}
+            <AddButton path="/module/ratings">Add a rating</AddButton>
+        </>
+    );
+}
+
+function LoadsSheet() {
+    const { data, ask } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Loads</h2>
+            <Say>
+                Upward of the array the building edge is taken <Slot path="/rules/ridge_reading" />
+                {data.fields['/rules/ridge_reading']?.value === 'ridge' && (
+                    <>
+                        , as decided by <Slot path="/rules/ridge_reading_by" />
+                    </>
+                )}
+                .
+            </Say>
+            {data.loads.length === 0 && (
+                <p className="mt-3">No loads yet: the case is not covered, see the findings of the stages before.</p>
+            )}
+            <table className="mt-3 text-[0.93rem]">
+                <tbody>
+                    {data.loads.map((row) => (
+                        <tr key={row.path}>
+                            <td>{row.name}</td>
+                            <td className="text-right font-semibold">
+                                <Why ask={ask} path={row.path}>
+                                    {row.value}
+                                </Why>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <p className="mt-3 text-muted text-[0.9rem]">
+                Hatching: the closer, the stronger the wind. Every figure opens its reason.
+            </p>
+        </>
+    );
+}
+
+function AttachmentsSheet() {
+    const { data, ask } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Attachments</h2>
+            <p className="mt-1">
+                <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet
+                {data.summary.reserve !== null && (
+                    <span className={`tone-${data.summary.word} ml-2 font-semibold`}>
+                        {data.summary.word}, {data.summary.reserve} least reserve
+                    </span>
+                )}
+            </p>
+            <Say>
+                Feet of neighbouring rails are <Slot path="/rules/pattern" />; tapes along a run start at the{' '}
+                <Slot path="/rules/run_datum" />, up the slope at the <Slot path="/rules/slope_datum" />
+                {data.fields['/rules/slope_datum']?.value === 'control_line' && (
+                    <>
+                        , which lies <Slot path="/rules/control_line_m" /> above the eave
+                    </>
+                )}
+                ; inches only: <Slot path="/rules/inches_only" />.
+            </Say>
+            <Say>
+                Each “<Slot path="/kit/foot/name" />” bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
+                <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
+                by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
+                heel <Slot path="/kit/foot/heel_m" /> from the lag; base <Slot path="/kit/foot/base_thickness_m" /> of{' '}
+                <Slot path="/kit/foot/plate_material" />.
+            </Say>
+            <Say>
+                The lag is <Slot path="/kit/lag/name" />, <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />;
+                shank hole <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the
+                maker allows <Slot path="/kit/foot/lateral_N" open="nothing" /> (
+                <Slot path="/kit/foot/lateral_document" open="no document" />
+                ).
+            </Say>
+            <Say>
+                The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
+                <Slot path="/kit/bolt/along_N" open="missing" /> along, at <Slot path="/kit/bolt/torque_Nm" open="no torque" />,
+                by <Slot path="/kit/bolt/document" />.
+            </Say>
+            {data.lag !== null && (
+                <p className="mt-3 text-[0.93rem]">
+                    So{' '}
+                    <Why ask={ask} path="lag/thread">
+                        {data.lag.thread}
+                    </Why>{' '}
+                    of thread holds{' '}
+                    <Why ask={ask} path="lag/withdrawal">
+                        {data.lag.withdrawal}
+                    </Why>{' '}
+                    in wind
+                    {data.lag.lateral !== null && (
+                        <>
+                            {' '}
+                            and{' '}
+                            <Why ask={ask} path="lag/lateral">
+                                {data.lag.lateral}
+                            </Why>{' '}
+                            sideways
+                        </>
+                    )}
+                    .
+                </p>
+            )}
+        </>
+    );
+}
+
+function RailsSheet() {
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Rails</h2>
+            <Say>
+                “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
+                <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />;{' '}
+                <Slot path="/kit/rail/end_past_module_m" /> left past each end module.
+            </Say>
+            <Say>
+                Section moduli <Slot path="/kit/rail/section_modulus_x_m3" /> (normal) and{' '}
+                <Slot path="/kit/rail/section_modulus_y_m3" /> (along), second moment <Slot path="/kit/rail/second_moment_x_m4" />
+                , E <Slot path="/kit/rail/elastic_modulus_Pa" />, allowable stress{' '}
+                <Slot path="/kit/rail/allowable_stress_Pa" open="missing" />, by <Slot path="/kit/rail/document" />.
+            </Say>
+            <Say>
+                A splice bears <Slot path="/kit/rail/splice_moment_Nm" open="nothing (a hinge)" />; the longest run is{' '}
+                <Slot path="/kit/rail/longest_run_m" open="not limited" />.
+            </Say>
+            <Say>
+                “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}
+                <Slot path="/kit/clamp/along_N" open="missing" /> along, torque{' '}
+                <Slot path="/kit/clamp/torque_Nm" open="missing" />, by <Slot path="/kit/clamp/document" />; both rails hold
+                against sliding: <Slot path="/kit/clamp/grips_both_rails" />. Clips and wire weigh{' '}
+                <Slot path="/kit/extra_mass_per_module_kg" /> a module.
+            </Say>
+        </>
+    );
+}
+
+function HolesSheet() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Holes</h2>
+            <Say>
+                The hole lies <Slot path="/kit/foot/hole_offset_m" /> above the rail; the flashing,{' '}
+                <Slot path="/kit/foot/flashing_width_m" /> wide and <Slot path="/kit/foot/flashing_thickness_m" /> thick, reaches{' '}
+                <Slot path="/kit/foot/flashing_below_m" /> below it and <Slot path="/kit/foot/flashing_above_m" /> above. The
+                maker wants <Slot path="/kit/foot/makers_cover_m" open="(missing)" /> under the course above; the slot gives{' '}
+                <Slot path="/kit/foot/slot_m" /> each way.
+            </Say>
+            <Say>
+                Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
+            </Say>
+            <h3 className="mt-5">Other holes</h3>
+            {Array.from({ length: data.lists['/penetrations'] ?? 0 }, (_, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
+                <Say key={index}>
+                    A <Slot path={`/penetrations/${index}/kind`} />, “<Slot path={`/penetrations/${index}/id`} />
+                    ”, <Slot path={`/penetrations/${index}/x_m`} /> from the left, <Slot path={`/penetrations/${index}/y_m`} />{' '}
+                    up: <Slot path={`/penetrations/${index}/note`} open="no note" />.{' '}
+                    <RemoveButton path={`/penetrations/${index}`} />
+                </Say>
+            ))}
+            <AddButton path="/penetrations">Add a hole</AddButton>
+        </>
+    );
+}
+
+function HandoverSheet() {
+    const { data, job } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Hand-over</h2>
+            <p className={`mt-2 font-semibold ${data.status === 'confirmed' ? 'tone-holds' : 'tone-fails'}`}>
+                {data.status_text}
+            </p>
+            <p className="mt-2 leading-snug">
+                {data.summary.unconfirmed} recalled values to confirm, {data.summary.open_stops} open stops, structure{' '}
+                {data.summary.structure_signed_by === null ? 'not signed' : `signed by ${data.summary.structure_signed_by}`}.
+            </p>
+            <p className="mt-4">
+                <a className="act act-main inline-block" href={`/jobs/${job}/print`}>
+                    Print view
+                </a>
+            </p>
+            <ul className="mt-4 space-y-1.5">
+                <li>
+                    <a className="why" href={`/jobs/${job}/export/materials.csv`}>
+                        Materials (CSV)
+                    </a>
+                </li>
+                <li>
+                    <a className="why" href={`/jobs/${job}/export/cutting.csv`}>
+                        Cutting list (CSV)
+                    </a>
+                </li>
+                <li>
+                    <a className="why" href={`/jobs/${job}/export/plan.json`}>
+                        Plan (JSON)
+                    </a>
+                </li>
+                <li>
+                    <a className="why" href={`/jobs/${job}/export/design.json`}>
+                        Design (JSON)
+                    </a>
+                </li>
+            </ul>
+        </>
+    );
+}

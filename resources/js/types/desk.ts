@@ -1,0 +1,190 @@
+/** What the server tells the desk: numbers in metres for drawing, finished texts for reading. */
+export type Tone = 'holds' | 'tight' | 'fails' | 'plain';
+
+export type Choice = { value: string; text: string };
+
+export type FieldInfo = {
+    label: string;
+    kind: 'quantity' | 'count' | 'text' | 'choice';
+    text: string;
+    optional: boolean;
+    value?: string | null;
+    choices?: Choice[];
+};
+
+export type FindingInfo = {
+    kind: 'stop' | 'refusal' | 'warning' | 'assumption';
+    code: string;
+    text: string;
+    at: string;
+    stage: string;
+    subject: string;
+    cleared_by: string | null;
+};
+
+export type Dimension = { from_m: number; to_m: number; text: string };
+
+export type Sheet = {
+    width_m: number;
+    length_m: number;
+    zones: { zone: string; x0_m: number; x1_m: number; y0_m: number; y1_m: number }[];
+    setbacks: { left_m: number; right_m: number; eave_m: number; ridge_m: number };
+    members: { number: number; x_m: number }[];
+    lap: { from_m: number; to_m: number; shift_m: number } | null;
+    module: { width_m: number; length_m: number };
+    modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
+    left_out: { row: number; column: number; x_m: number; y_m: number }[];
+    no_work: { id: string; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number; clearance_m: number }[];
+    holes: { id: string; kind: string; x_m: number; y_m: number }[];
+    dimensions: { across: Dimension[][]; up: Dimension[][] };
+};
+
+export type Foot = {
+    number: number;
+    member: number;
+    x_m: number;
+    tape: string;
+    reserve: string;
+    word: Tone;
+    link: string;
+    case: string;
+    up: string;
+    down: string;
+    along: string;
+    bay: string | null;
+    miss: string | null;
+    other: number | null;
+    must_land: boolean;
+};
+
+export type TapeMark = {
+    kind: 'foot' | 'member' | 'splice' | 'clamp' | 'end';
+    label: string;
+    x_m: number;
+    tape_m: number;
+    text: string;
+};
+
+export type Run = {
+    id: string;
+    line: string;
+    y_m: number;
+    hole_y_m: number;
+    x0_m: number;
+    x1_m: number;
+    splices_m: number[];
+    holds: boolean;
+    length: string;
+    feet_count: number;
+    bound: number | null;
+    rail_reserve: string | null;
+    rail_word: Tone;
+    hinged: boolean;
+    height: string;
+    above_butt: string | null;
+    feet: Foot[];
+    tape: TapeMark[];
+};
+
+export type StageState = { key: string; number: number; title: string; state: string; tone: Tone };
+
+export type Planned = {
+    units: 'ft_in' | 'mm';
+    status: 'preliminary' | 'confirmed';
+    status_text: string;
+    stages: StageState[];
+    findings: FindingInfo[];
+    summary: {
+        modules: number;
+        attachments: number;
+        reserve: string | null;
+        word: Tone | null;
+        open_stops: number;
+        unconfirmed: number;
+        refused: boolean;
+        structure_signed_by: string | null;
+        structure_digest: string;
+    };
+    sheet: Sheet;
+    runs: Run[];
+};
+
+export type BecauseNode = {
+    title: string;
+    value: string;
+    formula: string;
+    source: string | null;
+    confidence: string | null;
+    confirmed_by: string | null;
+    input: string | null;
+    typed: string | null;
+    children: BecauseNode[];
+};
+
+export type SurveyItem = {
+    item: string;
+    label: string;
+    answer: string | null;
+    by: string | null;
+    on: string | null;
+    photo: string | null;
+};
+
+export type Coefficient = {
+    id: string;
+    text: string;
+    source: string;
+    confidence: string;
+    note: string;
+    confirmed_by: string | null;
+};
+
+export type DeskData = Planned & {
+    design: { id: number; number: number; hash: string; author: string | null; at: string; is_side: boolean; change: string };
+    fields: Record<string, FieldInfo>;
+    lists: Record<string, number>;
+    survey: SurveyItem[];
+    loads: { path: string; name: string; value: string }[];
+    members: {
+        first: string;
+        list: { number: number; load: string; times: string; ratio: string; word: Tone }[];
+        at_one_share: string | null;
+        limit: string | null;
+    };
+    slope_tape: { line: string; y_m: number; tape: string; above_butt: string }[];
+    lag: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
+    cutting: {
+        stock: { number: number; rest: string; rest_m: number; pieces: { label: string; length: string; length_m: number }[] }[];
+        stock_length: string;
+        stock_length_m: number;
+        count: number;
+        bound: number;
+    } | null;
+    holes: {
+        id: string;
+        kind: string;
+        x: string;
+        y: string;
+        above_butt: string;
+        member: number | null;
+        state: string;
+        note: string;
+    }[];
+    materials: { item: string; name: string; count: number; document: string }[];
+    torque: { what: string; torque: string; document: string }[];
+    steps: { text: string; cautions: string[] }[];
+    coefficients: Coefficient[];
+    not_covered: string[];
+    signatures: { subject: string; name: string; on: string; reason: string }[];
+    becauses?: BecauseNode[];
+};
+
+export type Fault = { path: string; expected: string; found: string };
+
+export type Edit =
+    | { path: string; typed: string }
+    | { path: string; value: unknown }
+    | { path: string; add: true }
+    | { path: string; remove: true }
+    | { toggle: { row: number; column: number } }
+    | { command: 'centre' };

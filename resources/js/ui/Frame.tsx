@@ -1,0 +1,24 @@
+import { Link, router, usePage } from '@inertiajs/react';
+import type { ReactNode } from 'react';
+
+export function Frame({ children }: { children: ReactNode }) {
+    const user = usePage<{ user: { name: string; company: string } | null }>().props.user;
+    return (
+        <div className="mx-auto max-w-6xl px-6">
+            <header className="flex items-baseline justify-between border-ink border-b py-3">
+                <Link href="/jobs" className="font-condensed text-[1.2rem] font-semibold">
+                    Garnetine
+                </Link>
+                {user !== null && (
+                    <p className="text-[0.9rem]">
+                        {user.name}, {user.company}{' '}
+                        <button type="button" className="act act-small ml-3" onClick={() => router.post('/logout')}>
+                            Log out
+                        </button>
+                    </p>
+                )}
+            </header>
+            <main className="py-6">{children}</main>
+        </div>
+    );
+}
