@@ -49,7 +49,7 @@ final class PaperView
                 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
             ], $plan->steps->steps ?? []),
             'coefficients' => array_map(static fn (Coefficient $used): array => [
-                'id' => $used->id, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+                'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
                 'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),

@@ -81,7 +81,7 @@ return [
 
     // becauses: what is asked, and the formula
     'because.input' => '{field}', 'formula.input' => '',
-    'because.coefficient' => '{id}', 'formula.coefficient' => '{note}',
+    'because.coefficient' => '{name}', 'formula.coefficient' => '{note}',
     'because.qh' => 'Velocity pressure at roof height', 'formula.qh' => 'qh = 0.00256 · Kh {kh} · Kzt {kzt} · Kd {kd} · Ke {ke} · ({speed} mph)²',
     'because.kh' => 'Height factor Kh', 'formula.kh' => 'Kh = 2.01 · (z/zg)^(2/α) at {height}',
     'because.kh_floor' => 'Height factor Kh', 'formula.kh_floor' => 'the formula gives {formula}; in exposure B at least {value}',
@@ -124,6 +124,19 @@ return [
     'because.member_share' => 'Load on member {member} with the array, over without', 'formula.member_share' => '{with} / {without}: it carries {times} even shares ({load} of {even}); the limit is {limit}',
     'because.module' => 'Reserve of the module', 'formula.module' => 'up {up} of {rated_up}, down {down} of {rated_down}, over {area}; exposed sides: {sides}',
     'because.clamp' => 'Reserve of the most loaded clamp', 'formula.clamp' => 'clamp {clamp} on run {run}: {up} up, {along} along, for {area}',
+
+    // names of published values; the key's own last part fills {key}
+    'coefficient.asce7_16/velocity_pressure/constant' => 'Constant of the velocity pressure', 'coefficient.asce7_16/velocity_pressure/kd' => 'Directionality factor Kd',
+    'coefficient.asce7_16/velocity_pressure/alpha' => 'α of exposure {key}', 'coefficient.asce7_16/velocity_pressure/zg_ft' => 'zg of exposure {key}, ft', 'coefficient.asce7_16/velocity_pressure/ke_per_ft' => 'Exponent of Ke, per ft', 'coefficient.asce7_16/velocity_pressure/kh_floor' => 'Least Kh in exposure {key}',
+    'coefficient.asce7_16/gable_roof/7-20' => 'GCp, gable 7° to 20°, {key}', 'coefficient.asce7_16/gable_roof/20-27' => 'GCp, gable 20° to 27°, {key}', 'coefficient.asce7_16/gable_roof/27-45' => 'GCp, gable 27° to 45°, {key}',
+    'coefficient.asce7_16/panels/gamma_a' => 'Equalisation γa, {key}', 'coefficient.asce7_16/panels/gamma_e' => 'Edge factor γE, {key}', 'coefficient.asce7_16/panels/least_psf' => 'Least wind pressure, psf', 'coefficient.asce7_16/panels/zone_a' => 'Zone width a, {key}',
+    'coefficient.asce7_16/panels/open_in_h2' => 'Open side, times h2', 'coefficient.asce7_16/panels/open_ft' => 'Open side, ft', 'coefficient.asce7_16/panels/exposed_in_h' => 'Exposed side, times h', 'coefficient.asce7_16/panels/row_end_in_lp' => 'Near a row end, times Lp',
+    'coefficient.asce7_16/snow/flat' => 'Factor of the flat-roof snow', 'coefficient.asce7_16/snow/ce' => 'Exposure factor Ce, {key}', 'coefficient.asce7_16/snow/ct' => 'Thermal factor Ct, {key}', 'coefficient.asce7_16/snow/is' => 'Importance factor Is, category {key}',
+    'coefficient.asce7_16/snow/low_slope_deg' => 'Low slope, below °', 'coefficient.asce7_16/snow/low_slope_psf' => 'Least snow on a low slope, psf', 'coefficient.asce7_16/snow/unbalanced' => 'Unbalanced snow, {key}', 'coefficient.asce7_16/snow/drift' => 'Drift, {key}', 'coefficient.asce7_16/snow/partial' => 'Partial snow',
+    'coefficient.asce7_16/roof_live/lr_psf' => 'Roof live load, psf', 'coefficient.asce7_16/roof_live/floor_psf' => 'Least roof live load, psf', 'coefficient.existing/gravity/ratio' => 'Gravity limit on existing members',
+    'coefficient.nds_2018/species' => 'Specific gravity, {key}', 'coefficient.nds_2018/lag/root' => 'Root diameter of a {key} lag, in', 'coefficient.nds_2018/lag/tip' => 'Tip of a {key} lag, in', 'coefficient.nds_2018/lag/fyb' => 'Bending yield of a {key} lag, psi', 'coefficient.nds_2018/lag/unthreaded' => 'Smooth shank of a {key} in lag, in',
+    'coefficient.nds_2018/lag/withdrawal' => 'Constant of the withdrawal', 'coefficient.nds_2018/lag/fes' => 'Bearing of the plate, {key}, psi', 'coefficient.nds_2018/lag/cd' => 'Load duration CD, {key}', 'coefficient.nds_2018/lag/rd' => 'Reduction of mode {key}',
+    'coefficient.nds_2018/lag/full_penetration' => 'Full penetration, times D',
 
     // notes of coefficients
     'note.floor_b' => 'applies to roofs in the 2010 edition, believed not in 2016: on the safe side',

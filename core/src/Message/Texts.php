@@ -51,7 +51,26 @@ final class Texts
 
     public function title(Because $because): string
     {
+        if ($because->code === 'coefficient') {
+            return $this->coefficient((string) $because->values['id']);
+        }
+
         return $this->say('because.'.$because->code, $because->values);
+    }
+
+    /** The name of a published value by its id. */
+    public function coefficient(string $id): string
+    {
+        // The longest known beginning names it; what is left fills the blank.
+        for ($known = $id; $known !== ''; $known = substr($known, 0, (int) strrpos($known, '/'))) {
+            if (isset(self::$templates["coefficient.$known"])) {
+                $key = ltrim(substr($id, strlen($known)), '/');
+
+                return strtr(self::$templates["coefficient.$known"], ['{key}' => self::$templates["choice.species.$key"] ?? str_replace('_', ' ', $key)]);
+            }
+        }
+
+        return $id;
     }
 
     public function formula(Because $because): string

@@ -7,6 +7,8 @@ namespace Garnetine\Core\Quantity;
 /** Prints quantities for people, in the units of the job. Nothing computed is ever read back from these texts. */
 final readonly class Printer
 {
+    private const SIGNS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
+
     public function __construct(public UnitSystem $units, private bool $inchesOnly = false)
     {
     }
@@ -61,7 +63,9 @@ final readonly class Printer
         $sign = $sixteenths < 0 ? '−' : '';
         $sixteenths = abs($sixteenths);
 
-        return $sign.intdiv($sixteenths, 192)."' ".self::fraction($sixteenths % 192).'"';
+        $inches = $sixteenths % 192;
+
+        return $sign.intdiv($sixteenths, 192)."' ".($inches > 0 && $inches < 16 ? '0 ' : '').self::fraction($inches).'"';
     }
 
     /** A plain number with a fixed count of decimals and a real minus sign. */
@@ -112,6 +116,8 @@ final readonly class Printer
             $below = intdiv($below, 2);
         }
 
-        return $sign.($whole === 0 ? '' : $whole.' ').$rest.'/'.$below;
+        $part = self::SIGNS["$rest/$below"] ?? "$rest/$below";
+
+        return $sign.($whole === 0 ? '' : $whole.' ').$part;
     }
 }

@@ -23,7 +23,7 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
     return (
         <aside
             aria-label="Because"
-            className="flex w-full flex-none flex-col overflow-y-auto border-line border-l bg-panel px-4 py-3 md:w-[330px]"
+            className="order-1 flex w-full flex-none flex-col overflow-y-auto md:order-none border-line border-l bg-panel px-4 py-3 md:w-[330px]"
         >
             <div className="mb-2 flex items-baseline justify-between">
                 <h2 className="text-muted text-[0.87rem] font-normal">Because</h2>
@@ -50,7 +50,11 @@ export function Node({ node, depth }: { node: BecauseNode; depth: number }) {
                     <h3 className={`font-condensed leading-tight ${depth === 0 ? 'text-[1.2rem]' : 'text-[1rem]'}`}>
                         {node.title}
                     </h3>
-                    <span className="text-right font-condensed text-[1rem] font-semibold">{node.value}</span>
+                    <span
+                        className={`text-right font-condensed text-[1rem] font-semibold ${node.value.length < 14 ? 'whitespace-nowrap' : ''}`}
+                    >
+                        {node.value}
+                    </span>
                 </div>
                 {node.formula !== '' && <p className="font-condensed leading-snug">{node.formula}</p>}
                 {node.typed !== null && <p className="text-muted text-[0.87rem]">entered as “{node.typed}”</p>}

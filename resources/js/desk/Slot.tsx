@@ -15,6 +15,8 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
         return null;
     }
     const described = fault === undefined ? {} : { 'aria-invalid': true, 'aria-describedby': faultId };
+    // Names and documents run over several lines; measures stay on one.
+    const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
     const save = () => {
         if (text !== field.text) {
             void edit([{ path, typed: text }]);
@@ -38,17 +40,19 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     ))}
                 </select>
             ) : (
-                <input
+                <Writing
                     className="slot"
+                    {...(field.kind === 'text' ? { rows: 1 } : {})}
                     aria-label={field.label}
                     data-path={path}
                     value={text}
                     size={Math.max(2, text.length)}
                     placeholder={open}
-                    onChange={(event) => setText(event.target.value)}
+                    onChange={(event) => setText(event.target.value.replace(/\n/g, ' '))}
                     onBlur={save}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
+                            event.preventDefault();
                             save();
                         } else if (event.key === 'Escape') {
                             setText(field.text);

@@ -80,7 +80,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     }
     const run = data.runs.find((one) => one.id === runId) ?? data.runs[0];
     const datum = data.fields['/rules/run_datum']?.text ?? '';
-    const showTape = run !== undefined && ['attachments', 'rails', 'holes', 'handover'].includes(stage);
+    const showTape = run !== undefined && ['attachments', 'rails', 'holes'].includes(stage);
     return (
         <DeskContext.Provider value={desk}>
             <Head title={data.fields['/name']?.text ?? job.name} />
@@ -107,15 +107,15 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 >
                     {notice ?? (busy ? 'Saving and planning' : 'Saved')}
                 </p>
-                <div className="flex min-h-0 flex-1 flex-col md:flex-row">
+                <div className="contents min-h-0 flex-1 md:flex">
                     <main
-                        className="flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:w-[300px] md:border-r"
+                        className="order-3 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
                         aria-busy={busy}
                     >
                         <Worksheet stage={stage} />
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
-                    <div className="flex min-w-0 flex-1 flex-col">
+                    <div className="order-1 flex min-w-0 flex-none flex-col md:order-none md:flex-1">
                         <div className={`min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
                             <Sheet
                                 planned={data}
@@ -136,7 +136,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                     )}
                 </div>
                 {showTape && (
-                    <footer className="flex-none border-ink border-t">
+                    <footer className="order-2 flex-none border-ink border-t md:order-none">
                         <Tape
                             run={run}
                             units={data.units}

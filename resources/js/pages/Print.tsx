@@ -60,7 +60,15 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                                         `, least reserve ${view.summary.reserve} (${view.summary.word})`}
                                     . Saved by {view.design.author} on {view.design.at.slice(0, 10)}.
                                 </p>
-                                <Sheet planned={view} stage="handover" selectedRun={null} fixed={{ width: 700, height: 420 }} />
+                                <Sheet
+                                    planned={view}
+                                    stage="handover"
+                                    selectedRun={null}
+                                    fixed={{
+                                        width: 700,
+                                        height: Math.min(620, 126 + (514 * view.sheet.length_m) / view.sheet.width_m),
+                                    }}
+                                />
                                 <Tapes view={view} />
                                 <Part title="Loads, and why">
                                     {(view.becauses ?? []).map((node) => (
@@ -125,7 +133,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                                     <Rows
                                         head={['Value', '', 'Source', 'Confirmed by']}
                                         rows={view.coefficients.map((used) => [
-                                            used.id,
+                                            used.name,
                                             used.text,
                                             `${used.source} (${used.confidence})`,
                                             used.confirmed_by ?? 'nobody yet',

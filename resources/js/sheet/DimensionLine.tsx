@@ -1,42 +1,46 @@
 import type { Dimension } from '@/types/desk';
 
-/** A chain of dimensions with slashes at its ends; a text too wide for its part is left to the next chain. */
-export function DimensionChain({
-    parts,
-    at,
-    place,
-    vertical = false,
-}: {
-    parts: Dimension[];
-    at: (m: number) => number;
-    place: number;
-    vertical?: boolean;
-}) {
+type Props = { parts: Dimension[]; at: (m: number) => number; place: number };
+
+/** A chain of dimensions along the eave: texts on the line, or above it where a part is too short for its text. */
+export function ChainAcross({ parts, at, place }: Props) {
     return (
-        <g className="dimension" aria-hidden="true">
+        <g>
             {parts.map((part) => {
-                const from = at(part.from_m);
-                const to = at(part.to_m);
-                const middle = (from + to) / 2;
-                const room = Math.abs(to - from);
-                const width = part.text.length * 6.6 + 8;
-                const line = vertical ? { x1: place, x2: place, y1: from, y2: to } : { x1: from, x2: to, y1: place, y2: place };
+                const [from, to] = [at(part.from_m), at(part.to_m)];
+                const width = part.text.length * 6.8 + 8;
+                const fits = to - from > width + 12;
                 return (
                     <g key={`${part.from_m}-${part.to_m}`}>
-                        <line {...line} stroke="#231d1b" strokeWidth={0.8} />
-                        <Slash x={vertical ? place : from} y={vertical ? from : place} />
-                        <Slash x={vertical ? place : to} y={vertical ? to : place} />
-                        {room > width + 10 && (
-                            <g
-                                transform={
-                                    vertical ? `translate(${place} ${middle}) rotate(-90)` : `translate(${middle} ${place})`
-                                }
-                            >
-                                <rect x={-width / 2} y={-9} width={width} height={18} fill="#fbf8f1" />
-                                <text textAnchor="middle" dy="0.35em" fontSize={14}>
-                                    {part.text}
-                                </text>
-                            </g>
+                        <line x1={from} x2={to} y1={place} y2={place} stroke="#231d1b" strokeWidth={0.8} />
+                        <Slash x={from} y={place} />
+                        <Slash x={to} y={place} />
+                        {fits && <rect x={(from + to) / 2 - width / 2} y={place - 9} width={width} height={18} fill="#fbf8f1" />}
+                        <text x={(from + to) / 2} y={fits ? place : place - 12} textAnchor="middle" dy="0.35em" fontSize={14}>
+                            {part.text}
+                        </text>
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+/** A chain up the slope, its texts level beside the line, so that short parts keep theirs. */
+export function ChainUp({ parts, at, place }: Props) {
+    return (
+        <g>
+            {parts.map((part) => {
+                const [from, to] = [at(part.from_m), at(part.to_m)];
+                return (
+                    <g key={`${part.from_m}-${part.to_m}`}>
+                        <line x1={place} x2={place} y1={from} y2={to} stroke="#231d1b" strokeWidth={0.8} />
+                        <Slash x={place} y={from} />
+                        <Slash x={place} y={to} />
+                        {from - to > 15 && (
+                            <text x={place + 8} y={(from + to) / 2} dy="0.35em" fontSize={14}>
+                                {part.text}
+                            </text>
                         )}
                     </g>
                 );

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { DimensionChain } from '@/sheet/DimensionLine';
+import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { fit, len, px, py, type Viewport } from '@/sheet/viewport';
 import type { Planned } from '@/types/desk';
 
@@ -13,7 +13,7 @@ type Props = {
     fixed?: { width: number; height: number };
 };
 
-const margin = { left: 46, right: 76, top: 50, bottom: 72 };
+const margin = { left: 46, right: 140, top: 50, bottom: 76 };
 const densities: Record<string, number> = { '2e': 14, '2n': 10, '2r': 10, '3e': 6, '3r': 5 };
 const colours: Record<string, string> = { holds: '#1d6757', tight: '#855400', fails: '#7d1230', plain: '#625a54' };
 
@@ -44,6 +44,7 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
     const showRails = showFeet || stage === 'modules';
     return (
         <div ref={holder} className={fixed === undefined ? 'h-full min-h-[300px] w-full overflow-hidden' : ''}>
+            {/* biome-ignore lint/a11y/useSemanticElements: a drawing whose parts are buttons is a group, and no fieldset */}
             <svg
                 width={size.width}
                 height={size.height}
@@ -59,11 +60,12 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                     height={len(view, sheet.length_m)}
                     fill="#fffdf8"
                 />
-                {showZones && <Zones view={view} planned={planned} named={stage === 'loads'} />}
+                {showZones && <Zones view={view} planned={planned} />}
                 <Setbacks view={view} planned={planned} />
                 <Members view={view} planned={planned} />
                 <Modules view={view} planned={planned} onModule={stage === 'modules' ? onModule : undefined} />
                 <NoWork view={view} planned={planned} />
+                {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
                 {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
                 {(stage === 'holes' || stage === 'handover') && <OtherHoles view={view} planned={planned} />}
@@ -83,20 +85,19 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                     members, counted from the left rake
                 </text>
                 {sheet.dimensions.across.map((chain, index) => (
-                    <DimensionChain
+                    <ChainAcross
                         key={chain[0]?.text ?? index}
                         parts={chain}
                         at={(m) => px(view, m)}
-                        place={bottom + 24 + index * 24}
+                        place={bottom + 28 + index * 24}
                     />
                 ))}
                 {sheet.dimensions.up.map((chain, index) => (
-                    <DimensionChain
+                    <ChainUp
                         key={chain[0]?.text ?? index}
                         parts={chain}
                         at={(m) => py(view, m)}
-                        place={right + 26 + index * 26}
-                        vertical
+                        place={right + 20 + index * 66}
                     />
                 ))}
             </svg>
@@ -126,7 +127,7 @@ function Hatches() {
     );
 }
 
-function Zones({ view, planned, named }: { view: Viewport; planned: Planned; named: boolean }) {
+function Zones({ view, planned }: { view: Viewport; planned: Planned }) {
     return (
         <g>
             {planned.sheet.zones.map((zone) => {
@@ -139,14 +140,26 @@ function Zones({ view, planned, named }: { view: Viewport; planned: Planned; nam
                         {zone.zone in densities && (
                             <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.zone})`} />
                         )}
-                        {named && (
-                            <g transform={`translate(${x + width / 2} ${y + height / 2})`}>
-                                <rect x={-13} y={-10} width={26} height={20} fill="#fffdf8" />
-                                <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
-                                    {zone.zone}
-                                </text>
-                            </g>
-                        )}
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+/** Names over the hatching, the field's beside the modules where it can be read. */
+function ZoneNames({ view, planned }: { view: Viewport; planned: Planned }) {
+    return (
+        <g>
+            {planned.sheet.zones.map((zone) => {
+                const x = px(view, zone.zone === '1' ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (zone.zone === '1' ? 20 : 0);
+                const y = py(view, (zone.y0_m + zone.y1_m) / 2);
+                return (
+                    <g key={`${zone.x0_m}-${zone.y0_m}`} transform={`translate(${x} ${y})`}>
+                        <rect x={-12} y={-9} width={24} height={18} fill="#fffdf8" />
+                        <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
+                            {zone.zone}
+                        </text>
                     </g>
                 );
             })}

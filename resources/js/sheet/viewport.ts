@@ -7,7 +7,7 @@ export const fit = (
     box: { left: number; top: number; width: number; height: number },
 ): Viewport => {
     const k = Math.min(box.width / width_m, box.height / length_m);
-    return { k, x: box.left + (box.width - k * width_m) / 2, y: box.top + (box.height - k * length_m) / 2 + k * length_m };
+    return { k, x: box.left + (box.width - k * width_m) / 2, y: box.top + k * length_m };
 };
 
 /** Rounded to a tenth of a pixel, once, where a coordinate is written. */

@@ -23,7 +23,7 @@ export function Signing() {
     const values: Subject[] = data.coefficients.map((used) => ({
         subject: `coefficient/${used.id}`,
         value: used.text,
-        text: `${used.id.split('/').slice(1).join(' ')} = ${used.text} · ${used.source} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
+        text: `${used.name} = ${used.text} · ${used.source} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
         done: used.confirmed_by,
     }));
     const all = [...structure, ...stops, ...values];

@@ -98,7 +98,7 @@ function Feet({ run }: { run: Run }) {
         return <p>No feet yet: see the findings.</p>;
     }
     return (
-        <table className="font-condensed">
+        <table className="font-condensed whitespace-nowrap">
             <thead>
                 <tr>
                     <th>Foot</th>
@@ -172,7 +172,7 @@ function MemberLoads() {
 function RunTable({ onRun }: { onRun: (run: string) => void }) {
     const { data, ask } = useDesk();
     return (
-        <table className="font-condensed">
+        <table className="font-condensed whitespace-nowrap">
             <thead>
                 <tr>
                     <th>Run</th>
@@ -264,7 +264,7 @@ export function CuttingBars({ cutting }: { cutting: NonNullable<ReturnType<typeo
 export function Ledger() {
     const { data } = useDesk();
     return (
-        <table className="font-condensed">
+        <table className="font-condensed whitespace-nowrap">
             <thead>
                 <tr>
                     <th>Hole</th>

@@ -125,9 +125,10 @@ function SurfaceSheet() {
             )}
             <h3 className="mt-5">Layers and courses</h3>
             <Say>
-                Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />;
-                underlayment <Slot path="/surface/underlayment_thickness_m" />; shingles{' '}
-                <Slot path="/surface/shingle_thickness_m" /> in all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+                Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
+                underlayment
+                <Slot path="/surface/underlayment_thickness_m" />, and shingles <Slot path="/surface/shingle_thickness_m" /> in
+                all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
             </Say>
             <Say>
                 A butt line lies <Slot path="/surface/lower_butt_m" /> above the eave edge, another{' '}
@@ -301,8 +302,8 @@ function AttachmentsSheet() {
                 <Slot path="/kit/foot/plate_material" />.
             </Say>
             <Say>
-                The lag is <Slot path="/kit/lag/name" />, <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />;
-                shank hole <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the
+                The lag is <Slot path="/kit/lag/name" />, <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />.
+                Shank hole <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the
                 maker allows <Slot path="/kit/foot/lateral_N" open="nothing" /> (
                 <Slot path="/kit/foot/lateral_document" open="no document" />
                 ).

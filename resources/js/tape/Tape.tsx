@@ -38,10 +38,9 @@ export function Tape({
             >
                 <svg width={width} height={138} aria-hidden="true">
                     <Scale start={start} end={Math.ceil(last / unit) * unit} unit={unit} units={units} x={x} />
-                    {run.tape.map((mark, index) => (
-                        // biome-ignore lint/suspicious/noArrayIndexKey: marks come in the order of the tape
+                    {run.tape.map((mark) => (
                         <Mark
-                            key={index}
+                            key={`${mark.kind}-${mark.tape_m}`}
                             mark={mark}
                             x={x(mark.tape_m)}
                             foot={run.feet[Number(mark.label) - 1]?.word ?? 'plain'}

@@ -132,6 +132,7 @@ export type SurveyItem = {
 
 export type Coefficient = {
     id: string;
+    name: string;
     text: string;
     source: string;
     confidence: string;
