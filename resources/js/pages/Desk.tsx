@@ -116,7 +116,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
                     <div className="order-1 flex min-w-0 flex-none flex-col md:order-none md:flex-1">
-                        <div className={`min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
+                        <div className={`md:min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
                             <Sheet
                                 planned={data}
                                 stage={stage}

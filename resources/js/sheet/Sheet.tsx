@@ -31,11 +31,16 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
         return () => observer.disconnect();
     }, [fixed]);
     const { sheet, runs } = planned;
+    // On a phone the drawing keeps a readable width and is moved sideways.
+    const narrow = size.width < 640;
+    const width = narrow ? 640 : size.width;
+    const natural = margin.top + margin.bottom + ((width - margin.left - margin.right) * sheet.length_m) / sheet.width_m;
+    const height = narrow ? natural : size.height;
     const view = fit(sheet.width_m, sheet.length_m, {
         left: margin.left,
         top: margin.top,
-        width: Math.max(120, size.width - margin.left - margin.right),
-        height: Math.max(100, size.height - margin.top - margin.bottom),
+        width: Math.max(120, width - margin.left - margin.right),
+        height: Math.max(100, height - margin.top - margin.bottom),
     });
     const bottom = py(view, 0);
     const right = px(view, sheet.width_m);
@@ -43,12 +48,12 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
     const showFeet = ['attachments', 'rails', 'holes', 'handover'].includes(stage);
     const showRails = showFeet || stage === 'modules';
     return (
-        <div ref={holder} className={fixed === undefined ? 'h-full min-h-[300px] w-full overflow-hidden' : ''}>
+        <div ref={holder} className={fixed === undefined ? 'w-full overflow-x-auto overflow-y-hidden md:h-full md:min-h-[300px] md:overflow-hidden' : ''}>
             {/* biome-ignore lint/a11y/useSemanticElements: a drawing whose parts are buttons is a group, and no fieldset */}
             <svg
-                width={size.width}
-                height={size.height}
-                viewBox={`0 0 ${size.width} ${size.height}`}
+                width={width}
+                height={height}
+                viewBox={`0 0 ${width} ${height}`}
                 role="group"
                 aria-label="Plan view of the surface"
             >

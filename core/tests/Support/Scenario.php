@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Support;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Document\Json;
+use Garnetine\Core\Quantity\Length;
+
+/** A shipped design, changed by path. */
+final readonly class Scenario
+{
+    private function __construct(private \stdClass $document)
+    {
+    }
+
+    public static function of(string $name = 'quince-lane'): self
+    {
+        return new self(Json::read((string) file_get_contents(dirname(__DIR__, 3)."/docs/examples/$name.json")));
+    }
+
+    public function with(string $path, mixed $value): self
+    {
+        /** @var \stdClass $copy */
+        $copy = json_decode(json_encode($this->document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        $place = $copy;
+        $keys = array_slice(explode('/', $path), 1);
+        $last = (string) array_pop($keys);
+        foreach ($keys as $key) {
+            $next = is_array($place) ? $place[(int) $key] : $place->{$key};
+            assert($next instanceof \stdClass || is_array($next));
+            if (is_array($next) && $key === end($keys)) {
+                throw new \LogicException('Change a whole entry of a list, not a list by position.');
+            }
+            $place = $next;
+        }
+        assert($place instanceof \stdClass);
+        $place->{$last} = $value;
+
+        return new self($copy);
+    }
+
+    public function without(string $path): self
+    {
+        $copy = $this->with($path, null);
+        $place = $copy->document;
+        $keys = array_slice(explode('/', $path), 1);
+        $last = (string) array_pop($keys);
+        foreach ($keys as $key) {
+            $place = $place->{$key};
+            assert($place instanceof \stdClass);
+        }
+        unset($place->{$last});
+
+        return $copy;
+    }
+
+    public function json(): string
+    {
+        return json_encode($this->document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function design(): Design
+    {
+        return DesignFile::read($this->json());
+    }
+
+    /**
+     * A seeded random roof: sizes, framing, wind, snow, strengths, pattern, a lap now and then, modules left out, no-work areas.
+     *
+     * @param int $mostColumns Keeps the count of members under a run small where everything is enumerated
+     */
+    public static function random(int $seed, int $mostColumns = 9): self
+    {
+        mt_srand($seed);
+        $between = static fn (float $low, float $high): float => $low + ($high - $low) * mt_rand(0, 10_000) / 10_000;
+        $in = static fn (float $inches): float => Length::ofInches($inches)->toMetres();
+        $columns = mt_rand(2, $mostColumns);
+        $rows = mt_rand(1, 2);
+        $spacing_in = [16.0, 19.2, 24.0][mt_rand(0, 2)];
+        $pitch = deg2rad($between(9.0, 40.0));
+        $width_m = $columns * $in(39.75) + $in($between(90, 130));
+        $length_m = $rows * $in(66.75) + $in($between(70, 90));
+        $scenario = self::of()
+            ->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/pitch_rad', $pitch)
+            ->with('/surface/upper_butt_m', $length_m - $in(6))->with('/surface/courses_between', (int) max(1, round(($length_m - $in(17.25)) / $in(5.625))))
+            ->with('/surface/framing/spacing_m', $in($spacing_in))->with('/surface/framing/depth_m', $in([3.5, 5.5][mt_rand(0, 1)]))
+            ->with('/surface/framing/species', ['spruce_pine_fir', 'douglas_fir_larch', 'hem_fir', 'southern_pine'][mt_rand(0, 3)])
+            ->with('/surface/framing/layout_from', ['left', 'right'][mt_rand(0, 1)])
+            ->with('/surface/framing/lap', mt_rand(0, 3) === 0 ? ['from_m' => $length_m * 0.42, 'to_m' => $length_m * 0.5, 'shift_m' => $in(1.5)] : null)
+            ->with('/surface/dead_load_Pa', $between(500, 900))
+            ->with('/surface/no_work_circles', mt_rand(0, 2) === 0 ? [['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => $width_m * $between(0.2, 0.8), 'y_m' => $length_m * $between(0.2, 0.8), 'diameter_m' => 0.1, 'clearance_m' => 0.15]] : [])
+            ->with('/surface/eave_overhang_m', 0.2)
+            ->with('/block/rows', $rows)->with('/block/columns', $columns)
+            ->with('/block/x_m', ($width_m - $columns * $in(39) - ($columns - 1) * $in(0.75)) / 2 + $in($between(-4, 4)))->with('/block/y_m', $in($between(20, 36)))
+            ->with('/block/left_out', $columns > 4 && mt_rand(0, 2) === 0 ? [['row' => 1, 'column' => mt_rand(2, $columns - 1)]] : [])
+            ->with('/site/wind_speed_m_per_s', $between(42.5, 68.0))->with('/site/exposure', ['B', 'C', 'D'][mt_rand(0, 2)])
+            ->with('/site/mean_roof_height_m', $between(3.5, 9.0))
+            ->with('/site/ground_snow_Pa', mt_rand(0, 1) === 0 ? 0.0 : $between(300, 2000))
+            ->with('/site/roof_supports', ['simple', 'other'][mt_rand(0, 1)])->with('/site/eave_to_ridge_m', $length_m * cos($pitch))
+            ->with('/rules/pattern', ['stacked', 'staggered'][mt_rand(0, 1)])
+            ->with('/kit/rail/section_modulus_x_m3', $in(1) ** 3 * $between(0.12, 0.45))->with('/kit/rail/section_modulus_y_m3', $in(1) ** 3 * $between(0.1, 0.3))
+            ->with('/kit/rail/second_moment_x_m4', $in(1) ** 4 * $between(0.12, 0.5))
+            ->with('/kit/rail/splice_moment_Nm', mt_rand(0, 1) === 0 ? null : $between(180, 500))
+            ->with('/kit/foot/up_N', $between(1500, 4500))->with('/kit/foot/along_N', $between(900, 2500))->with('/kit/foot/down_N', $between(3500, 8000))
+            ->with('/kit/clamp/grips_both_rails', mt_rand(0, 3) > 0);
+        if (mt_rand(0, 1) === 0) {
+            $scenario = $scenario->with('/kit/foot/lateral_N', null)->with('/kit/foot/plate_material', 'steel_a36');
+        }
+
+        return $scenario;
+    }
+}

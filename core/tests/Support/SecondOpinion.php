@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Support;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Rail\Run;
+
+/**
+ * A separately written check of feet under a run: its own beam (finite elements with a node at every clamp, foot and hinge,
+ * dense elimination), its own pressures, combinations, snow patterns and chain. Only the clamp loads of the run are taken over.
+ */
+final class SecondOpinion
+{
+    private const PSF = 47.88025898033584;
+    private const LB = 4.4482216152605;
+    private const IN = 0.0254;
+
+    private float $qh_psf;
+
+    public function __construct(private readonly Design $design, private readonly Run $run)
+    {
+        $site = $design->site;
+        [$alpha, $zg] = ['B' => [7.0, 1200.0], 'C' => [9.5, 900.0], 'D' => [11.5, 700.0]][$site->exposure->value];
+        $kz = 2.01 * (max(15.0, $site->meanRoofHeight->toFeet()) / $zg) ** (2 / $alpha);
+        $kz = $site->exposure->value === 'B' ? max($kz, 0.7) : $kz;
+        $this->qh_psf = 0.00256 * $kz * ($site->kzt ?? 1.0) * 0.85 * exp(-0.0000362 * $site->groundElevation->toFeet()) * $site->windSpeed->toMilesPerHour() ** 2;
+    }
+
+    /**
+     * The largest demand over capacity of anything, with the given feet.
+     *
+     * @param list<float> $feet
+     */
+    public function worst(array $feet, float $enough = INF): float
+    {
+        $pieces = [-INF, ...$this->run->splices_m, INF];
+        for ($i = 1; $i < count($pieces); ++$i) {
+            if (count(array_filter($feet, static fn (float $x): bool => $x > $pieces[$i - 1] + 1e-9 && $x < $pieces[$i] - 1e-9)) < 2) {
+                return INF;
+            }
+        }
+        $worst = $this->withHinges($feet, [], $enough);
+
+        return $this->run->spliceIsHinge && $this->run->splices_m !== [] && $worst <= $enough ? max($worst, $this->withHinges($feet, $this->run->splices_m, $enough)) : $worst;
+    }
+
+    /**
+     * @param list<float> $feet
+     * @param list<float> $hinges
+     */
+    private function withHinges(array $feet, array $hinges, float $enough): float
+    {
+        $beam = new ElementBeam($feet, $this->run->clamps_m, $hinges, $this->run->spliceIsHinge ? [] : $this->run->splices_m);
+        if (!$beam->stands) {
+            return INF;
+        }
+        $share = $beam->under($this->run->shares);
+        $winds = array_map($beam->under(...), $this->run->windAreas_m2);
+        $redundant = count($feet) - 2 - count($hinges) > 0;
+        $worst = 0.0;
+        foreach ($this->cases() as $case) {
+            $worst = max($worst, $this->rail($feet, $beam, $case, $share, $share, $winds, $redundant));
+            if ($worst > $enough) {
+                return $worst;
+            }
+            $worst = max($worst, $this->feet($feet, $case, $share, $share, $winds));
+            if ($worst > $enough) {
+                return $worst;
+            }
+            if ($case['snow'] === 'balanced' && !$case['up']) {
+                foreach ($this->patterns($feet) as $pattern) {
+                    $snow = $beam->under(array_map(static fn (float $s, float $f): float => $s * $f, $this->run->shares, $pattern));
+                    $worst = max($worst, $this->rail($feet, $beam, $case, $share, $snow, $winds, $redundant), $this->feet($feet, $case, $share, $snow, $winds));
+                }
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @return list<array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float}> */
+    private function cases(): array
+    {
+        $r = $this->run;
+        $case = static fn (bool $up, float $wind, float $n, float $a, float $cd, ?string $snow = null, float $f = 0.0): array => [
+            'up' => $up, 'wind' => $wind, 'dead_n' => $n, 'dead_a' => $a, 'snow' => $snow,
+            'snow_n' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][0], 'snow_a' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][1],
+            'wind_n' => $up ? 0.0 : $wind * $r->windDown_N, 'cd' => $cd,
+        ];
+        $cases = [
+            $case(true, 0.6, 0.6 * $r->deadNormalLeast_N, 0.6 * $r->deadAlong_N, 1.6), $case(true, 0.6, $r->deadNormalLeast_N, $r->deadAlong_N, 1.6),
+            $case(false, 0.0, $r->deadNormalMost_N, $r->deadAlong_N, 0.9), $case(false, 0.6, $r->deadNormalMost_N, $r->deadAlong_N, 1.6),
+        ];
+        foreach ($r->snow_N as $code => [$normal]) {
+            if ($normal > 0) {
+                $cases[] = $case(false, 0.0, $r->deadNormalMost_N, $r->deadAlong_N, 1.15, $code, 1.0);
+                $cases[] = $case(false, 0.45, $r->deadNormalMost_N, $r->deadAlong_N, 1.6, $code, 0.75);
+                $cases[] = $case(true, 0.45, $r->deadNormalLeast_N, $r->deadAlong_N, 1.6, $code, 0.75);
+            }
+        }
+
+        return $cases;
+    }
+
+    /**
+     * @param list<float>                                                                                                                                        $feet
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float}              $case
+     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                                         $full
+     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                                         $snow
+     * @param list<array{moments: array<string, array{float, float}>, reactions: list<float>}>                                                                   $winds
+     */
+    private function rail(array $feet, ElementBeam $beam, array $case, array $full, array $snow, array $winds, bool $redundant): float
+    {
+        $kit = $this->design->kit->rail;
+        $capX = $kit->sectionModulusX->toSi() * ($kit->allowableStress?->toSi() ?? INF);
+        $capY = $kit->sectionModulusY->toSi() * ($kit->allowableStress?->toSi() ?? INF);
+        $capSplice = $kit->spliceMoment?->toSi() ?? INF;
+        $clamps = $this->run->clamps_m;
+        $bays = [[$clamps[0], $feet[0], true], [$feet[count($feet) - 1], $clamps[count($clamps) - 1], true]];
+        for ($i = 1; $i < count($feet); ++$i) {
+            $bays[] = [$feet[$i - 1], $feet[$i], false];
+        }
+        $worst = 0.0;
+        foreach ($bays as $index => [$from, $to, $isOverhang]) {
+            $length = $to - $from;
+            if ($length <= 1e-9) {
+                continue;
+            }
+            $pressures = $this->pressures($length * max($this->run->tributary_m, $length / 3));
+            $misfit = $isOverhang || !$redundant ? 0.0 : 3 * $kit->elasticModulus->toSi() * $kit->secondMomentX->toSi() * self::IN / 8 / $length ** 2;
+            foreach ($beam->sections as $section) {
+                [$x, $key, $isSplice] = $section;
+                $atFoot = $isOverhang && abs($x - ($index === 0 ? $feet[0] : $feet[count($feet) - 1])) < 1e-9;
+                if ($isOverhang ? !$atFoot : $x < $from - 1e-9 || $x > $to + 1e-9) {
+                    continue;
+                }
+                $m = static fn (array $state): float => max(abs($state['moments'][$key][0]), abs($state['moments'][$key][1])) * ($state['moments'][$key][0] + $state['moments'][$key][1] < 0 ? -1 : 1);
+                $wind = 0.0;
+                foreach ($winds as $g => $state) {
+                    $wind += $pressures[$g] * $m($state);
+                }
+                $normal = $case['dead_n'] * $m($full) + $case['snow_n'] * $m($snow) + $case['wind_n'] * $m($full) - ($case['up'] ? $case['wind'] * $wind : 0.0);
+                $along = $case['dead_a'] * $m($full) + $case['snow_a'] * $m($snow);
+                $worst = max($worst, $isSplice ? (abs($normal) + $misfit + abs($along)) / $capSplice : (abs($normal) + $misfit) / $capX + abs($along) / $capY);
+            }
+        }
+
+        return $worst;
+    }
+
+    /**
+     * @param list<float>                                                                                                                           $feet
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float} $case
+     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                            $full
+     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                            $snow
+     * @param list<array{moments: array<string, array{float, float}>, reactions: list<float>}>                                                      $winds
+     */
+    private function feet(array $feet, array $case, array $full, array $snow, array $winds): float
+    {
+        $kit = $this->design->kit;
+        $clamps = $this->run->clamps_m;
+        $worst = 0.0;
+        $last = count($feet) - 1;
+        foreach ($feet as $i => $x) {
+            $left = $i === 0 ? max(0.0, $x - $clamps[0]) : ($x - $feet[$i - 1]) / 2;
+            $right = $i === $last ? max(0.0, $clamps[count($clamps) - 1] - $x) : ($feet[$i + 1] - $x) / 2;
+            $pressures = $this->pressures(($left + $right) * $this->run->tributary_m);
+            $wind = 0.0;
+            foreach ($winds as $g => $state) {
+                $wind += $pressures[$g] * $state['reactions'][$i];
+            }
+            $f = $full['reactions'][$i];
+            $s = $snow['reactions'][$i];
+            $down = ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s - ($case['up'] ? $case['wind'] * $wind : 0.0);
+            $along = abs($case['dead_a'] * $f + $case['snow_a'] * $s);
+            $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
+            $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->railHeight->toMetres() / $kit->foot->heel->toMetres() - $heel);
+            [$w, $z, $final] = $this->lag();
+            $w *= $case['cd'];
+            $z *= $final ? 1.0 : $case['cd'];
+            $ratios = [
+                max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->up?->toSi() ?? INF),
+                max(0.0, $down) / ($kit->foot->down?->toSi() ?? INF), $along / ($kit->foot->along?->toSi() ?? INF), $pull / $w, $along / $z,
+            ];
+            if ($pull > 0 && $along > 0) {
+                $angle = atan2($pull, $along);
+                $ratios[] = hypot($pull, $along) / ($w * $z / ($w * cos($angle) ** 2 + $z * sin($angle) ** 2));
+            }
+            $worst = max($worst, ...$ratios);
+        }
+
+        return $worst;
+    }
+
+    /** @return array{float, float, bool} Withdrawal and lateral in N at CD = 1, and whether the lateral is final */
+    private function lag(): array
+    {
+        $d = $this->design;
+        $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value];
+        $gap = ($d->surface->deckThickness->toMetres() + $d->surface->underlaymentThickness->toMetres() + $d->surface->shingleThickness->toMetres()) / self::IN;
+        $above = $gap + ($d->kit->foot->baseThickness->toMetres() + $d->kit->foot->flashingThickness->toMetres()) / self::IN;
+        // 5/16 by 4 in: shank 1 1/2, thread 2 1/2 with a tip of 3/16, root 0.227, Fyb 60 ksi.
+        $depth = $d->surface->framing->depth->toMetres() / self::IN;
+        $thread = min(2.5 - 0.1875, 4 - $above - 0.1875, $depth);
+        $w = 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB;
+        if ($d->kit->foot->lateral !== null) {
+            return [$w, $d->kit->foot->lateral->toSi(), true];
+        }
+        $p = min(4 - $above - 0.1875, $depth);
+        [$qm, $qs, $my, $ls] = [11_200 * $g * 0.227, 87_000 * 0.227, 60_000 * 0.227 ** 3 / 6, $d->kit->foot->baseThickness->toMetres() / self::IN];
+        $yield = static fn (float $a, float $b, float $c): float => (sqrt($b ** 2 - 4 * $a * $c) - $b) / (2 * $a);
+        $z = min(
+            $qm * $p / 4,
+            $qs * $ls / 4,
+            $yield(0.25 / $qs + 0.25 / $qm, $ls / 2 + $gap + $p / 2, -($qs * $ls ** 2 + $qm * $p ** 2) / 4) / 3.6,
+            $yield(0.5 / $qs + 0.25 / $qm, $gap + $p / 2, -$my - $qm * $p ** 2 / 4) / 3.2,
+            $yield(0.25 / $qs + 0.5 / $qm, $ls / 2 + $gap, -$qs * $ls ** 2 / 4 - $my) / 3.2,
+            $yield(0.5 / $qs + 0.5 / $qm, $gap, -2 * $my) / 3.2,
+        ) * min(1.0, $p / 2.5);
+
+        return [$w, $z * self::LB, false];
+    }
+
+    /** @return list<float> */
+    private function pressures(float $area_m2): array
+    {
+        $ft2 = $area_m2 / 0.09290304;
+        $gamma = $ft2 <= 10 ? 0.8 : ($ft2 >= 100 ? 0.4 : 1.2 - 0.4 * log10($ft2));
+
+        return array_map(fn (float $gust): float => max(16.0, $this->qh_psf * $gust * $gamma) * self::PSF, $this->run->gusts);
+    }
+
+    /**
+     * @param list<float> $feet
+     *
+     * @return list<list<float>>
+     */
+    private function patterns(array $feet): array
+    {
+        $clamps = $this->run->clamps_m;
+        $spans = [];
+        if ($clamps[0] < $feet[0] - 1e-9) {
+            $spans[] = [-INF, $feet[0]];
+        }
+        for ($i = 1; $i < count($feet); ++$i) {
+            $spans[] = [$feet[$i - 1], $feet[$i]];
+        }
+        if ($clamps[count($clamps) - 1] > $feet[count($feet) - 1] + 1e-9) {
+            $spans[] = [$feet[count($feet) - 1], INF];
+        }
+        $n = count($spans);
+        if ($n < 2) {
+            return [];
+        }
+        $sets = [[0], range(1, $n - 1), [$n - 1], range(0, $n - 2)];
+        for ($i = 1; $i < $n; ++$i) {
+            $sets[] = [$i - 1, $i];
+        }
+
+        return array_map(static fn (array $set): array => array_map(static function (float $clamp) use ($set, $spans): float {
+            foreach ($set as $index) {
+                if ($clamp >= $spans[$index][0] - 1e-9 && $clamp <= $spans[$index][1] + 1e-9) {
+                    return 1.0;
+                }
+            }
+
+            return 0.5;
+        }, $clamps), $sets);
+    }
+}
