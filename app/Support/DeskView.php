@@ -79,10 +79,10 @@ final class DeskView
         $paths = ['loads/qh', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first'];
         foreach ($plan->supports as $run) {
             $worst = 0;
-            foreach ($run->verdict->attachments ?? [] as $place => $attachment) {
-                $worst = $attachment->worst->ratio > ($run->verdict->attachments[$worst]->worst->ratio ?? 0.0) ? $place : $worst;
+            foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
+                $worst = $attachment->worst->ratio > ($run->verdict()->attachments[$worst]->worst->ratio ?? 0.0) ? $place : $worst;
             }
-            if ($run->verdict?->rail !== null) {
+            if ($run->verdict()?->rail !== null) {
                 $paths[] = 'runs/'.$run->run->id.'/feet/'.($worst + 1);
                 break;
             }

@@ -22,7 +22,7 @@ final class RunView
     private static function run(Plan $plan, RunPlan $run, Texts $texts): array
     {
         $printer = $plan->design->printer();
-        $rail = $run->verdict?->rail;
+        $rail = $run->verdict()?->rail;
 
         return [
             'id' => $run->run->id, 'line' => $run->run->line->letter, 'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m,
@@ -44,7 +44,7 @@ final class RunView
         $printer = $plan->design->printer();
         $feet = [];
         $feet_m = $run->feet_m();
-        foreach ($run->verdict->attachments ?? [] as $place => $verdict) {
+        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
             $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
             $reserve = 1 - $verdict->worst->ratio;
             $feet[] = [

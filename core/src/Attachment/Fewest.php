@@ -10,7 +10,7 @@ final readonly class Fewest
     /** @param list<int> $picks Indices into the run's candidates, ascending */
     public function __construct(
         public array $picks,
-        public RunVerdict $verdict,
+        public float $worst,
         /** No layout with fewer feet can pass. */
         public int $bound,
         /** Every layout with as many feet was weighed, so that this one has the greatest least reserve. */

@@ -38,7 +38,7 @@ final class FewestSearch
     /** @var list<int>|null */
     private ?array $best = null;
 
-    private ?RunVerdict $bestVerdict = null;
+    private float $bestWorst = INF;
 
     private int $nodes = 0;
 
@@ -69,7 +69,7 @@ final class FewestSearch
     private readonly int $count;
 
     /** @param int $steps Steps after which a search settles for a bound */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 40_000)
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 12_000)
     {
         $this->limit = 1.0 + self::TIE;
         $this->up = $check->up[0];
@@ -83,12 +83,13 @@ final class FewestSearch
     }
 
     /**
-     * @param list<int> $barred Candidates that may not be used
-     * @param int|null  $most   Layouts with more feet are of no interest
+     * @param list<int>       $barred Candidates that may not be used
+     * @param int|null        $most   Layouts with more feet are of no interest
+     * @param list<list<int>> $hints  Layouts that are likely good: weighed first, so that the search can prune by them
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget
      */
-    public function fewest(array $barred = [], ?int $most = null): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null, array $hints = []): ?Fewest
     {
         if ($this->start === null) {
             return null;
@@ -98,17 +99,23 @@ final class FewestSearch
             $this->allowed[$candidate] = false;
         }
         $this->limit = 1.0 + self::TIE;
-        $this->best = $this->bestVerdict = null;
+        $this->best = null;
+        $this->bestWorst = INF;
         $bound = null;
         $nodes = 0;
         for ($count = $this->start; $count <= min($most ?? $this->count, $this->count); ++$count) {
             $this->nodes = 0;
             $this->budget = max(400, intdiv($this->steps - $nodes, 2));
+            foreach ($hints as $hint) {
+                if (count($hint) === $count && array_filter($hint, fn (int $foot): bool => !$this->allowed[$foot]) === []) {
+                    $this->weigh($hint);
+                }
+            }
             $this->begin($count);
             $complete = $this->nodes <= $this->budget;
             $nodes += $this->nodes;
-            if ($this->best !== null && $this->bestVerdict !== null) {
-                return new Fewest($this->best, $this->bestVerdict, $bound ?? $count, $complete, $nodes);
+            if ($this->best !== null) {
+                return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
             }
             if (!$complete) {
                 $bound ??= $count;
@@ -588,17 +595,19 @@ final class FewestSearch
     /** @param list<int> $feet */
     private function finish(array $feet): void
     {
-        if (!$this->chainMay($feet)) {
-            return;
+        if ($this->chainMay($feet)) {
+            $this->weigh($feet);
         }
-        $verdict = $this->check->of(array_map($this->x_m(...), $feet), $this->limit);
-        if ($verdict->rail === null || $verdict->worst > $this->limit) {
-            return;
-        }
-        if ($this->best === null || $this->bestVerdict === null || $verdict->worst < $this->bestVerdict->worst - self::TIE || $this->isFairer($feet, $this->best)) {
+    }
+
+    /** @param list<int> $feet */
+    private function weigh(array $feet): void
+    {
+        $worst = $this->check->worst(array_map($this->x_m(...), $feet), $this->limit);
+        if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))) {
             $this->best = $feet;
-            $this->bestVerdict = $verdict;
-            $this->limit = min($this->limit, $verdict->worst + self::TIE);
+            $this->bestWorst = $worst;
+            $this->limit = min($this->limit, $worst + self::TIE);
         }
     }
 

@@ -24,16 +24,8 @@ final class FootTally
     private float $along_N = 0.0;
     private float $tension_N = 0.0;
 
-    public function __construct(private readonly Capacities $capacities, ?AttachmentVerdict $start = null)
+    public function __construct(private readonly Capacities $capacities)
     {
-        if ($start !== null) {
-            $this->ratio = $start->worst->ratio;
-            $this->link = $start->worst->link;
-            $this->case = $start->worst->case;
-            $this->demand_N = $start->worst->demand_si;
-            $this->capacity_N = $start->worst->capacity_si;
-            [$this->up_N, $this->down_N, $this->along_N, $this->tension_N] = [$start->up_N, $start->down_N, $start->along_N, $start->tension_N];
-        }
     }
 
     /** @param float $up_N Upward positive, downward negative */

@@ -58,13 +58,17 @@ final class RailTally
         }
     }
 
-    public function partial(PartialCase $partial, float $full_Nm, float $snow_Nm, float $misfit_Nm, float $x_m, bool $isSplice): void
+    public function partial(PartialCase $partial, float $full_Nm, float $snow_Nm, RailSection $section): void
     {
         [$normal_Nm, $along_Nm] = $partial->loads($full_Nm, $snow_Nm);
-        if ($isSplice) {
-            $this->splice($partial->case, abs($normal_Nm) + abs($along_Nm) + $misfit_Nm);
-        } else {
-            $this->rail($partial->case, (abs($normal_Nm) + $misfit_Nm) * $this->perNormal + abs($along_Nm) * $this->perAlong, $x_m);
+        if ($section->isSplice) {
+            $this->splice($partial->case, abs($normal_Nm) + abs($along_Nm) + $section->misfit_Nm);
+
+            return;
+        }
+        $ratio = (abs($normal_Nm) + $section->misfit_Nm) * $this->perNormal + abs($along_Nm) * $this->perAlong;
+        if ($ratio > $this->railWorst) {
+            $this->rail($partial->case, $ratio, $section->x_m);
         }
     }
 

@@ -32,6 +32,9 @@ final class RunCheck
     /** Worst ratio of all links in the down cases, for a reaction of one share: every link grows with the reaction. */
     public readonly float $downPerReaction;
 
+    /** @var list<PartialCase> */
+    private readonly array $partials;
+
     /** @var list<list<float>> Load vectors: shares, then one for each gust */
     private readonly array $units;
 
@@ -57,24 +60,89 @@ final class RunCheck
             $tally->add($candidate, -$candidate->normal_N, $candidate->along_N, $candidate->heel_N);
         }
         $this->downPerReaction = $tally->ratio();
+        $snow = $run->snow_N['balanced'] ?? [0.0, 0.0];
+        $this->partials = array_values(array_map(
+            static fn (LoadCase $case): PartialCase => new PartialCase($case, $case->snowFactor * $snow[0], $case->snowFactor * $snow[1]),
+            array_filter($this->down, static fn (LoadCase $case): bool => $case->snow === 'balanced' && $snow[0] > 0.0),
+        ));
     }
 
     /**
+     * The whole check, with what governs every foot.
+     *
      * @param list<float> $feet_m Ascending
-     * @param float       $limit  A ratio beyond which the caller is not interested; the check may then stop early
      */
-    public function of(array $feet_m, float $limit = INF): RunVerdict
+    public function of(array $feet_m): RunVerdict
     {
         if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
             return RunVerdict::failed(INF);
         }
-        $verdict = $this->check($feet_m, [], $limit);
-        if (!$this->run->spliceIsHinge || $this->run->splices_m === [] || $verdict->worst > $limit) {
+        $verdict = $this->check($feet_m, []);
+        if (!$this->run->spliceIsHinge || $this->run->splices_m === []) {
             return $verdict;
         }
-        $hinged = $this->check($feet_m, $this->run->splices_m, $limit);
 
-        return $hinged->rail === null ? $hinged : self::worse($verdict, $hinged);
+        return self::worse($verdict, $this->check($feet_m, $this->run->splices_m));
+    }
+
+    /**
+     * The worst ratio alone: the same checks, without keeping what governs, and no further than a limit.
+     *
+     * @param list<float> $feet_m Ascending
+     *
+     * @return float Beyond the limit not exact
+     */
+    public function worst(array $feet_m, float $limit = INF): float
+    {
+        if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
+            return INF;
+        }
+        $worst = $this->quick($feet_m, [], $limit);
+
+        return $worst > $limit || !$this->run->spliceIsHinge || $this->run->splices_m === [] ? $worst
+            : max($worst, $this->quick($feet_m, $this->run->splices_m, $limit));
+    }
+
+    /**
+     * @param list<float> $feet_m
+     * @param list<float> $hinges_m
+     */
+    private function quick(array $feet_m, array $hinges_m, float $limit): float
+    {
+        try {
+            $beam = new ContinuousBeam($feet_m, $hinges_m);
+        } catch (SingularBeam) {
+            return INF;
+        }
+        $states = [];
+        foreach ($this->units as $unit) {
+            $states[] = $beam->under($this->run->clamps_m, $unit);
+        }
+        $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
+        $rail = new RailTally($this->capacities, $this->downPerMoment, $this->downCase, $this->up);
+        $this->bays($feet_m, $states, $sections, $rail);
+        if ($rail->worst > $limit) {
+            return $rail->worst;
+        }
+        $feet = new FootTally($this->capacities);
+        $shares = $states[0]->reactions_N;
+        foreach (array_keys($feet_m) as $foot) {
+            $this->tallyUp($feet, $feet_m, $foot, $states);
+            if ($shares[$foot] < 0.0) {
+                $this->tallyDown($feet, $shares[$foot]);
+            }
+        }
+        $worst = max($rail->worst, $feet->ratio(), max($shares) * $this->downPerReaction);
+        $snow = $worst > $limit ? null : $this->partialSnow($feet_m, $beam, $states[0]);
+        if ($snow !== null) {
+            $this->partialRail($sections, $snow, $rail);
+            foreach (array_keys($feet_m) as $foot) {
+                $this->tallyPartial($feet, $shares[$foot], $snow->reactions[$foot]);
+            }
+            $worst = max($worst, $rail->worst, $feet->ratio());
+        }
+
+        return $worst;
     }
 
     /**
@@ -124,7 +192,7 @@ final class RunCheck
      * @param list<float> $feet_m
      * @param list<float> $hinges_m
      */
-    private function check(array $feet_m, array $hinges_m, float $limit): RunVerdict
+    private function check(array $feet_m, array $hinges_m): RunVerdict
     {
         try {
             $beam = new ContinuousBeam($feet_m, $hinges_m);
@@ -135,23 +203,28 @@ final class RunCheck
         foreach ($this->units as $unit) {
             $states[] = $beam->under($this->run->clamps_m, $unit);
         }
-        $redundant = count($feet_m) - 2 - count($hinges_m) > 0;
+        $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
         $rail = new RailTally($this->capacities, $this->downPerMoment, $this->downCase, $this->up);
-        $sections = $this->sections($feet_m, $redundant);
         $this->bays($feet_m, $states, $sections, $rail);
-        if ($rail->worst > $limit) {
-            return RunVerdict::failed($rail->worst);
+        $snow = $this->partialSnow($feet_m, $beam, $states[0]);
+        if ($snow !== null) {
+            $this->partialRail($sections, $snow, $rail);
         }
-        $attachments = $this->attachments($feet_m, $states);
+        $attachments = [];
         $worst = $rail->worst;
-        foreach ($attachments as $attachment) {
-            $worst = max($worst, $attachment->worst->ratio);
-        }
-        if ($worst > $limit) {
-            return RunVerdict::failed($worst);
+        foreach ($feet_m as $foot => $x_m) {
+            $share = $states[0]->reactions_N[$foot];
+            $tally = new FootTally($this->capacities);
+            $this->tallyDown($tally, $share);
+            $this->tallyUp($tally, $feet_m, $foot, $states);
+            if ($snow !== null) {
+                $this->tallyPartial($tally, $share, $snow->reactions[$foot]);
+            }
+            $attachments[] = $tally->verdict($x_m, $this->tributary_m($feet_m, $foot), $share);
+            $worst = max($worst, $tally->ratio());
         }
 
-        return $this->withPartialSnow($feet_m, $beam, $states[0], $sections, $rail, $attachments, $worst);
+        return new RunVerdict($worst, $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
     }
 
     /**
@@ -186,34 +259,43 @@ final class RunCheck
         }
     }
 
+    private function tallyDown(FootTally $tally, float $share): void
+    {
+        foreach ($this->down as $case) {
+            $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
+        }
+    }
+
     /**
      * @param list<float>     $feet_m
      * @param list<BeamState> $states
-     *
-     * @return list<AttachmentVerdict>
      */
-    private function attachments(array $feet_m, array $states): array
+    private function tallyUp(FootTally $tally, array $feet_m, int $foot, array $states): void
     {
-        $verdicts = [];
-        foreach ($feet_m as $foot => $x_m) {
-            $tributary_m = $this->tributary_m($feet_m, $foot);
-            $pressures = $this->pressures_Pa($tributary_m * $this->run->tributary_m);
-            $share = $states[0]->reactions_N[$foot];
-            $wind_N = 0.0;
-            foreach ($pressures as $index => $pressure_Pa) {
-                $wind_N += $pressure_Pa * $states[$index + 1]->reactions_N[$foot];
-            }
-            $tally = new FootTally($this->capacities);
-            foreach ($this->down as $case) {
-                $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
-            }
-            foreach ($this->up as $case) {
-                $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
-            }
-            $verdicts[] = $tally->verdict($x_m, $tributary_m, $share);
+        $share = $states[0]->reactions_N[$foot];
+        $wind_N = 0.0;
+        foreach ($this->pressures_Pa($this->tributary_m($feet_m, $foot) * $this->run->tributary_m) as $index => $pressure_Pa) {
+            $wind_N += $pressure_Pa * $states[$index + 1]->reactions_N[$foot];
         }
+        foreach ($this->up as $case) {
+            $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
+        }
+    }
 
-        return $verdicts;
+    /** @param non-empty-list<float> $patterns Reactions of the snow patterns */
+    private function tallyPartial(FootTally $tally, float $whole, array $patterns): void
+    {
+        $least = min($patterns);
+        $most = max($patterns);
+        foreach ($this->partials as $partial) {
+            $ends = max($tally->partial($partial, $whole, $least), $tally->partial($partial, $whole, $most));
+            if ($ends > $tally->ratio()) {
+                // With a pull in the lag the interaction is not convex along the patterns: look at each.
+                foreach ($patterns as $snow) {
+                    $tally->partial($partial, $whole, $snow);
+                }
+            }
+        }
     }
 
     /** @param list<float> $feet_m */
@@ -229,35 +311,26 @@ final class RunCheck
     }
 
     /**
-     * Balanced snow on some spans in full and on the rest half; the worse of it and of full snow stays.
+     * Balanced snow on some spans in full and on the rest half; null without snow, or with one span.
      *
-     * @param list<float>             $feet_m
-     * @param list<RailSection>       $sections
-     * @param list<AttachmentVerdict> $attachments
+     * @param list<float> $feet_m
      */
-    private function withPartialSnow(array $feet_m, ContinuousBeam $beam, BeamState $full, array $sections, RailTally $rail, array $attachments, float $worst): RunVerdict
+    private function partialSnow(array $feet_m, ContinuousBeam $beam, BeamState $whole): ?PartialSnow
     {
-        $normal_N = $this->run->snow_N['balanced'][0] ?? 0.0;
-        $snow = $normal_N > 0.0 ? PartialSnow::under($beam, $feet_m, $this->run->clamps_m, $this->run->shares, $full) : null;
-        if ($snow !== null) {
-            foreach ($this->down as $case) {
-                if ($case->snow === 'balanced') {
-                    $partial = new PartialCase($case, $case->snowFactor * $normal_N, $case->snowFactor * $this->run->snow_N['balanced'][1]);
-                    foreach ($sections as $section) {
-                        // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
-                        [$whole, $low, $high] = $snow->extremes($section);
-                        $rail->partial($partial, $whole, $low, $section->misfit_Nm, $section->x_m, $section->isSplice);
-                        $rail->partial($partial, $whole, $high, $section->misfit_Nm, $section->x_m, $section->isSplice);
-                    }
-                    foreach ($attachments as $foot => $verdict) {
-                        $attachments[$foot] = $this->partialFoot($verdict, $full->reactions_N[$foot], $snow->reactions[$foot], $partial);
-                        $worst = max($worst, $attachments[$foot]->worst->ratio);
-                    }
-                }
+        return $this->partials === [] ? null : PartialSnow::under($beam, $feet_m, $this->run->clamps_m, $this->run->shares, $whole);
+    }
+
+    /** @param list<RailSection> $sections */
+    private function partialRail(array $sections, PartialSnow $snow, RailTally $rail): void
+    {
+        foreach ($sections as $section) {
+            // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
+            [$whole, $low, $high] = $snow->extremes($section);
+            foreach ($this->partials as $partial) {
+                $rail->partial($partial, $whole, $low, $section);
+                $rail->partial($partial, $whole, $high, $section);
             }
         }
-
-        return new RunVerdict(max($worst, $rail->worst), $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
     }
 
     /**
@@ -295,21 +368,6 @@ final class RunCheck
         }
 
         return $sections;
-    }
-
-    /** @param non-empty-list<float> $patterns Reactions of the snow patterns */
-    private function partialFoot(AttachmentVerdict $verdict, float $whole, array $patterns, PartialCase $partial): AttachmentVerdict
-    {
-        $tally = new FootTally($this->capacities, $verdict);
-        $ends = max($tally->partial($partial, $whole, min($patterns)), $tally->partial($partial, $whole, max($patterns)));
-        if ($ends > $tally->ratio()) {
-            // With a pull in the lag the interaction is not convex along the patterns: look at each.
-            foreach ($patterns as $snow) {
-                $tally->partial($partial, $whole, $snow);
-            }
-        }
-
-        return $tally->verdict($verdict->x_m, $verdict->tributary_m, $verdict->modules);
     }
 
     private static function worse(RunVerdict $one, RunVerdict $other): RunVerdict

@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Rail\Run;
 
-/** A run with the feet chosen for it. */
-final readonly class RunPlan
+/** A run with the feet chosen for it; what they bear is worked out when it is first asked for. */
+final class RunPlan
 {
+    private ?RunVerdict $verdict = null;
+
+    /** @var list<float>|null */
+    private ?array $reactions = null;
+
     /** @param list<int> $picks Indices into the run's candidates; empty when it has fewer than two */
     public function __construct(
-        public Run $run,
-        public RunCheck $check,
-        public array $picks,
-        public ?RunVerdict $verdict,
+        public readonly Run $run,
+        public readonly RunCheck $check,
+        public readonly array $picks,
         /** No layout with fewer feet passes; null when none passes at all. */
-        public ?int $bound,
+        public readonly ?int $bound,
         /** Every layout with as many feet was weighed. */
-        public bool $isBest,
+        public readonly bool $isBest,
     ) {
     }
 
@@ -27,15 +32,43 @@ final readonly class RunPlan
         return $this->bound !== null;
     }
 
+    /** Null when there are not two feet. */
+    public function verdict(): ?RunVerdict
+    {
+        if ($this->verdict === null && count($this->picks) >= 2) {
+            $verdict = $this->check->of($this->feet_m());
+            $this->verdict = $verdict->rail === null ? null : $verdict;
+        }
+
+        return $this->verdict;
+    }
+
+    /** @return list<float> How many modules' weight each foot carries, in modules on this rail */
+    public function reactions(): array
+    {
+        return $this->reactions ??= count($this->picks) < 2 ? []
+            : array_values((new ContinuousBeam($this->feet_m()))->under($this->run->clamps_m, $this->run->shares)->reactions_N);
+    }
+
     /** @return list<float> */
     public function feet_m(): array
     {
-        return array_map(fn (int $pick): float => $this->run->candidates_m[$pick], $this->picks);
+        $feet = [];
+        foreach ($this->picks as $pick) {
+            $feet[] = $this->run->candidates_m[$pick];
+        }
+
+        return $feet;
     }
 
     /** @return list<int> */
     public function members(): array
     {
-        return array_map(fn (int $pick): int => $this->run->members[$pick], $this->picks);
+        $members = [];
+        foreach ($this->picks as $pick) {
+            $members[] = $this->run->members[$pick];
+        }
+
+        return $members;
     }
 }

@@ -22,11 +22,21 @@ final class Supports
     /** Moves tried to take load off overloaded members. */
     private const MOVES = 16;
 
+    /** Of the runs on an overloaded member, those that load it most are tried: by moving a foot, then by a new search. */
+    private const SHIFTED = 4;
+    private const SEARCHED = 2;
+
     /** @var array<string, Fewest|null> */
     private array $solved = [];
 
     /** @var array<string, array{RunCheck, FewestSearch}> */
     private array $tools = [];
+
+    /** @var array<string, list<list<int>>> Good layouts by the places that a run's feet may take: likely good for its neighbours too */
+    private array $hints = [];
+
+    /** @var array<string, float> Worst ratio of layouts tried while relieving members; beyond 1 not exact */
+    private array $weighed = [];
 
     /** @var array<string, string> By run */
     private array $signatures = [];
@@ -79,7 +89,7 @@ final class Supports
 
     private function planned(Run $run, Fewest $fewest, int $bound): RunPlan
     {
-        return new RunPlan($run, $this->tools($run)[0], $fewest->picks, $fewest->verdict, $bound, $fewest->isBest);
+        return new RunPlan($run, $this->tools($run)[0], $fewest->picks, $bound, $fewest->isBest);
     }
 
     /** @return array{RunCheck, FewestSearch} */
@@ -103,7 +113,12 @@ final class Supports
         $candidates = array_keys(array_intersect($run->members, $barred));
         $key = ($this->signatures[$run->id] ??= $run->signature()).'/'.implode(',', $candidates).'/'.$most;
         if (!array_key_exists($key, $this->solved)) {
-            $this->solved[$key] = $this->tools($run)[1]->fewest($candidates, $most);
+            $places = implode(',', $run->members);
+            $found = $this->tools($run)[1]->fewest($candidates, $most, $this->hints[$places] ?? []);
+            $this->solved[$key] = $found;
+            if ($found !== null && !in_array($found->picks, $this->hints[$places] ?? [], true)) {
+                $this->hints[$places] = array_slice([$found->picks, ...$this->hints[$places] ?? []], 0, 6);
+            }
         }
 
         return $this->solved[$key];
@@ -126,51 +141,106 @@ final class Supports
             if ($worst === null) {
                 break;
             }
-            $best = null;
-            foreach ($plans as $index => $plan) {
-                if (!$plan->holds() || !in_array($worst->number, $plan->members(), true)) {
-                    continue;
-                }
-                $bar = [...$barred[$index] ?? [], $worst->number];
-                $fewest = $this->solve($plan->run, $bar, count($plan->picks) + 1);
-                if ($fewest === null || $plan->bound === null) {
-                    continue;
-                }
-                $moved = $plans;
-                $moved[$index] = $this->planned($plan->run, $fewest, $plan->bound);
-                $after = $shares($moved);
-                $excess = $after->excess();
-                if ($excess < $now->excess() - 1e-9 && ($best === null || [count($fewest->picks) - count($plan->picks), $excess] < $best[0])) {
-                    $best = [[count($fewest->picks) - count($plan->picks), $excess], $moved, $after, $index, $bar];
-                }
-            }
+            $best = $this->move($plans, $now, $worst->number, $barred, $shares, false) ?? $this->move($plans, $now, $worst->number, $barred, $shares, true);
             if ($best === null) {
                 $hopeless[] = $worst->number;
                 continue;
             }
-            [, $plans, $now, $index, $bar] = $best;
-            $barred[$index] = $bar;
+            [$index, $plan, $now] = $best;
+            $plans[$index] = $plan;
+            $barred[$index][] = $worst->number;
         }
 
-        return $plans;
+        return array_values($plans);
+    }
+
+    /**
+     * The best single run to take off a member: by a foot moved to a neighbour, or by a new search for the runs that load it most.
+     *
+     * @param array<int, RunPlan>                   $plans
+     * @param array<int, list<int>>                 $barred
+     * @param callable(list<RunPlan>): MemberShares $shares
+     *
+     * @return array{int, RunPlan, MemberShares}|null
+     */
+    private function move(array $plans, MemberShares $now, int $member, array $barred, callable $shares, bool $search): ?array
+    {
+        $on = [];
+        foreach ($plans as $index => $plan) {
+            $place = $plan->holds() ? array_search($member, $plan->members(), true) : false;
+            if ($place !== false) {
+                $on[$index] = $plan->reactions()[$place];
+            }
+        }
+        arsort($on);
+        $best = $bestRank = null;
+        foreach (array_slice(array_keys($on), 0, $search ? self::SEARCHED : self::SHIFTED) as $index) {
+            $plan = $plans[$index];
+            $bar = [...$barred[$index] ?? [], $member];
+            $picks = $search ? $this->solve($plan->run, $bar, count($plan->picks) + 1)?->picks : $this->neighbouring($plan, $bar);
+            if ($picks === null) {
+                continue;
+            }
+            $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
+            $after = $shares(array_values([$index => $moved] + $plans));
+            $rank = [count($picks) - count($plan->picks), $after->excess()];
+            if ($rank[1] < $now->excess() - 1e-9 && ($bestRank === null || $rank < $bestRank)) {
+                [$best, $bestRank] = [[$index, $moved, $after], $rank];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The feet with those on barred members moved to a neighbour that holds; null when none does.
+     *
+     * @param list<int> $bar Members
+     *
+     * @return list<int>|null
+     */
+    private function neighbouring(RunPlan $plan, array $bar): ?array
+    {
+        $run = $plan->run;
+        $best = null;
+        $bestWorst = 1.0 + 1e-9;
+        foreach ($plan->picks as $place => $pick) {
+            if (!in_array($run->members[$pick], $bar, true)) {
+                continue;
+            }
+            foreach ([$pick - 1, $pick + 1] as $other) {
+                if (isset($run->members[$other]) && !in_array($run->members[$other], $bar, true) && !in_array($other, $plan->picks, true)) {
+                    $picks = $plan->picks;
+                    $picks[$place] = $other;
+                    $picks = array_values($picks);
+                    $key = $run->id.'/'.implode(',', $picks);
+                    $worst = $this->weighed[$key] ??= $plan->check->worst(array_map(static fn (int $index): float => $run->candidates_m[$index], $picks), 1.0 + 1e-9);
+                    if ($worst < $bestWorst) {
+                        [$best, $bestWorst] = [$picks, $worst];
+                    }
+                }
+            }
+        }
+
+        return $best;
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */
     private function failing(Run $run, RunCheck $check): RunPlan
     {
-        $best = null;
+        $least = INF;
         $picks = [];
         for ($step = 1; $step <= 4; ++$step) {
             $some = [];
             for ($index = 0; $index < count($run->candidates_m); $index += $step) {
                 $some[] = $index;
             }
-            $verdict = count($some) < 2 ? null : $check->of(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $some));
-            if ($verdict?->rail !== null && ($best === null || $verdict->worst < $best->worst)) {
-                [$best, $picks] = [$verdict, $some];
+            $worst = $check->worst(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $some));
+            if ($worst < $least) {
+                [$least, $picks] = [$worst, $some];
             }
         }
 
-        return new RunPlan($run, $check, $picks, $best, null, false);
+        return new RunPlan($run, $check, $picks, null, false);
     }
 }

@@ -46,7 +46,7 @@ final readonly class Becauses
             array_push($paths, 'lag/withdrawal', 'lag/thread', ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
         }
         foreach ($plan->supports as $run) {
-            if ($run->verdict?->rail === null) {
+            if ($run->verdict()?->rail === null) {
                 continue;
             }
             array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail');
@@ -152,12 +152,12 @@ final readonly class Becauses
     private function run(array $parts): ?Because
     {
         foreach ($this->plan->supports as $run) {
-            if ($run->run->id === ($parts[1] ?? null) && $run->verdict?->rail !== null) {
+            if ($run->run->id === ($parts[1] ?? null) && $run->verdict()?->rail !== null) {
                 $foot = (int) ($parts[3] ?? 0) - 1;
 
                 return match (true) {
                     ($parts[2] ?? '') === 'count' => $this->count($run),
-                    ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict->rail, $run->verdict->railAt_m),
+                    ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict()->rail, $run->verdict()->railAt_m),
                     ($parts[2] ?? '') !== 'feet' || !isset($run->picks[$foot]) => null,
                     !isset($parts[4]) => $this->foot($run, $foot),
                     $parts[4] === 'bay' && isset($run->picks[$foot + 1]) => $this->bay($run, $foot),
@@ -175,7 +175,7 @@ final readonly class Becauses
         $code = $run->bound === null ? 'count_fails' : (count($run->picks) === $run->bound ? 'count_fewest' : 'count_over');
 
         return new Because($code, ['value' => count($run->picks), 'bound' => $run->bound ?? 0, 'run' => $run->run->id, 'candidates' => count($run->run->candidates_m)], children: [
-            $this->rail($run, $run->verdict->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict->railAt_m),
+            $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m),
             $this->input('/rules/pattern'),
         ]);
     }
@@ -204,7 +204,7 @@ final readonly class Becauses
         if ($run->bound !== null) {
             $children[] = new Because(count($run->picks) === $run->bound ? 'bay_fewer_fails' : 'bay_moved_for_members', ['value' => $run->bound - 1, 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id]);
         }
-        $children[] = $this->rail($run, $run->verdict->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict->railAt_m);
+        $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input('/surface/framing/spacing_m');
 
@@ -262,7 +262,7 @@ final readonly class Becauses
 
     private function foot(RunPlan $run, int $foot): Because
     {
-        $verdict = $run->verdict->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
+        $verdict = $run->verdict()->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
         $worst = $verdict->worst;
         $children = [$this->uplift($run, $foot)];
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
@@ -296,7 +296,7 @@ final readonly class Becauses
     private function uplift(RunPlan $run, int $foot): Because
     {
         $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
-        $verdict = $run->verdict->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
+        $verdict = $run->verdict()->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
         $area_m2 = $verdict->tributary_m * $run->run->tributary_m;
         $beam = new ContinuousBeam($run->feet_m());
         $share = $beam->under($run->run->clamps_m, $run->run->shares)->reactions_N[$foot];

@@ -85,9 +85,9 @@ final readonly class MemberShares
             foreach ($plan->run->members as $number) {
                 $rows[$number][$plan->run->line->row] = true;
             }
-            foreach ($plan->verdict->attachments ?? [] as $place => $attachment) {
+            foreach ($plan->reactions() as $place => $modules) {
                 $number = $plan->run->members[$plan->picks[$place]];
-                $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $attachment->modules * ($plan->run->deadVertical_N + $plan->run->snowVertical_N);
+                $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $modules * ($plan->run->deadVertical_N + $plan->run->snowVertical_N);
             }
         }
 

@@ -30,7 +30,7 @@ final class Summary
         foreach ($plan->supports as $run) {
             $lines[] = '';
             $lines[] = sprintf('Run %s: %d feet%s', $run->run->id, count($run->picks), $run->bound === null ? ', does not hold' : ($run->bound === count($run->picks) ? ', the fewest that hold' : ''));
-            foreach ($run->verdict->attachments ?? [] as $place => $attachment) {
+            foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
                 $lines[] = sprintf(
                     '  %2d  %-12s member %-3d reserve %-6s %s%s',

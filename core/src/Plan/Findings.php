@@ -120,10 +120,10 @@ final class Findings
     public static function weakest(RunPlan $plan): array
     {
         $weakest = ['link' => 'none', 'ratio' => 0.0];
-        if ($plan->verdict === null) {
+        if ($plan->verdict() === null) {
             return $weakest;
         }
-        $ratios = [$plan->verdict->rail, $plan->verdict->splice, ...array_map(static fn ($foot) => $foot->worst, $plan->verdict->attachments)];
+        $ratios = [$plan->verdict()->rail, $plan->verdict()->splice, ...array_map(static fn ($foot) => $foot->worst, $plan->verdict()->attachments)];
         foreach ($ratios as $ratio) {
             if ($ratio !== null && $ratio->ratio > $weakest['ratio']) {
                 $weakest = ['link' => $ratio->link->value, 'ratio' => round($ratio->ratio, 4)];

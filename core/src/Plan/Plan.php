@@ -109,7 +109,7 @@ final readonly class Plan
     {
         $worst = null;
         foreach ($this->supports as $plan) {
-            $worst = $plan->verdict === null ? $worst : max($worst ?? 0.0, $plan->verdict->worst);
+            $worst = $plan->verdict() === null ? $worst : max($worst ?? 0.0, $plan->verdict()->worst);
         }
         foreach ($this->modules as $module) {
             $worst = $module->ratio() === null ? $worst : max($worst ?? 0.0, $module->ratio());

@@ -148,7 +148,7 @@ final class PlanDocument
     private static function run(Plan $plan, RunPlan $run): array
     {
         $attachments = [];
-        foreach ($run->verdict->attachments ?? [] as $place => $verdict) {
+        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
             $attachments[] = self::attachment($plan, $run, $place, $verdict);
         }
 
@@ -159,8 +159,8 @@ final class PlanDocument
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
-            'rail' => $run->verdict?->rail === null ? null : self::link($run->verdict->rail) + ['x_m' => $run->verdict->railAt_m],
-            'splice' => $run->verdict?->splice === null ? null : self::link($run->verdict->splice),
+            'rail' => $run->verdict()?->rail === null ? null : self::link($run->verdict()->rail) + ['x_m' => $run->verdict()->railAt_m],
+            'splice' => $run->verdict()?->splice === null ? null : self::link($run->verdict()->splice),
             'attachments' => $attachments,
             'tape' => Tapes::run($plan, $run),
         ];
