@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Design;
+
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Tests\Support\Scenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Designs are changed by what people type. */
+final class EditsTest extends TestCase
+{
+    public function test_a_length_is_typed_in_any_unit_and_kept_as_typed(): void
+    {
+        $design = Edits::apply(Scenario::of()->design(), [['path' => '/surface/framing/spacing_m', 'typed' => ' 1\' 4 '], ['path' => '/block/y_m', 'typed' => '0.9 m']]);
+        self::assertEqualsWithDelta(16.0, $design->surface->framing->spacing->toInches(), 1e-9);
+        self::assertSame("1' 4", $design->asTyped['/surface/framing/spacing_m']);
+        self::assertEqualsWithDelta(0.9, $design->block->y->toMetres(), 1e-12);
+    }
+
+    public function test_an_empty_text_clears_what_may_be_left_open(): void
+    {
+        $design = Edits::apply(Scenario::of()->design(), [['path' => '/kit/foot/lateral_N', 'typed' => '']]);
+        self::assertNull($design->kit->foot->lateral);
+        self::assertArrayNotHasKey('/kit/foot/lateral_N', $design->asTyped);
+    }
+
+    public function test_modules_are_taken_out_and_put_back(): void
+    {
+        $before = Scenario::of()->design();
+        $out = Edits::apply($before, [['toggle' => ['row' => 2, 'column' => 3]]]);
+        self::assertCount(2, $out->block->leftOut);
+        self::assertSame(DesignFile::hash($before), DesignFile::hash(Edits::apply($out, [['toggle' => ['row' => 2, 'column' => 3]]])));
+    }
+
+    public function test_the_block_is_centred_to_the_sixteenth(): void
+    {
+        $design = Edits::apply(Scenario::of()->with('/block/x_m', 1.0)->design(), [['command' => 'centre']]);
+        // 44 ft 3 in less ten modules of 39 in and nine gaps of ¾ in, halved: 67 1/8 in.
+        self::assertEqualsWithDelta(67.125, $design->block->x->toInches(), 1e-9);
+        self::assertArrayNotHasKey('/block/x_m', $design->asTyped);
+    }
+
+    public function test_areas_laps_and_answers_are_added_and_taken_out(): void
+    {
+        $design = Edits::apply(Scenario::of('blank-survey')->design(), [
+            ['path' => '/surface/no_work_rectangles', 'add' => true], ['path' => '/surface/no_work_rectangles', 'add' => true], ['path' => '/surface/no_work_rectangles/0/kind', 'typed' => 'chimney'],
+            ['path' => '/surface/framing/lap', 'add' => true], ['path' => '/surface/framing/lap/shift_m', 'typed' => '2 in'], ['path' => '/survey/leaks/answer', 'typed' => 'unknown'],
+        ]);
+        self::assertSame('chimney', $design->surface->noWorkRectangles[0]->kind->value);
+        self::assertNotSame($design->surface->noWorkRectangles[0]->id, $design->surface->noWorkRectangles[1]->id);
+        self::assertEqualsWithDelta(2.0, $design->surface->framing->lap?->shift->toInches() ?? 0.0, 1e-9);
+        self::assertSame('unknown', $design->survey['leaks']->answer);
+        $less = Edits::apply($design, [['path' => '/surface/no_work_rectangles/0', 'remove' => true], ['path' => '/surface/framing/lap', 'remove' => true]]);
+        self::assertCount(1, $less->surface->noWorkRectangles);
+        self::assertNull($less->surface->framing->lap);
+    }
+
+    /** @return iterable<string, array{mixed, string}> Edit and what the message names */
+    public static function wrongEdits(): iterable
+    {
+        yield 'a length without its unit' => [['path' => '/surface/width_m', 'typed' => '44'], 'with its unit'];
+        yield 'a pressure for a length' => [['path' => '/surface/width_m', 'typed' => '30 psf'], 'a length'];
+        yield 'letters' => [['path' => '/site/ground_snow_Pa', 'typed' => 'lots'], 'a pressure'];
+        yield 'out of range' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '900 mph'], '20 to 120'];
+        yield 'empty where something is needed' => [['path' => '/surface/width_m', 'typed' => ''], 'a length'];
+        yield 'an unknown place' => [['path' => '/surface/colour', 'typed' => 'red'], 'a place'];
+        yield 'a place below a value' => [['path' => '/surface/width_m/more', 'typed' => '1 m'], 'a place'];
+        yield 'an entry that is not there' => [['path' => '/surface/no_work_circles/9/x_m', 'typed' => '1 m'], 'a place that exists'];
+        yield 'the version' => [['path' => '/schema', 'value' => 2], 'may change'];
+        yield 'a number that is no text' => [['path' => '/surface/width_m', 'typed' => 44], 'a text'];
+        yield 'a module off the block' => [['toggle' => ['row' => 99, 'column' => 1]], 'a module of the block'];
+        yield 'an unknown command' => [['command' => 'explode'], 'an edit'];
+        yield 'no edit at all' => ['text', 'an edit'];
+        yield 'adding to what is no list' => [['path' => '/site', 'add' => true], 'added'];
+        yield 'removing what is no entry' => [['path' => '/site/exposure', 'remove' => true], 'an entry of a list'];
+        yield 'deep JSON as a value' => [['path' => '/name', 'value' => ['a' => ['b' => 1]]], 'a text'];
+    }
+
+    #[DataProvider('wrongEdits')]
+    public function test_a_wrong_edit_says_what_is_wrong(mixed $edit, string $says): void
+    {
+        $this->expectException(DocumentInvalid::class);
+        $this->expectExceptionMessage($says);
+        Edits::apply(Scenario::of()->design(), [$edit]);
+    }
+
+    public function test_every_sixteenth_up_to_forty_feet_comes_back_from_its_text(): void
+    {
+        $printer = Scenario::of()->design()->printer();
+        for ($sixteenths = 1; $sixteenths <= 40 * 12 * 16; ++$sixteenths) {
+            $length = Length::ofInches($sixteenths / 16);
+            foreach ([$printer->tape($length->toMetres()), $printer->length($length->toMetres())] as $text) {
+                if (abs(Length::parse($text)->toMetres() - $length->toMetres()) > 1e-9) {
+                    self::fail("$text is not $sixteenths sixteenths.");
+                }
+            }
+        }
+        self::assertSame("12' 1 ¾\"", $printer->tape(Length::ofInches(145.75)->toMetres()));
+    }
+}
