@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
-    ->withMiddleware(function (Middleware $middleware): void {
+    ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/jobs');
@@ -22,7 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: ['edits', 'edits.*.typed', 'edits.*.value', 'document']);
         $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
+    ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport([CoreException::class]);
         $exceptions->render(static fn (DocumentInvalid $invalid): JsonResponse => new JsonResponse([
             'code' => $invalid->errorCode(), 'message' => $invalid->getMessage(),

@@ -13,19 +13,19 @@ use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
 
-Route::middleware(['guest', 'throttle:login'])->group(function (): void {
+Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
     Route::post('/login', [SessionController::class, 'store']);
     Route::post('/demo', [SessionController::class, 'demo']);
 });
 
-Route::middleware(['auth', 'throttle:desk'])->group(function (): void {
+Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);
     Route::get('/jobs', [JobController::class, 'index']);
     Route::get('/jobs/new', [JobController::class, 'create']);
     Route::post('/jobs', [JobController::class, 'store']);
 
-    Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(function (): void {
+    Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(static function (): void {
         Route::get('/', [JobController::class, 'show']);
         Route::get('/print', [JobController::class, 'print']);
         Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Support\Stages::KEYS);

@@ -13,15 +13,15 @@ use Illuminate\Support\Carbon;
 /**
  * One version of a job's input, immutable once saved: the database refuses updates and deletes.
  *
- * @property int       $id
- * @property int       $job_id
- * @property int       $number
- * @property int|null  $parent_id
- * @property bool      $is_side
- * @property string    $bytes     Canonical JSON
- * @property string    $hash
- * @property string    $change
- * @property Carbon    $created_at
+ * @property int $id
+ * @property int $job_id
+ * @property int $number
+ * @property int|null $parent_id
+ * @property bool $is_side
+ * @property string $bytes Canonical JSON
+ * @property string $hash
+ * @property string $change
+ * @property Carbon $created_at
  * @property User|null $author
  */
 final class Design extends Model

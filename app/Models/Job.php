@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
- * @property int    $id
- * @property int    $company_id
+ * @property int $id
+ * @property int $company_id
  * @property string $name
  * @property Carbon $updated_at
  */

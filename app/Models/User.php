@@ -8,10 +8,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
- * @property int          $id
- * @property int          $company_id
- * @property string       $name
- * @property string       $email
+ * @property int $id
+ * @property int $company_id
+ * @property string $name
+ * @property string $email
  * @property Company|null $company
  */
 final class User extends Authenticatable

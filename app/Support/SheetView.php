@@ -106,7 +106,7 @@ final class SheetView
         return $areas;
     }
 
-    /** @return array{across: list<array<string, mixed>>, up: list<array<string, mixed>>} */
+    /** @return array{across: list<mixed>, up: list<mixed>} Chains of {from_m, to_m, text} */
     private static function dimensions(Plan $plan): array
     {
         $printer = $plan->design->printer();

@@ -36,7 +36,7 @@ final class Tables
     /** @param list<list<string>> $rows */
     private static function csv(array $rows): string
     {
-        $stream = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('No temporary stream.');
+        $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
         foreach ($rows as $row) {
             fputcsv($stream, array_map(self::safe(...), $row), escape: '', eol: "\r\n");
         }

@@ -10,12 +10,12 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        Schema::create('companies', function (Blueprint $table): void {
+        Schema::create('companies', static function (Blueprint $table): void {
             $table->id();
             $table->string('name', 120);
             $table->timestampsTz();
         });
-        Schema::create('users', function (Blueprint $table): void {
+        Schema::create('users', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->string('name', 120);
@@ -24,7 +24,7 @@ return new class extends Migration {
             $table->rememberToken();
             $table->timestampsTz();
         });
-        Schema::create('sessions', function (Blueprint $table): void {
+        Schema::create('sessions', static function (Blueprint $table): void {
             $table->string('id')->primary();
             $table->foreignId('user_id')->nullable()->index();
             $table->string('ip_address', 45)->nullable();
@@ -32,13 +32,13 @@ return new class extends Migration {
             $table->longText('payload');
             $table->integer('last_activity')->index();
         });
-        Schema::create('jobs', function (Blueprint $table): void {
+        Schema::create('jobs', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('company_id')->constrained();
             $table->string('name', 120);
             $table->timestampsTz();
         });
-        Schema::create('designs', function (Blueprint $table): void {
+        Schema::create('designs', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('job_id')->constrained()->restrictOnDelete();
             $table->unsignedInteger('number');
@@ -53,7 +53,7 @@ return new class extends Migration {
             $table->unique(['job_id', 'number']);
         });
         DB::statement('alter table designs add column document jsonb generated always as (bytes::jsonb) stored');
-        Schema::create('plans', function (Blueprint $table): void {
+        Schema::create('plans', static function (Blueprint $table): void {
             $table->char('design_hash', 64);
             $table->string('build', 16);
             $table->text('bytes');

@@ -15,32 +15,33 @@ final class Chrome
     private static ?RemoteWebDriver $driver = null;
 
     /** @var resource|null */
-    private static $process = null;
+    private static $process;
 
     public static function driver(): RemoteWebDriver
     {
-        if (self::$driver === null) {
-            $port = self::freePort();
-            $process = proc_open(['chromedriver', "--port=$port", '--log-level=SEVERE'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
-            self::$process = is_resource($process) ? $process : throw new \RuntimeException('ChromeDriver does not start.');
-            register_shutdown_function(self::quit(...));
-            self::wait($port);
-            $profile = sys_get_temp_dir().'/garnetine-chrome-'.getmypid();
-            $options = new ChromeOptions();
-            $options->addArguments([
-                '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--no-default-browser-check',
-                '--disable-background-networking', '--disable-component-update', '--disable-domain-reliability', '--disable-sync', '--metrics-recording-only',
-                '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--force-color-profile=srgb', '--font-render-hinting=none', '--hide-scrollbars',
-                '--window-size=1280,800', "--user-data-dir=$profile",
-            ]);
-            $capabilities = DesiredCapabilities::chrome();
-            $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-            $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-            self::$driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000);
-            self::size(1280, 800);
+        if (self::$driver !== null) {
+            return self::$driver;
         }
+        $port = self::freePort();
+        $process = proc_open(['chromedriver', "--port=$port", '--log-level=SEVERE'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        self::$process = is_resource($process) ? $process : throw new \RuntimeException('ChromeDriver does not start.');
+        register_shutdown_function(self::quit(...));
+        self::wait($port);
+        $profile = sys_get_temp_dir().'/garnetine-chrome-'.getmypid();
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--no-default-browser-check',
+            '--disable-background-networking', '--disable-component-update', '--disable-domain-reliability', '--disable-sync', '--metrics-recording-only',
+            '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--force-color-profile=srgb', '--font-render-hinting=none', '--hide-scrollbars',
+            '--window-size=1280,800', "--user-data-dir=$profile",
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $driver = self::$driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 20_000, 60_000);
+        self::size(1280, 800);
 
-        return self::$driver;
+        return $driver;
     }
 
     public static function size(int $width, int $height): void

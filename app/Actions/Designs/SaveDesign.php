@@ -17,7 +17,7 @@ final class SaveDesign
     /** @param Design|null $base The design that was changed; null for a job's first */
     public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change): Design
     {
-        return DB::transaction(function () use ($job, $author, $base, $document, $change): Design {
+        return DB::transaction(static function () use ($job, $author, $base, $document, $change): Design {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
             $hash = DesignFile::hash($document);
             $bytes = DesignFile::write($document);

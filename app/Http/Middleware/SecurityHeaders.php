@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** No inline script, nothing from elsewhere, no frames. */
 final class SecurityHeaders
 {
-    /** @param Closure(Request): Response $next */
-    public function handle(Request $request, Closure $next): Response
+    /** @param \Closure(Request): Response $next */
+    public function handle(Request $request, \Closure $next): Response
     {
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', implode('; ', [

@@ -40,7 +40,7 @@ final class Bay
     }
 
     /**
-     * @param list<float> $at_m    Clamps, from the left end
+     * @param list<float> $at_m Clamps, from the left end
      * @param list<float> $loads_N
      */
     public function addUnit(array $at_m, array $loads_N): void

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;
 
 /**

@@ -83,9 +83,9 @@ final class FewestSearch
     }
 
     /**
-     * @param list<int>       $barred Candidates that may not be used
-     * @param int|null        $most   Layouts with more feet are of no interest
-     * @param list<list<int>> $hints  Layouts that are likely good: weighed first, so that the search can prune by them
+     * @param list<int> $barred Candidates that may not be used
+     * @param int|null $most Layouts with more feet are of no interest
+     * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget
      */
@@ -155,7 +155,6 @@ final class FewestSearch
             }
         }
         // A loaded span puts at most Σ P·a·b/L on its own ends and half as much on each further support.
-        $this->largest = array_fill(0, count($run->gusts), 0.0);
         foreach ($run->gusts as $gust => $_) {
             $spans = $ends = 0.0;
             foreach ($this->bays as $row) {
@@ -166,7 +165,7 @@ final class FewestSearch
             foreach ([...$this->leftEnds, ...$this->rightEnds] as $moments) {
                 $ends = $moments === null ? $ends : max($ends, abs($moments[$gust + 1]));
             }
-            $this->largest[$gust] = 4 * $spans + $ends;
+            $this->largest[] = 4 * $spans + $ends;
         }
     }
 
@@ -203,7 +202,7 @@ final class FewestSearch
      * The up case's moment (or reaction) from the unit ones.
      *
      * @param array<int, float> $units
-     * @param list<float>       $pressures_Pa
+     * @param list<float> $pressures_Pa
      */
     private function upward(array $units, array $pressures_Pa): float
     {
@@ -302,7 +301,7 @@ final class FewestSearch
             return false;
         }
         $both = 2 * ($one->length_m + $two->length_m);
-        $cap = ($this->limit) / max($this->check->downPerMoment, 1e-30);
+        $cap = $this->limit / max($this->check->downPerMoment, 1e-30);
         $right = -($one->leftTerms[0] + $two->rightTerms[0]) / $both;
         if ($right + $cap * 0.5 < -$cap || $right - $cap * 0.5 > $cap) {
             return false;
@@ -360,12 +359,13 @@ final class FewestSearch
     private function begin(int $count): void
     {
         foreach (array_keys($this->next) as $i) {
-            if ($this->leftEnds[$i] === null || !$this->allowed[$i]) {
+            $end = $this->leftEnds[$i];
+            if ($end === null || !$this->allowed[$i]) {
                 continue;
             }
             foreach ($this->inOrder($i, $count - 1) as $j) {
                 if ($this->allowed[$j] && $this->after[$i][$j] <= $count - 2) {
-                    $this->knowns = [$this->leftEnds[$i]];
+                    $this->knowns = [$end];
                     $this->carries = [0.0];
                     $this->extend([$i, $j], $count - 2);
                 }
@@ -392,7 +392,7 @@ final class FewestSearch
 
     /**
      * @param list<int> $feet Chosen so far; the last two bound the newest bay
-     * @param int       $left Feet still to be chosen
+     * @param int $left Feet still to be chosen
      */
     private function extend(array $feet, int $left): void
     {
@@ -465,7 +465,7 @@ final class FewestSearch
     /**
      * Whether some moment over the right end of a bay keeps every section of it within the capacity.
      *
-     * @param float       $known    Moment over the left end, less $carry times the one over the right end
+     * @param float $known Moment over the left end, less $carry times the one over the right end
      * @param list<float> $sections Moments of the bay on two supports
      */
     private static function mayHold(Bay $bay, float $known, float $carry, array $sections, float $capacity): bool
@@ -500,7 +500,7 @@ final class FewestSearch
     /**
      * Whether the foot between two bays can hold for some moment over the next one.
      *
-     * @param list<float> $known   As in extend(), of the first bay
+     * @param list<float> $known As in extend(), of the first bay
      * @param list<float> $moments Unit moments over the foot, less $next times those over the next
      */
     private function footMay(Bay $one, Bay $two, array $known, float $carry, array $moments, float $next): bool
@@ -576,7 +576,7 @@ final class FewestSearch
     }
 
     /**
-     * @param array<int, float> $left  Unit moments over the foot before, over this one and over the next
+     * @param array<int, float> $left Unit moments over the foot before, over this one and over the next
      * @param array<int, float> $over
      * @param array<int, float> $right
      */

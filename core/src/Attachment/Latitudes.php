@@ -78,7 +78,7 @@ final class Latitudes
             foreach ([-$by_m, $by_m] as $shift_m) {
                 $moved = $feet_m;
                 $moved[$place] += $shift_m;
-                if ($plan->check->worst($moved, 1.0 + 1e-9) > 1.0 + 1e-9) {
+                if ($plan->check->worst(array_values($moved), 1.0 + 1e-9) > 1.0 + 1e-9) {
                     return false;
                 }
             }
@@ -112,7 +112,7 @@ final class Latitudes
         foreach ($others as $other) {
             $moved = $feet_m;
             $moved[$place] = $plan->run->candidates_m[$other];
-            if ($plan->check->worst($moved, 1.0 + 1e-9) <= 1.0 + 1e-9) {
+            if ($plan->check->worst(array_values($moved), 1.0 + 1e-9) <= 1.0 + 1e-9) {
                 return $other;
             }
         }

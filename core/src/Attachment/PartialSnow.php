@@ -18,9 +18,9 @@ use Garnetine\Core\Rail\ContinuousBeam;
 final readonly class PartialSnow
 {
     /**
-     * @param list<non-empty-list<float>>   $reactions By foot, then pattern
-     * @param list<list<float>>             $moments   By pattern, then foot
-     * @param list<list<bool>>              $full      By pattern, whether each bay between feet is full
+     * @param list<non-empty-list<float>> $reactions By foot, then pattern
+     * @param list<list<float>> $moments By pattern, then foot
+     * @param list<list<bool>> $full By pattern, whether each bay between feet is full
      */
     private function __construct(public array $reactions, private array $moments, private array $full, private BeamState $whole)
     {

@@ -31,7 +31,7 @@ final class RailTally
     }
 
     /**
-     * @param list<float> $moments_Nm   Of one share, then of 1 Pa for each gust
+     * @param list<float> $moments_Nm Of one share, then of 1 Pa for each gust
      * @param list<float> $pressures_Pa For each gust
      */
     public function section(array $moments_Nm, array $pressures_Pa, float $misfit_Nm, float $x_m, bool $isSplice): void

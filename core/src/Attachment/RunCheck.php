@@ -132,7 +132,7 @@ final class RunCheck
                 $this->tallyDown($feet, $shares[$foot]);
             }
         }
-        $worst = max($rail->worst, $feet->ratio(), max($shares) * $this->downPerReaction);
+        $worst = max($rail->worst, $feet->ratio(), max([0.0, ...$shares]) * $this->downPerReaction);
         $snow = $worst > $limit ? null : $this->partialSnow($feet_m, $beam, $states[0]);
         if ($snow !== null) {
             $this->partialRail($sections, $snow, $rail);
@@ -230,9 +230,9 @@ final class RunCheck
     /**
      * Hands the unit moments of every section to the tally; an overhang is a bay of its own, from the foot to the last clamp.
      *
-     * @param list<float>         $feet_m
-     * @param list<BeamState>     $states   Of the shares, then of each gust
-     * @param list<RailSection>   $sections
+     * @param list<float> $feet_m
+     * @param list<BeamState> $states Of the shares, then of each gust
+     * @param list<RailSection> $sections
      */
     private function bays(array $feet_m, array $states, array $sections, RailTally $rail): void
     {
@@ -267,7 +267,7 @@ final class RunCheck
     }
 
     /**
-     * @param list<float>     $feet_m
+     * @param list<float> $feet_m
      * @param list<BeamState> $states
      */
     private function tallyUp(FootTally $tally, array $feet_m, int $foot, array $states): void
@@ -302,10 +302,10 @@ final class RunCheck
     private function tributary_m(array $feet_m, int $foot): float
     {
         $clamps_m = $this->run->clamps_m;
-        $left_m = $foot === 0 ? max(0.0, $feet_m[0] - $clamps_m[0]) : ($feet_m[$foot] - $feet_m[$foot - 1]) / 2;
+        $left_m = $foot === 0 ? max(0.0, $feet_m[0] - $clamps_m[0]) : (($feet_m[$foot] ?? 0.0) - ($feet_m[$foot - 1] ?? 0.0)) / 2;
         $right_m = $foot === count($feet_m) - 1
             ? max(0.0, $clamps_m[count($clamps_m) - 1] - $feet_m[$foot])
-            : ($feet_m[$foot + 1] - $feet_m[$foot]) / 2;
+            : (($feet_m[$foot + 1] ?? 0.0) - ($feet_m[$foot] ?? 0.0)) / 2;
 
         return $left_m + $right_m;
     }

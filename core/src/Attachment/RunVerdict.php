@@ -9,7 +9,7 @@ final readonly class RunVerdict
 {
     /**
      * @param list<AttachmentVerdict> $attachments
-     * @param LinkRatio|null          $rail        Null when the layout was given up before it was complete
+     * @param LinkRatio|null $rail Null when the layout was given up before it was complete
      */
     public function __construct(
         public float $worst,

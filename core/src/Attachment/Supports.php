@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Load\Asce7\PanelPressure;
 use Garnetine\Core\Load\Coefficients;
@@ -49,12 +50,11 @@ final class Supports
     }
 
     /**
-     * @param list<Run>                             $runs   Lines from the eave up
-     * @param callable(list<RunPlan>): MemberShares $shares What the members bear under given feet
+     * @param list<Run> $runs Lines from the eave up
      *
      * @return list<RunPlan>
      */
-    public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients, callable $shares): array
+    public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients, MemberLoading $loading): array
     {
         $supports = new self($capacities, $pressure, $coefficients);
         $plans = [];
@@ -69,7 +69,7 @@ final class Supports
             $plans[] = $plan;
         }
 
-        return $supports->relieved($plans, $shares);
+        return $supports->relieved($plans, $loading);
     }
 
     /** @param list<int> $below Members that the line below stands on */
@@ -106,7 +106,7 @@ final class Supports
 
     /**
      * @param list<int> $barred Members that may not be used
-     * @param int|null  $most   Layouts with more feet are of no interest
+     * @param int|null $most Layouts with more feet are of no interest
      */
     private function solve(Run $run, array $barred = [], ?int $most = null): ?Fewest
     {
@@ -127,21 +127,20 @@ final class Supports
     /**
      * Takes the worst loaded member from one run at a time, as long as the sum of what is too much falls.
      *
-     * @param list<RunPlan>                         $plans
-     * @param callable(list<RunPlan>): MemberShares $shares
+     * @param list<RunPlan> $plans
      *
      * @return list<RunPlan>
      */
-    private function relieved(array $plans, callable $shares): array
+    private function relieved(array $plans, MemberLoading $loading): array
     {
-        $now = $shares($plans);
+        $now = $loading->under($plans);
         $barred = $hopeless = [];
         for ($move = 0; $move < self::MOVES && $now->atOneShare <= $now->limit; ++$move) {
             $worst = $now->worstBut($hopeless);
             if ($worst === null) {
                 break;
             }
-            $best = $this->move($plans, $now, $worst->number, $barred, $shares, false) ?? $this->move($plans, $now, $worst->number, $barred, $shares, true);
+            $best = $this->move($plans, $now, $worst->number, $barred, $loading, false) ?? $this->move($plans, $now, $worst->number, $barred, $loading, true);
             if ($best === null) {
                 $hopeless[] = $worst->number;
                 continue;
@@ -157,13 +156,12 @@ final class Supports
     /**
      * The best single run to take off a member: by a foot moved to a neighbour, or by a new search for the runs that load it most.
      *
-     * @param array<int, RunPlan>                   $plans
-     * @param array<int, list<int>>                 $barred
-     * @param callable(list<RunPlan>): MemberShares $shares
+     * @param array<int, RunPlan> $plans
+     * @param array<int, list<int>> $barred
      *
      * @return array{int, RunPlan, MemberShares}|null
      */
-    private function move(array $plans, MemberShares $now, int $member, array $barred, callable $shares, bool $search): ?array
+    private function move(array $plans, MemberShares $now, int $member, array $barred, MemberLoading $loading, bool $search): ?array
     {
         $on = [];
         foreach ($plans as $index => $plan) {
@@ -182,7 +180,7 @@ final class Supports
                 continue;
             }
             $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
-            $after = $shares(array_values([$index => $moved] + $plans));
+            $after = $loading->under(array_values([$index => $moved] + $plans));
             $rank = [count($picks) - count($plan->picks), $after->excess()];
             if ($rank[1] < $now->excess() - 1e-9 && ($bestRank === null || $rank < $bestRank)) {
                 [$best, $bestRank] = [[$index, $moved, $after], $rank];

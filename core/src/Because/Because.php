@@ -8,11 +8,11 @@ namespace Garnetine\Core\Because;
 final readonly class Because
 {
     /**
-     * @param string                          $code     Names the text and the formula in the messages
-     * @param array<string, float|int|string> $values   What the text and the formula quote; "value…" is the value itself
-     * @param string|null                     $input    JSON pointer of the design, when a person entered it
-     * @param string|null                     $typed    What that person typed
-     * @param list<self>                      $children
+     * @param string $code Names the text and the formula in the messages
+     * @param array<string, float|int|string> $values What the text and the formula quote; "value…" is the value itself
+     * @param string|null $input JSON pointer of the design, when a person entered it
+     * @param string|null $typed What that person typed
+     * @param list<self> $children
      */
     public function __construct(
         public string $code,

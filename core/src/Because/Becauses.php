@@ -7,13 +7,11 @@ namespace Garnetine\Core\Because;
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
-use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Rail\ContinuousBeam;
 
 /** Derives the because of any value of a plan, on asking, by its path. */
@@ -191,7 +189,7 @@ final readonly class Becauses
         if (isset($run->run->candidates_m[$further]) && !in_array($further, $run->picks, true)) {
             $moved = $feet_m;
             $moved[$foot + 1] = $run->run->candidates_m[$further];
-            $verdict = $run->check->of($moved);
+            $verdict = $run->check->of(array_values($moved));
             $worst = $verdict->rail;
             foreach ($verdict->attachments as $attachment) {
                 $worst = $worst === null || $attachment->worst->ratio > $worst->ratio ? $attachment->worst : $worst;
@@ -323,7 +321,7 @@ final readonly class Becauses
     private function pressureChildren(SiteLoads $loads, float $gust, float $area_m2, RunPlan $run, int $foot): array
     {
         $book = new LoadBecauses($this->plan, $loads);
-        $children = array_values(array_filter([$book->at(['qh'])]));
+        $children = array_filter([$book->at(['qh'])]);
         foreach ($loads->gcpUp as $zone => $gcp) {
             foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
                 if (abs($gcp->value * $gammaE - $gust) < 1e-6) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Because;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Document\Writer;
 
 /** Leaves of every chain: what a person entered, with what was typed. */

@@ -31,8 +31,8 @@ final class Main
         TEXT;
 
     /**
-     * @param list<string>             $arguments Without the program's name
-     * @param callable(string): string $read      Contents of a file; throws \RuntimeException if it cannot be read
+     * @param list<string> $arguments Without the program's name
+     * @param callable(string): string $read Contents of a file; throws \RuntimeException if it cannot be read
      *
      * @return array{int, string, string} Exit code, output, errors
      */

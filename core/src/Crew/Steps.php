@@ -51,10 +51,14 @@ final readonly class Steps
             ['photograph', [], []],
             ['anchors_out', ['anchors' => $anchors], ['fall_protection']],
         ];
-        if ($shank) {
-            array_splice($steps, 4, 0, [['shank_hole', ['shank_m' => $lag->shank->toMetres(), 'diameter_m' => $design->kit->lag->diameter->size()->toMetres()], []]]);
+        $list = [];
+        foreach ($steps as [$code, $values, $cautions]) {
+            if ($code === 'attach' && $shank) {
+                $list[] = ['code' => 'shank_hole', 'values' => ['shank_m' => $lag->shank->toMetres(), 'diameter_m' => $design->kit->lag->diameter->size()->toMetres()], 'cautions' => []];
+            }
+            $list[] = ['code' => $code, 'values' => $values, 'cautions' => $cautions];
         }
 
-        return new self(array_map(static fn (array $step): array => ['code' => $step[0], 'values' => $step[1], 'cautions' => $step[2]], $steps));
+        return new self($list);
     }
 }

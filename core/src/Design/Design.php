@@ -17,10 +17,10 @@ final readonly class Design
     public const SCHEMA = 1;
 
     /**
-     * @param list<Penetration>           $penetrations Holes that are not attachments
-     * @param array<string, SurveyAnswer> $survey       By survey item
-     * @param list<Confirmation>          $confirmations
-     * @param array<string, string>       $asTyped      What the user typed, by JSON pointer; never computed with
+     * @param list<Penetration> $penetrations Holes that are not attachments
+     * @param array<string, SurveyAnswer> $survey By survey item
+     * @param list<Confirmation> $confirmations
+     * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
      */
     public function __construct(
         #[Range(1, 1)]

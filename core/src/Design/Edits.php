@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\DocumentInvalid;
-use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
+use Garnetine\Core\Quantity\QuantityText;
 
 /**
  * Changes a design the way people do: by what they type at a place. Makes a new design, or says what is wrong and changes nothing.
@@ -26,7 +26,7 @@ final class Edits
     /**
      * @param list<mixed> $edits Decoded JSON
      *
-     * @throws DocumentInvalid If an edit is not understood, or the changed document is no design.
+     * @throws DocumentInvalid if an edit is not understood, or the changed document is no design
      */
     public static function apply(Design $design, array $edits): Design
     {
@@ -50,10 +50,10 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed> $document
-     * @param array<mixed>         $edit
+     * @param array<mixed> $document
+     * @param array<mixed> $edit
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function one(array $document, array $edit): array
     {
@@ -82,10 +82,10 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed>   $document
+     * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function typed(array $document, string $path, array $keys, mixed $typed): array
     {
@@ -100,7 +100,7 @@ final class Edits
         $dimension = Shape::dimension($field->type);
         if ($dimension !== null) {
             try {
-                $document = self::put($document, $path, $keys, $field->type::parse($text)->toSi());
+                $document = self::put($document, $path, $keys, QuantityText::read($dimension, $text));
             } catch (QuantityNotUnderstood $fault) {
                 throw DocumentInvalid::at($path, $fault->expected, '"'.$fault->found.'"');
             }
@@ -122,30 +122,30 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed>   $document
+     * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function put(array $document, string $path, array $keys, mixed $value): array
     {
-        $place = &$document;
-        foreach ($keys as $depth => $key) {
-            if ($depth === count($keys) - 1) {
-                if (is_array($place) && array_is_list($place) && $place !== [] && !array_key_exists((int) $key, $place)) {
-                    throw DocumentInvalid::at($path, 'a place that exists', 'none');
-                }
-                $place[$key] = $value;
-                break;
-            }
-            if (!is_array($place) || !isset($place[$key]) || !is_array($place[$key])) {
-                if ($keys[0] !== 'survey') {
-                    throw DocumentInvalid::at($path, 'a place that exists', 'none');
-                }
-                $place[$key] = ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null];
-            }
-            $place = &$place[$key];
+        $key = $keys[0];
+        $rest = array_slice($keys, 1);
+        if ($rest === []) {
+            $document[$key] = $value;
+
+            return $document;
         }
+        $inner = $document[$key] ?? null;
+        if (!is_array($inner)) {
+            // An item of the survey that was not asked yet begins as unknown.
+            if (!str_starts_with($path, "/survey/$key/")) {
+                throw DocumentInvalid::at($path, 'a place that exists', 'none');
+            }
+            $inner = ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null];
+        }
+        $changed = self::put($inner, $path, $rest, $value);
+        $document[$key] = $inner !== [] && array_is_list($inner) ? array_values($changed) : $changed;
 
         return $document;
     }
@@ -175,10 +175,10 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed>   $document
+     * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function added(array $document, string $path, array $keys): array
     {
@@ -191,7 +191,7 @@ final class Edits
             return self::put($document, $path, $keys, $typical);
         }
         $list = is_array($now) ? array_values($now) : [];
-        if (isset($typical['id'])) {
+        if (is_string($typical['id'] ?? null)) {
             $taken = array_column($list, 'id');
             for ($number = count($list) + 1; in_array($typical['id'].'-'.$number, $taken, true); ++$number);
             $typical['id'] .= '-'.$number;
@@ -201,10 +201,10 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed>   $document
+     * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function removed(array $document, string $path, array $keys): array
     {
@@ -226,9 +226,9 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed> $document
+     * @param array<mixed> $document
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function forgotten(array $document, string $path): array
     {
@@ -239,10 +239,10 @@ final class Edits
     }
 
     /**
-     * @param array<string, mixed> $document
-     * @param array<mixed>         $cell
+     * @param array<mixed> $document
+     * @param array<mixed> $cell
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function toggled(array $document, array $cell): array
     {
@@ -264,9 +264,9 @@ final class Edits
     /**
      * Equal margins to both rakes, to the sixteenth or the millimetre.
      *
-     * @param array<string, mixed> $document
+     * @param array<mixed> $document
      *
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private static function centred(array $document): array
     {
@@ -278,7 +278,7 @@ final class Edits
         return self::forgotten(self::put($document, '/block/x_m', ['block', 'x_m'], round($margin_m / $step_m) * $step_m), '/block/x_m');
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<mixed> */
     private static function plain(mixed $value): array
     {
         $walk = static function (mixed $value) use (&$walk): mixed {
@@ -288,11 +288,10 @@ final class Edits
         };
         $plain = $walk($value);
 
-        /** @var array<string, mixed> $plain The writer makes objects with text keys */
-        return $plain;
+        return is_array($plain) ? $plain : [];
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param array<mixed> $document */
     private static function object(array $document): \stdClass
     {
         foreach (['survey', 'as_typed'] as $map) {

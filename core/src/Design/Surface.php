@@ -16,7 +16,7 @@ final readonly class Surface
 {
     /**
      * @param list<NoWorkRectangle> $noWorkRectangles
-     * @param list<NoWorkCircle>    $noWorkCircles
+     * @param list<NoWorkCircle> $noWorkCircles
      */
     public function __construct(
         #[Text(40, Text::SLUG)]

@@ -52,7 +52,8 @@ final class Json
                     $path[$depth] = (string) ((int) $path[$depth] + 1);
                 }
             } elseif (($token[2] ?? '') === ':') {
-                $key = (string) json_decode('"'.$token[1].'"');
+                $decoded = json_decode('"'.($token[1] ?? '').'"');
+                $key = is_string($decoded) ? $decoded : '';
                 if (isset($seen[$depth][$key])) {
                     throw DocumentInvalid::at('/'.implode('/', [...array_slice($path, 0, $depth - 1), $key]), 'each key once', 'the key twice');
                 }

@@ -9,8 +9,8 @@ namespace Garnetine\Core\Document;
 final readonly class Keyed
 {
     /**
-     * @param class-string|null      $of
-     * @param list<string>|null      $keys The only keys allowed, or null for any that match $pattern
+     * @param class-string|null $of
+     * @param list<string>|null $keys The only keys allowed, or null for any that match $pattern
      */
     public function __construct(public ?string $of, public ?array $keys, public int $most, public string $pattern = '.{1,160}', public int $longest = 120)
     {

@@ -23,7 +23,7 @@ final class Reader
      *
      * @return T
      *
-     * @throws DocumentInvalid If anything in the document is missing, unknown, of the wrong kind or out of range.
+     * @throws DocumentInvalid if anything in the document is missing, unknown, of the wrong kind or out of range
      */
     public static function read(string $class, \stdClass $value): object
     {

@@ -18,7 +18,7 @@ use Garnetine\Core\Quantity\Length;
 final readonly class Members
 {
     /**
-     * @param list<Member>  $members  Above the lap, ascending
+     * @param list<Member> $members Above the lap, ascending
      * @param list<Finding> $findings
      */
     private function __construct(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\NoWorkCircle;
 use Garnetine\Core\Plan\Finding;
 
 /** What the modules run into: edges, overhangs, setbacks and no-work areas, each with by how much. */

@@ -47,6 +47,7 @@ final readonly class ModuleCheck
         $area_m2 = $placement->width_m * $placement->length_m;
         $module_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2;
         $most_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
+        /** @var array<string, array<int|string, float>> $pressures */
         $pressures = [];
         foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
             foreach ($loads->gcpUp as $zone => $gcp) {
@@ -61,7 +62,7 @@ final readonly class ModuleCheck
                 $down_Pa ??= self::down_Pa($design, $placement, $loads, $spot, $most_Pa * cos($theta));
                 $wind_Pa = 0.0;
                 foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m) as $piece) {
-                    $wind_Pa += $pressures[(string) ($spot->isExposed() ? $loads->gammaEExposed : 1.0)][$piece['zone']->value]
+                    $wind_Pa += ($pressures[(string) ($spot->isExposed() ? $loads->gammaEExposed : 1.0)][$piece['zone']->value] ?? 0.0)
                         * ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m']) / $area_m2;
                 }
                 $up_Pa = max(0.0, 0.6 * $wind_Pa - 0.6 * $module_Pa * cos($theta));
@@ -111,8 +112,8 @@ final readonly class ModuleCheck
     }
 
     /**
-     * @param array<ModuleRating>             $ratings
-     * @param callable(ModuleRating): float   $side
+     * @param array<ModuleRating> $ratings
+     * @param callable(ModuleRating): float $side
      */
     private static function best(array $ratings, callable $side): ?float
     {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Layout;
 
-use Garnetine\Core\Design\Cell;
-
 /** One module in its place: lower left corner on the surface, and how the wind sees it. */
 final class ModuleSpot
 {

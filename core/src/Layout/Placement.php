@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\NoWorkCircle;
-use Garnetine\Core\Design\NoWorkRectangle;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Finding;
@@ -16,8 +14,8 @@ use Garnetine\Core\Quantity\Length;
 final readonly class Placement
 {
     /**
-     * @param array<int, array<int, ModuleSpot>> $rows     By row, then column, ascending
-     * @param list<Finding>                      $findings
+     * @param array<int, array<int, ModuleSpot>> $rows By row, then column, ascending
+     * @param list<Finding> $findings
      */
     private function __construct(public array $rows, public float $width_m, public float $length_m, public int $count, public array $findings)
     {
@@ -143,8 +141,8 @@ final readonly class Placement
                 $gaps[$row][$column] = ['up' => INF, 'down' => INF];
                 if (isset($lowest[$column])) {
                     $gap_m = $spot->y_m - $lowest[$column]->y_m - $this->length_m;
-                    $gaps[$row][$column]['down'] = $gap_m;
-                    $gaps[$lowest[$column]->row][$column]['up'] = $gap_m;
+                    $gaps[$row][$column] = ['up' => INF, 'down' => $gap_m];
+                    $gaps[$lowest[$column]->row][$column] = ['up' => $gap_m, 'down' => $gaps[$lowest[$column]->row][$column]['down'] ?? INF];
                 }
                 $lowest[$column] = $spot;
             }
@@ -162,10 +160,10 @@ final readonly class Placement
     {
         $stretches = [];
         foreach ($this->rows as $row => $spots) {
-            $before = null;
+            $before = 0;
             $stretch = [];
             foreach ($spots as $column => $spot) {
-                if ($before !== null && $column !== $before + 1 && $stretch !== []) {
+                if ($stretch !== [] && $column !== $before + 1) {
                     $stretches[] = [$row, $stretch];
                     $stretch = [];
                 }

@@ -37,18 +37,28 @@ final class Coefficients
 
     public static function find(string $table, string $key): Coefficient
     {
-        self::$tables[$table] ??= require dirname(__DIR__, 2)."/data/$table.php";
-        $entry = self::$tables[$table]['values'][$key] ?? throw new \OutOfBoundsException("No value $key in the table $table.");
+        $read = self::table($table);
+        $entry = $read['values'][$key] ?? throw new \OutOfBoundsException("No value $key in the table $table.");
         $value = is_array($entry) ? $entry['value'] : $entry;
-        $confidence = (is_array($entry) ? $entry['confidence'] ?? null : null) ?? self::$tables[$table]['confidence'];
+        $confidence = (is_array($entry) ? $entry['confidence'] ?? null : null) ?? $read['confidence'];
 
-        return new Coefficient("$table/$key", $value, self::$tables[$table]['source'], Confidence::from($confidence), is_array($entry) ? $entry['note'] ?? null : null);
+        return new Coefficient("$table/$key", $value, $read['source'], Confidence::from($confidence), is_array($entry) ? $entry['note'] ?? null : null);
     }
 
     public static function has(string $table, string $key): bool
     {
-        self::$tables[$table] ??= require dirname(__DIR__, 2)."/data/$table.php";
+        return isset(self::table($table)['values'][$key]);
+    }
 
-        return isset(self::$tables[$table]['values'][$key]);
+    /** @return array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>} */
+    private static function table(string $name): array
+    {
+        if (!isset(self::$tables[$name])) {
+            /** @var array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>} $table */
+            $table = require dirname(__DIR__, 2)."/data/$name.php";
+            self::$tables[$name] = $table;
+        }
+
+        return self::$tables[$name];
     }
 }

@@ -15,7 +15,7 @@ use Garnetine\Core\Load\Asce7\ZoneGrid;
 /** Wind and snow of the site on the surface, at strength level for wind and nominal for snow (ASCE 7-16). */
 final readonly class SiteLoads
 {
-    /** @param array<string, Coefficient> $gcpUp By zone, upward as a positive size */
+    /** @param array<int|string, Coefficient> $gcpUp By zone, upward as a positive size */
     private function __construct(
         public VelocityPressure $velocity,
         public ZoneGrid $zones,

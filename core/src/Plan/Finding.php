@@ -8,8 +8,8 @@ namespace Garnetine\Core\Plan;
 final readonly class Finding
 {
     /**
-     * @param string                           $at     JSON pointer into the design, or "" for the whole
-     * @param array<string, float|int|string>  $values By name; the ending of a name gives its unit
+     * @param string $at JSON pointer into the design, or "" for the whole
+     * @param array<string, float|int|string> $values By name; the ending of a name gives its unit
      */
     public function __construct(
         public FindingKind $kind,

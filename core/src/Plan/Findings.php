@@ -10,11 +10,9 @@ use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
-use Garnetine\Core\Design\PlateMaterial;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Load\Coefficients;
-use Garnetine\Core\Quantity\Length;
 
 /** What the checks say, as findings. */
 final class Findings

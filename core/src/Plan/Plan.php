@@ -31,10 +31,10 @@ final readonly class Plan
     ];
 
     /**
-     * @param list<RunPlan>                      $supports
-     * @param list<ModuleCheck>                  $modules
+     * @param list<RunPlan> $supports
+     * @param list<ModuleCheck> $modules
      * @param array<string, list<Latitude>>|null $latitudes
-     * @param list<Finding>                      $findings
+     * @param list<Finding> $findings
      */
     public function __construct(
         public Design $design,

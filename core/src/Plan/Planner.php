@@ -14,8 +14,8 @@ use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\Rules;
+use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\Members;
-use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Admission;
@@ -55,12 +55,12 @@ final class Planner
         $capacities = Capacities::of($design, $lag);
 
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
-        $sharesOf = static fn (array $plans): MemberShares => MemberShares::of($design, $plans, $members, $loads, $coefficients);
-        $supports = Supports::of($design, $runs, $capacities, $loads->panel, $coefficients, $sharesOf);
+        $loading = new MemberLoading($design, $members, $loads, $coefficients);
+        $supports = Supports::of($design, $runs, $capacities, $loads->panel, $coefficients, $loading);
 
         $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);
         $clamp = ClampCheck::worst($design, $placement, $loads, $runs);
-        $shares = $sharesOf($supports);
+        $shares = $loading->under($supports);
         array_push(
             $findings,
             ...Admission::site($design, $loads),
@@ -81,6 +81,7 @@ final class Planner
 
         return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
+
     /**
      * What the severe reading of the ridge costs: the same design planned under the milder one.
      *

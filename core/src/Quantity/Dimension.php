@@ -39,18 +39,13 @@ enum Dimension: string
     /** The dimension named by the ending of a JSON key, or null for counts, ratios and texts. */
     public static function ofKey(string $key): ?self
     {
-        static $known = [];
-        if (!array_key_exists($key, $known)) {
-            $known[$key] = null;
-            foreach (['kg_per_m', 'm_per_s', 'm2', 'm3', 'm4', 'Pa', 'Nm', 'rad', 'kg', 'm', 'N'] as $ending) {
-                if ($key === $ending || str_ends_with($key, '_'.$ending)) {
-                    $known[$key] = self::from($ending);
-                    break;
-                }
+        foreach (['kg_per_m', 'm_per_s', 'm2', 'm3', 'm4', 'Pa', 'Nm', 'rad', 'kg', 'm', 'N'] as $ending) {
+            if ($key === $ending || str_ends_with($key, '_'.$ending)) {
+                return self::from($ending);
             }
         }
 
-        return $known[$key];
+        return null;
     }
 
     /**

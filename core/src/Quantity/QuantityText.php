@@ -18,7 +18,7 @@ final class QuantityText
     /**
      * @return float The value in the SI base unit of the dimension
      *
-     * @throws QuantityNotUnderstood If the text is not a number with a unit of the dimension.
+     * @throws QuantityNotUnderstood if the text is not a number with a unit of the dimension
      */
     public static function read(Dimension $dimension, string $text): float
     {

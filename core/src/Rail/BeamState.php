@@ -8,10 +8,10 @@ namespace Garnetine\Core\Rail;
 final readonly class BeamState
 {
     /**
-     * @param list<float>                           $supports_m
-     * @param array<int, float>                     $moments_Nm   At the supports, sagging positive
-     * @param array<int, float>                     $reactions_N  Upward positive
-     * @param array<int, list<array{float, float}>> $loadsBySpan  Distance from the span's left support and load
+     * @param list<float> $supports_m
+     * @param array<int, float> $moments_Nm At the supports, sagging positive
+     * @param array<int, float> $reactions_N Upward positive
+     * @param array<int, list<array{float, float}>> $loadsBySpan Distance from the span's left support and load
      */
     public function __construct(private array $supports_m, public array $moments_Nm, public array $reactions_N, private array $loadsBySpan)
     {

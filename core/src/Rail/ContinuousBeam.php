@@ -29,9 +29,9 @@ final class ContinuousBeam
 
     /**
      * @param list<float> $supports_m Ascending
-     * @param list<float> $hinges_m   Ascending, inside spans
+     * @param list<float> $hinges_m Ascending, inside spans
      *
-     * @throws SingularBeam If the supports do not carry the beam.
+     * @throws SingularBeam if the supports do not carry the beam
      */
     public function __construct(private readonly array $supports_m, array $hinges_m = [])
     {
@@ -95,7 +95,7 @@ final class ContinuousBeam
             if ($this->diagonal[$span] < 1e-9 * $diagonal[$span]) {
                 throw SingularBeam::mechanism($this->supports_m[$span]);
             }
-            $this->factors[$span] = $value / $this->diagonal[$span];
+            $this->factors[] = $value / $this->diagonal[$span];
             $this->diagonal[] = $diagonal[$span + 1] - $this->factors[$span] * $value;
         }
         $last = count($diagonal) - 1;
@@ -105,7 +105,7 @@ final class ContinuousBeam
     }
 
     /**
-     * @param list<float> $xs_m    Where the loads act, ascending
+     * @param list<float> $xs_m Where the loads act, ascending
      * @param list<float> $loads_N Same order as $xs_m
      */
     public function under(array $xs_m, array $loads_N): BeamState

@@ -14,7 +14,7 @@ use Garnetine\Core\Design\Design;
 final readonly class CuttingList
 {
     /**
-     * @param list<array{label: string, length_m: float}>                                           $pieces
+     * @param list<array{label: string, length_m: float}> $pieces
      * @param list<array{stock: int, pieces: list<array{label: string, length_m: float}>, rest_m: float}> $stock
      */
     private function __construct(public array $pieces, public array $stock, public int $bound)
@@ -37,12 +37,12 @@ final readonly class CuttingList
         }
         $sorted = $pieces;
         usort($sorted, static fn (array $one, array $other): int => [$other['length_m'], $one['label']] <=> [$one['length_m'], $other['label']]);
+        /** @var list<array{stock: int, pieces: list<array{label: string, length_m: float}>, rest_m: float}> $stock */
         $stock = [];
         foreach ($sorted as $piece) {
             foreach ($stock as $index => $bar) {
                 if ($piece['length_m'] + $kerf_m <= $bar['rest_m'] + 1e-9) {
-                    $stock[$index]['pieces'][] = $piece;
-                    $stock[$index]['rest_m'] = max(0.0, $bar['rest_m'] - $piece['length_m'] - $kerf_m);
+                    $stock[$index] = ['stock' => $bar['stock'], 'pieces' => [...$bar['pieces'], $piece], 'rest_m' => max(0.0, $bar['rest_m'] - $piece['length_m'] - $kerf_m)];
                     continue 2;
                 }
             }

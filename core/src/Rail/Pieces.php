@@ -34,6 +34,6 @@ final class Pieces
             $splices[$count - 2] = $x0_m + floor(($length_m - $least_m) / $step_m) * $step_m;
         }
 
-        return $splices;
+        return array_values($splices);
     }
 }

@@ -23,8 +23,8 @@ final readonly class RailLines
     private const DEFAULT_SHARE = 0.215;
 
     /**
-     * @param array<int, array{RailLine, RailLine}> $byRow    Lower and upper
-     * @param list<Finding>                         $findings
+     * @param array<int, array{RailLine, RailLine}> $byRow Lower and upper
+     * @param list<Finding> $findings
      */
     private function __construct(public array $byRow, public array $findings)
     {
@@ -49,11 +49,8 @@ final readonly class RailLines
         }
         $byRow = [];
         foreach ($rows as $row) {
-            $pair = [];
-            foreach ([false, true] as $upper) {
-                $pair[] = self::line($design, $members, $course, $zones, $row, $upper);
-            }
-            $byRow[$row] = [$pair[0], $pair[1]];
+            $pair = [self::line($design, $members, $course, $zones, $row, false), self::line($design, $members, $course, $zones, $row, true)];
+            $byRow[$row] = $pair;
             foreach ($pair as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
             }

@@ -13,14 +13,14 @@ namespace Garnetine\Core\Rail;
 final readonly class Run
 {
     /**
-     * @param list<float>             $clamps_m      Ascending
-     * @param list<float>             $shares        Of one module's load on this rail, at each clamp
-     * @param list<float>             $gusts         Sizes of (GCp)·γE that occur
-     * @param list<list<float>>       $windAreas_m2  For each gust, area that each clamp holds down
-     * @param array<string, array{float, float}> $snow_N        By case: normal and along, for one module on this rail
-     * @param list<float>             $splices_m
-     * @param list<float>             $candidates_m  Where feet may stand, on the tape
-     * @param list<int>               $members       Member of each candidate
+     * @param list<float> $clamps_m Ascending
+     * @param list<float> $shares Of one module's load on this rail, at each clamp
+     * @param list<float> $gusts Sizes of (GCp)·γE that occur
+     * @param list<list<float>> $windAreas_m2 For each gust, area that each clamp holds down
+     * @param array<string, array{float, float}> $snow_N By case: normal and along, for one module on this rail
+     * @param list<float> $splices_m
+     * @param list<float> $candidates_m Where feet may stand, on the tape
+     * @param list<int> $members Member of each candidate
      */
     public function __construct(
         public string $id,
@@ -52,12 +52,12 @@ final readonly class Run
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
     public function signature(): string
     {
-        $round = static fn (array $xs): array => array_map(static fn (float $x): float => round($x, 7), $xs);
+        $round = static fn (array $xs): array => array_map(static fn (mixed $x): float => is_float($x) ? round($x, 7) : 0.0, $xs);
 
         return serialize([
             round($this->x0_m, 7), round($this->x1_m, 7), $round($this->clamps_m), $round($this->shares), $round($this->gusts),
-            array_map($round, $this->windAreas_m2), round($this->tributary_m, 7), round($this->deadNormalMost_N, 5),
-            round($this->deadNormalLeast_N, 5), round($this->deadAlong_N, 5), array_map($round, $this->snow_N), round($this->windDown_N, 5),
+            array_map(static fn (array $areas): array => $round($areas), $this->windAreas_m2), round($this->tributary_m, 7), round($this->deadNormalMost_N, 5),
+            round($this->deadNormalLeast_N, 5), round($this->deadAlong_N, 5), array_map(static fn (array $forces): array => $round($forces), $this->snow_N), round($this->windDown_N, 5),
             $round($this->splices_m), $this->spliceIsHinge, $round($this->candidates_m),
         ]);
     }

@@ -10,7 +10,6 @@ use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Layout\Placement;
-use Garnetine\Core\Load\Asce7\ZoneGrid;
 use Garnetine\Core\Load\SiteLoads;
 
 /** Puts the loads of the modules on the rails, clamp by clamp. */
@@ -43,8 +42,8 @@ final class Runs
     }
 
     /**
-     * @param array{RailLine, RailLine}   $pair
-     * @param non-empty-list<ModuleSpot>  $modules
+     * @param array{RailLine, RailLine} $pair
+     * @param non-empty-list<ModuleSpot> $modules
      */
     private static function run(Design $design, Placement $placement, array $pair, RailLine $line, array $modules, string $id, Members $members, SiteLoads $loads): Run
     {
@@ -105,7 +104,7 @@ final class Runs
     }
 
     /**
-     * @param array{RailLine, RailLine}  $pair
+     * @param array{RailLine, RailLine} $pair
      * @param non-empty-list<ModuleSpot> $modules
      *
      * @return array{list<float>, list<float>, list<float>, list<list<float>>} Clamps, shares, gusts, areas by gust and clamp
@@ -127,7 +126,7 @@ final class Runs
             $shares[$index + 1] += $toRight;
             $gammaE = $module->isExposed() ? $loads->gammaEExposed : 1.0;
             foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $width_m, $module->y_m + $placement->length_m) as $piece) {
-                $gust = sprintf('%.6F', $loads->gcpUp[$piece['zone']->value]->value * $gammaE);
+                $gust = sprintf('%.6F', ($loads->gcpUp[$piece['zone']->value]->value ?? 0.0) * $gammaE);
                 $byGust[$gust] ??= array_fill(0, $last + 2, 0.0);
                 $area_m2 = ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m'])
                     * self::share($pair, $line, ($piece['y0_m'] + $piece['y1_m']) / 2 - $module->y_m);
@@ -138,7 +137,7 @@ final class Runs
         }
         ksort($byGust, SORT_STRING);
 
-        return [array_values($clamps_m), $shares, array_map(floatval(...), array_keys($byGust)), array_values($byGust)];
+        return [array_values($clamps_m), array_values($shares), array_map(floatval(...), array_keys($byGust)), array_values($byGust)];
     }
 
     /**

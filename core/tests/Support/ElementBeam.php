@@ -9,7 +9,7 @@ final class ElementBeam
 {
     public bool $stands = true;
 
-    /** @var list<array{float, string, bool}> Place, key of its moments, whether it is a splice */
+    /** @var list<array{float, int, bool}> Place, node, whether it is a splice */
     public array $sections = [];
 
     /** @var list<float> */
@@ -44,7 +44,7 @@ final class ElementBeam
             $this->first[] = $this->size;
             $this->size += $this->isAt($x, $hinges) ? 3 : 2;
             if ($i > 0 && $i < count($nodes) - 1 || $this->isAt($x, $feet)) {
-                $this->sections[] = [$x, (string) $i, $this->isAt($x, $splices)];
+                $this->sections[] = [$x, $i, $this->isAt($x, $splices)];
             }
         }
         $this->assemble();
@@ -126,7 +126,7 @@ final class ElementBeam
     /**
      * @param list<float> $loads At the clamps
      *
-     * @return array{moments: array<string, array{float, float}>, reactions: list<float>} Sagging moments left and right of each node
+     * @return array{moments: array<int, array{float, float}>, reactions: list<float>} Sagging moments left and right of each node
      */
     public function under(array $loads): array
     {
@@ -161,8 +161,8 @@ final class ElementBeam
             $f = array_map(static fn (array $row): float => $row[0] * $u[0] + $row[1] * $u[1] + $row[2] * $u[2] + $row[3] * $u[3], $k);
             $forces[$i] += $f[0];
             $forces[$i + 1] += $f[2];
-            $moments[$i][1] = -$f[1];
-            $moments[$i + 1][0] = $f[3];
+            $moments[$i] = [$moments[$i][0], -$f[1]];
+            $moments[$i + 1] = [$f[3], 0.0];
         }
         $reactions = [];
         foreach ($this->nodes as $i => $x) {
@@ -171,6 +171,6 @@ final class ElementBeam
             }
         }
 
-        return ['moments' => array_combine(array_map(strval(...), array_keys($moments)), $moments), 'reactions' => $reactions];
+        return ['moments' => $moments, 'reactions' => $reactions];
     }
 }

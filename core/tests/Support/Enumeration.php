@@ -35,7 +35,7 @@ final class Enumeration
     {
         $pick = range(0, $k - 1);
         while (true) {
-            yield $pick;
+            yield array_values($pick);
             for ($i = $k - 1; $i >= 0 && $pick[$i] === $n - $k + $i; --$i);
             if ($i < 0) {
                 return;

@@ -12,9 +12,9 @@ final class ExactBeam
     /**
      * All lengths and loads are whole numbers. EI is one.
      *
-     * @param list<int>                $supports
-     * @param list<int>                $hinges
-     * @param list<array{int, int}>    $loads    Place and load
+     * @param list<int> $supports
+     * @param list<int> $hinges
+     * @param list<array{int, int}> $loads Place and load
      *
      * @return array{list<float>, list<float>}|null Moments over the supports and reactions; null for a mechanism
      */
@@ -98,14 +98,14 @@ final class ExactBeam
             $reactions[$s] = $reactions[$s]->plus($shift);
             $reactions[$s + 1] = $reactions[$s + 1]->minus($shift);
         }
-        $floats = static fn (array $values): array => array_map(static fn (BigRational $value): float => $value->toFloat(), array_values($values));
+        $float = static fn (BigRational $value): float => $value->toFloat();
 
-        return [$floats($moments), $floats($reactions)];
+        return [array_map($float, $moments), array_values(array_map($float, $reactions))];
     }
 
     /**
      * @param array<int, array<int, BigRational>> $a
-     * @param array<int, BigRational>             $b
+     * @param array<int, BigRational> $b
      *
      * @return list<BigRational>|null
      */

@@ -105,11 +105,11 @@ final class SecondOpinion
     }
 
     /**
-     * @param list<float>                                                                                                                                        $feet
-     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float}              $case
-     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                                         $full
-     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                                         $snow
-     * @param list<array{moments: array<string, array{float, float}>, reactions: list<float>}>                                                                   $winds
+     * @param list<float> $feet
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float} $case
+     * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $full
+     * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $snow
+     * @param list<array{moments: array<int, array{float, float}>, reactions: list<float>}> $winds
      */
     private function rail(array $feet, ElementBeam $beam, array $case, array $full, array $snow, array $winds, bool $redundant): float
     {
@@ -136,13 +136,12 @@ final class SecondOpinion
                 if ($isOverhang ? !$atFoot : $x < $from - 1e-9 || $x > $to + 1e-9) {
                     continue;
                 }
-                $m = static fn (array $state): float => max(abs($state['moments'][$key][0]), abs($state['moments'][$key][1])) * ($state['moments'][$key][0] + $state['moments'][$key][1] < 0 ? -1 : 1);
                 $wind = 0.0;
                 foreach ($winds as $g => $state) {
-                    $wind += $pressures[$g] * $m($state);
+                    $wind += $pressures[$g] * self::momentAt($state, $key);
                 }
-                $normal = $case['dead_n'] * $m($full) + $case['snow_n'] * $m($snow) + $case['wind_n'] * $m($full) - ($case['up'] ? $case['wind'] * $wind : 0.0);
-                $along = $case['dead_a'] * $m($full) + $case['snow_a'] * $m($snow);
+                $normal = $case['dead_n'] * self::momentAt($full, $key) + $case['snow_n'] * self::momentAt($snow, $key) + $case['wind_n'] * self::momentAt($full, $key) - ($case['up'] ? $case['wind'] * $wind : 0.0);
+                $along = $case['dead_a'] * self::momentAt($full, $key) + $case['snow_a'] * self::momentAt($snow, $key);
                 $worst = max($worst, $isSplice ? (abs($normal) + $misfit + abs($along)) / $capSplice : (abs($normal) + $misfit) / $capX + abs($along) / $capY);
             }
         }
@@ -151,11 +150,11 @@ final class SecondOpinion
     }
 
     /**
-     * @param list<float>                                                                                                                           $feet
+     * @param list<float> $feet
      * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float} $case
-     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                            $full
-     * @param array{moments: array<string, array{float, float}>, reactions: list<float>}                                                            $snow
-     * @param list<array{moments: array<string, array{float, float}>, reactions: list<float>}>                                                      $winds
+     * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $full
+     * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $snow
+     * @param list<array{moments: array<int, array{float, float}>, reactions: list<float>}> $winds
      */
     private function feet(array $feet, array $case, array $full, array $snow, array $winds): float
     {
@@ -194,11 +193,23 @@ final class SecondOpinion
         return $worst;
     }
 
+    /**
+     * Moments on both sides of a node agree where it carries none itself; at the ends one of them is missing.
+     *
+     * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $state
+     */
+    private static function momentAt(array $state, int $node): float
+    {
+        [$left, $right] = $state['moments'][$node];
+
+        return max(abs($left), abs($right)) * ($left + $right < 0 ? -1 : 1);
+    }
+
     /** @return array{float, float, bool} Withdrawal and lateral in N at CD = 1, and whether the lateral is final */
     private function lag(): array
     {
         $d = $this->design;
-        $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value];
+        $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value] ?? throw new \LogicException('Not a species of the random roofs.');
         $gap = ($d->surface->deckThickness->toMetres() + $d->surface->underlaymentThickness->toMetres() + $d->surface->shingleThickness->toMetres()) / self::IN;
         $above = $gap + ($d->kit->foot->baseThickness->toMetres() + $d->kit->foot->flashingThickness->toMetres()) / self::IN;
         // 5/16 by 4 in: shank 1 1/2, thread 2 1/2 with a tip of 3/16, root 0.227, Fyb 60 ksi.
