@@ -11,6 +11,8 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
@@ -24,10 +26,16 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport([CoreException::class]);
-        $exceptions->render(static fn (DocumentInvalid $invalid): JsonResponse => new JsonResponse([
-            'code' => $invalid->errorCode(), 'message' => $invalid->getMessage(),
-            'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), $invalid->faults),
-        ], 422));
+        $exceptions->render(static function (DocumentInvalid $invalid, Request $request): Response {
+            if ($request->hasHeader('X-Inertia')) {
+                return back()->withErrors(['document' => $invalid->getMessage()]);
+            }
+
+            return new JsonResponse([
+                'code' => $invalid->errorCode(), 'message' => $invalid->getMessage(),
+                'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), $invalid->faults),
+            ], 422);
+        });
         $exceptions->render(static fn (CoreException $fault): JsonResponse => new JsonResponse([
             'code' => $fault->errorCode(), 'message' => $fault->getMessage(), 'faults' => [],
         ], $fault->errorCode() === 'path_unknown' ? 404 : 422));

@@ -61,7 +61,7 @@ return new class extends Migration {
             $table->primary(['design_hash', 'build']);
         });
         DB::unprepared(<<<'SQL'
-            create function garnetine_append_only() returns trigger language plpgsql as $$
+            create or replace function garnetine_append_only() returns trigger language plpgsql as $$
             begin
                 raise exception '% is append-only', tg_table_name using errcode = 'integrity_constraint_violation';
             end $$;

@@ -17,7 +17,7 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
             method: body === undefined ? 'GET' : 'POST',
             headers: {
                 Accept: 'application/json',
-                'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '',
+                'X-XSRF-TOKEN': decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''),
                 ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
             },
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),

@@ -3,7 +3,6 @@
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
     <title inertia>Garnetine</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @viteReactRefresh

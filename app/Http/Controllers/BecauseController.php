@@ -16,7 +16,8 @@ final class BecauseController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $plan = Planner::plan($job->current()->document());
-        $because = Becauses::of($plan, $request->string('path')->value());
+        $path = $request->query('path');
+        $because = Becauses::of($plan, is_string($path) ? $path : '');
 
         return new JsonResponse(BecauseView::of($plan, $because));
     }

@@ -297,7 +297,11 @@ final class Edits
         foreach (['survey', 'as_typed'] as $map) {
             $document[$map] = (object) ($document[$map] ?? []);
         }
-        $decoded = json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 24, JSON_THROW_ON_ERROR);
+        try {
+            $decoded = json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 24, JSON_THROW_ON_ERROR);
+        } catch (\JsonException) {
+            throw DocumentInvalid::at('', 'values that JSON can hold, at most 24 levels deep', 'something else');
+        }
 
         return $decoded instanceof \stdClass ? $decoded : new \stdClass();
     }

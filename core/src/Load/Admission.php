@@ -64,10 +64,10 @@ final class Admission
             : [];
     }
 
-    /** @return list<Finding> */
-    public static function site(Design $design, SiteLoads $loads): array
+    /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
+    public static function asked(Design $design): array
     {
-        return [...self::wind($design), ...self::panelConditions($design), ...self::assumptions($design, $loads)];
+        return [...self::wind($design), ...self::panelConditions($design)];
     }
 
     /** @return list<Finding> */
@@ -138,7 +138,7 @@ final class Admission
     }
 
     /** @return list<Finding> */
-    private static function assumptions(Design $design, SiteLoads $loads): array
+    public static function assumptions(Design $design, SiteLoads $loads): array
     {
         $site = $design->site;
         $findings = [Finding::assumption('one_area_for_gcp', '/surface/pitch_rad'), Finding::assumption('floor_on_panels', '/site/wind_speed_m_per_s')];

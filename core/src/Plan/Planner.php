@@ -38,7 +38,7 @@ final class Planner
         $coefficients = new Coefficients();
         $placement = Placement::of($design);
         $members = Members::of($design->surface);
-        $findings = [...Admission::refusals($design), ...$placement->findings, ...$members->findings];
+        $findings = [...Admission::refusals($design), ...Admission::asked($design), ...$placement->findings, ...$members->findings];
 
         $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
         if ($refused !== []) {
@@ -63,7 +63,7 @@ final class Planner
         $shares = $loading->under($supports);
         array_push(
             $findings,
-            ...Admission::site($design, $loads),
+            ...Admission::assumptions($design, $loads),
             ...$lines->findings,
             ...Findings::kit($design, $lag),
             ...Findings::runs($design, $supports),

@@ -48,7 +48,15 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
     const showFeet = ['attachments', 'rails', 'holes', 'handover'].includes(stage);
     const showRails = showFeet || stage === 'modules';
     return (
-        <div ref={holder} className={fixed === undefined ? 'w-full overflow-x-auto overflow-y-hidden md:h-full md:min-h-[300px] md:overflow-hidden' : ''}>
+        <div
+            ref={holder}
+            tabIndex={fixed === undefined ? 0 : undefined}
+            className={
+                fixed === undefined
+                    ? 'w-full overflow-x-auto overflow-y-hidden md:h-full md:min-h-[300px] md:overflow-hidden'
+                    : ''
+            }
+        >
             {/* biome-ignore lint/a11y/useSemanticElements: a drawing whose parts are buttons is a group, and no fieldset */}
             <svg
                 width={width}

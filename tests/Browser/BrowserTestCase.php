@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\User;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Facades\Artisan;
+use Tests\TestCase;
+
+/** A real browser against a real server on the test database. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?string $origin = null;
+
+    protected RemoteWebDriver $browser;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$origin ??= self::serve();
+        $this->browser = Chrome::driver();
+        Chrome::forget(self::$origin);
+        Chrome::size(1280, 800);
+        $this->browser->manage()->getLog('browser');
+    }
+
+    protected function tearDown(): void
+    {
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && !str_contains($entry['message'], '422'));
+        self::assertSame([], array_column($errors, 'message'), 'the console has errors');
+        parent::tearDown();
+    }
+
+    /** The built-in server in a process group of its own, as bin/start runs it. */
+    private static function serve(): string
+    {
+        Artisan::call('migrate:fresh', ['--force' => true]);
+        $port = Chrome::freePort();
+        $router = base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php');
+        $process = proc_open(
+            ['setsid', 'php', '-d', 'memory_limit=768M', '-S', "127.0.0.1:$port", $router],
+            [1 => ['file', storage_path('logs/browser-server.log'), 'w'], 2 => ['file', storage_path('logs/browser-server.log'), 'a']],
+            $pipes,
+            public_path(),
+            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file'] + getenv(),
+        );
+        self::assertIsResource($process);
+        $pid = proc_get_status($process)['pid'];
+        register_shutdown_function(static fn (): bool => posix_kill(-$pid, SIGTERM));
+        Chrome::wait($port);
+
+        return "http://127.0.0.1:$port";
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->browser->get(self::$origin.$path);
+    }
+
+    protected function logIn(User $user): void
+    {
+        $this->visit('/login');
+        $this->type('input[type=email]', $user->email);
+        $this->type('input[type=password]', 'a-long-password');
+        $this->press('Log in');
+        $this->seeText('Jobs', 'h1');
+    }
+
+    protected function element(string $css, int $seconds = 15): RemoteWebElement
+    {
+        try {
+            $this->browser->wait($seconds, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+        } catch (\Throwable) {
+            self::fail("Nothing matches $css on ".$this->browser->getCurrentURL());
+        }
+
+        return $this->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $this->element($css)->clear()->sendKeys($text);
+    }
+
+    protected function press(string $label): void
+    {
+        $xpath = "//*[self::button or self::a][normalize-space()='$label']";
+        $this->browser->wait(15, 100)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($xpath)), "no button \"$label\"");
+        $this->browser->findElement(WebDriverBy::xpath($xpath))->click();
+    }
+
+    protected function seeText(string $text, string $css = 'body'): void
+    {
+        try {
+            $this->browser->wait(20, 100)->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::cssSelector($css))->getText(), $text));
+        } catch (\Throwable) {
+            self::fail("\"$text\" is not in $css, which says: ".mb_strimwidth($this->textOf($css), 0, 800, '…'));
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    private function textOf(string $css): string
+    {
+        try {
+            return $this->browser->findElement(WebDriverBy::cssSelector($css))->getText();
+        } catch (NoSuchElementException) {
+            return '(nothing there)';
+        }
+    }
+
+    /** Types into a value of a worksheet and waits until the server has answered. */
+    protected function fill(string $path, string $text, bool $saved = true): void
+    {
+        $slot = $this->element("[data-path='$path']");
+        if ($slot->getTagName() === 'select') {
+            $slot->findElement(WebDriverBy::cssSelector("option[value='$text']"))->click();
+        } else {
+            $slot->click();
+            $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $slot->sendKeys($text);
+            $slot->sendKeys(WebDriverKeys::ENTER);
+        }
+        $this->settled();
+        if ($saved) {
+            self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector("[data-path='$path'][aria-invalid]")), "$path refuses $text");
+        }
+    }
+
+    protected function settled(): void
+    {
+        usleep(80_000);
+        $this->browser->wait(20, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('main[aria-busy=true]')) === []);
+    }
+
+    /** No violation of WCAG 2.2 A and AA that axe can find. */
+    protected function assertAccessible(string $screen): void
+    {
+        $this->browser->executeScript((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));
+        $found = $this->browser->executeAsyncScript(
+            "axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target + ' ' + n.failureSummary).slice(0, 3).join(' | '))))",
+        );
+        self::assertSame([], $found, "axe on $screen");
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Design;
+use App\Models\Job;
+use App\Models\User;
+use Garnetine\Core\Cli\Main;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Designs are saved, never overwritten, and planned to the same bytes everywhere. */
+final class DesignTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $user;
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->planner();
+        $this->job = $this->exampleJob($this->user);
+        $this->actingAs($this->user);
+    }
+
+    public function test_a_new_job_starts_as_a_blank_survey_that_says_what_it_needs(): void
+    {
+        $this->post('/jobs', ['name' => 'Fern Street 3', 'units' => 'mm', 'document' => ''])->assertRedirect();
+        $job = Job::query()->where('name', 'Fern Street 3')->firstOrFail();
+        $view = $this->getJson("/jobs/{$job->id}/view")->assertOk();
+        $view->assertJsonPath('units', 'mm')->assertJsonPath('summary.refused', true)->assertJsonPath('survey.0.answer', null);
+        self::assertContains('topography_unknown', array_column($this->getJson("/jobs/{$this->answered($job)->id}/view")->json('findings'), 'code'));
+    }
+
+    /** The blank survey with the questions answered that decide whether the case is covered. */
+    private function answered(Job $job): Job
+    {
+        $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [
+            ['path' => '/surface/dormer_or_valley', 'typed' => 'no'], ['path' => '/surface/higher_or_lower_roof', 'typed' => 'no'],
+        ]])->assertOk();
+
+        return $job;
+    }
+
+    public function test_an_edit_makes_a_new_design_and_a_new_plan_and_keeps_the_old(): void
+    {
+        $first = $this->job->current();
+        $before = (int) $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments');
+        $this->save($first, [['path' => '/site/wind_speed_m_per_s', 'typed' => '140 mph']])->assertOk()
+            ->assertJsonPath('design.number', 2)->assertJsonPath('fields./site/wind_speed_m_per_s.text', '140 mph')->assertJsonPath('design.change', 'Basic wind speed');
+        self::assertGreaterThan($before, $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments'));
+        self::assertSame(2, $this->job->designs()->count());
+        self::assertSame($first->bytes, $this->job->designs()->where('number', 1)->firstOrFail()->bytes);
+    }
+
+    /** @param list<mixed> $edits */
+    private function save(Design $base, array $edits): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'edits' => $edits]);
+    }
+
+    public function test_a_wrong_value_is_refused_at_its_place_and_nothing_is_saved(): void
+    {
+        $this->save($this->job->current(), [['path' => '/surface/width_m', 'typed' => '44'], ['path' => '/site/wind_speed_m_per_s', 'typed' => '130 mph']])
+            ->assertStatus(422)->assertJsonPath('faults.0.path', '/surface/width_m')->assertJsonPath('faults.0.found', '"44"');
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_a_lost_race_keeps_the_design_beside_the_main_line(): void
+    {
+        $base = $this->job->current();
+        $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
+        $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '130 mph']])->assertStatus(409)->assertJsonPath('design.is_side', true);
+        self::assertSame('120 mph', $this->job->current()->document()->asTyped['/site/wind_speed_m_per_s']);
+        self::assertSame(3, $this->job->designs()->count());
+    }
+
+    public function test_saving_without_a_change_makes_no_design(): void
+    {
+        $this->save($this->job->current(), [])->assertOk()->assertJsonPath('design.number', 1);
+    }
+
+    public function test_the_database_itself_refuses_to_change_or_delete_a_design(): void
+    {
+        foreach (["update designs set bytes = '{}'", 'delete from designs'] as $statement) {
+            try {
+                DB::transaction(static fn () => DB::statement($statement));
+                self::fail("$statement went through.");
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('append-only', $refused->getMessage());
+            }
+        }
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_a_preview_saves_nothing_and_carries_its_number(): void
+    {
+        $this->postJson("/jobs/{$this->job->id}/preview", ['base' => $this->job->current()->id, 'sequence' => 7, 'edits' => [['path' => '/block/x_m', 'typed' => "4' 0"]]])
+            ->assertOk()->assertJsonPath('sequence', 7)->assertJsonStructure(['sheet', 'runs', 'findings']);
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_browser_and_command_line_give_identical_bytes(): void
+    {
+        $design = $this->get("/jobs/{$this->job->id}/export/design.json")->assertOk()->content();
+        self::assertSame((string) file_get_contents(base_path('docs/examples/quince-lane.json')), $design);
+        $plan = (string) $this->get("/jobs/{$this->job->id}/export/plan.json")->assertOk()->content();
+        [$code, $output] = Main::run(['plan', 'design.json'], static fn (): string => (string) $design);
+        self::assertSame(0, $code);
+        self::assertSame($output, $plan);
+        self::assertSame($output, (string) shell_exec('php '.base_path('bin/garnetine').' plan '.base_path('docs/examples/quince-lane.json')));
+    }
+
+    public function test_no_cell_of_a_table_can_be_read_as_a_formula(): void
+    {
+        $evil = '=HYPERLINK("http://x","y")';
+        $this->save($this->job->current(), [['path' => '/module/name', 'typed' => $evil], ['path' => '/kit/rail/document', 'typed' => '@SUM(1)'], ['path' => '/kit/foot/name', 'typed' => '+1-1']])->assertOk();
+        $csv = (string) $this->get("/jobs/{$this->job->id}/export/materials.csv")->assertOk()->content();
+        foreach (preg_split('/\r\n/', trim($csv)) ?: [] as $line) {
+            foreach (str_getcsv($line, escape: '') as $cell) {
+                self::assertDoesNotMatchRegularExpression('/^\s*[=+\-@\t]/', (string) $cell);
+            }
+        }
+        self::assertStringContainsString("'=HYPERLINK", $csv);
+    }
+
+    public function test_named_persons_sign_until_the_plan_is_confirmed(): void
+    {
+        $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('status', 'preliminary');
+        $subjects = array_map(static fn (array $used): array => ['subject' => 'coefficient/'.$used['id'], 'value' => $used['text']], $view->json('coefficients'));
+        $subjects[] = ['subject' => 'structure', 'value' => $view->json('summary.structure_digest')];
+        $body = ['base' => $view->json('design.id'), 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'Our printed copy; calculation 12'];
+        $this->postJson("/jobs/{$this->job->id}/confirmations", ['name' => ''] + $body)->assertStatus(422);
+        $this->postJson("/jobs/{$this->job->id}/confirmations", $body)->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('summary.structure_signed_by', 'E. Sorrel');
+    }
+
+    public function test_a_because_is_answered_and_an_unknown_one_refused(): void
+    {
+        $this->getJson("/jobs/{$this->job->id}/because?path=loads/qh")->assertOk()->assertJsonPath('value', '24.2 psf')->assertJsonPath('children.0.title', 'Height factor Kh');
+        $this->getJson("/jobs/{$this->job->id}/because?path=loads/nothing")->assertNotFound()->assertJsonPath('code', 'path_unknown');
+        $this->getJson("/jobs/{$this->job->id}/because")->assertNotFound();
+        $this->getJson("/jobs/{$this->job->id}/because?path[]=x")->assertStatus(404);
+    }
+
+    /** @return array<string, array{string}> Raw bodies */
+    public static function bodies(): array
+    {
+        return [
+            'nothing' => [''], 'no JSON' => ['{"base": 1, "edits": ['], 'a text' => ['"edits"'], 'null' => ['null'],
+            'no base' => ['{"edits": []}'], 'a base that is none' => ['{"base": "one", "edits": []}'], 'a huge base' => ['{"base": 99999999999999999999, "edits": []}'],
+            'edits that are no list' => ['{"base": BASE, "edits": {"a": 1}}'], 'an edit that is a text' => ['{"base": BASE, "edits": ["x"]}'],
+            'too many edits' => ['{"base": BASE, "edits": ['.implode(',', array_fill(0, 300, '{"path": "/name", "typed": "x"}')).']}'],
+            'a null byte' => ['{"base": BASE, "edits": [{"path": "/name", "typed": "a\u0000b"}]}'],
+            'a deep value' => ['{"base": BASE, "edits": [{"path": "/name", "value": '.str_repeat('[', 200).str_repeat(']', 200).'}]}'],
+            'a number beyond all' => ['{"base": BASE, "edits": [{"path": "/surface/width_m", "value": 1e999}]}'],
+            'a path upward' => ['{"base": BASE, "edits": [{"path": "/../../etc", "typed": "x"}]}'],
+            'a giant text' => ['{"base": BASE, "edits": [{"path": "/name", "typed": "'.str_repeat('x', 300_000).'"}]}'],
+            'the base of another job' => ['{"base": 999999, "edits": []}'],
+        ];
+    }
+
+    #[DataProvider('bodies')]
+    public function test_a_bad_body_is_answered_clearly_and_changes_nothing(string $body): void
+    {
+        $body = str_replace('BASE', (string) $this->job->current()->id, $body);
+        foreach (['designs', 'preview', 'confirmations'] as $path) {
+            $status = $this->call('POST', "/jobs/{$this->job->id}/$path", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body)->getStatusCode();
+            self::assertContains($status, [404, 422], "$path answers $status");
+        }
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_an_uploaded_design_that_is_none_is_explained_on_the_form(): void
+    {
+        $this->from('/jobs/new')->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"schema": 1}'], ['X-Inertia' => 'true'])
+            ->assertRedirect('/jobs/new')->assertSessionHasErrors('document');
+        self::assertSame(1, Job::query()->count());
+    }
+}
