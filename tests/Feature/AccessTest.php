@@ -56,7 +56,7 @@ final class AccessTest extends TestCase
     public function test_every_route_of_a_job_is_in_this_test(): void
     {
         $known = array_unique(array_map(static fn (array $route): string => explode('/', explode('?', ltrim($route[1], '/'))[0])[0], self::routes()));
-        foreach (Route::getRoutes() as $route) {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'jobs/{job}')) {
                 self::assertContains(explode('/', trim(substr($route->uri(), strlen('jobs/{job}')), '/'))[0], $known, $route->uri());
             }
@@ -68,7 +68,7 @@ final class AccessTest extends TestCase
         $mine = $this->planner();
         $this->exampleJob($mine);
         $this->exampleJob($this->planner('Beech Solar'));
-        $this->actingAs($mine)->get('/jobs')->assertOk()->assertInertia(fn ($page) => $page->component('Jobs')->has('jobs', 1)->where('jobs.0.modules', 19));
+        $this->actingAs($mine)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->component('Jobs')->has('jobs', 1)->where('jobs.0.modules', 19));
     }
 
     public function test_no_page_allows_inline_script_or_frames(): void

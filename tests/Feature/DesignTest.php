@@ -11,6 +11,7 @@ use Garnetine\Core\Cli\Main;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -36,7 +37,7 @@ final class DesignTest extends TestCase
         $job = Job::query()->where('name', 'Fern Street 3')->firstOrFail();
         $view = $this->getJson("/jobs/{$job->id}/view")->assertOk();
         $view->assertJsonPath('units', 'mm')->assertJsonPath('summary.refused', true)->assertJsonPath('survey.0.answer', null);
-        self::assertContains('topography_unknown', array_column($this->getJson("/jobs/{$this->answered($job)->id}/view")->json('findings'), 'code'));
+        self::assertContains('topography_unknown', $this->getJson("/jobs/{$this->answered($job)->id}/view")->collect('findings')->pluck('code')->all());
     }
 
     /** The blank survey with the questions answered that decide whether the case is covered. */
@@ -52,7 +53,7 @@ final class DesignTest extends TestCase
     public function test_an_edit_makes_a_new_design_and_a_new_plan_and_keeps_the_old(): void
     {
         $first = $this->job->current();
-        $before = (int) $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments');
+        $before = $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments');
         $this->save($first, [['path' => '/site/wind_speed_m_per_s', 'typed' => '140 mph']])->assertOk()
             ->assertJsonPath('design.number', 2)->assertJsonPath('fields./site/wind_speed_m_per_s.text', '140 mph')->assertJsonPath('design.change', 'Basic wind speed');
         self::assertGreaterThan($before, $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments'));
@@ -60,8 +61,12 @@ final class DesignTest extends TestCase
         self::assertSame($first->bytes, $this->job->designs()->where('number', 1)->firstOrFail()->bytes);
     }
 
-    /** @param list<mixed> $edits */
-    private function save(Design $base, array $edits): \Illuminate\Testing\TestResponse
+    /**
+     * @param list<mixed> $edits
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function save(Design $base, array $edits): TestResponse
     {
         return $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'edits' => $edits]);
     }
@@ -134,7 +139,7 @@ final class DesignTest extends TestCase
     public function test_named_persons_sign_until_the_plan_is_confirmed(): void
     {
         $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('status', 'preliminary');
-        $subjects = array_map(static fn (array $used): array => ['subject' => 'coefficient/'.$used['id'], 'value' => $used['text']], $view->json('coefficients'));
+        $subjects = $view->collect('coefficients')->map(static fn (mixed $used): array => is_array($used) ? ['subject' => 'coefficient/'.$used['id'], 'value' => $used['text']] : [])->all();
         $subjects[] = ['subject' => 'structure', 'value' => $view->json('summary.structure_digest')];
         $body = ['base' => $view->json('design.id'), 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'Our printed copy; calculation 12'];
         $this->postJson("/jobs/{$this->job->id}/confirmations", ['name' => ''] + $body)->assertStatus(422);
