@@ -139,7 +139,7 @@ final class DesignTest extends TestCase
     public function test_named_persons_sign_until_the_plan_is_confirmed(): void
     {
         $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('status', 'preliminary');
-        $subjects = $view->collect('coefficients')->map(static fn (mixed $used): array => is_array($used) ? ['subject' => 'coefficient/'.$used['id'], 'value' => $used['text']] : [])->all();
+        $subjects = $view->collect('coefficients')->map(static fn (mixed $used): array => is_array($used) && is_string($used['id'] ?? null) ? ['subject' => 'coefficient/'.$used['id'], 'value' => $used['text']] : [])->all();
         $subjects[] = ['subject' => 'structure', 'value' => $view->json('summary.structure_digest')];
         $body = ['base' => $view->json('design.id'), 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'Our printed copy; calculation 12'];
         $this->postJson("/jobs/{$this->job->id}/confirmations", ['name' => ''] + $body)->assertStatus(422);
