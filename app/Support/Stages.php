@@ -19,7 +19,7 @@ final class Stages
     ];
 
     private const BY_CODE = [
-        'run_fails' => 'attachments', 'members_miss_run' => 'attachments', 'member_share' => 'attachments', 'one_share_too_much' => 'attachments',
+        'run_fails' => 'attachments', 'run_not_found' => 'attachments', 'members_miss_run' => 'attachments', 'member_share' => 'attachments', 'one_share_too_much' => 'attachments',
         'feet_over_bound' => 'attachments', 'stagger_partly' => 'attachments', 'no_room_for_centre' => 'attachments', 'layout_side_unknown' => 'surface',
         'run_too_long' => 'rails', 'rail_end_short' => 'rails', 'plate_below_butt' => 'holes', 'cover_short' => 'holes', 'plate_in_nails' => 'holes',
         'makers_cover_missing' => 'holes', 'line_in_lap' => 'modules', 'one_area_for_gcp' => 'loads', 'floor_on_panels' => 'loads', 'kh_floor' => 'loads',

@@ -44,6 +44,8 @@ final class FewestSearch
 
     private int $budget = 0;
 
+    private bool $isComplete = true;
+
     /** @var list<float> Bound on the unit moment over any foot, for each gust */
     private array $largest = [];
 
@@ -69,7 +71,7 @@ final class FewestSearch
     private readonly int $count;
 
     /** @param int $steps Steps after which a search settles for a bound */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 12_000)
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 6_000)
     {
         $this->limit = 1.0 + self::TIE;
         $this->up = $check->up[0];
@@ -87,10 +89,11 @@ final class FewestSearch
      * @param int|null $most Layouts with more feet are of no interest
      * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
      *
-     * @return Fewest|null Null when no layout holds, or none was found within the budget
+     * @return Fewest|null Null when no layout holds, or none was found within the budget; isComplete() tells which
      */
     public function fewest(array $barred = [], ?int $most = null, array $hints = []): ?Fewest
     {
+        $this->isComplete = true;
         if ($this->start === null) {
             return null;
         }
@@ -119,13 +122,39 @@ final class FewestSearch
             }
             if (!$complete) {
                 $bound ??= $count;
+                $this->isComplete = false;
             }
-            if ($nodes > 2 * $this->steps) {
-                return null;
+            if ($nodes > $this->steps) {
+                return $most === null ? $this->thinned($bound ?? $count, $nodes) : null;
             }
         }
 
         return null;
+    }
+
+    /** Whether the last search, when it found nothing, went through every layout. */
+    public function isComplete(): bool
+    {
+        return $this->isComplete;
+    }
+
+    /** Past the budget: from a foot on every member, feet are taken out one after the other as long as the rest holds. */
+    private function thinned(int $bound, int $nodes): ?Fewest
+    {
+        $feet = array_keys(array_filter($this->allowed));
+        $worst = $this->check->worst(array_map($this->x_m(...), $feet), 1.0 + self::TIE);
+        if ($worst > 1.0 + self::TIE) {
+            return null;
+        }
+        foreach ($feet as $foot) {
+            $fewer = array_values(array_diff($feet, [$foot]));
+            $ratio = $this->check->worst(array_map($this->x_m(...), $fewer), 1.0 + self::TIE);
+            if ($ratio <= 1.0 + self::TIE) {
+                [$feet, $worst] = [$fewer, $ratio];
+            }
+        }
+
+        return new Fewest($feet, $worst, min($bound, count($feet)), false, $nodes);
     }
 
     private function x_m(int $index): float

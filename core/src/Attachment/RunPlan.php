@@ -24,6 +24,8 @@ final class RunPlan
         public readonly ?int $bound,
         /** Every layout with as many feet was weighed. */
         public readonly bool $isBest,
+        /** When none was found: whether every layout was tried. */
+        public readonly bool $noneHolds = false,
     ) {
     }
 

@@ -77,7 +77,7 @@ final class Supports
     {
         $fewest = $this->solve($run);
         if ($fewest === null) {
-            return $this->failing($run, $this->tools($run)[0]);
+            return $this->failing($run, ...$this->tools($run));
         }
         $chosen = $fewest;
         if (array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $fewest->picks), $below) !== []) {
@@ -224,7 +224,7 @@ final class Supports
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */
-    private function failing(Run $run, RunCheck $check): RunPlan
+    private function failing(Run $run, RunCheck $check, FewestSearch $search): RunPlan
     {
         $least = INF;
         $picks = [];
@@ -239,6 +239,6 @@ final class Supports
             }
         }
 
-        return new RunPlan($run, $check, $picks, null, false);
+        return new RunPlan($run, $check, $picks, null, false, $search->isComplete());
     }
 }

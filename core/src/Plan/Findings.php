@@ -100,7 +100,7 @@ final class Findings
                 $findings[] = Finding::stop('members_miss_run', $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)], Scope::Run);
             } elseif (!$plan->holds()) {
                 $weakest = self::weakest($plan);
-                $findings[] = Finding::stop('run_fails', $at, ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']], Scope::Run);
+                $findings[] = Finding::stop($plan->noneHolds ? 'run_fails' : 'run_not_found', $at, ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']], Scope::Run);
             }
             $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
             if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {

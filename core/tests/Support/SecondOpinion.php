@@ -205,6 +205,55 @@ final class SecondOpinion
         return max(abs($left), abs($right)) * ($left + $right < 0 ? -1 : 1);
     }
 
+    /** Whether a bay may be in a layout that holds: with at most the capacity over both ends, twice of it is left for the simple moment. */
+    public function mayBay(float $from, float $to): bool
+    {
+        $length = $to - $from;
+        $worst = 0.0;
+        foreach ($this->run->clamps_m as $at) {
+            if ($at > $from && $at < $to) {
+                $simple = fn (array $loads): float => array_sum(array_map(
+                    static fn (float $x, float $load): float => $x > $from && $x < $to ? $load * min($x - $from, $at - $from) * ($to - max($x, $at)) / $length : 0.0,
+                    $this->run->clamps_m,
+                    $loads,
+                ));
+                $worst = max($worst, $this->bending($simple, $length));
+            }
+        }
+
+        return $worst <= 2.0 + 1e-9;
+    }
+
+    public function mayOverhang(float $foot, bool $left): bool
+    {
+        $clamps = $this->run->clamps_m;
+        $length = $left ? $foot - $clamps[0] : $clamps[count($clamps) - 1] - $foot;
+        $moment = static fn (array $loads): float => -array_sum(array_map(static fn (float $x, float $load): float => $load * max(0.0, $left ? $foot - $x : $x - $foot), $clamps, $loads));
+
+        return $length <= 1e-9 || $this->bending($moment, $length) <= 1.0 + 1e-9;
+    }
+
+    /** @param callable(list<float>): float $moment Of a load vector */
+    private function bending(callable $moment, float $length): float
+    {
+        $kit = $this->design->kit->rail;
+        $stress = $kit->allowableStress?->toSi() ?? INF;
+        $share = $moment($this->run->shares);
+        $pressures = $this->pressures($length * max($this->run->tributary_m, $length / 3));
+        $wind = 0.0;
+        foreach ($this->run->windAreas_m2 as $g => $areas) {
+            $wind += $pressures[$g] * $moment($areas);
+        }
+        $worst = 0.0;
+        foreach ($this->cases() as $case) {
+            $normal = ($case['dead_n'] + $case['snow_n'] + $case['wind_n']) * $share - ($case['up'] ? $case['wind'] * $wind : 0.0);
+            $along = ($case['dead_a'] + $case['snow_a']) * $share;
+            $worst = max($worst, abs($normal) / ($kit->sectionModulusX->toSi() * $stress) + abs($along) / ($kit->sectionModulusY->toSi() * $stress));
+        }
+
+        return $worst;
+    }
+
     /** @return array{float, float, bool} Withdrawal and lateral in N at CD = 1, and whether the lateral is final */
     private function lag(): array
     {

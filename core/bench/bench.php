@@ -1,0 +1,279 @@
+<?php
+
+// Shows speed, memory and the checks that are too long for the tests. Called by bin/bench; prints one line a figure.
+
+declare(strict_types=1);
+
+use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\ContinuousBeam;
+use Garnetine\Core\Tests\Support\Enumeration;
+use Garnetine\Core\Tests\Support\ExactBeam;
+use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\SecondOpinion;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$share = (float) ($argv[2] ?? 1.0);
+match ($argv[1] ?? '') {
+    'plan' => plan(),
+    'fewest' => fewest((int) round(200 * $share)),
+    'solver' => solver((int) round(40 * $share)),
+    'designs' => designs((int) round(2000 * $share)),
+    'beams' => beams((int) round(1000 * $share)),
+    'cba' => cba((int) round(100 * $share)),
+    default => exit("Usage: bench.php plan|fewest|solver|designs|beams|cba [SHARE]\n"),
+};
+
+function roof(int $rows, int $columns): string
+{
+    $in = static fn (float $inches): float => Length::ofInches($inches)->toMetres();
+    $width_m = $columns * $in(39.75) + $in(120);
+    $length_m = $rows * $in(66.75) + $in(70);
+
+    return Scenario::of()->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/upper_butt_m', $length_m - $in(6))
+        ->with('/surface/courses_between', (int) round(($length_m - $in(17.25)) / $in(5.625)))->with('/surface/no_work_circles', [])->with('/block/left_out', [])
+        ->with('/block/rows', $rows)->with('/block/columns', $columns)->with('/site/building_length_m', min(300.0, $width_m))
+        ->with('/site/eave_to_ridge_m', $length_m * cos(atan(4 / 12)))->with('/kit/rail/longest_run_m', null)->json();
+}
+
+/** @param callable(): mixed $do */
+function best_ms(int $times, callable $do): float
+{
+    $best = INF;
+    for ($i = 0; $i < $times; ++$i) {
+        $start = hrtime(true);
+        $do();
+        $best = min($best, (hrtime(true) - $start) / 1e6);
+    }
+
+    return $best;
+}
+
+function plan(): void
+{
+    // A fixed piece of arithmetic in the same run, so that figures of different machines can be compared.
+    $reference_ms = best_ms(5, static function (): float {
+        $sum = 0.0;
+        for ($i = 1; $i < 1_000_000; ++$i) {
+            $sum += sqrt($i) / $i;
+        }
+
+        return $sum;
+    });
+    printf("reference: 1,000,000 square roots in %.1f ms\n", $reference_ms);
+    $at = [];
+    foreach ([[5, 12, 22.0], [20, 25, 110.0]] as [$rows, $columns, $budget_ms]) {
+        $text = roof($rows, $columns);
+        $ms = best_ms($rows === 5 ? 7 : 3, static fn () => Planner::plan(DesignFile::read($text), Depth::Checks));
+        $whole_ms = best_ms(2, static fn () => PlanDocument::write(Planner::plan(DesignFile::read($text))));
+        $plan = Planner::plan(DesignFile::read($text), Depth::Checks);
+        $unproven = count(array_filter($plan->supports, static fn ($run): bool => $run->bound !== count($run->picks)));
+        printf(
+            "plan to checks, %d modules: %.0f ms (%.1f × reference; budget %.0f ms: %s); with hand-over and output %.0f ms; %d feet under %d runs, %d not proven least; peak %.0f MB\n",
+            $rows * $columns,
+            $ms,
+            $ms / $reference_ms,
+            $budget_ms,
+            $ms <= $budget_ms ? 'met' : sprintf('MISSED by a factor of %.1f', $ms / $budget_ms),
+            $whole_ms,
+            $plan->attachmentCount(),
+            count($plan->supports),
+            $unproven,
+            memory_get_peak_usage() / 1e6,
+        );
+        $at[] = [$rows * $columns, $ms];
+    }
+    $exponent = log($at[1][1] / $at[0][1]) / log($at[1][0] / $at[0][0]);
+    printf("growth exponent: %.2f (at most 1.1: %s)\n", $exponent, $exponent <= 1.1 ? 'met' : 'MISSED');
+}
+
+function fewest(int $wanted): void
+{
+    $runs = $wrong = $worse = $none = 0;
+    $search_s = $enumeration_s = 0.0;
+    for ($seed = 1000; $runs < $wanted; ++$seed) {
+        $design = Scenario::random($seed, 6)->design();
+        foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+            $candidates = count($plan->run->candidates_m);
+            if ($candidates < 2 || $candidates > 14 || $runs >= $wanted) {
+                continue;
+            }
+            ++$runs;
+            $start = microtime(true);
+            $found = (new FewestSearch($plan->run, $plan->check))->fewest();
+            $search_s += microtime(true) - $start;
+            $start = microtime(true);
+            [$count, $worst] = Enumeration::fewest(new SecondOpinion($design, $plan->run), $plan->run, $found === null ? $candidates : count($found->picks));
+            $enumeration_s += microtime(true) - $start;
+            $wrong += $count === ($found === null ? null : count($found->picks)) ? 0 : 1;
+            $worse += $found !== null && $found->isBest && abs($worst - $found->worst) > 1e-6 ? 1 : 0;
+            $none += $found === null ? 1 : 0;
+        }
+    }
+    printf("fewest: %d random runs of at most 14 members against full enumeration: %d with another count, %d with another reserve (%d hold nothing); search %.2f s, enumeration %.1f s, ratio %.0f\n", $runs, $wrong, $worse, $none, $search_s, $enumeration_s, $enumeration_s / max(1e-9, $search_s));
+    exit($wrong + $worse > 0 ? 1 : 0);
+}
+
+function solver(int $wanted): void
+{
+    $below = $runs = 0;
+    $search_s = $solver_s = 0.0;
+    for ($seed = 3000; $runs < $wanted; ++$seed) {
+        $design = Scenario::random($seed, 22)->with('/kit/rail/longest_run_m', null)->design();
+        foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+            $run = $plan->run;
+            if (count($run->candidates_m) < 16 || $runs >= $wanted) {
+                continue;
+            }
+            $start = microtime(true);
+            $found = (new FewestSearch($run, $plan->check))->fewest();
+            $search_s += microtime(true) - $start;
+            if ($found === null) {
+                continue;
+            }
+            ++$runs;
+            $start = microtime(true);
+            $bound = coverBound($design, $run);
+            $solver_s += microtime(true) - $start;
+            $below += count($found->picks) < $bound ? 1 : 0;
+        }
+    }
+    printf("fewest: %d longer runs against the bound of a general solver (glpsol): %d below it; search %.2f s, solver %.1f s, ratio %.1f\n", $runs, $below, $search_s, $solver_s, $solver_s / max(1e-9, $search_s));
+    exit($below > 0 ? 1 : 0);
+}
+
+/** Fewest feet so that every window of members too long for one bay holds a foot: a necessary condition, solved as an integer programme. */
+function coverBound(Garnetine\Core\Design\Design $design, Garnetine\Core\Rail\Run $run): int
+{
+    $opinion = new SecondOpinion($design, $run);
+    $x = $run->candidates_m;
+    $n = count($x);
+    $may = static fn (int $i, int $j): bool => $opinion->mayBay($x[$i], $x[$j]);
+    $rows = [];
+    $first = array_filter(range(0, $n - 1), static fn (int $i): bool => $opinion->mayOverhang($x[$i], true));
+    $last = array_filter(range(0, $n - 1), static fn (int $i): bool => $opinion->mayOverhang($x[$i], false));
+    $sum = static fn (array $set): string => implode(' + ', array_map(static fn (int $i): string => "x$i", $set));
+    $rows[] = $sum($first).' >= 1';
+    $rows[] = $sum($last).' >= 1';
+    for ($i = 0; $i < $n; ++$i) {
+        $reach = [];
+        for ($j = $i + 1; $j < $n && $may($i, $j); ++$j) {
+            $reach[] = $j;
+        }
+        if ($reach !== [] && $reach[count($reach) - 1] < $n - 1) {
+            $rows[] = $sum($reach)." - x$i >= 0";
+        }
+    }
+    $lp = "Minimize\n obj: ".$sum(range(0, $n - 1))."\nSubject To\n ".implode("\n ", array_map(static fn (int $k, string $row): string => "c$k: $row", array_keys($rows), $rows))
+        ."\nBinary\n ".implode(' ', array_map(static fn (int $i): string => "x$i", range(0, $n - 1)))."\nEnd\n";
+    $file = (string) tempnam(sys_get_temp_dir(), 'garnetine');
+    file_put_contents($file, $lp);
+    exec('glpsol --lp '.escapeshellarg($file).' -o '.escapeshellarg($file.'.out').' 2>&1', $output, $code);
+    $answer = (string) @file_get_contents($file.'.out');
+    @unlink($file);
+    @unlink($file.'.out');
+    if ($code !== 0 || preg_match('/Objective:\s+obj = (\d+)/', $answer, $found) !== 1) {
+        throw new RuntimeException('glpsol gave no answer: '.implode("\n", $output));
+    }
+
+    return (int) $found[1];
+}
+
+function designs(int $wanted): void
+{
+    $runs = $differ = $negative = $missed = $shifts = 0;
+    for ($seed = 1; $seed <= $wanted; ++$seed) {
+        $design = Scenario::random($seed, 8)->design();
+        $plan = Planner::plan($design);
+        foreach ($plan->supports as $run) {
+            if ($run->verdict() === null) {
+                continue;
+            }
+            ++$runs;
+            $opinion = new SecondOpinion($design, $run->run);
+            $worst = $opinion->worst($run->feet_m());
+            $differ += abs($worst - $run->verdict()->worst) > 1e-6 * max(1.0, $worst) ? 1 : 0;
+            if (!$run->holds()) {
+                continue;
+            }
+            $negative += $worst > 1.0 + 1e-6 ? 1 : 0;
+            foreach ($plan->latitudes[$run->run->id] ?? [] as $place => $latitude) {
+                foreach ([-1, 1] as $side) {
+                    ++$shifts;
+                    $feet_m = $run->feet_m();
+                    $feet_m[$place] += $side * $latitude->miss_m;
+                    $missed += $opinion->worst(array_values($feet_m), 1.0 + 1e-6) > 1.0 + 1e-6 ? 1 : 0;
+                }
+            }
+        }
+    }
+    printf("designs: %d random roofs, %d runs re-checked independently: %d differ, %d that hold have a negative reserve; %d feet moved by their tolerance, %d times to a negative reserve\n", $wanted, $runs, $differ, $negative, $shifts, $missed);
+    exit($differ + $negative + $missed > 0 ? 1 : 0);
+}
+
+function beams(int $wanted): void
+{
+    $largest = 0.0;
+    $ours_s = $exact_s = 0.0;
+    for ($seed = 1; $seed <= $wanted; ++$seed) {
+        [$supports, $hinges, $loads] = ExactBeam::random($seed);
+        $start = microtime(true);
+        $exact = ExactBeam::solve($supports, $hinges, $loads) ?? throw new RuntimeException("Seed $seed is a mechanism.");
+        $exact_s += microtime(true) - $start;
+        $start = microtime(true);
+        $state = (new ContinuousBeam(array_map(floatval(...), $supports), array_map(floatval(...), $hinges)))->under(
+            array_map(static fn (array $load): float => (float) $load[0], $loads),
+            array_map(static fn (array $load): float => (float) $load[1], $loads),
+        );
+        $ours_s += microtime(true) - $start;
+        $scale = max(1.0, ...array_map(abs(...), $exact[0]), ...array_map(abs(...), $exact[1]));
+        foreach (array_keys($supports) as $i) {
+            $largest = max($largest, abs($exact[0][$i] - $state->moments_Nm[$i]) / $scale, abs($exact[1][$i] - $state->reactions_N[$i]) / $scale);
+        }
+    }
+    printf("beams: %d seeded ones of 1 to 12 spans with overhangs, point loads and hinges against exact fractions: largest error %.1e of the beam's largest value (at most 1e-9); %.3f s against %.1f s\n", $wanted, $largest, $ours_s, $exact_s);
+    exit($largest > 1e-9 ? 1 : 0);
+}
+
+function cba(int $wanted): void
+{
+    $largest_N = 0.0;
+    mt_srand(11);
+    for ($beam = 0; $beam < $wanted; ++$beam) {
+        $spans = mt_rand(1, 7);
+        $lengths = array_map(static fn (): int => mt_rand(60, 240) * 10, range(1, $spans));
+        $supports = [0.0];
+        foreach ($lengths as $length) {
+            $supports[] = end($supports) + $length;
+        }
+        $text = 'SPANS '.implode(' ', $lengths)."\nINERTIA ".implode(' ', array_fill(0, $spans, 200_000))."\nELASTICITY 70000\nCONSTRAINTS ".implode(' ', array_fill(0, $spans + 1, '-1 0'))."\n";
+        $loads = [];
+        foreach ($lengths as $span => $length) {
+            $at = mt_rand(1, $length - 1);
+            $load = mt_rand(100, 3000);
+            $text .= sprintf("LOAD %d 2 %d 0 %d 0\n", $span + 1, $load, $at);
+            $loads[] = [$supports[$span] + $at, (float) $load];
+        }
+        $file = (string) tempnam(sys_get_temp_dir(), 'garnetine');
+        file_put_contents($file, $text."FACTORS 1.0 1.0\n");
+        $output = (string) shell_exec('cba -i '.escapeshellarg($file).' 2>/dev/null');
+        unlink($file);
+        if (preg_match('/^Rmax:(.*)$/m', $output, $max) !== 1 || preg_match('/^Rmin:(.*)$/m', $output, $min) !== 1) {
+            throw new RuntimeException('cba gave no reactions.');
+        }
+        $max = array_map(floatval(...), preg_split('/\s+/', trim($max[1])) ?: []);
+        $min = array_map(floatval(...), preg_split('/\s+/', trim($min[1])) ?: []);
+        $ours = (new ContinuousBeam($supports))->under(array_column($loads, 0), array_column($loads, 1))->reactions_N;
+        foreach ($ours as $i => $reaction_N) {
+            $theirs = abs($max[$i]) > abs($min[$i]) ? $max[$i] : $min[$i];
+            $largest_N = max($largest_N, abs($reaction_N - $theirs));
+        }
+    }
+    printf("beams: %d with a point load in each span against cba: largest difference %.4f N (it prints hundredths)\n", $wanted, $largest_N);
+    exit($largest_N > 0.0101 ? 1 : 0);
+}
