@@ -45,8 +45,9 @@ final class PaperView
                 ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
                 ['what' => 'Lag: '.$plan->design->kit->lag->name, 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
             ],
+            'clamp' => self::clamp($plan),
             'steps' => array_map(static fn (array $step): array => [
-                'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
+                'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
             ], $plan->steps->steps ?? []),
             'coefficients' => array_map(static fn (Coefficient $used): array => [
                 'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
@@ -116,6 +117,17 @@ final class PaperView
             'thread' => $printer->length($lag->threadInMember->toMetres()), 'above' => $printer->length($lag->above->toMetres()),
             'withdrawal' => $printer->print(Dimension::Force, 1.6 * $lag->withdrawal->toSi()), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
             'makers' => $lag->lateralIsMakers,
+        ];
+    }
+
+    /** @return array<string, string>|null */
+    private static function clamp(Plan $plan): ?array
+    {
+        $clamp = $plan->clamp;
+
+        return $clamp?->ratio === null ? null : [
+            'run' => $clamp->run, 'reserve' => Texts::reserve(1 - $clamp->ratio), 'word' => Texts::word(1 - $clamp->ratio),
+            'up' => $plan->design->printer()->print(Dimension::Force, $clamp->up_N),
         ];
     }
 

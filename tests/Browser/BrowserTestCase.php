@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\User;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -99,7 +101,7 @@ abstract class BrowserTestCase extends TestCase
     protected function seeText(string $text, string $css = 'body'): void
     {
         try {
-            $this->browser->wait(20, 100)->until(fn (): bool => str_contains($this->browser->findElement(WebDriverBy::cssSelector($css))->getText(), $text));
+            $this->browser->wait(20, 100)->until(fn (): bool => str_contains($this->textOf($css), $text));
         } catch (\Throwable) {
             self::fail("\"$text\" is not in $css, which says: ".mb_strimwidth($this->textOf($css), 0, 800, '…'));
         }
@@ -110,7 +112,8 @@ abstract class BrowserTestCase extends TestCase
     {
         try {
             return $this->browser->findElement(WebDriverBy::cssSelector($css))->getText();
-        } catch (NoSuchElementException) {
+        } catch (NoSuchElementException|StaleElementReferenceException) {
+            // The page is just being exchanged.
             return '(nothing there)';
         }
     }
@@ -147,5 +150,17 @@ abstract class BrowserTestCase extends TestCase
             "axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']}).then(r => arguments[0](r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target + ' ' + n.failureSummary).slice(0, 3).join(' | '))))",
         );
         self::assertSame([], $found, "axe on $screen");
+    }
+
+    /** @return list<string> The texts of the pages as they come out of the printer */
+    protected function printedPages(): array
+    {
+        $answer = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['printBackground' => true, 'preferCSSPageSize' => true]);
+        $file = storage_path('framework/testing-print.pdf');
+        file_put_contents($file, base64_decode(is_array($answer) && is_string($answer['data'] ?? null) ? $answer['data'] : '', true));
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        unlink($file);
+
+        return array_values(array_filter(explode("\f", $text), static fn (string $page): bool => trim($page) !== ''));
     }
 }

@@ -95,6 +95,11 @@ final class WholeJobTest extends BrowserTestCase
         $this->seeText('Read the numbers, do not lay this down.');
         $this->seeText('Not covered by this plan');
         $this->seeText('Caution:');
+        $pages = $this->printedPages();
+        self::assertGreaterThan(2, count($pages));
+        foreach ($pages as $number => $page) {
+            self::assertStringContainsString('Confirmed by the persons named', $page, 'page '.($number + 1).' lacks the status');
+        }
         $this->assertAccessible('print view');
     }
 

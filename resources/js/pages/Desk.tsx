@@ -126,7 +126,11 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                     setRunId(id);
                                     setAsked(`runs/${id}/feet/${foot}`);
                                 }}
-                                onModule={(row, column) => void desk.edit([{ toggle: { row, column } }])}
+                                onModule={(row, column) =>
+                                    stage === 'loads'
+                                        ? setAsked(`modules/${row}/${column}`)
+                                        : void desk.edit([{ toggle: { row, column } }])
+                                }
                             />
                         </div>
                         <StagePanel stage={stage} run={run} onRun={setRunId} />

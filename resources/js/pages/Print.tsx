@@ -51,7 +51,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                         </tr>
                     </thead>
                     <tbody>
-                        <tr className="break-inside-auto">
+                        <tr className="whole">
                             <td className="border-0 pr-0">
                                 <h1 className="mt-4 font-condensed text-[1.8rem]">{job.name}</h1>
                                 <p>
@@ -176,7 +176,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
 
 function Part({ title, children }: { title: string; children: React.ReactNode }) {
     return (
-        <section className="mt-6 break-inside-auto">
+        <section className="mt-6">
             <h2 className="border-ink border-b font-condensed text-[1.2rem]">{title}</h2>
             <div className="mt-1">{children}</div>
         </section>

@@ -76,7 +76,12 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                 {showZones && <Zones view={view} planned={planned} />}
                 <Setbacks view={view} planned={planned} />
                 <Members view={view} planned={planned} />
-                <Modules view={view} planned={planned} onModule={stage === 'modules' ? onModule : undefined} />
+                <Modules
+                    view={view}
+                    planned={planned}
+                    onModule={stage === 'modules' || stage === 'loads' ? onModule : undefined}
+                    acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'left out']}
+                />
                 <NoWork view={view} planned={planned} />
                 {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
@@ -233,10 +238,12 @@ function Modules({
     view,
     planned,
     onModule,
+    acts,
 }: {
     view: Viewport;
     planned: Planned;
     onModule: ((row: number, column: number) => void) | undefined;
+    acts: [string, string];
 }) {
     const { sheet } = planned;
     const act = (row: number, column: number, what: string) =>
@@ -271,7 +278,7 @@ function Modules({
                     fillOpacity={0.78}
                     stroke={module.word === 'fails' ? '#7d1230' : '#38404b'}
                     strokeWidth={1.3}
-                    {...act(module.row, module.column, 'take it out')}
+                    {...act(module.row, module.column, acts[0])}
                 />
             ))}
             {sheet.left_out.map((cell) => (
@@ -282,7 +289,7 @@ function Modules({
                     fillOpacity={0.01}
                     stroke="#625a54"
                     strokeDasharray="3 3"
-                    {...act(cell.row, cell.column, 'put it back')}
+                    {...act(cell.row, cell.column, acts[1])}
                 />
             ))}
         </g>

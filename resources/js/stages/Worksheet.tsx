@@ -265,7 +265,7 @@ function LoadsSheet() {
                 </tbody>
             </table>
             <p className="mt-3 text-muted text-[0.9rem]">
-                Hatching: the closer, the stronger the wind. Every figure opens its reason.
+                Hatching: the closer, the stronger the wind. Every figure opens its reason, and so does a module on the sheet.
             </p>
         </>
     );
@@ -342,6 +342,7 @@ function AttachmentsSheet() {
 }
 
 function RailsSheet() {
+    const { data, ask } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
@@ -367,9 +368,23 @@ function RailsSheet() {
                 against sliding: <Slot path="/kit/clamp/grips_both_rails" />. Clips and wire weigh{' '}
                 <Slot path="/kit/extra_mass_per_module_kg" /> a module.
             </Say>
+            {data.clamp !== null && (
+                <p className="mt-3 text-[0.93rem]">
+                    The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}
+                    <Why ask={ask} path="clamp">
+                        <span className={`tone-${data.clamp.word}`}>
+                            {data.clamp.word} {data.clamp.reserve}
+                        </span>
+                    </Why>
+                    .
+                </p>
+            )}
         </>
     );
 }
+
+/** The steps that every foot goes through, of all the steps of the job. */
+const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal'];
 
 function HolesSheet() {
     const { data } = useDesk();
@@ -397,6 +412,21 @@ function HolesSheet() {
                 </Say>
             ))}
             <AddButton path="/penetrations">Add a hole</AddButton>
+            <h3 className="mt-5">At each foot</h3>
+            <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
+                {data.steps
+                    .filter((step) => atFoot.includes(step.code))
+                    .map((step) => (
+                        <li key={step.code}>
+                            {step.text}
+                            {step.cautions.map((caution) => (
+                                <p key={caution} className="mt-1 border-ochre border-l-4 bg-ochre/8 pl-2">
+                                    <strong>Caution:</strong> {caution}
+                                </p>
+                            ))}
+                        </li>
+                    ))}
+            </ol>
         </>
     );
 }

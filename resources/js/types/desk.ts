@@ -173,7 +173,8 @@ export type DeskData = Planned & {
     }[];
     materials: { item: string; name: string; count: number; document: string }[];
     torque: { what: string; torque: string; document: string }[];
-    steps: { text: string; cautions: string[] }[];
+    clamp: { run: string; reserve: string; word: Tone; up: string } | null;
+    steps: { code: string; text: string; cautions: string[] }[];
     coefficients: Coefficient[];
     not_covered: string[];
     signatures: { subject: string; name: string; on: string; reason: string }[];
