@@ -149,7 +149,7 @@ return [
 
     // steps in working order
     'step.lines_and_ladder' => 'Look for power lines; set, tie and guard the ladder.',
-    'step.anchors' => 'Set the {anchors} roof anchors and the ropes.',
+    'step.anchors' => 'Set the roof anchors (entered: {anchors}) and the ropes.',
     'step.mark' => 'Snap {lines} chalk lines by the slope tape; mark the feet by the run tapes.',
     'step.find' => 'Find every member under the {feet} marks: tap, then probe where the flashing will cover; a probe must bite {bite} to {bite_most} of wood beyond the deck.',
     'step.shank_hole' => 'Drill {diameter} as deep as the smooth shank, {shank}.',
@@ -160,7 +160,7 @@ return [
     'step.torque' => 'Torque the rail bolts.', 'step.torque_mark' => 'Paint-mark every fastener that has been torqued.',
     'step.modules' => 'Set the modules, bottom row first; end clamps {end} from the rail’s end.', 'step.torque_clamps' => 'Torque and mark the clamps.',
     'step.wiring' => 'Hand the wiring over.', 'step.clean' => 'Sweep off shavings, offcuts and granules; re-bond loose tabs near by.',
-    'step.photograph' => 'Photograph every flashing, every label and the finished rows.', 'step.anchors_out' => 'Take the {anchors} anchors out and seal their holes.',
+    'step.photograph' => 'Photograph every flashing, every label and the finished rows.', 'step.anchors_out' => 'Take the roof anchors (entered: {anchors}) out and seal their holes.',
     // cautions
     'caution.power_lines' => 'Keep ladders, rails and yourselves at least 10 ft from overhead lines (more over 50 kV).',
     'caution.ladder' => 'Ladder 4 to 1, 3 ft above the edge, tied at top and bottom; gutter guarded.',

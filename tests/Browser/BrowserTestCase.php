@@ -157,7 +157,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $answer = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['printBackground' => true, 'preferCSSPageSize' => true]);
         $file = storage_path('framework/testing-print.pdf');
-        file_put_contents($file, base64_decode(is_array($answer) && is_string($answer['data'] ?? null) ? $answer['data'] : '', true));
+        file_put_contents($file, base64_decode(is_string($answer['data'] ?? null) ? $answer['data'] : '', true));
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         unlink($file);
 

@@ -40,8 +40,10 @@ final readonly class Printer
         }
         $inches = $value_m / 0.0254;
         $sixteenths = round($inches * 16);
-        if (abs($inches) < 1 && abs($inches - $sixteenths / 16) > 1e-4) {
-            return self::number($inches, 3).' in';
+        if (abs($inches) < 1 && abs($inches - $sixteenths / 16) > 1e-3) {
+            $thirtySeconds = round($inches * 32);
+
+            return (abs($inches - $thirtySeconds / 32) < 1e-3 ? (int) $thirtySeconds.'/32' : self::number($inches, 3)).' in';
         }
         if ($this->inchesOnly || abs($sixteenths) <= 72 * 16) {
             return self::fraction($sixteenths).' in';

@@ -72,7 +72,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                                 <Tapes view={view} />
                                 <Part title="Loads, and why">
                                     {(view.becauses ?? []).map((node) => (
-                                        <div key={node.title} className="mt-2">
+                                        <div key={node.title} className="mt-2 pl-2">
                                             <Node node={node} depth={0} />
                                         </div>
                                     ))}
