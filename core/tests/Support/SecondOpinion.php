@@ -208,46 +208,46 @@ final class SecondOpinion
     /** Whether a bay may be in a layout that holds: with at most the capacity over both ends, twice of it is left for the simple moment. */
     public function mayBay(float $from, float $to): bool
     {
-        $length = $to - $from;
-        $worst = 0.0;
         foreach ($this->run->clamps_m as $at) {
             if ($at > $from && $at < $to) {
-                $simple = fn (array $loads): float => array_sum(array_map(
-                    static fn (float $x, float $load): float => $x > $from && $x < $to ? $load * min($x - $from, $at - $from) * ($to - max($x, $at)) / $length : 0.0,
-                    $this->run->clamps_m,
-                    $loads,
-                ));
-                $worst = max($worst, $this->bending($simple, $length));
+                $arms = array_map(static fn (float $x): float => $x > $from && $x < $to ? min($x - $from, $at - $from) * ($to - max($x, $at)) / ($to - $from) : 0.0, $this->run->clamps_m);
+                if ($this->bending($arms, $to - $from) > 2.0 + 1e-9) {
+                    return false;
+                }
             }
         }
 
-        return $worst <= 2.0 + 1e-9;
+        return true;
     }
 
     public function mayOverhang(float $foot, bool $left): bool
     {
         $clamps = $this->run->clamps_m;
         $length = $left ? $foot - $clamps[0] : $clamps[count($clamps) - 1] - $foot;
-        $moment = static fn (array $loads): float => -array_sum(array_map(static fn (float $x, float $load): float => $load * max(0.0, $left ? $foot - $x : $x - $foot), $clamps, $loads));
+        $arms = array_map(static fn (float $x): float => -max(0.0, $left ? $foot - $x : $x - $foot), $clamps);
 
-        return $length <= 1e-9 || $this->bending($moment, $length) <= 1.0 + 1e-9;
+        return $length <= 1e-9 || $this->bending($arms, $length) <= 1.0 + 1e-9;
     }
 
-    /** @param callable(list<float>): float $moment Of a load vector */
-    private function bending(callable $moment, float $length): float
+    /** @param list<float> $arms Moment for a unit load at each clamp */
+    private function bending(array $arms, float $length): float
     {
         $kit = $this->design->kit->rail;
         $stress = $kit->allowableStress?->toSi() ?? INF;
-        $share = $moment($this->run->shares);
-        $pressures = $this->pressures($length * max($this->run->tributary_m, $length / 3));
+        $moment = 0.0;
+        foreach ($arms as $clamp => $arm) {
+            $moment += $arm * $this->run->shares[$clamp];
+        }
         $wind = 0.0;
-        foreach ($this->run->windAreas_m2 as $g => $areas) {
-            $wind += $pressures[$g] * $moment($areas);
+        foreach ($this->pressures($length * max($this->run->tributary_m, $length / 3)) as $g => $pressure) {
+            foreach ($arms as $clamp => $arm) {
+                $wind += $pressure * $arm * $this->run->windAreas_m2[$g][$clamp];
+            }
         }
         $worst = 0.0;
         foreach ($this->cases() as $case) {
-            $normal = ($case['dead_n'] + $case['snow_n'] + $case['wind_n']) * $share - ($case['up'] ? $case['wind'] * $wind : 0.0);
-            $along = ($case['dead_a'] + $case['snow_a']) * $share;
+            $normal = ($case['dead_n'] + $case['snow_n'] + $case['wind_n']) * $moment - ($case['up'] ? $case['wind'] * $wind : 0.0);
+            $along = ($case['dead_a'] + $case['snow_a']) * $moment;
             $worst = max($worst, abs($normal) / ($kit->sectionModulusX->toSi() * $stress) + abs($along) / ($kit->sectionModulusY->toSi() * $stress));
         }
 
