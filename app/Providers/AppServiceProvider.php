@@ -16,9 +16,19 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        self::refuseJit();
         Gate::policy(Job::class, JobPolicy::class);
         RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         // Dragging previews twenty times a second; anything far beyond is no person.
         RateLimiter::for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
+    }
+
+    /** Measured on PHP 8.2: the JIT compiler makes wrong plans of right code (docs/decisions/0003-speed.md). */
+    private static function refuseJit(): void
+    {
+        $status = function_exists('opcache_get_status') ? @opcache_get_status(false) : false;
+        if (is_array($status) && is_array($status['jit'] ?? null) && ($status['jit']['on'] ?? false) === true) {
+            throw new \RuntimeException('PHP\'s JIT compiler is on, and was seen to miscompute plans. Set opcache.jit=off.');
+        }
     }
 }

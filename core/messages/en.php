@@ -48,7 +48,7 @@ return [
     'finding.run_too_long' => 'Run {run} is {length} long; the maker allows {longest} before an expansion gap.',
     'finding.members_miss_run' => 'Under run {run} there are {members} members; at least two are needed.',
     'finding.run_fails' => 'No layout of feet holds run {run}: at best the {link} is loaded to {ratio} times what it bears.',
-    'finding.run_not_found' => 'No layout of feet was found for run {run} before the search ended, not even a foot on every member: at best the {link} is loaded to {ratio} times what it bears.',
+    'finding.run_not_found' => 'No layout of feet was found for run {run} before the search ended: at best the {link} is loaded to {ratio} times what it bears.',
     'finding.outside_clamp_zone' => 'In row {row} a rail lies outside every entered clamp zone.',
     'finding.module_rating' => '{side} pressure of {pressure} is {by} beyond the module’s design rating of {rated} (modules {modules}).',
     'finding.clamp_fails' => 'Clamp {clamp} on run {run} is loaded to {ratio} times its allowable ({up} up).',

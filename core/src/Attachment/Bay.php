@@ -31,8 +31,14 @@ final class Bay
     /** @var list<float> The same for the up case */
     public array $upSections = [];
 
-    /** Share of the rail's capacity that misfit takes. */
-    public float $misfit = 0.0;
+    /** @var list<float> Splices with an allowable moment, as shares of the length */
+    public array $splices = [];
+
+    /** @var list<list<float>> For each unit load, moments at the splices on two supports */
+    public array $unitSplices = [];
+
+    /** Moment from feet out of line. */
+    public float $misfit_Nm = 0.0;
 
     /** @param list<float> $pressures_Pa For each gust, at the bay's effective area */
     public function __construct(public readonly float $length_m, public readonly array $pressures_Pa)
@@ -42,8 +48,9 @@ final class Bay
     /**
      * @param list<float> $at_m Clamps, from the left end
      * @param list<float> $loads_N
+     * @param list<float> $splices_m From the left end
      */
-    public function addUnit(array $at_m, array $loads_N): void
+    public function addUnit(array $at_m, array $loads_N, array $splices_m): void
     {
         $length = $this->length_m;
         $leftTerm = $rightTerm = $left = $right = $simple = 0.0;
@@ -56,19 +63,33 @@ final class Bay
             $right += $load * $a / $length;
             $simple += abs($load) * $a * $b / $length;
         }
+        $this->leftTerms[] = $leftTerm;
+        $this->rightTerms[] = $rightTerm;
+        $this->leftReactions[] = $left;
+        $this->rightReactions[] = $right;
+        $this->simple[] = $simple;
+        $this->unitSections[] = self::simple($length, $at_m, $loads_N, $at_m);
+        $this->unitSplices[] = self::simple($length, $at_m, $loads_N, $splices_m);
+    }
+
+    /**
+     * @param list<float> $at_m
+     * @param list<float> $loads_N
+     * @param list<float> $places_m
+     *
+     * @return list<float> Moments at the places on two supports
+     */
+    private static function simple(float $length, array $at_m, array $loads_N, array $places_m): array
+    {
         $moments = [];
-        foreach ($at_m as $x) {
+        foreach ($places_m as $x) {
             $moment = 0.0;
             foreach ($at_m as $index => $a) {
                 $moment += $loads_N[$index] * ($x <= $a ? ($length - $a) * $x : $a * ($length - $x)) / $length;
             }
             $moments[] = $moment;
         }
-        $this->leftTerms[] = $leftTerm;
-        $this->rightTerms[] = $rightTerm;
-        $this->leftReactions[] = $left;
-        $this->rightReactions[] = $right;
-        $this->simple[] = $simple;
-        $this->unitSections[] = $moments;
+
+        return $moments;
     }
 }

@@ -71,7 +71,7 @@ final class FewestSearch
     private readonly int $count;
 
     /** @param int $steps Steps after which a search settles for a bound */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 6_000)
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 3_000)
     {
         $this->limit = 1.0 + self::TIE;
         $this->up = $check->up[0];
@@ -138,13 +138,27 @@ final class FewestSearch
         return $this->isComplete;
     }
 
-    /** Past the budget: from a foot on every member, feet are taken out one after the other as long as the rest holds. */
+    /**
+     * Past the budget: from a foot on every member, feet are taken out as long as that helps, or the rest still holds.
+     * (More feet are not always a cure: misfit grows as bays shrink.)
+     */
     private function thinned(int $bound, int $nodes): ?Fewest
     {
         $feet = array_keys(array_filter($this->allowed));
-        $worst = $this->check->worst(array_map($this->x_m(...), $feet), 1.0 + self::TIE);
-        if ($worst > 1.0 + self::TIE) {
-            return null;
+        $worst = $this->check->worst(array_map($this->x_m(...), $feet));
+        while ($worst > 1.0 + self::TIE) {
+            $better = null;
+            foreach ($feet as $foot) {
+                $fewer = array_values(array_diff($feet, [$foot]));
+                $ratio = $this->check->worst(array_map($this->x_m(...), $fewer), $worst);
+                if ($ratio < $worst - self::TIE) {
+                    [$better, $worst] = [$fewer, $ratio];
+                }
+            }
+            if ($better === null) {
+                return null;
+            }
+            $feet = $better;
         }
         foreach ($feet as $foot) {
             $fewer = array_values(array_diff($feet, [$foot]));
@@ -246,24 +260,12 @@ final class FewestSearch
     /** What is needed of the bay between two candidates. */
     private function bay(int $i, int $j): Bay
     {
-        $from_m = $this->x_m($i);
-        $length_m = $this->x_m($j) - $from_m;
-        $at = $loads = [];
-        foreach ($this->run->clamps_m as $index => $clamp_m) {
-            if ($clamp_m > $from_m && $clamp_m < $from_m + $length_m) {
-                $at[] = $clamp_m - $from_m;
-                $loads[] = $index;
+        $bay = $this->check->bay($this->x_m($i), $this->x_m($j));
+        if ($bay->upSections === []) {
+            foreach (array_keys($bay->sections) as $section) {
+                $bay->upSections[] = $this->upward(array_column($bay->unitSections, $section), $bay->pressures_Pa);
             }
         }
-        $bay = new Bay($length_m, $this->check->pressures_Pa($this->check->bayArea_m2($length_m)));
-        foreach ([$this->run->shares, ...$this->run->windAreas_m2] as $unit) {
-            $bay->addUnit($at, array_map(static fn (int $index): float => $unit[$index], $loads));
-        }
-        $bay->sections = array_map(static fn (float $x_m): float => $x_m / $length_m, $at);
-        foreach (array_keys($at) as $section) {
-            $bay->upSections[] = $this->upward(array_column($bay->unitSections, $section), $bay->pressures_Pa);
-        }
-        $bay->misfit = $this->check->misfit_Nm($length_m) / $this->check->capacities->railNormal_Nm;
 
         return $bay;
     }
@@ -433,7 +435,7 @@ final class FewestSearch
         $carry = $this->carries[$place];
         $j = $feet[$place + 1];
         $bay = $this->bays[$feet[$place]][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
-        $misfit = count($feet) + $left > 2 ? $bay->misfit : 0.0;
+        $misfit = count($feet) + $left > 2 ? $bay->misfit_Nm / $this->check->capacities->railNormal_Nm : 0.0;
         $cap = ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30);
         $capUp_Nm = ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm;
         if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $cap)
@@ -570,7 +572,7 @@ final class FewestSearch
         }
         for ($place = 0; $place < $last; ++$place) {
             $bay = $this->bays[$feet[$place]][$feet[$place + 1]] ?? throw new \LogicException('A bay was chosen that cannot hold.');
-            $misfit = $last > 1 ? $bay->misfit : 0.0;
+            $misfit = $last > 1 ? $bay->misfit_Nm / $this->check->capacities->railNormal_Nm : 0.0;
             if (!self::holdsBetween($bay, $over[$place][0], $over[$place + 1][0], $bay->unitSections[0], ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30))
                 || !self::holdsBetween(
                     $bay,

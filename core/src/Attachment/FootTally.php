@@ -73,7 +73,7 @@ final class FootTally
      *
      * @return float No interaction of these forces, or of smaller ones, has a larger ratio; 0 when nothing pulls the lag
      */
-    public function partial(PartialCase $partial, float $whole, float $snow): float
+    private function partial(PartialCase $partial, float $whole, float $snow): float
     {
         [$normal_N, $along_N] = $partial->loads($whole, $snow);
         $heel_N = $normal_N > 0.0 ? min($normal_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow)) : 0.0;
@@ -82,6 +82,27 @@ final class FootTally
         $c = $this->capacities;
 
         return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N + abs($along_N) / $c->lateral_N : 0.0;
+    }
+
+    /**
+     * Adds the combinations with balanced snow in every pattern.
+     *
+     * @param list<PartialCase> $partials
+     * @param non-empty-list<float> $patterns Reactions of the snow patterns
+     */
+    public function patterns(array $partials, float $whole, array $patterns): void
+    {
+        $least = min($patterns);
+        $most = max($patterns);
+        foreach ($partials as $partial) {
+            $ends = max($this->partial($partial, $whole, $least), $this->partial($partial, $whole, $most));
+            if ($ends > $this->ratio) {
+                // With a pull in the lag the interaction is not convex along the patterns: look at each.
+                foreach ($patterns as $snow) {
+                    $this->partial($partial, $whole, $snow);
+                }
+            }
+        }
     }
 
     public function ratio(): float

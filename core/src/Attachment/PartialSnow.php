@@ -20,9 +20,9 @@ final readonly class PartialSnow
     /**
      * @param list<non-empty-list<float>> $reactions By foot, then pattern
      * @param list<list<float>> $moments By pattern, then foot
-     * @param list<list<bool>> $full By pattern, whether each bay between feet is full
+     * @param list<array<int, true>> $full By pattern, the spans that are full; span 0 is the left overhang, 1 the first bay
      */
-    private function __construct(public array $reactions, private array $moments, private array $full, private BeamState $whole)
+    private function __construct(public array $reactions, private array $moments, private array $full)
     {
     }
 
@@ -36,7 +36,6 @@ final readonly class PartialSnow
     public static function under(ContinuousBeam $beam, array $feet_m, array $clamps_m, array $shares, BeamState $whole): ?self
     {
         $feet = count($feet_m);
-        // Span 0 is the left overhang, spans 1 … feet − 1 the bays, span "feet" the right overhang.
         $inside = array_fill(0, $feet + 1, [[], []]);
         $onFoot = array_fill(0, $feet, 0.0);
         $span = 0;
@@ -53,61 +52,75 @@ final readonly class PartialSnow
         }
         $first = $inside[0][0] === [] ? 1 : 0;
         $last = $inside[$feet][0] === [] ? $feet - 1 : $feet;
-        if ($last <= $first) {
-            return null;
-        }
-        $states = [];
+        $moments = $reactions = [];
         for ($span = $first; $span <= $last; ++$span) {
-            $states[$span] = $inside[$span][0] === [] ? null : $beam->under($inside[$span][0], $inside[$span][1]);
-        }
-        $reactions = array_fill(0, $feet, []);
-        $moments = $bays = [];
-        foreach (self::patterns($first, $last) as $full) {
-            $over = [];
-            for ($foot = 0; $foot < $feet; ++$foot) {
-                $moment = $whole->moments_Nm[$foot];
-                $reaction = $whole->reactions_N[$foot] + (isset($full[$foot]) || isset($full[$foot + 1]) ? $onFoot[$foot] : 0.0);
-                foreach ($full as $span => $_) {
-                    if ($states[$span] !== null) {
-                        $moment += $states[$span]->moments_Nm[$foot];
-                        $reaction += $states[$span]->reactions_N[$foot];
-                    }
-                }
-                $over[] = $moment / 2;
-                $reactions[$foot][] = $reaction / 2;
-            }
-            $moments[] = $over;
-            $bay = [];
-            for ($span = 1; $span < $feet; ++$span) {
-                $bay[] = isset($full[$span]);
-            }
-            $bays[] = $bay;
+            $state = $beam->under($inside[$span][0], $inside[$span][1]);
+            $moments[$span] = $state->moments_Nm;
+            $reactions[$span] = $state->reactions_N;
         }
 
-        /** @var list<non-empty-list<float>> $reactions There is a pattern, since there are two spans */
-        return new self($reactions, $moments, $bays, $whole);
+        return self::combined($first, $last, $moments, $reactions, $onFoot, $whole->moments_Nm, $whole->reactions_N);
     }
 
     /**
-     * Moments at a section: under everything, and the least and the greatest over the patterns.
-     *
-     * @return array{float, float, float}
+     * @param array<int, array<int, float>> $moments By span with snow on it alone, then foot
+     * @param array<int, array<int, float>> $reactions The same
+     * @param array<int, float> $onFoot Shares of clamps that stand on a foot
+     * @param array<int, float> $wholeMoments
+     * @param array<int, float> $wholeReactions
      */
-    public function extremes(RailSection $section): array
+    public static function combined(int $first, int $last, array $moments, array $reactions, array $onFoot, array $wholeMoments, array $wholeReactions): ?self
     {
-        $span = $section->span;
-        $whole = $this->whole->momentInSpan_Nm($span, $section->at_m);
-        $share = $section->at_m / $this->whole->length_m($span);
-        $simple = $whole - (1 - $share) * $this->whole->moments_Nm[$span] - $share * $this->whole->moments_Nm[$span + 1];
+        if ($last <= $first) {
+            return null;
+        }
+        $feet = count($onFoot);
+        $byFoot = array_fill(0, $feet, []);
+        $byPattern = [];
+        $patterns = self::patterns($first, $last);
+        foreach ($patterns as $full) {
+            $over = [];
+            for ($foot = 0; $foot < $feet; ++$foot) {
+                $moment = $wholeMoments[$foot];
+                $reaction = $wholeReactions[$foot] + ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1])) ? $onFoot[$foot] : 0.0);
+                foreach ($full as $span => $_) {
+                    $moment += $moments[$span][$foot];
+                    $reaction += $reactions[$span][$foot];
+                }
+                $over[] = $moment / 2;
+                $byFoot[$foot][] = $reaction / 2;
+            }
+            $byPattern[] = $over;
+        }
+
+        /** @var list<non-empty-list<float>> $byFoot There is a pattern, since there are two spans */
+        return new self($byFoot, $byPattern, $patterns);
+    }
+
+    /**
+     * The least and the greatest moment over the patterns, in a bay.
+     *
+     * @param int $bay From 0
+     * @param float $share Place as a share of the bay
+     * @param float $simple Moment there under all shares, were the bay on two supports
+     *
+     * @return array{float, float}
+     */
+    public function extremes(int $bay, float $share, float $simple): array
+    {
         $low = INF;
         $high = -INF;
         foreach ($this->moments as $pattern => $over) {
-            $moment = (1 - $share) * $over[$span] + $share * $over[$span + 1] + ($this->full[$pattern][$span] ? $simple : $simple / 2);
-            $low = min($low, $moment);
-            $high = max($high, $moment);
+            $moment = (1 - $share) * $over[$bay] + $share * $over[$bay + 1] + (isset($this->full[$pattern][$bay + 1]) ? $simple : $simple / 2);
+            if ($moment < $low) {
+                $low = $moment;
+            }
+            if ($moment > $high) {
+                $high = $moment;
+            }
         }
 
-        return [$whole, $low, $high];
+        return [$low, $high];
     }
 
     /** @return non-empty-list<array<int, true>> For each pattern, its full spans */

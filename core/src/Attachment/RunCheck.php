@@ -33,10 +33,12 @@ final class RunCheck
     public readonly float $downPerReaction;
 
     /** @var list<PartialCase> */
-    private readonly array $partials;
+    public readonly array $partials;
+
+    private ?QuickCheck $quick = null;
 
     /** @var list<list<float>> Load vectors: shares, then one for each gust */
-    private readonly array $units;
+    public readonly array $units;
 
     public function __construct(
         private readonly Run $run,
@@ -97,52 +99,19 @@ final class RunCheck
         if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
             return INF;
         }
-        $worst = $this->quick($feet_m, [], $limit);
+        $this->quick ??= new QuickCheck($this->run, $this);
+        $worst = $this->quick->worst($feet_m, $limit);
 
         return $worst > $limit || !$this->run->spliceIsHinge || $this->run->splices_m === [] ? $worst
-            : max($worst, $this->quick($feet_m, $this->run->splices_m, $limit));
+            : max($worst, $this->check($feet_m, $this->run->splices_m)->worst);
     }
 
-    /**
-     * @param list<float> $feet_m
-     * @param list<float> $hinges_m
-     */
-    private function quick(array $feet_m, array $hinges_m, float $limit): float
+    /** What the bay between two places brings, worked out once. */
+    public function bay(float $from_m, float $to_m): Bay
     {
-        try {
-            $beam = new ContinuousBeam($feet_m, $hinges_m);
-        } catch (SingularBeam) {
-            return INF;
-        }
-        $states = [];
-        foreach ($this->units as $unit) {
-            $states[] = $beam->under($this->run->clamps_m, $unit);
-        }
-        $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
-        $rail = new RailTally($this->capacities, $this->downPerMoment, $this->downCase, $this->up);
-        $this->bays($feet_m, $states, $sections, $rail);
-        if ($rail->worst > $limit) {
-            return $rail->worst;
-        }
-        $feet = new FootTally($this->capacities);
-        $shares = $states[0]->reactions_N;
-        foreach (array_keys($feet_m) as $foot) {
-            $this->tallyUp($feet, $feet_m, $foot, $states);
-            if ($shares[$foot] < 0.0) {
-                $this->tallyDown($feet, $shares[$foot]);
-            }
-        }
-        $worst = max($rail->worst, $feet->ratio(), max([0.0, ...$shares]) * $this->downPerReaction);
-        $snow = $worst > $limit ? null : $this->partialSnow($feet_m, $beam, $states[0]);
-        if ($snow !== null) {
-            $this->partialRail($sections, $snow, $rail);
-            foreach (array_keys($feet_m) as $foot) {
-                $this->tallyPartial($feet, $shares[$foot], $snow->reactions[$foot]);
-            }
-            $worst = max($worst, $rail->worst, $feet->ratio());
-        }
+        $this->quick ??= new QuickCheck($this->run, $this);
 
-        return $worst;
+        return $this->quick->bay($from_m, $to_m);
     }
 
     /**
@@ -208,7 +177,7 @@ final class RunCheck
         $this->bays($feet_m, $states, $sections, $rail);
         $snow = $this->partialSnow($feet_m, $beam, $states[0]);
         if ($snow !== null) {
-            $this->partialRail($sections, $snow, $rail);
+            $this->partialRail($sections, $snow, $states[0], $rail);
         }
         $attachments = [];
         $worst = $rail->worst;
@@ -218,7 +187,7 @@ final class RunCheck
             $this->tallyDown($tally, $share);
             $this->tallyUp($tally, $feet_m, $foot, $states);
             if ($snow !== null) {
-                $this->tallyPartial($tally, $share, $snow->reactions[$foot]);
+                $tally->patterns($this->partials, $share, $snow->reactions[$foot]);
             }
             $attachments[] = $tally->verdict($x_m, $this->tributary_m($feet_m, $foot), $share);
             $worst = max($worst, $tally->ratio());
@@ -259,7 +228,8 @@ final class RunCheck
         }
     }
 
-    private function tallyDown(FootTally $tally, float $share): void
+    /** @internal */
+    public function tallyDown(FootTally $tally, float $share): void
     {
         foreach ($this->down as $case) {
             $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
@@ -282,24 +252,14 @@ final class RunCheck
         }
     }
 
-    /** @param non-empty-list<float> $patterns Reactions of the snow patterns */
-    private function tallyPartial(FootTally $tally, float $whole, array $patterns): void
-    {
-        $least = min($patterns);
-        $most = max($patterns);
-        foreach ($this->partials as $partial) {
-            $ends = max($tally->partial($partial, $whole, $least), $tally->partial($partial, $whole, $most));
-            if ($ends > $tally->ratio()) {
-                // With a pull in the lag the interaction is not convex along the patterns: look at each.
-                foreach ($patterns as $snow) {
-                    $tally->partial($partial, $whole, $snow);
-                }
-            }
-        }
-    }
-
-    /** @param list<float> $feet_m */
-    private function tributary_m(array $feet_m, int $foot): float
+    /**
+     * Half of each neighbouring bay, with the overhang at an end.
+     *
+     * @internal
+     *
+     * @param list<float> $feet_m
+     */
+    public function tributary_m(array $feet_m, int $foot): float
     {
         $clamps_m = $this->run->clamps_m;
         $left_m = $foot === 0 ? max(0.0, $feet_m[0] - $clamps_m[0]) : (($feet_m[$foot] ?? 0.0) - ($feet_m[$foot - 1] ?? 0.0)) / 2;
@@ -321,14 +281,17 @@ final class RunCheck
     }
 
     /** @param list<RailSection> $sections */
-    private function partialRail(array $sections, PartialSnow $snow, RailTally $rail): void
+    private function partialRail(array $sections, PartialSnow $snow, BeamState $whole, RailTally $rail): void
     {
         foreach ($sections as $section) {
             // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
-            [$whole, $low, $high] = $snow->extremes($section);
+            $share = $section->at_m / $whole->length_m($section->span);
+            $moment = $whole->momentInSpan_Nm($section->span, $section->at_m);
+            $simple = $moment - (1 - $share) * $whole->moments_Nm[$section->span] - $share * $whole->moments_Nm[$section->span + 1];
+            [$low, $high] = $snow->extremes($section->span, $share, $simple);
             foreach ($this->partials as $partial) {
-                $rail->partial($partial, $whole, $low, $section);
-                $rail->partial($partial, $whole, $high, $section);
+                $rail->partial($partial, $moment, $low, $section);
+                $rail->partial($partial, $moment, $high, $section);
             }
         }
     }

@@ -6,19 +6,75 @@ namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Load\Asce7\RoofLive;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Quantity\Area;
 
 /** What the members of one design bear under any choice of feet. */
 final readonly class MemberLoading
 {
-    public function __construct(private Design $design, private Members $members, private SiteLoads $loads, private Coefficients $coefficients)
+    private float $limit;
+
+    /** Array and balanced snow, per area of slope. */
+    private float $added_Pa;
+
+    private float $roof_Pa;
+
+    /** The roof with its live load or its snow, without the array. */
+    private float $without_Pa;
+
+    /** Length of a module row times the spacing of the members. */
+    private float $row_m2;
+
+    /** @var array<int, float> */
+    private array $xs_m;
+
+    public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients)
     {
+        $theta = $design->surface->pitch->toRadians();
+        $spacing_m = $design->surface->framing->spacing->toMetres();
+        $snow_Pa = $loads->snow->ps->toPascals() * cos($theta);
+        $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
+        $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
+        $rails_Pa = 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres();
+        $live = RoofLive::reduced(Area::ofSi($spacing_m * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients);
+        $this->limit = $coefficients->value('existing/gravity', 'ratio');
+        $this->added_Pa = $module_Pa + $rails_Pa + $snow_Pa;
+        $this->roof_Pa = $design->surface->deadLoad->toPascals();
+        $this->without_Pa = $this->roof_Pa + max($live->toPascals() * cos($theta), $snow_Pa);
+        $this->row_m2 = $spacing_m * $design->module->length->toMetres();
+        $xs_m = [];
+        foreach ($members->members as $member) {
+            $xs_m[$member->number] = $member->x_m;
+        }
+        $this->xs_m = $xs_m;
     }
 
     /** @param list<RunPlan> $plans */
     public function under(array $plans): MemberShares
     {
-        return MemberShares::of($this->design, $plans, $this->members, $this->loads, $this->coefficients);
+        $loads_N = $rows = [];
+        foreach ($plans as $plan) {
+            $row = $plan->run->line->row;
+            foreach ($plan->run->members as $number) {
+                $rows[$number][$row] = true;
+            }
+            $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
+            foreach ($plan->reactions() as $place => $modules) {
+                $number = $plan->run->members[$plan->picks[$place]];
+                $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $modules * $module_N;
+            }
+        }
+        ksort($loads_N);
+        $shares = [];
+        foreach ($loads_N as $number => $load_N) {
+            $even_N = $this->row_m2 * count($rows[$number] ?? []) * $this->added_Pa;
+            $times = $even_N > 0 ? $load_N / $even_N : 0.0;
+            $with_Pa = $this->roof_Pa + $times * $this->added_Pa;
+            $shares[] = new MemberShare($number, $this->xs_m[$number] ?? 0.0, $load_N, $even_N, $times, $with_Pa / $this->without_Pa, $with_Pa, $this->without_Pa);
+        }
+
+        return new MemberShares($shares, $this->limit, ($this->roof_Pa + $this->added_Pa) / $this->without_Pa);
     }
 }
