@@ -8,6 +8,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Dimension;
 
 /** The runs with their feet and tapes. */
 final class RunView
@@ -50,8 +51,8 @@ final class RunView
             $feet[] = [
                 'number' => $place + 1, 'member' => $run->members()[$place], 'x_m' => $verdict->x_m, 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value), 'case' => $verdict->worst->case->code,
-                'up' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->up_N), 'down' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->down_N),
-                'along' => $printer->print(\Garnetine\Core\Quantity\Dimension::Force, $verdict->along_N),
+                'up' => $printer->print(Dimension::Force, $verdict->up_N), 'down' => $printer->print(Dimension::Force, $verdict->down_N),
+                'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
                 'miss' => $latitude === null ? null : $printer->length($latitude->miss_m), 'other' => $latitude?->otherMember,
                 'must_land' => $latitude !== null && $latitude->otherMember === null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Rail\Run;
+
 /**
  * One combination of ASD loads on a run, as multiples: gravity times the module shares, wind times the pressures.
  *
@@ -30,7 +32,7 @@ final readonly class LoadCase
     /**
      * @return array{list<self>, list<self>} Down and up cases
      */
-    public static function of(\Garnetine\Core\Rail\Run $run, CombinationFactors $factors): array
+    public static function of(Run $run, CombinationFactors $factors): array
     {
         $down = [
             new self('D', $run->deadNormalMost_N, $run->deadAlong_N, 0.0, 0.0, $factors->cdDead),

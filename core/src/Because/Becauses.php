@@ -6,6 +6,7 @@ namespace Garnetine\Core\Because;
 
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\LinkRatio;
+use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
@@ -234,13 +235,13 @@ final readonly class Becauses
             'value' => 1 - $rail->ratio, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
             'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0, 'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
         ], 'statics: continuous beam with point loads at the clamps; fx/Fx + fy/Fy ≤ 1', children: [
-            ...$this->caseLoads($run, $case, $run->run->line->isUpper),
+            ...$this->caseLoads($case),
             $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/allowable_stress_Pa'),
         ]);
     }
 
     /** @return list<Because> */
-    private function caseLoads(RunPlan $run, \Garnetine\Core\Attachment\LoadCase $case, bool $isUpper): array
+    private function caseLoads(LoadCase $case): array
     {
         $loads = new LoadBecauses($this->plan, $this->plan->loads ?? throw new \LogicException('A checked run has loads.'));
         $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], 'ASCE/SEI 7-16, §2.4.1; recalled', 'high', children: [

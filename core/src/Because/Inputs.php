@@ -6,6 +6,7 @@ namespace Garnetine\Core\Because;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Quantity\Dimension;
 
 /** Leaves of every chain: what a person entered, with what was typed. */
 final class Inputs
@@ -23,7 +24,7 @@ final class Inputs
             $value = $value[$key];
         }
         $shown = is_float($value) || is_int($value) || is_string($value) ? $value : (is_bool($value) ? ($value ? 'yes' : 'no') : 'not_entered');
-        $dimension = \Garnetine\Core\Quantity\Dimension::ofKey($key);
+        $dimension = Dimension::ofKey($key);
 
         return new Because(
             'input',

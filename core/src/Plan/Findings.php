@@ -149,13 +149,12 @@ final class Findings
                 }
                 if ($demand_Pa > $rated_Pa + 1e-6) {
                     $beyond[] = $module->row.'.'.$module->column;
-                    $worst = max($worst ?? 0.0, $demand_Pa);
+                    $worst = $worst === null || $demand_Pa - $rated_Pa > $worst[0] - $worst[1] ? [$demand_Pa, $rated_Pa] : $worst;
                 }
             }
             if ($worst !== null) {
-                $rated_Pa = $side === 'up' ? $modules[0]->ratedUp_Pa : $modules[0]->ratedDown_Pa;
                 $findings[] = Finding::stop('module_rating', '/module/ratings', [
-                    'side' => $side, 'pressure_Pa' => $worst, 'rated_Pa' => $rated_Pa ?? 0.0, 'by_Pa' => $worst - ($rated_Pa ?? 0.0), 'modules' => implode(', ', array_slice($beyond, 0, 12)).(count($beyond) > 12 ? ' …' : ''),
+                    'side' => $side, 'pressure_Pa' => $worst[0], 'rated_Pa' => $worst[1], 'by_Pa' => $worst[0] - $worst[1], 'modules' => implode(', ', array_slice($beyond, 0, 12)).(count($beyond) > 12 ? ' …' : ''),
                 ]);
             }
         }
