@@ -31,6 +31,8 @@ final class FewestSearch
 
     private bool $isComplete = true;
 
+    private bool $anyWill = false;
+
     /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
     private array $order = [];
 
@@ -57,11 +59,13 @@ final class FewestSearch
      * @param list<int> $barred Candidates that may not be used
      * @param int|null $most Layouts with more feet are of no interest
      * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
+     * @param bool $anyWill Whether the first layout of the least count will do, whatever its reserve
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget; isComplete() tells which
      */
-    public function fewest(array $barred = [], ?int $most = null, array $hints = []): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null, array $hints = [], bool $anyWill = false): ?Fewest
     {
+        $this->anyWill = $anyWill;
         $this->isComplete = true;
         if ($this->space->start === null) {
             return null;
@@ -87,7 +91,7 @@ final class FewestSearch
             $complete = $this->nodes <= $this->budget;
             $nodes += $this->nodes;
             if ($this->best !== null) {
-                return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
+                return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete && !$anyWill, $nodes);
             }
             if (!$complete) {
                 $bound ??= $count;
@@ -180,7 +184,7 @@ final class FewestSearch
      */
     private function extend(array $feet, int $left): void
     {
-        if (++$this->nodes > $this->budget) {
+        if (++$this->nodes > $this->budget || ($this->anyWill && $this->best !== null)) {
             return;
         }
         $place = count($feet) - 2;

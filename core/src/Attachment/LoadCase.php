@@ -30,7 +30,7 @@ final readonly class LoadCase
     }
 
     /**
-     * @return array{list<self>, list<self>} Down and up cases
+     * @return array{non-empty-list<self>, list<self>} Down and up cases
      */
     public static function of(Run $run, CombinationFactors $factors): array
     {

@@ -17,14 +17,13 @@ final class RailTally
     private float $perAlong;
     private float $perSplice;
 
-    /** @param list<LoadCase> $up */
-    public function __construct(
-        Capacities $capacities,
-        private readonly float $downPerMoment,
-        private readonly LoadCase $downCase,
-        private readonly array $up,
-    ) {
-        $this->case = $this->spliceCase = $downCase;
+    /**
+     * @param non-empty-list<LoadCase> $down
+     * @param list<LoadCase> $up
+     */
+    public function __construct(Capacities $capacities, private readonly array $down, private readonly array $up)
+    {
+        $this->case = $this->spliceCase = $down[0];
         $this->perNormal = 1 / $capacities->railNormal_Nm;
         $this->perAlong = 1 / $capacities->railAlong_Nm;
         $this->perSplice = 1 / $capacities->splice_Nm;
@@ -41,34 +40,26 @@ final class RailTally
         foreach ($pressures_Pa as $index => $pressure_Pa) {
             $wind_Nm += $pressure_Pa * $moments_Nm[$index + 1];
         }
-        if ($isSplice) {
-            $this->splice($this->downCase, ($this->downCase->normal_N + $this->downCase->along_N) * $unit_Nm + $misfit_Nm);
-        } else {
-            $this->rail($this->downCase, $unit_Nm * $this->downPerMoment + $misfit_Nm * $this->perNormal, $x_m);
+        foreach ($this->down as $case) {
+            $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         }
         foreach ($this->up as $case) {
-            $normal_Nm = abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm;
-            $along_Nm = $case->along_N * $unit_Nm;
-            $ratio = $isSplice ? 0.0 : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
-            if ($isSplice) {
-                $this->splice($case, $normal_Nm + $along_Nm);
-            } elseif ($ratio > $this->railWorst) {
-                $this->rail($case, $ratio, $x_m);
-            }
+            $this->add($case, abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         }
     }
 
     public function partial(PartialCase $partial, float $full_Nm, float $snow_Nm, RailSection $section): void
     {
         [$normal_Nm, $along_Nm] = $partial->loads($full_Nm, $snow_Nm);
-        if ($section->isSplice) {
-            $this->splice($partial->case, abs($normal_Nm) + abs($along_Nm) + $section->misfit_Nm);
+        $this->add($partial->case, abs($normal_Nm) + $section->misfit_Nm, abs($along_Nm), $section->x_m, $section->isSplice);
+    }
 
-            return;
-        }
-        $ratio = (abs($normal_Nm) + $section->misfit_Nm) * $this->perNormal + abs($along_Nm) * $this->perAlong;
-        if ($ratio > $this->railWorst) {
-            $this->rail($partial->case, $ratio, $section->x_m);
+    private function add(LoadCase $case, float $normal_Nm, float $along_Nm, float $x_m, bool $isSplice): void
+    {
+        if ($isSplice) {
+            $this->splice($case, $normal_Nm + $along_Nm);
+        } else {
+            $this->rail($case, $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong, $x_m);
         }
     }
 

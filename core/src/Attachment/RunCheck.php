@@ -18,7 +18,7 @@ use Garnetine\Core\Rail\SingularBeam;
  */
 final class RunCheck
 {
-    /** @var list<LoadCase> */
+    /** @var non-empty-list<LoadCase> */
     public readonly array $down;
 
     /** @var list<LoadCase> */
@@ -26,8 +26,6 @@ final class RunCheck
 
     /** Worst Σ of bending stresses over allowables in the down cases, for one newton metre under a unit share. */
     public readonly float $downPerMoment;
-
-    private readonly LoadCase $downCase;
 
     /** Worst ratio of all links in the down cases, for a reaction of one share: every link grows with the reaction. */
     public readonly float $downPerReaction;
@@ -48,15 +46,10 @@ final class RunCheck
     ) {
         [$this->down, $this->up] = LoadCase::of($run, $factors);
         $this->units = [$run->shares, ...$run->windAreas_m2];
-        $worst = -1.0;
-        $case = $this->down[0];
-        foreach ($this->down as $candidate) {
-            $ratio = $candidate->normal_N / $capacities->railNormal_Nm + $candidate->along_N / $capacities->railAlong_Nm;
-            if ($ratio > $worst) {
-                [$worst, $case] = [$ratio, $candidate];
-            }
-        }
-        [$this->downPerMoment, $this->downCase] = [max($worst, 0.0), $case];
+        $this->downPerMoment = max(array_map(
+            static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
+            $this->down,
+        ));
         $tally = new FootTally($capacities);
         foreach ($this->down as $candidate) {
             $tally->add($candidate, -$candidate->normal_N, $candidate->along_N, $candidate->heel_N);
@@ -173,7 +166,7 @@ final class RunCheck
             $states[] = $beam->under($this->run->clamps_m, $unit);
         }
         $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
-        $rail = new RailTally($this->capacities, $this->downPerMoment, $this->downCase, $this->up);
+        $rail = new RailTally($this->capacities, $this->down, $this->up);
         $this->bays($feet_m, $states, $sections, $rail);
         $snow = $this->partialSnow($feet_m, $beam, $states[0]);
         if ($snow !== null) {

@@ -239,6 +239,24 @@ function Tapes({ view }: { view: DeskData }) {
                             </span>
                         ))}
                     </p>
+                    <p className="font-condensed">
+                        Rail from{' '}
+                        {run.tape
+                            .filter((mark) => mark.kind === 'end')
+                            .map((mark) => mark.text)
+                            .join(' to ')}
+                        {run.splices_m.length > 0 &&
+                            `; splices at ${run.tape
+                                .filter((mark) => mark.kind === 'splice')
+                                .map((mark) => mark.text)
+                                .join(', ')}`}
+                        ; clamps at{' '}
+                        {run.tape
+                            .filter((mark) => mark.kind === 'clamp')
+                            .map((mark) => mark.text)
+                            .join(', ')}
+                        .
+                    </p>
                 </div>
             ))}
         </Part>
