@@ -57,7 +57,7 @@ final class DeskView
             'stages' => Stages::states($plan),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'kind' => $finding->kind->value, 'code' => $finding->code, 'text' => $texts->finding($finding), 'at' => $finding->at,
-                'stage' => Stages::of($finding), 'subject' => $finding->subject(), 'cleared_by' => $finding->clearedBy,
+                'stage' => Stages::of($finding), 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(), 'cleared_by' => $finding->clearedBy,
             ], $plan->findings),
             'summary' => [
                 'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),

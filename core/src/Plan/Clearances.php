@@ -23,7 +23,7 @@ final class Clearances
             $names[$confirmation->subject] = $confirmation->name;
         }
         $marked = array_map(
-            static fn (Finding $finding): Finding => $finding->kind === FindingKind::Stop && isset($names[$finding->subject()])
+            static fn (Finding $finding): Finding => $finding->isClearable() && isset($names[$finding->subject()])
                 ? $finding->clearedBy($names[$finding->subject()]) : $finding,
             $findings,
         );

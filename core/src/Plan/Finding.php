@@ -53,6 +53,17 @@ final readonly class Finding
         return new self(FindingKind::Assumption, $code, Scope::Surface, $at, $values);
     }
 
+    /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
+    private const CLEARABLE = [
+        'member_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'run_too_long',
+    ];
+
+    /** Whether a named person may sign for this stop instead of mending it. */
+    public function isClearable(): bool
+    {
+        return $this->kind === FindingKind::Stop && in_array($this->code, self::CLEARABLE, true);
+    }
+
     public function clearedBy(string $name): self
     {
         return new self($this->kind, $this->code, $this->scope, $this->at, $this->values, $name);
@@ -68,7 +79,7 @@ final readonly class Finding
     public function toArray(): array
     {
         return [
-            'at' => $this->at, 'cleared_by' => $this->clearedBy, 'code' => $this->code, 'kind' => $this->kind->value,
+            'at' => $this->at, 'clearable' => $this->isClearable(), 'cleared_by' => $this->clearedBy, 'code' => $this->code, 'kind' => $this->kind->value,
             'scope' => $this->scope->value, 'subject' => $this->subject(), 'values' => (object) $this->values,
         ];
     }

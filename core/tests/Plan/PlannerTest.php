@@ -113,6 +113,21 @@ final class PlannerTest extends TestCase
         self::assertContains('one_share_too_much', $open($cleared->with('/site/ground_snow_Pa', 2600.0)));
     }
 
+    public function test_no_signature_stands_for_a_missing_input_or_a_broken_method(): void
+    {
+        $missing = Scenario::of()->with('/kit/foot/up_N', null);
+        $stop = Planner::plan($missing->design())->openStops()[0];
+        self::assertSame('allowable_missing', $stop->code);
+        $signed = $missing->with('/confirmations', [['subject' => $stop->subject(), 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'it will hold']]);
+        self::assertSame(['allowable_missing'], array_map(static fn ($one): string => $one->code, Planner::plan($signed->design())->openStops()));
+    }
+
+    public function test_a_topographic_factor_counts_only_where_there_is_a_hill(): void
+    {
+        $qh = static fn (string $topography): float => Planner::plan(Scenario::of()->with('/site/topography', $topography)->with('/site/kzt', 1.5)->design(), Depth::Checks)->loads?->velocity->qh->toPsf() ?? 0.0;
+        self::assertEqualsWithDelta(1.5, $qh('factor') / $qh('no_hill'), 1e-9);
+    }
+
     public function test_reserves_agree_with_a_second_opinion_also_when_a_foot_misses_by_its_tolerance(): void
     {
         // 2,000 designs go through bin/bench.

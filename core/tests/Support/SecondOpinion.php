@@ -25,7 +25,7 @@ final class SecondOpinion
         [$alpha, $zg] = ['B' => [7.0, 1200.0], 'C' => [9.5, 900.0], 'D' => [11.5, 700.0]][$site->exposure->value];
         $kz = 2.01 * (max(15.0, $site->meanRoofHeight->toFeet()) / $zg) ** (2 / $alpha);
         $kz = $site->exposure->value === 'B' ? max($kz, 0.7) : $kz;
-        $this->qh_psf = 0.00256 * $kz * ($site->kzt ?? 1.0) * 0.85 * exp(-0.0000362 * $site->groundElevation->toFeet()) * $site->windSpeed->toMilesPerHour() ** 2;
+        $this->qh_psf = 0.00256 * $kz * ($site->topography->value === 'factor' ? $site->kzt ?? 1.0 : 1.0) * 0.85 * exp(-0.0000362 * $site->groundElevation->toFeet()) * $site->windSpeed->toMilesPerHour() ** 2;
     }
 
     /**

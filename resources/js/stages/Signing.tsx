@@ -18,7 +18,7 @@ export function Signing() {
         },
     ];
     const stops: Subject[] = data.findings
-        .filter((finding) => finding.kind === 'stop')
+        .filter((finding) => finding.clearable)
         .map((finding) => ({ subject: finding.subject, value: '', text: finding.text, done: finding.cleared_by }));
     const values: Subject[] = data.coefficients.map((used) => ({
         subject: `coefficient/${used.id}`,
@@ -26,6 +26,9 @@ export function Signing() {
         text: `${used.name} = ${used.text} · ${used.source} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
         done: used.confirmed_by,
     }));
+    const toMend = data.findings.filter(
+        (finding) => finding.kind === 'refusal' || (finding.kind === 'stop' && !finding.clearable),
+    ).length;
     const all = [...structure, ...stops, ...values];
     const chosen = all.filter((one) => picked[one.subject] === true && one.done === null);
     const pickAll = (list: Subject[]) => setPicked({ ...picked, ...Object.fromEntries(list.map((one) => [one.subject, true])) });
@@ -71,6 +74,12 @@ export function Signing() {
                 </button>
             </div>
             <Group title="Roof structure" list={structure} picked={picked} onPick={setPicked} onAll={pickAll} />
+            {toMend > 0 && (
+                <p className="tone-fails mt-3">
+                    {toMend} {toMend === 1 ? 'finding needs' : 'findings need'} mending at the stages before; no signature stands
+                    for those.
+                </p>
+            )}
             {stops.length > 0 && <Group title="Stops" list={stops} picked={picked} onPick={setPicked} onAll={pickAll} />}
             <Group
                 title="Recalled values, to be read in your own copy"

@@ -19,6 +19,7 @@ export type FindingInfo = {
     at: string;
     stage: string;
     subject: string;
+    clearable: boolean;
     cleared_by: string | null;
 };
 

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Load\Asce7;
 
 use Garnetine\Core\Design\Exposure;
 use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Pressure;
 
@@ -32,7 +33,7 @@ final readonly class VelocityPressure
     {
         $formula = self::kz($site->exposure, $site->meanRoofHeight->toFeet(), $coefficients);
         $kh = $site->exposure === Exposure::B ? max($formula, $coefficients->value('asce7_16/velocity_pressure', 'kh_floor/B')) : $formula;
-        $kzt = $site->kzt ?? 1.0;
+        $kzt = $site->topography === Topography::Factor ? $site->kzt ?? 1.0 : 1.0;
         $kd = $coefficients->value('asce7_16/velocity_pressure', 'kd');
         $ke = exp(-$coefficients->value('asce7_16/velocity_pressure', 'ke_per_ft') * $site->groundElevation->toFeet());
         $v_mph = $site->windSpeed->toMilesPerHour();
