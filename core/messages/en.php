@@ -108,7 +108,7 @@ return [
     'because.count_over' => 'Feet under run {run}', 'formula.count_over' => 'by itself the run could do with {bound}; the rest keep members within their load',
     'because.count_fails' => 'Feet under run {run}', 'formula.count_fails' => 'no layout passes; this one fails least',
     'because.bay' => 'Spacing between these feet', 'formula.bay' => '{bays} × {spacing}, from member {from} to member {to}',
-    'because.bay_further_fails' => 'Were the next foot on member {member}', 'formula.bay_further_fails' => '{link} would be loaded to {ratio} of what it bears ({case}), the other feet staying',
+    'because.bay_further_fails' => 'Were the next foot on member {member}', 'formula.bay_further_fails' => '{link} would be loaded to {ratio} times what it bears ({case}), the other feet staying',
     'because.bay_further_holds' => 'Were the next foot on member {member}', 'formula.bay_further_holds' => 'it would hold, but with a smaller least reserve (worst {ratio}, {link})',
     'because.bay_fewer_fails' => 'Fewer feet', 'formula.bay_fewer_fails' => 'no layout of {value} feet under run {run} passes every check; this one was chosen for its reserve and for the load on the members',
     'because.bay_moved_for_members' => 'Feet in all', 'formula.bay_moved_for_members' => 'the run alone could do with {bound}; with {count} no member carries too much',

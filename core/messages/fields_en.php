@@ -34,7 +34,7 @@ return [
     'choice.risk_category.I' => 'I, low hazard', 'choice.risk_category.II' => 'II, ordinary', 'choice.risk_category.III' => 'III, many people', 'choice.risk_category.IV' => 'IV, essential',
     'choice.wind_speed_kind.strength' => 'strength-level', 'choice.wind_speed_kind.allowable' => 'allowable-stress (before 2010)', 'choice.wind_speed_kind.unknown' => 'unknown kind of',
     'choice.exposure.B' => 'B, built-up or wooded', 'choice.exposure.C' => 'C, open', 'choice.exposure.D' => 'D, open water',
-    'choice.topography.no_hill' => 'is not on or near a hill, ridge or escarpment', 'choice.topography.factor' => 'is near a hill', 'choice.topography.unknown' => 'may be near a hill (not yet looked at)',
+    'choice.topography.no_hill' => 'is not on or near a hill', 'choice.topography.factor' => 'is on or near a hill', 'choice.topography.unknown' => 'may be on or near a hill',
     'choice.roof_exposure.fully' => 'fully exposed', 'choice.roof_exposure.partially' => 'partially exposed', 'choice.roof_exposure.sheltered' => 'sheltered',
     'choice.thermal.warm' => 'warm (heated below)', 'choice.thermal.cold_ventilated' => 'cold, ventilated over insulation', 'choice.thermal.unheated' => 'unheated', 'choice.thermal.freezing' => 'kept below freezing',
     'choice.roof_supports.simple' => 'simply supported from eave to ridge', 'choice.roof_supports.other' => 'supported otherwise', 'choice.roof_supports.unknown' => 'supported in an unknown way',

@@ -31,8 +31,6 @@ final class FewestSearch
 
     private bool $isComplete = true;
 
-    private bool $anyWill = false;
-
     /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
     private array $order = [];
 
@@ -59,13 +57,11 @@ final class FewestSearch
      * @param list<int> $barred Candidates that may not be used
      * @param int|null $most Layouts with more feet are of no interest
      * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
-     * @param bool $anyWill Whether the first layout of the least count will do, whatever its reserve
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget; isComplete() tells which
      */
-    public function fewest(array $barred = [], ?int $most = null, array $hints = [], bool $anyWill = false): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null, array $hints = []): ?Fewest
     {
-        $this->anyWill = $anyWill;
         $this->isComplete = true;
         if ($this->space->start === null) {
             return null;
@@ -91,7 +87,7 @@ final class FewestSearch
             $complete = $this->nodes <= $this->budget;
             $nodes += $this->nodes;
             if ($this->best !== null) {
-                return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete && !$anyWill, $nodes);
+                return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
             }
             if (!$complete) {
                 $bound ??= $count;
@@ -184,7 +180,7 @@ final class FewestSearch
      */
     private function extend(array $feet, int $left): void
     {
-        if (++$this->nodes > $this->budget || ($this->anyWill && $this->best !== null)) {
+        if (++$this->nodes > $this->budget) {
             return;
         }
         $place = count($feet) - 2;

@@ -108,13 +108,13 @@ final class Supports
      * @param list<int> $barred Members that may not be used
      * @param int|null $most Layouts with more feet are of no interest
      */
-    private function solve(Run $run, array $barred = [], ?int $most = null, bool $anyWill = false): ?Fewest
+    private function solve(Run $run, array $barred = [], ?int $most = null): ?Fewest
     {
         $candidates = array_keys(array_intersect($run->members, $barred));
-        $key = ($this->signatures[$run->id] ??= $run->signature()).'/'.implode(',', $candidates).'/'.$most.($anyWill ? '/any' : '');
+        $key = ($this->signatures[$run->id] ??= $run->signature()).'/'.implode(',', $candidates).'/'.$most;
         if (!array_key_exists($key, $this->solved)) {
             $places = implode(',', $run->members);
-            $found = $this->tools($run)[1]->fewest($candidates, $most, $this->hints[$places] ?? [], $anyWill);
+            $found = $this->tools($run)[1]->fewest($candidates, $most, $this->hints[$places] ?? []);
             $this->solved[$key] = $found;
             if ($found !== null && !in_array($found->picks, $this->hints[$places] ?? [], true)) {
                 $this->hints[$places] = array_slice([$found->picks, ...$this->hints[$places] ?? []], 0, 6);
@@ -175,7 +175,7 @@ final class Supports
         foreach (array_slice(array_keys($on), 0, $search ? self::SEARCHED : self::SHIFTED) as $index) {
             $plan = $plans[$index];
             $bar = [...$barred[$index] ?? [], $member];
-            $picks = $search ? $this->solve($plan->run, $bar, count($plan->picks) + 1, anyWill: true)?->picks : $this->neighbouring($plan, $bar);
+            $picks = $search ? $this->solve($plan->run, $bar, count($plan->picks) + 1)?->picks : $this->neighbouring($plan, $bar);
             if ($picks === null) {
                 continue;
             }

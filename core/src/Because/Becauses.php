@@ -197,7 +197,7 @@ final readonly class Becauses
             }
             $children[] = new Because($verdict->holds() ? 'bay_further_holds' : 'bay_further_fails', [
                 'value_m' => $moved[$foot + 1] - $moved[$foot], 'member' => $run->run->members[$further],
-                'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst) ? $verdict->worst : 9.99, 'case' => $worst->case->code ?? '',
+                'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst) ? sprintf(abs($verdict->worst - 1) < 0.0005 ? '%.5f' : '%.3f', $verdict->worst) : 'far more than', 'case' => $worst->case->code ?? '',
             ]);
         }
         if ($run->bound !== null) {

@@ -42,7 +42,8 @@ function SiteSheet() {
                 <Slot path="/site/low_wind_speed_confirmed" />.
             </Say>
             <Say>
-                The terrain is exposure <Slot path="/site/exposure" />. The site <Slot path="/site/topography" />
+                The terrain is exposure <Slot path="/site/exposure" />. The site <Slot path="/site/topography" />, ridge or
+                escarpment
                 {data.fields['/site/topography']?.value === 'factor' && (
                     <>
                         : Kzt is <Slot path="/site/kzt" />, from <Slot path="/site/kzt_source" />
