@@ -4,88 +4,80 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-/** What the search needs of the bay between two candidates: terms of the three-moment equation, simple reactions and moments. */
-final class Bay
+/** The bay between two places of a rail under its unit loads: terms of the three-moment equation, simple reactions and moments. */
+final readonly class Bay
 {
-    /** @var list<float> For each unit load, Σ P·a·(L² − a²)/L, for the equation at the right end */
-    public array $leftTerms = [];
-
-    /** @var list<float> For each unit load, Σ P·b·(L² − b²)/L, for the equation at the left end */
-    public array $rightTerms = [];
-
-    /** @var list<float> */
-    public array $leftReactions = [];
-
-    /** @var list<float> */
-    public array $rightReactions = [];
-
-    /** @var list<float> Σ |P|·a·b/L for each unit load */
-    public array $simple = [];
-
-    /** @var list<float> Clamps as shares of the length */
-    public array $sections = [];
-
-    /** @var list<list<float>> For each unit load, moments at the sections on two supports */
-    public array $unitSections = [];
-
-    /** @var list<float> The same for the up case */
-    public array $upSections = [];
-
-    /** @var list<float> Splices with an allowable moment, as shares of the length */
-    public array $splices = [];
-
-    /** @var list<list<float>> For each unit load, moments at the splices on two supports */
-    public array $unitSplices = [];
-
-    /** Moment from feet out of line. */
-    public float $misfit_Nm = 0.0;
-
-    /** @param list<float> $pressures_Pa For each gust, at the bay's effective area */
-    public function __construct(public readonly float $length_m, public readonly array $pressures_Pa)
-    {
+    /**
+     * @param list<float> $leftTerms For each unit load, Σ P·a·(L² − a²)/L, for the equation at the right end
+     * @param list<float> $rightTerms For each unit load, Σ P·b·(L² − b²)/L, for the equation at the left end
+     * @param list<float> $leftReactions For each unit load, on two supports
+     * @param list<float> $rightReactions
+     * @param list<float> $simple Σ |P|·a·b/L for each unit load
+     * @param list<float> $sections Clamps as shares of the length
+     * @param list<list<float>> $unitSections For each unit load, moments at the sections on two supports
+     * @param list<float> $splices Splices with an allowable moment, as shares of the length
+     * @param list<list<float>> $unitSplices For each unit load, moments at the splices on two supports
+     */
+    private function __construct(
+        public float $length_m,
+        public array $leftTerms,
+        public array $rightTerms,
+        public array $leftReactions,
+        public array $rightReactions,
+        public array $simple,
+        public array $sections,
+        public array $unitSections,
+        public array $splices,
+        public array $unitSplices,
+    ) {
     }
 
     /**
      * @param list<float> $at_m Clamps, from the left end
-     * @param list<float> $loads_N
+     * @param list<list<float>> $units For each unit load, what acts at the clamps
      * @param list<float> $splices_m From the left end
      */
-    public function addUnit(array $at_m, array $loads_N, array $splices_m): void
+    public static function under(float $length_m, array $at_m, array $units, array $splices_m): self
     {
-        $length = $this->length_m;
-        $leftTerm = $rightTerm = $left = $right = $simple = 0.0;
-        foreach ($at_m as $index => $a) {
-            $load = $loads_N[$index];
-            $b = $length - $a;
-            $leftTerm += $load * $a * ($length * $length - $a * $a) / $length;
-            $rightTerm += $load * $b * ($length * $length - $b * $b) / $length;
-            $left += $load * $b / $length;
-            $right += $load * $a / $length;
-            $simple += abs($load) * $a * $b / $length;
+        $leftTerms = $rightTerms = $leftReactions = $rightReactions = $simples = $unitSections = $unitSplices = [];
+        foreach ($units as $loads) {
+            $leftTerm = $rightTerm = $left = $right = $simple = 0.0;
+            foreach ($at_m as $index => $a) {
+                $load = $loads[$index];
+                $b = $length_m - $a;
+                $leftTerm += $load * $a * ($length_m * $length_m - $a * $a) / $length_m;
+                $rightTerm += $load * $b * ($length_m * $length_m - $b * $b) / $length_m;
+                $left += $load * $b / $length_m;
+                $right += $load * $a / $length_m;
+                $simple += abs($load) * $a * $b / $length_m;
+            }
+            $leftTerms[] = $leftTerm;
+            $rightTerms[] = $rightTerm;
+            $leftReactions[] = $left;
+            $rightReactions[] = $right;
+            $simples[] = $simple;
+            $unitSections[] = self::simple($length_m, $at_m, $loads, $at_m);
+            $unitSplices[] = self::simple($length_m, $at_m, $loads, $splices_m);
         }
-        $this->leftTerms[] = $leftTerm;
-        $this->rightTerms[] = $rightTerm;
-        $this->leftReactions[] = $left;
-        $this->rightReactions[] = $right;
-        $this->simple[] = $simple;
-        $this->unitSections[] = self::simple($length, $at_m, $loads_N, $at_m);
-        $this->unitSplices[] = self::simple($length, $at_m, $loads_N, $splices_m);
+        $share = static fn (float $x_m): float => $x_m / $length_m;
+
+        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, array_map($share, $splices_m), $unitSplices);
     }
 
     /**
      * @param list<float> $at_m
-     * @param list<float> $loads_N
+     * @param list<float> $loads
      * @param list<float> $places_m
      *
      * @return list<float> Moments at the places on two supports
      */
-    private static function simple(float $length, array $at_m, array $loads_N, array $places_m): array
+    private static function simple(float $length_m, array $at_m, array $loads, array $places_m): array
     {
         $moments = [];
         foreach ($places_m as $x) {
             $moment = 0.0;
             foreach ($at_m as $index => $a) {
-                $moment += $loads_N[$index] * ($x <= $a ? ($length - $a) * $x : $a * ($length - $x)) / $length;
+                $moment += $loads[$index] * ($x <= $a ? ($length_m - $a) * $x : $a * ($length_m - $x)) / $length_m;
             }
             $moments[] = $moment;
         }

@@ -101,6 +101,22 @@ final class FewestSearch
         return null;
     }
 
+    /**
+     * A layout found for another run, if it holds here and every layout with fewer feet is ruled out; null otherwise.
+     *
+     * @param list<int> $picks
+     * @param list<int> $barred Candidates that may not be used
+     */
+    public function adopted(array $picks, array $barred): ?Fewest
+    {
+        $worst = $this->check->worst(array_map($this->space->x_m(...), $picks), SearchSpace::LIMIT);
+        if ($worst > SearchSpace::LIMIT || $this->fewest($barred, count($picks) - 1) !== null || !$this->isComplete) {
+            return null;
+        }
+
+        return new Fewest($picks, $worst, count($picks), false, $this->nodes);
+    }
+
     /** Whether the last search, when it found nothing, went through every layout. */
     public function isComplete(): bool
     {
@@ -115,26 +131,20 @@ final class FewestSearch
     {
         $feet = array_keys(array_filter($this->allowed));
         $worst = $this->check->worst(array_map($this->space->x_m(...), $feet));
-        while ($worst > SearchSpace::LIMIT) {
-            $better = null;
-            foreach ($feet as $foot) {
-                $fewer = array_values(array_diff($feet, [$foot]));
-                $ratio = $this->check->worst(array_map($this->space->x_m(...), $fewer), $worst);
-                if ($ratio < $worst - self::TIE) {
-                    [$better, $worst] = [$fewer, $ratio];
-                }
+        // Around and around, until a whole round took nothing out.
+        for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
+            $fewer = $feet;
+            unset($fewer[$at]);
+            $fewer = array_values($fewer);
+            $least = $worst > SearchSpace::LIMIT ? $worst - self::TIE : SearchSpace::LIMIT;
+            $ratio = $this->check->worst(array_map($this->space->x_m(...), $fewer), $least);
+            ++$kept;
+            if ($ratio <= $least) {
+                [$feet, $worst, $kept] = [$fewer, $ratio, 0];
             }
-            if ($better === null) {
-                return null;
-            }
-            $feet = $better;
         }
-        foreach ($feet as $foot) {
-            $fewer = array_values(array_diff($feet, [$foot]));
-            $ratio = $this->check->worst(array_map($this->space->x_m(...), $fewer), SearchSpace::LIMIT);
-            if ($ratio <= SearchSpace::LIMIT) {
-                [$feet, $worst] = [$fewer, $ratio];
-            }
+        if ($worst > SearchSpace::LIMIT) {
+            return null;
         }
 
         return new Fewest($feet, $worst, min($bound, count($feet)), false, $nodes);
@@ -187,12 +197,11 @@ final class FewestSearch
         $known = $this->knowns[$place];
         $carry = $this->carries[$place];
         $j = $feet[$place + 1];
-        $bay = $this->space->between($feet[$place], $j);
-        $misfit = count($feet) + $left > 2 ? $bay->misfit_Nm / $this->check->capacities->railNormal_Nm : 0.0;
-        $cap = ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30);
-        $capUp_Nm = ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm;
-        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $cap)
-            || !self::mayHold($bay, $this->space->upward($known, $bay->pressures_Pa), $carry, $bay->upSections, $capUp_Nm)) {
+        $loaded = $this->space->between($feet[$place], $j);
+        $bay = $loaded->bay;
+        $limit = $this->limit - (count($feet) + $left > 2 ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
+        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $limit * $this->space->cap)
+            || !self::mayHold($bay, $this->space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $limit * $this->space->capUp_Nm)) {
             return;
         }
         if ($left === 0) {
@@ -204,13 +213,14 @@ final class FewestSearch
             if (!$this->allowed[$l] || $this->space->after[$j][$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
                 continue;
             }
-            $two = $this->space->between($j, $l);
+            $next = $this->space->between($j, $l);
+            $two = $next->bay;
             $pivot = 2 * ($bay->length_m + $two->length_m) - $bay->length_m * $carry;
             $moments = [];
             foreach ($known as $unit => $moment) {
                 $moments[] = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $bay->length_m * $moment) / $pivot;
             }
-            if ($this->footMay($bay, $two, $known, $carry, $moments, $two->length_m / $pivot)) {
+            if ($this->footMay($bay, $next, $known, $carry, $moments, $two->length_m / $pivot)) {
                 $this->knowns[$place + 1] = $moments;
                 $this->carries[$place + 1] = $two->length_m / $pivot;
                 $this->extend([...$feet, $l], $left - 1);
@@ -228,22 +238,10 @@ final class FewestSearch
         if ($this->run->splices_m === []) {
             return true;
         }
-        $piece = $this->piece($feet[count($feet) - 1]);
-        if ($this->piece($next) === $piece) {
-            return true;
-        }
+        $pieces = $this->space->pieces;
+        $piece = $pieces[$feet[count($feet) - 1]];
 
-        return $this->piece($next) === $piece + 1 && $this->piece($feet[count($feet) - 2]) === $piece;
-    }
-
-    private function piece(int $foot): int
-    {
-        $piece = 0;
-        foreach ($this->run->splices_m as $splice_m) {
-            $piece += $splice_m < $this->space->x_m($foot) ? 1 : 0;
-        }
-
-        return $piece;
+        return $pieces[$next] === $piece || ($pieces[$next] === $piece + 1 && $pieces[$feet[count($feet) - 2]] === $piece);
     }
 
     /**
@@ -287,22 +285,22 @@ final class FewestSearch
      * @param list<float> $known As in extend(), of the first bay
      * @param list<float> $moments Unit moments over the foot, less $next times those over the next
      */
-    private function footMay(Bay $one, Bay $two, array $known, float $carry, array $moments, float $next): bool
+    private function footMay(Bay $one, LoadedBay $after, array $known, float $carry, array $moments, float $next): bool
     {
+        $two = $after->bay;
         $bend = (1 + $carry) / $one->length_m + 1 / $two->length_m;
         $perNext = abs($bend * $next + 1 / $two->length_m);
         $units = [];
         foreach ($moments as $unit => $moment) {
             $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $one->length_m - $bend * $moment;
         }
-        $cap = $this->limit / max($this->check->downPerMoment, 1e-30);
-        if (($units[0] - $perNext * $cap) * $this->check->downPerReaction > $this->limit) {
+        if (($units[0] - $perNext * $this->limit * $this->space->cap) * $this->check->downPerReaction > $this->limit) {
             return false;
         }
-        $pressures = $this->check->pressures_Pa(($one->length_m + $two->length_m) / 2 * $this->run->tributary_m);
-        $reach = $this->limit * $this->check->capacities->railNormal_Nm + $this->space->slack($pressures, $two->pressures_Pa);
+        $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
+        $reach = $this->limit * $this->space->capUp_Nm + $this->space->slack($winds_N, $after->winds_N);
 
-        return $this->space->upward($units, $pressures) - $perNext * $reach <= $this->limit * $this->space->upCapacity_N;
+        return $this->space->upward($units, $winds_N) - $perNext * $reach <= $this->limit * $this->space->upCapacity_N;
     }
 
     /**
@@ -324,19 +322,20 @@ final class FewestSearch
             }
         }
         for ($place = 0; $place < $last; ++$place) {
-            $bay = $this->space->between($feet[$place], $feet[$place + 1]);
-            $misfit = $last > 1 ? $bay->misfit_Nm / $this->check->capacities->railNormal_Nm : 0.0;
-            if (!self::holdsBetween($bay, $over[$place][0], $over[$place + 1][0], $bay->unitSections[0], ($this->limit - $misfit) / max($this->check->downPerMoment, 1e-30))
+            $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
+            $bay = $loaded->bay;
+            $limit = $this->limit - ($last > 1 ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
+            if (!self::holdsBetween($bay, $over[$place][0], $over[$place + 1][0], $bay->unitSections[0], $limit * $this->space->cap)
                 || !self::holdsBetween(
                     $bay,
-                    $this->space->upward($over[$place], $bay->pressures_Pa),
-                    $this->space->upward($over[$place + 1], $bay->pressures_Pa),
-                    $bay->upSections,
-                    ($this->limit - $misfit) * $this->check->capacities->railNormal_Nm,
+                    $this->space->upward($over[$place], $loaded->winds_N),
+                    $this->space->upward($over[$place + 1], $loaded->winds_N),
+                    $loaded->upSections_Nm,
+                    $limit * $this->space->capUp_Nm,
                 )) {
                 return false;
             }
-            if ($place > 0 && !$this->footHolds($this->space->between($feet[$place - 1], $feet[$place]), $bay, $over[$place - 1], $over[$place], $over[$place + 1])) {
+            if ($place > 0 && !$this->footHolds($this->space->between($feet[$place - 1], $feet[$place])->bay, $bay, $over[$place - 1], $over[$place], $over[$place + 1])) {
                 return false;
             }
         }
@@ -370,10 +369,10 @@ final class FewestSearch
         foreach ($one->rightReactions as $unit => $reaction) {
             $reactions[] = $reaction + $two->leftReactions[$unit] + ($left[$unit] - $over[$unit]) / $one->length_m + ($right[$unit] - $over[$unit]) / $two->length_m;
         }
-        $pressures = $this->check->pressures_Pa(($one->length_m + $two->length_m) / 2 * $this->run->tributary_m);
+        $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
 
         return $reactions[0] * $this->check->downPerReaction <= $this->limit + 1e-9
-            && $this->space->upward($reactions, $pressures) <= $this->limit * $this->space->upCapacity_N + 1e-9;
+            && $this->space->upward($reactions, $winds_N) <= $this->limit * $this->space->upCapacity_N + 1e-9;
     }
 
     /** @param list<int> $feet */

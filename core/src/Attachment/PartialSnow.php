@@ -79,13 +79,23 @@ final readonly class PartialSnow
         $byPattern = [];
         $patterns = self::patterns($first, $last);
         foreach ($patterns as $full) {
+            // All but an end is everything less that end.
+            $without = count($full) > 2 ? (isset($full[$first]) ? $last : $first) : null;
             $over = [];
             for ($foot = 0; $foot < $feet; ++$foot) {
                 $moment = $wholeMoments[$foot];
-                $reaction = $wholeReactions[$foot] + ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1])) ? $onFoot[$foot] : 0.0);
-                foreach ($full as $span => $_) {
-                    $moment += $moments[$span][$foot];
-                    $reaction += $reactions[$span][$foot];
+                $reaction = $wholeReactions[$foot];
+                if ($without !== null) {
+                    $moment += $moment - $moments[$without][$foot];
+                    $reaction += $reaction - $onFoot[$foot] - $reactions[$without][$foot];
+                } else {
+                    foreach ($full as $span => $_) {
+                        $moment += $moments[$span][$foot];
+                        $reaction += $reactions[$span][$foot];
+                    }
+                }
+                if ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1]))) {
+                    $reaction += $onFoot[$foot];
                 }
                 $over[] = $moment / 2;
                 $byFoot[$foot][] = $reaction / 2;

@@ -30,15 +30,15 @@ final class RailTally
     }
 
     /**
-     * @param list<float> $moments_Nm Of one share, then of 1 Pa for each gust
-     * @param list<float> $pressures_Pa For each gust
+     * @param list<float> $moments_Nm Of one share, then of one unit of each gust
+     * @param list<float> $winds_N Force of that unit, for each gust
      */
-    public function section(array $moments_Nm, array $pressures_Pa, float $misfit_Nm, float $x_m, bool $isSplice): void
+    public function section(array $moments_Nm, array $winds_N, float $misfit_Nm, float $x_m, bool $isSplice): void
     {
         $unit_Nm = abs($moments_Nm[0]);
         $wind_Nm = 0.0;
-        foreach ($pressures_Pa as $index => $pressure_Pa) {
-            $wind_Nm += $pressure_Pa * $moments_Nm[$index + 1];
+        foreach ($winds_N as $index => $wind_N) {
+            $wind_Nm += $wind_N * $moments_Nm[$index + 1];
         }
         foreach ($this->down as $case) {
             $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);

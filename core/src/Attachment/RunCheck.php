@@ -33,19 +33,30 @@ final class RunCheck
     /** @var list<PartialCase> */
     public readonly array $partials;
 
+    /** The rail under unit loads, common to all runs whose clamps stand alike. */
+    public readonly RunShape $shape;
+
     private ?QuickCheck $quick = null;
 
-    /** @var list<list<float>> Load vectors: shares, then one for each gust */
-    public readonly array $units;
+    /** @var list<float> What a unit of each gust stands for */
+    private readonly array $sizes_m2;
+
+    /** @var array<int, list<float>> By length in ten millionths of a metre */
+    private array $bayWinds_N = [];
+
+    /** @var array<int, list<float>> */
+    private array $footWinds_N = [];
 
     public function __construct(
         private readonly Run $run,
         public readonly Capacities $capacities,
         private readonly PanelPressure $pressure,
         CombinationFactors $factors,
+        ?RunShape $shape = null,
     ) {
         [$this->down, $this->up] = LoadCase::of($run, $factors);
-        $this->units = [$run->shares, ...$run->windAreas_m2];
+        $this->shape = $shape ?? RunShape::of($run);
+        $this->sizes_m2 = RunShape::sizes_m2($run);
         $this->downPerMoment = max(array_map(
             static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
             $this->down,
@@ -92,19 +103,11 @@ final class RunCheck
         if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
             return INF;
         }
-        $this->quick ??= new QuickCheck($this->run, $this);
+        $this->quick ??= new QuickCheck($this);
         $worst = $this->quick->worst($feet_m, $limit);
 
         return $worst > $limit || !$this->run->spliceIsHinge || $this->run->splices_m === [] ? $worst
             : max($worst, $this->check($feet_m, $this->run->splices_m)->worst);
-    }
-
-    /** What the bay between two places brings, worked out once. */
-    public function bay(float $from_m, float $to_m): Bay
-    {
-        $this->quick ??= new QuickCheck($this->run, $this);
-
-        return $this->quick->bay($from_m, $to_m);
     }
 
     /**
@@ -134,15 +137,27 @@ final class RunCheck
         return $length_m * max($this->run->tributary_m, $length_m / 3);
     }
 
-    /** @return list<float> For each gust */
-    public function pressures_Pa(float $area_m2): array
+    /** @return list<float> Upward force of one unit of each gust, at an effective area */
+    public function wind_N(float $area_m2): array
     {
-        $pressures = [];
-        foreach ($this->run->gusts as $gust) {
-            $pressures[] = $this->pressure->up_Pa($gust, $area_m2);
+        $forces = [];
+        foreach ($this->run->gusts as $index => $gust) {
+            $forces[] = $this->pressure->up_Pa($gust, $area_m2) * $this->sizes_m2[$index];
         }
 
-        return $pressures;
+        return $forces;
+    }
+
+    /** @return list<float> The same for a bay of rail of a length */
+    public function bayWind_N(float $length_m): array
+    {
+        return $this->bayWinds_N[(int) round($length_m * 1e7)] ??= $this->wind_N($this->bayArea_m2($length_m));
+    }
+
+    /** @return list<float> The same for an attachment of a tributary length */
+    public function footWind_N(float $tributary_m): array
+    {
+        return $this->footWinds_N[(int) round($tributary_m * 1e7)] ??= $this->wind_N($tributary_m * $this->run->tributary_m);
     }
 
     public function misfit_Nm(float $length_m): float
@@ -162,7 +177,7 @@ final class RunCheck
             return RunVerdict::failed(INF);
         }
         $states = [];
-        foreach ($this->units as $unit) {
+        foreach ($this->shape->units as $unit) {
             $states[] = $beam->under($this->run->clamps_m, $unit);
         }
         $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
@@ -203,26 +218,25 @@ final class RunCheck
         foreach ([[$feet_m[0] - $clamps_m[0], 0], [$clamps_m[count($clamps_m) - 1] - $feet_m[$last], $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $moments = array_map(static fn (BeamState $state): float => $state->moments_Nm[$foot], $states);
-                $rail->section($moments, $this->pressures_Pa($this->bayArea_m2($length_m)), 0.0, $feet_m[$foot], false);
+                $rail->section($moments, $this->wind_N($this->bayArea_m2($length_m)), 0.0, $feet_m[$foot], false);
             }
         }
         $span = -1;
-        $pressures = [];
+        $winds_N = [];
         foreach ($sections as $section) {
             if ($section->span !== $span) {
                 $span = $section->span;
-                $pressures = $this->pressures_Pa($this->bayArea_m2($feet_m[$span + 1] - $feet_m[$span]));
+                $winds_N = $this->bayWind_N($feet_m[$span + 1] - $feet_m[$span]);
             }
             $moments = [];
             foreach ($states as $state) {
                 $moments[] = $state->momentInSpan_Nm($span, $section->at_m);
             }
-            $rail->section($moments, $pressures, $section->misfit_Nm, $section->x_m, $section->isSplice);
+            $rail->section($moments, $winds_N, $section->misfit_Nm, $section->x_m, $section->isSplice);
         }
     }
 
-    /** @internal */
-    public function tallyDown(FootTally $tally, float $share): void
+    private function tallyDown(FootTally $tally, float $share): void
     {
         foreach ($this->down as $case) {
             $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
@@ -237,8 +251,8 @@ final class RunCheck
     {
         $share = $states[0]->reactions_N[$foot];
         $wind_N = 0.0;
-        foreach ($this->pressures_Pa($this->tributary_m($feet_m, $foot) * $this->run->tributary_m) as $index => $pressure_Pa) {
-            $wind_N += $pressure_Pa * $states[$index + 1]->reactions_N[$foot];
+        foreach ($this->footWind_N($this->tributary_m($feet_m, $foot)) as $index => $force_N) {
+            $wind_N += $force_N * $states[$index + 1]->reactions_N[$foot];
         }
         foreach ($this->up as $case) {
             $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
@@ -248,11 +262,9 @@ final class RunCheck
     /**
      * Half of each neighbouring bay, with the overhang at an end.
      *
-     * @internal
-     *
      * @param list<float> $feet_m
      */
-    public function tributary_m(array $feet_m, int $foot): float
+    private function tributary_m(array $feet_m, int $foot): float
     {
         $clamps_m = $this->run->clamps_m;
         $left_m = $foot === 0 ? max(0.0, $feet_m[0] - $clamps_m[0]) : (($feet_m[$foot] ?? 0.0) - ($feet_m[$foot - 1] ?? 0.0)) / 2;

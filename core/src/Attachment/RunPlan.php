@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Rail\Run;
 
 /** A run with the feet chosen for it; what they bear is worked out when it is first asked for. */
@@ -49,7 +48,7 @@ final class RunPlan
     public function reactions(): array
     {
         return $this->reactions ??= count($this->picks) < 2 ? []
-            : array_values((new ContinuousBeam($this->feet_m()))->under($this->run->clamps_m, $this->run->shares)->reactions_N);
+            : $this->check->shape->layout($this->feet_m())->reactions[0];
     }
 
     /** @return list<float> */

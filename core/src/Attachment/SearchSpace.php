@@ -16,7 +16,7 @@ final class SearchSpace
 {
     public const LIMIT = 1.0 + 1e-9;
 
-    /** @var array<int, array<int, Bay|null>> */
+    /** @var array<int, array<int, LoadedBay|null>> */
     private array $bays = [];
 
     /** @var array<int, array<int, int>> Least count of further feet after the second of a pair */
@@ -44,8 +44,20 @@ final class SearchSpace
 
     public readonly int $count;
 
+    /** @var list<int> For each candidate, how many splices stand left of it */
+    public readonly array $pieces;
+
+    public readonly float $capUp_Nm;
+    public readonly float $cap;
+
     public function __construct(private readonly Run $run, private readonly RunCheck $check)
     {
+        $this->capUp_Nm = $check->capacities->railNormal_Nm;
+        $this->cap = 1 / max($check->downPerMoment, 1e-30);
+        $this->pieces = array_map(
+            static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
+            $run->candidates_m,
+        );
         $this->up = $check->up[0];
         $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N * $this->up->cd);
         $this->count = count($run->candidates_m);
@@ -56,7 +68,7 @@ final class SearchSpace
     }
 
     /** The bay between two candidates that may be neighbours. */
-    public function between(int $i, int $j): Bay
+    public function between(int $i, int $j): LoadedBay
     {
         return $this->bays[$i][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
     }
@@ -92,7 +104,7 @@ final class SearchSpace
             $spans = $ends = 0.0;
             foreach ($this->bays as $row) {
                 foreach ($row as $bay) {
-                    $spans = $bay === null ? $spans : max($spans, $bay->simple[$gust + 1]);
+                    $spans = $bay === null ? $spans : max($spans, $bay->bay->simple[$gust + 1]);
                 }
             }
             foreach ([...$this->leftEnds, ...$this->rightEnds] as $moments) {
@@ -110,22 +122,12 @@ final class SearchSpace
     private function overhang(float $foot_m, bool $isLeft): ?array
     {
         $clamps_m = $this->run->clamps_m;
-        $end_m = $isLeft ? $clamps_m[0] : $clamps_m[count($clamps_m) - 1];
-        $length_m = $isLeft ? $foot_m - $end_m : $end_m - $foot_m;
-        $moments = [];
-        foreach ([$this->run->shares, ...$this->run->windAreas_m2] as $unit) {
-            $moment = 0.0;
-            foreach ($clamps_m as $index => $clamp_m) {
-                $arm_m = $isLeft ? $foot_m - $clamp_m : $clamp_m - $foot_m;
-                $moment -= $arm_m > 0.0 ? $unit[$index] * $arm_m : 0.0;
-            }
-            $moments[] = $moment;
-        }
+        $length_m = $isLeft ? $foot_m - $clamps_m[0] : $clamps_m[count($clamps_m) - 1] - $foot_m;
+        $moments = array_column($this->check->shape->beyond($foot_m, $isLeft), 0);
         if ($length_m <= 1e-9) {
             return $moments;
         }
-        $pressures = $this->check->pressures_Pa($this->check->bayArea_m2($length_m));
-        $up_Nm = $this->upward($moments, $pressures);
+        $up_Nm = $this->upward($moments, $this->check->wind_N($this->check->bayArea_m2($length_m)));
 
         return abs($moments[0]) * $this->check->downPerMoment <= self::LIMIT && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= self::LIMIT
             ? $moments : null;
@@ -135,41 +137,40 @@ final class SearchSpace
      * The up case's moment (or reaction) from the unit ones.
      *
      * @param array<int, float> $units
-     * @param list<float> $pressures_Pa
+     * @param list<float> $winds_N
      */
-    public function upward(array $units, array $pressures_Pa): float
+    public function upward(array $units, array $winds_N): float
     {
-        $sum = -$this->up->normal_N * $units[0];
-        foreach ($pressures_Pa as $index => $pressure_Pa) {
-            $sum += $this->up->windUp * $pressure_Pa * $units[$index + 1];
+        $wind_N = 0.0;
+        foreach ($winds_N as $index => $force_N) {
+            $wind_N += $force_N * $units[$index + 1];
         }
 
-        return $sum;
+        return $this->up->windUp * $wind_N - $this->up->normal_N * $units[0];
     }
 
-    /** What is needed of the bay between two candidates. */
-    private function bay(int $i, int $j): Bay
+    private function bay(int $i, int $j): LoadedBay
     {
-        $bay = $this->check->bay($this->x_m($i), $this->x_m($j));
-        if ($bay->upSections === []) {
-            foreach (array_keys($bay->sections) as $section) {
-                $bay->upSections[] = $this->upward(array_column($bay->unitSections, $section), $bay->pressures_Pa);
+        $bay = $this->check->shape->bay($this->x_m($i), $this->x_m($j));
+        $winds_N = $this->check->bayWind_N($bay->length_m);
+        $sections_Nm = [];
+        foreach ($bay->unitSections[0] as $section => $share) {
+            $wind_Nm = 0.0;
+            foreach ($winds_N as $gust => $wind_N) {
+                $wind_Nm += $wind_N * $bay->unitSections[$gust + 1][$section];
             }
+            $sections_Nm[] = $this->up->windUp * $wind_Nm - $this->up->normal_N * $share;
         }
 
-        return $bay;
+        return new LoadedBay($bay, $winds_N, $sections_Nm, $this->check->misfit_Nm($bay->length_m));
     }
 
     /** The worst section on two supports; with ratios of 1 over both ends, at most 2 are left for a section itself. */
-    private function least(Bay $bay): float
+    private function least(LoadedBay $bay): float
     {
         $worst = 0.0;
-        foreach ($bay->sections as $section => $_) {
-            $worst = max(
-                $worst,
-                abs($bay->unitSections[0][$section]) * $this->check->downPerMoment,
-                abs($bay->upSections[$section]) / $this->check->capacities->railNormal_Nm,
-            );
+        foreach ($bay->bay->unitSections[0] as $section => $share) {
+            $worst = max($worst, abs($share) * $this->check->downPerMoment, abs($bay->upSections_Nm[$section]) / $this->capUp_Nm);
         }
 
         return $worst;
@@ -204,7 +205,8 @@ final class SearchSpace
             return 0;
         }
         $least = 1_000_000;
-        foreach ($this->next[$j] as $l) {
+        // Far ones first: they need the fewest further feet, so that few pairs are looked at.
+        foreach (array_reverse($this->next[$j]) as $l) {
             if ($this->after[$j][$l] + 1 < $least && $this->pairMay($i, $j, $l)) {
                 $least = $this->after[$j][$l] + 1;
             }
@@ -221,38 +223,38 @@ final class SearchSpace
         if ($one === null || $two === null) {
             return false;
         }
-        $both = 2 * ($one->length_m + $two->length_m);
-        $cap = self::LIMIT / max($this->check->downPerMoment, 1e-30);
-        $right = -($one->leftTerms[0] + $two->rightTerms[0]) / $both;
-        if ($right + $cap * 0.5 < -$cap || $right - $cap * 0.5 > $cap) {
+        [$left, $right] = [$one->bay, $two->bay];
+        $both_m = 2 * ($left->length_m + $right->length_m);
+        $cap = self::LIMIT * $this->cap;
+        $moment = -($left->leftTerms[0] + $right->rightTerms[0]) / $both_m;
+        if ($moment + $cap * 0.5 < -$cap || $moment - $cap * 0.5 > $cap) {
             return false;
         }
-        $reaction = $one->rightReactions[0] + $two->leftReactions[0] - $right * (1 / $one->length_m + 1 / $two->length_m);
-        $ease = $this->ease($one->length_m, $two->length_m, $both) * $cap;
+        $reaction = $left->rightReactions[0] + $right->leftReactions[0] - $moment * (1 / $left->length_m + 1 / $right->length_m);
+        $ease = $this->ease($left->length_m, $right->length_m, $both_m);
 
-        return ($reaction - $ease) * $this->check->downPerReaction <= self::LIMIT && $this->pairMayUp($one, $two, $both);
+        return ($reaction - $ease * $cap) * $this->check->downPerReaction <= self::LIMIT && $this->pairMayUp($one, $two, $both_m, $ease);
     }
 
-    private function pairMayUp(Bay $one, Bay $two, float $both): bool
+    private function pairMayUp(LoadedBay $one, LoadedBay $two, float $both_m, float $ease): bool
     {
-        $tributary_m = ($one->length_m + $two->length_m) / 2;
-        $pressures = $this->check->pressures_Pa($tributary_m * $this->run->tributary_m);
+        [$left, $right] = [$one->bay, $two->bay];
+        $winds_N = $this->check->footWind_N(($left->length_m + $right->length_m) / 2);
         $units = $moments = [];
-        foreach ($one->leftTerms as $unit => $term) {
-            $moments[] = -($term + $two->rightTerms[$unit]) / $both;
-            $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] - $moments[$unit] * (1 / $one->length_m + 1 / $two->length_m);
+        $bend = 1 / $left->length_m + 1 / $right->length_m;
+        foreach ($left->leftTerms as $unit => $term) {
+            $moment = -($term + $right->rightTerms[$unit]) / $both_m;
+            $moments[] = $moment;
+            $units[] = $left->rightReactions[$unit] + $right->leftReactions[$unit] - $moment * $bend;
         }
-        $reaction_N = $this->upward($units, $pressures);
-        $ease = $this->ease($one->length_m, $two->length_m, $both);
-        $cap = self::LIMIT * $this->check->capacities->railNormal_Nm;
-        $slack = max($this->slack($pressures, $one->pressures_Pa), $this->slack($pressures, $two->pressures_Pa));
-        if ($reaction_N - $ease * ($cap + $slack) > self::LIMIT * $this->upCapacity_N) {
+        $cap = self::LIMIT * $this->capUp_Nm;
+        $slack = max($this->slack($winds_N, $one->winds_N), $this->slack($winds_N, $two->winds_N));
+        if ($this->upward($units, $winds_N) - $ease * ($cap + $slack) > self::LIMIT * $this->upCapacity_N) {
             return false;
         }
-        $moment_Nm = $this->upward($moments, $one->pressures_Pa);
-        $reach = ($one->length_m * $cap + $two->length_m * ($cap + $this->slack($one->pressures_Pa, $two->pressures_Pa))) / $both;
+        $reach = ($left->length_m * $cap + $right->length_m * ($cap + $this->slack($one->winds_N, $two->winds_N))) / $both_m;
 
-        return abs($moment_Nm) - $reach <= $cap;
+        return abs($this->upward($moments, $one->winds_N)) - $reach <= $cap;
     }
 
     /** How much one unit of hogging over both neighbours can lower the reaction between them. */
@@ -262,16 +264,16 @@ final class SearchSpace
     }
 
     /**
-     * How far a moment in the up case can move when the pressures change from one effective area's to another's.
+     * How far a moment in the up case can move when the winds change from one effective area's to another's.
      *
-     * @param list<float> $to_Pa
-     * @param list<float> $from_Pa
+     * @param list<float> $to_N
+     * @param list<float> $from_N
      */
-    public function slack(array $to_Pa, array $from_Pa): float
+    public function slack(array $to_N, array $from_N): float
     {
         $slack = 0.0;
-        foreach ($to_Pa as $gust => $pressure_Pa) {
-            $slack += abs($pressure_Pa - $from_Pa[$gust]) * $this->largest[$gust];
+        foreach ($to_N as $gust => $force_N) {
+            $slack += abs($force_N - $from_N[$gust]) * $this->largest[$gust];
         }
 
         return $this->up->windUp * $slack;

@@ -13,7 +13,8 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Rail\Run;
 
 /**
- * Chooses the feet of every run. Runs with the same numbers are solved once.
+ * Chooses the feet of every run. A run takes the layout of an earlier one with clamps and members alike, if that holds under
+ * its own loads and no layout with fewer feet can: the crew reads one tape for many lines. Else it has a search of its own.
  *
  * Staggered: a line keeps off the members of the line below where that costs no foot more. Afterwards, where a member would
  * carry too much, runs are moved off it, even for a foot more: the plan tells how many.
@@ -32,6 +33,15 @@ final class Supports
 
     /** @var array<string, array{RunCheck, FewestSearch}> */
     private array $tools = [];
+
+    /** @var array<string, RunShape> By key */
+    private array $shapes = [];
+
+    /** @var array<string, string> By run: the key of its shape, and the places that its feet may take */
+    private array $likeness = [];
+
+    /** @var array<string, list<list<int>>> Layouts of earlier runs, by likeness and what is barred */
+    private array $alike = [];
 
     /** @var array<string, list<list<int>>> Good layouts by the places that a run's feet may take: likely good for its neighbours too */
     private array $hints = [];
@@ -80,8 +90,12 @@ final class Supports
             return $this->failing($run, ...$this->tools($run));
         }
         $chosen = $fewest;
-        if (array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $fewest->picks), $below) !== []) {
-            $chosen = $this->solve($run, $below, count($fewest->picks)) ?? $fewest;
+        $shared = array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $fewest->picks), $below);
+        if ($shared !== []) {
+            // At the ends there is often no choice; then the others are kept apart at least.
+            $inner = array_slice($below, 1, -1);
+            $count = count($fewest->picks);
+            $chosen = $this->solve($run, $below, $count) ?? (array_intersect($shared, $inner) === [] ? null : $this->solve($run, $inner, $count)) ?? $fewest;
         }
 
         return $this->planned($run, $chosen, $fewest->bound);
@@ -97,7 +111,8 @@ final class Supports
     {
         $signature = $this->signatures[$run->id] ??= $run->signature();
         if (!isset($this->tools[$signature])) {
-            $check = new RunCheck($run, $this->capacities, $this->pressure, $this->factors);
+            $shape = $this->shapes[RunShape::key($run)] ??= RunShape::of($run);
+            $check = new RunCheck($run, $this->capacities, $this->pressure, $this->factors, $shape);
             $this->tools[$signature] = [$check, new FewestSearch($run, $check)];
         }
 
@@ -111,17 +126,36 @@ final class Supports
     private function solve(Run $run, array $barred = [], ?int $most = null): ?Fewest
     {
         $candidates = array_keys(array_intersect($run->members, $barred));
-        $key = ($this->signatures[$run->id] ??= $run->signature()).'/'.implode(',', $candidates).'/'.$most;
+        $limits = '/'.implode(',', $candidates).'/'.$most;
+        $key = ($this->signatures[$run->id] ??= $run->signature()).$limits;
         if (!array_key_exists($key, $this->solved)) {
-            $places = implode(',', $run->members);
-            $found = $this->tools($run)[1]->fewest($candidates, $most, $this->hints[$places] ?? []);
-            $this->solved[$key] = $found;
-            if ($found !== null && !in_array($found->picks, $this->hints[$places] ?? [], true)) {
+            $this->solved[$key] = $this->newlySolved($run, $candidates, $most, $limits);
+        }
+
+        return $this->solved[$key];
+    }
+
+    /** @param list<int> $candidates Those that may not be used */
+    private function newlySolved(Run $run, array $candidates, ?int $most, string $limits): ?Fewest
+    {
+        $search = $this->tools($run)[1];
+        $places = implode(' ', $run->candidates_m);
+        $likeness = ($this->likeness[$run->id] ??= RunShape::key($run).$places).$limits;
+        foreach ($this->alike[$likeness] ?? [] as $picks) {
+            $adopted = $search->adopted($picks, $candidates);
+            if ($adopted !== null) {
+                return $adopted;
+            }
+        }
+        $found = $search->fewest($candidates, $most, $this->hints[$places] ?? []);
+        if ($found !== null) {
+            $this->alike[$likeness][] = $found->picks;
+            if (!in_array($found->picks, $this->hints[$places] ?? [], true)) {
                 $this->hints[$places] = array_slice([$found->picks, ...$this->hints[$places] ?? []], 0, 6);
             }
         }
 
-        return $this->solved[$key];
+        return $found;
     }
 
     /**

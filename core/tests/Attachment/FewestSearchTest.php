@@ -38,4 +38,28 @@ final class FewestSearchTest extends TestCase
         }
         self::assertGreaterThan(10, $holding);
     }
+
+    public function test_a_line_that_takes_the_layout_of_another_has_no_more_feet_than_a_search_of_its_own(): void
+    {
+        $adopted = 0;
+        for ($seed = 5200; $seed < 5240; ++$seed) {
+            $plans = Planner::plan(Scenario::random($seed, 8)->design(), Depth::Checks)->supports;
+            foreach ($plans as $plan) {
+                $own = (new FewestSearch($plan->run, $plan->check))->fewest();
+                if ($plan->bound === count($plan->picks)) {
+                    $adopted += $plan->isBest ? 0 : 1;
+                    self::assertSame($plan->bound, count($own->picks ?? []), "seed $seed, run {$plan->run->id}");
+                }
+            }
+        }
+        self::assertGreaterThan(20, $adopted);
+    }
+
+    public function test_neighbouring_lines_are_staggered_but_for_their_ends(): void
+    {
+        $plans = Planner::plan(Scenario::of()->with('/block/left_out', [])->with('/surface/no_work_circles', [])->with('/surface/dead_load_Pa', 2000.0)->design(), Depth::Checks)->supports;
+        self::assertSame(count($plans[0]->picks), count($plans[1]->picks));
+        self::assertNotSame([], array_intersect($plans[0]->members(), $plans[1]->members()), 'the ends leave no choice');
+        self::assertSame([], array_intersect(array_slice($plans[0]->members(), 1, -1), array_slice($plans[1]->members(), 1, -1)));
+    }
 }

@@ -25,6 +25,9 @@ final readonly class PanelPressure
     public float $least_Pa;
     private float $m2PerFt2;
 
+    /** Of γa, between the small and the large area. */
+    private float $perDecade;
+
     public function __construct(Pressure $qh, Coefficients $coefficients)
     {
         $this->qh_Pa = $qh->toPascals();
@@ -33,6 +36,7 @@ final readonly class PanelPressure
         $this->small_ft2 = $coefficients->value('asce7_16/panels', 'gamma_a/small_ft2');
         $this->large_ft2 = $coefficients->value('asce7_16/panels', 'gamma_a/large_ft2');
         $this->least_Pa = Pressure::ofPsf($coefficients->value('asce7_16/panels', 'least_psf'))->toPascals();
+        $this->perDecade = ($this->large - $this->small) / log10($this->large_ft2 / $this->small_ft2);
         $this->m2PerFt2 = Area::ofSquareFeet(1.0)->toSi();
     }
 
@@ -47,7 +51,7 @@ final readonly class PanelPressure
             return $this->large;
         }
 
-        return $this->small + ($this->large - $this->small) * log10($area_ft2 / $this->small_ft2) / log10($this->large_ft2 / $this->small_ft2);
+        return $this->small + $this->perDecade * log10($area_ft2 / $this->small_ft2);
     }
 
     /** @param float $gust The size of (GCp)·γE of the piece */

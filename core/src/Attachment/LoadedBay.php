@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+/**
+ * A bay of one run with what its own loads add to the shape's: what the search for the fewest feet looks at.
+ *
+ * @internal
+ */
+final readonly class LoadedBay
+{
+    /**
+     * @param list<float> $winds_N Force of one unit of each gust
+     * @param list<float> $upSections_Nm Moments of the uplift case at the bay's sections, on two supports
+     */
+    public function __construct(public Bay $bay, public array $winds_N, public array $upSections_Nm, public float $misfit_Nm)
+    {
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+use Garnetine\Core\Rail\Run;
+
+/**
+ * What runs have in common whose clamps stand alike: the rail under unit loads, whatever the size of the loads.
+ *
+ * Unit 0 is the share of a module at each clamp. Then follows one unit for each gust, the areas that the clamps hold down
+ * over the largest of them: on two lines of one row they differ in size alone. A roof has many lines and few shapes, so that
+ * bays and layouts of feet are solved here once for all lines.
+ *
+ * @internal
+ */
+final class RunShape
+{
+    /** Layouts remembered; the oldest go first. */
+    private const LAYOUTS = 400;
+
+    /** @var array<int, array<int, Bay>> By the ends, in ten millionths of a metre */
+    private array $bays = [];
+
+    /** @var array<int, list<array{float, float}>> */
+    private array $left = [];
+
+    /** @var array<int, list<array{float, float}>> */
+    private array $right = [];
+
+    /** @var array<string, UnitLayout> */
+    private array $layouts = [];
+
+    /**
+     * @param list<float> $clamps_m
+     * @param non-empty-list<list<float>> $units
+     * @param list<float> $splices_m Those with an allowable moment
+     */
+    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m)
+    {
+    }
+
+    public static function of(Run $run): self
+    {
+        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m);
+    }
+
+    /** Runs with equal keys have one shape. */
+    public static function key(Run $run): string
+    {
+        $round = static fn (array $xs): array => array_map(static fn (mixed $x): float => is_float($x) ? round($x, 7) : 0.0, $xs);
+
+        return serialize([$round($run->clamps_m), $round($run->shares), array_map($round, self::patterns($run)), $round($run->splices_m), $run->spliceIsHinge]);
+    }
+
+    /**
+     * Size of each gust's unit: the largest area that a clamp holds down.
+     *
+     * @return list<float>
+     */
+    public static function sizes_m2(Run $run): array
+    {
+        $sizes = [];
+        foreach ($run->windAreas_m2 as $areas_m2) {
+            $sizes[] = $areas_m2 === [] ? 1.0 : max(1e-12, ...array_map(abs(...), $areas_m2));
+        }
+
+        return $sizes;
+    }
+
+    /** @return list<list<float>> */
+    private static function patterns(Run $run): array
+    {
+        return array_map(
+            static fn (array $areas_m2, float $size_m2): array => array_map(static fn (float $area_m2): float => $area_m2 / $size_m2, $areas_m2),
+            $run->windAreas_m2,
+            self::sizes_m2($run),
+        );
+    }
+
+    public function bay(float $from_m, float $to_m): Bay
+    {
+        return $this->bays[(int) round($from_m * 1e7)][(int) round($to_m * 1e7)] ??= $this->newBay($from_m, $to_m);
+    }
+
+    private function newBay(float $from_m, float $to_m): Bay
+    {
+        $at_m = $splices_m = [];
+        $units = array_fill(0, count($this->units), []);
+        foreach ($this->clamps_m as $index => $clamp_m) {
+            if ($clamp_m > $from_m && $clamp_m < $to_m) {
+                $at_m[] = $clamp_m - $from_m;
+                foreach ($this->units as $unit => $loads) {
+                    $units[$unit][] = $loads[$index];
+                }
+            }
+        }
+        foreach ($this->splices_m as $splice_m) {
+            if ($splice_m > $from_m && $splice_m < $to_m) {
+                $splices_m[] = $splice_m - $from_m;
+            }
+        }
+
+        return Bay::under($to_m - $from_m, $at_m, $units, $splices_m);
+    }
+
+    /**
+     * Unit moments over a foot from the loads beyond it, and their sums; clamps on the foot itself count in the sum.
+     *
+     * @return list<array{float, float}>
+     */
+    public function beyond(float $foot_m, bool $isLeft): array
+    {
+        $key = (int) round($foot_m * 1e7);
+
+        return $isLeft ? $this->left[$key] ??= $this->newEnd($foot_m, true) : $this->right[$key] ??= $this->newEnd($foot_m, false);
+    }
+
+    /** @return list<array{float, float}> */
+    private function newEnd(float $foot_m, bool $isLeft): array
+    {
+        $ends = [];
+        foreach ($this->units as $unit) {
+            $moment = $sum = 0.0;
+            foreach ($this->clamps_m as $index => $clamp_m) {
+                $arm_m = $isLeft ? $foot_m - $clamp_m : $clamp_m - $foot_m;
+                if ($arm_m >= 0.0) {
+                    $moment -= $unit[$index] * $arm_m;
+                    $sum += $unit[$index];
+                }
+            }
+            $ends[] = [$moment, $sum];
+        }
+
+        return $ends;
+    }
+
+    /** @param list<float> $feet_m Ascending, at least two */
+    public function layout(array $feet_m): UnitLayout
+    {
+        $key = implode(' ', $feet_m);
+        if (!isset($this->layouts[$key])) {
+            if (count($this->layouts) >= self::LAYOUTS) {
+                array_shift($this->layouts);
+            }
+            $this->layouts[$key] = new UnitLayout($this, $feet_m);
+        }
+
+        return $this->layouts[$key];
+    }
+}

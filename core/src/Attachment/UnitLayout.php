@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+/**
+ * One layout of feet under the unit loads of a shape, as a continuous beam by the three-moment equations.
+ *
+ * @internal
+ */
+final class UnitLayout
+{
+    /** @var list<Bay> */
+    public readonly array $bays;
+
+    /** @var list<array<int, float>> By unit, over the feet */
+    public readonly array $moments;
+
+    /** @var list<list<float>> By unit, then foot */
+    public readonly array $reactions;
+
+    /** @var list<array{int, bool, list<float>}> Every place where the rail is checked: its bay, whether it is a splice, moments by unit */
+    public readonly array $sections;
+
+    /** Left and right of the feet, from the outer clamp. */
+    public readonly float $overhangLeft_m;
+    public readonly float $overhangRight_m;
+
+    /** @var array<int, float> */
+    private array $pivots = [];
+
+    /** @var array<int, float> */
+    private array $carries = [0.0];
+
+    /** @var list<float> Shares of clamps exactly on a foot */
+    private array $onFoot = [];
+
+    private PartialSnow|false|null $snow = false;
+
+    /** @var list<array{float, float}>|null */
+    private ?array $extremes = null;
+
+    /** @param list<float> $feet_m Ascending, at least two */
+    public function __construct(private readonly RunShape $shape, public readonly array $feet_m)
+    {
+        $last = count($feet_m) - 1;
+        $bays = [];
+        for ($i = 0; $i < $last; ++$i) {
+            $bays[] = $shape->bay($feet_m[$i], $feet_m[$i + 1]);
+        }
+        $this->bays = $bays;
+        $this->overhangLeft_m = $feet_m[0] - $shape->clamps_m[0];
+        $this->overhangRight_m = $shape->clamps_m[count($shape->clamps_m) - 1] - $feet_m[$last];
+        for ($i = 1; $i < $last; ++$i) {
+            $this->pivots[$i] = 2 * ($bays[$i - 1]->length_m + $bays[$i]->length_m) - $bays[$i - 1]->length_m * $this->carries[$i - 1];
+            $this->carries[$i] = $bays[$i]->length_m / $this->pivots[$i];
+        }
+        $left = $shape->beyond($feet_m[0], true);
+        $right = $shape->beyond($feet_m[$last], false);
+        $onFeet = $this->onFeet();
+        $moments = $reactions = [];
+        foreach ($left as $unit => [$tip, $sum]) {
+            $terms = [];
+            for ($i = 1; $i < $last; ++$i) {
+                $terms[$i] = -($bays[$i - 1]->leftTerms[$unit] + $bays[$i]->rightTerms[$unit]);
+            }
+            $over = $this->solve($tip, $right[$unit][0], $terms);
+            $forces = $onFeet[$unit];
+            $forces[0] = $sum;
+            $forces[$last] = $right[$unit][1];
+            foreach ($bays as $i => $bay) {
+                $shift = ($over[$i + 1] - $over[$i]) / $bay->length_m;
+                $forces[$i] += $bay->leftReactions[$unit] + $shift;
+                $forces[$i + 1] += $bay->rightReactions[$unit] - $shift;
+            }
+            $moments[] = $over;
+            $reactions[] = array_values($forces);
+        }
+        $this->moments = $moments;
+        $this->reactions = $reactions;
+        $this->onFoot = $onFeet[0];
+        $this->sections = $this->everySection();
+    }
+
+    /**
+     * @param array<int, float> $terms Right sides, for the inner feet
+     *
+     * @return array<int, float> Moments over the feet
+     */
+    private function solve(float $tipLeft, float $tipRight, array $terms): array
+    {
+        $last = count($this->bays);
+        $known = [$tipLeft];
+        for ($i = 1; $i < $last; ++$i) {
+            $known[$i] = (($terms[$i] ?? 0.0) - $this->bays[$i - 1]->length_m * $known[$i - 1]) / $this->pivots[$i];
+        }
+        $known[$last] = $tipRight;
+        for ($i = $last - 1; $i > 0; --$i) {
+            $known[$i] -= $this->carries[$i] * $known[$i + 1];
+        }
+
+        return $known;
+    }
+
+    /**
+     * Loads of clamps that stand exactly on a foot, which no bay holds.
+     *
+     * @return list<list<float>> By unit, then foot
+     */
+    private function onFeet(): array
+    {
+        $on = array_fill(0, count($this->shape->units), array_fill(0, count($this->feet_m), 0.0));
+        foreach ($this->shape->clamps_m as $clamp => $clamp_m) {
+            $foot = array_search($clamp_m, $this->feet_m, true);
+            if ($foot !== false) {
+                foreach ($this->shape->units as $unit => $loads) {
+                    $on[$unit][$foot] += $loads[$clamp];
+                }
+            }
+        }
+
+        return array_map(array_values(...), $on);
+    }
+
+    /** @return list<array{int, bool, list<float>}> */
+    private function everySection(): array
+    {
+        $sections = [];
+        $over = array_map(fn (int $foot): array => array_column($this->moments, $foot), array_keys($this->feet_m));
+        foreach ($this->bays as $i => $bay) {
+            [$from, $to] = [$over[$i], $over[$i + 1]];
+            $sections[] = [$i, false, $from];
+            $sections[] = [$i, false, $to];
+            foreach ($bay->sections as $section => $share) {
+                $at = [];
+                foreach ($bay->unitSections as $unit => $simple) {
+                    $at[] = $simple[$section] + $from[$unit] + $share * ($to[$unit] - $from[$unit]);
+                }
+                $sections[] = [$i, false, $at];
+            }
+            foreach ($bay->splices as $splice => $share) {
+                $at = [];
+                foreach ($bay->unitSplices as $unit => $simple) {
+                    $at[] = $simple[$splice] + $from[$unit] + $share * ($to[$unit] - $from[$unit]);
+                }
+                $sections[] = [$i, true, $at];
+            }
+        }
+
+        return $sections;
+    }
+
+    /** Patterns of partial snow; null when there is one span only. */
+    public function snow(): ?PartialSnow
+    {
+        if ($this->snow === false) {
+            $this->snow = $this->newSnow();
+        }
+
+        return $this->snow;
+    }
+
+    private function newSnow(): ?PartialSnow
+    {
+        $bays = $this->bays;
+        $last = count($bays);
+        [$tipLeft, $sumLeft] = $this->shape->beyond($this->feet_m[0], true)[0];
+        [$tipRight, $sumRight] = $this->shape->beyond($this->feet_m[$last], false)[0];
+        $first = $sumLeft - $this->onFoot[0] > 1e-12 ? 0 : 1;
+        $end = $sumRight - $this->onFoot[$last] > 1e-12 ? $last + 1 : $last;
+        $moments = $reactions = [];
+        for ($span = $first; $span <= $end; ++$span) {
+            $bay = $span - 1;
+            $inside = $span > 0 && $span <= $last;
+            $terms = $inside ? [$bay => -$bays[$bay]->rightTerms[0], $bay + 1 => -$bays[$bay]->leftTerms[0]] : [];
+            $over = $this->solve($span === 0 ? $tipLeft : 0.0, $span > $last ? $tipRight : 0.0, $terms);
+            $forces = array_fill(0, $last + 1, 0.0);
+            for ($i = 0; $i < $last; ++$i) {
+                $shift = ($over[$i + 1] - $over[$i]) / $bays[$i]->length_m;
+                $forces[$i] += $shift;
+                $forces[$i + 1] -= $shift;
+            }
+            if ($inside) {
+                $forces[$bay] += $bays[$bay]->leftReactions[0];
+                $forces[$bay + 1] += $bays[$bay]->rightReactions[0];
+            } elseif ($span === 0) {
+                $forces[0] += $sumLeft - $this->onFoot[0];
+            } else {
+                $forces[$last] += $sumRight - $this->onFoot[$last];
+            }
+            $moments[$span] = $over;
+            $reactions[$span] = $forces;
+        }
+
+        return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
+    }
+
+    /**
+     * The least and the greatest moment over the patterns of partial snow, for each section.
+     *
+     * @return list<array{float, float}>
+     */
+    public function extremes(PartialSnow $snow): array
+    {
+        if ($this->extremes === null) {
+            $this->extremes = [];
+            foreach ($this->bays as $i => $bay) {
+                $this->extremes[] = $snow->extremes($i, 0.0, 0.0);
+                $this->extremes[] = $snow->extremes($i, 1.0, 0.0);
+                foreach ($bay->sections as $section => $share) {
+                    $this->extremes[] = $snow->extremes($i, $share, $bay->unitSections[0][$section]);
+                }
+                foreach ($bay->splices as $splice => $share) {
+                    $this->extremes[] = $snow->extremes($i, $share, $bay->unitSplices[0][$splice]);
+                }
+            }
+        }
+
+        return $this->extremes;
+    }
+}
