@@ -45,11 +45,14 @@ final class FewestSearch
 
     private readonly SearchSpace $space;
 
-    /** @param int $steps Steps after which a search settles for a bound */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 3_000)
+    /**
+     * @param int $steps Steps after which a search settles for a bound
+     * @param list<RunCheck> $others See ruledOut()
+     */
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 3_000, private readonly array $others = [])
     {
         $this->limit = SearchSpace::LIMIT;
-        $this->space = new SearchSpace($run, $check);
+        $this->space = new SearchSpace($run, $check, $others);
         $this->allowed = array_fill(0, max(1, $this->space->count), true);
     }
 
@@ -77,7 +80,7 @@ final class FewestSearch
         $nodes = 0;
         for ($count = $this->space->start; $count <= min($most ?? $this->space->count, $this->space->count); ++$count) {
             $this->nodes = 0;
-            $this->budget = max(400, intdiv($this->steps - $nodes, 2));
+            $this->budget = max(min(400, $this->steps), intdiv($this->steps - $nodes, 2));
             foreach ($hints as $hint) {
                 if (count($hint) === $count && array_filter($hint, fn (int $foot): bool => !$this->allowed[$foot]) === []) {
                     $this->weigh($hint);
@@ -102,19 +105,14 @@ final class FewestSearch
     }
 
     /**
-     * A layout found for another run, if it holds here and every layout with fewer feet is ruled out; null otherwise.
+     * Whether no layout of so many feet or fewer can hold: under this run, and under all others given, since what rules it
+     * out for the least of their loads rules it out for each.
      *
-     * @param list<int> $picks
      * @param list<int> $barred Candidates that may not be used
      */
-    public function adopted(array $picks, array $barred): ?Fewest
+    public function ruledOut(int $count, array $barred): bool
     {
-        $worst = $this->check->worst(array_map($this->space->x_m(...), $picks), SearchSpace::LIMIT);
-        if ($worst > SearchSpace::LIMIT || $this->fewest($barred, count($picks) - 1) !== null || !$this->isComplete) {
-            return null;
-        }
-
-        return new Fewest($picks, $worst, count($picks), false, $this->nodes);
+        return $this->fewest($barred, $count) === null && $this->isComplete;
     }
 
     /** Whether the last search, when it found nothing, went through every layout. */
@@ -294,7 +292,7 @@ final class FewestSearch
         foreach ($moments as $unit => $moment) {
             $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $one->length_m - $bend * $moment;
         }
-        if (($units[0] - $perNext * $this->limit * $this->space->cap) * $this->check->downPerReaction > $this->limit) {
+        if (($units[0] - $perNext * $this->limit * $this->space->cap) * $this->space->downPerReaction > $this->limit) {
             return false;
         }
         $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
@@ -371,15 +369,20 @@ final class FewestSearch
         }
         $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
 
-        return $reactions[0] * $this->check->downPerReaction <= $this->limit + 1e-9
+        return $reactions[0] * $this->space->downPerReaction <= $this->limit + 1e-9
             && $this->space->upward($reactions, $winds_N) <= $this->limit * $this->space->upCapacity_N + 1e-9;
     }
 
     /** @param list<int> $feet */
     private function finish(array $feet): void
     {
-        if ($this->chainMay($feet)) {
+        if (!$this->chainMay($feet)) {
+            return;
+        }
+        if ($this->others === []) {
             $this->weigh($feet);
+        } else {
+            $this->best = $feet;
         }
     }
 

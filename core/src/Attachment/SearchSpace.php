@@ -50,15 +50,23 @@ final class SearchSpace
     public readonly float $capUp_Nm;
     public readonly float $cap;
 
-    public function __construct(private readonly Run $run, private readonly RunCheck $check)
+    /** As of the run's check; for a search on behalf of several runs, the least of them. */
+    public readonly float $downPerMoment;
+    public readonly float $downPerReaction;
+
+    /** @param list<RunCheck> $others When given, the search is for all of them at once: under the least of their down loads, and no uplift */
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, array $others = [])
     {
+        $all = [$check, ...$others];
+        $this->downPerMoment = min(array_map(static fn (RunCheck $one): float => $one->downPerMoment, $all));
+        $this->downPerReaction = min(array_map(static fn (RunCheck $one): float => $one->downPerReaction, $all));
+        $this->up = $others === [] ? $check->up[0] : new LoadCase('none', 0.0, 0.0, 0.0, 0.0, 1.0);
         $this->capUp_Nm = $check->capacities->railNormal_Nm;
-        $this->cap = 1 / max($check->downPerMoment, 1e-30);
+        $this->cap = 1 / max($this->downPerMoment, 1e-30);
         $this->pieces = array_map(
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
         );
-        $this->up = $check->up[0];
         $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N * $this->up->cd);
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
@@ -129,7 +137,7 @@ final class SearchSpace
         }
         $up_Nm = $this->upward($moments, $this->check->wind_N($this->check->bayArea_m2($length_m)));
 
-        return abs($moments[0]) * $this->check->downPerMoment <= self::LIMIT && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= self::LIMIT
+        return abs($moments[0]) * $this->downPerMoment <= self::LIMIT && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= self::LIMIT
             ? $moments : null;
     }
 
@@ -170,7 +178,7 @@ final class SearchSpace
     {
         $worst = 0.0;
         foreach ($bay->bay->unitSections[0] as $section => $share) {
-            $worst = max($worst, abs($share) * $this->check->downPerMoment, abs($bay->upSections_Nm[$section]) / $this->capUp_Nm);
+            $worst = max($worst, abs($share) * $this->downPerMoment, abs($bay->upSections_Nm[$section]) / $this->capUp_Nm);
         }
 
         return $worst;
@@ -233,7 +241,7 @@ final class SearchSpace
         $reaction = $left->rightReactions[0] + $right->leftReactions[0] - $moment * (1 / $left->length_m + 1 / $right->length_m);
         $ease = $this->ease($left->length_m, $right->length_m, $both_m);
 
-        return ($reaction - $ease * $cap) * $this->check->downPerReaction <= self::LIMIT && $this->pairMayUp($one, $two, $both_m, $ease);
+        return ($reaction - $ease * $cap) * $this->downPerReaction <= self::LIMIT && $this->pairMayUp($one, $two, $both_m, $ease);
     }
 
     private function pairMayUp(LoadedBay $one, LoadedBay $two, float $both_m, float $ease): bool

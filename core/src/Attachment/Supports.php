@@ -13,8 +13,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Rail\Run;
 
 /**
- * Chooses the feet of every run. A run takes the layout of an earlier one with clamps and members alike, if that holds under
- * its own loads and no layout with fewer feet can: the crew reads one tape for many lines. Else it has a search of its own.
+ * Chooses the feet of every run.
  *
  * Staggered: a line keeps off the members of the line below where that costs no foot more. Afterwards, where a member would
  * carry too much, runs are moved off it, even for a foot more: the plan tells how many.
@@ -28,35 +27,11 @@ final class Supports
     private const SHIFTED = 4;
     private const SEARCHED = 2;
 
-    /** @var array<string, Fewest|null> */
-    private array $solved = [];
-
-    /** @var array<string, array{RunCheck, FewestSearch}> */
-    private array $tools = [];
-
-    /** @var array<string, RunShape> By key */
-    private array $shapes = [];
-
-    /** @var array<string, string> By run: the key of its shape, and the places that its feet may take */
-    private array $likeness = [];
-
-    /** @var array<string, list<list<int>>> Layouts of earlier runs, by likeness and what is barred */
-    private array $alike = [];
-
-    /** @var array<string, list<list<int>>> Good layouts by the places that a run's feet may take: likely good for its neighbours too */
-    private array $hints = [];
-
     /** @var array<string, float> Worst ratio of layouts tried while relieving members; beyond 1 not exact */
     private array $weighed = [];
 
-    /** @var array<string, string> By run */
-    private array $signatures = [];
-
-    private readonly CombinationFactors $factors;
-
-    private function __construct(private readonly Capacities $capacities, private readonly PanelPressure $pressure, Coefficients $coefficients)
+    private function __construct(private readonly RunSearches $searches)
     {
-        $this->factors = CombinationFactors::of($coefficients);
     }
 
     /**
@@ -66,7 +41,7 @@ final class Supports
      */
     public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients, MemberLoading $loading): array
     {
-        $supports = new self($capacities, $pressure, $coefficients);
+        $supports = new self(new RunSearches($runs, $capacities, $pressure, CombinationFactors::of($coefficients)));
         $plans = [];
         $below = $here = [];
         $letter = '';
@@ -85,9 +60,9 @@ final class Supports
     /** @param list<int> $below Members that the line below stands on */
     private function plan(Run $run, array $below): RunPlan
     {
-        $fewest = $this->solve($run);
+        $fewest = $this->searches->fewest($run);
         if ($fewest === null) {
-            return $this->failing($run, ...$this->tools($run));
+            return $this->failing($run);
         }
         $chosen = $fewest;
         $shared = array_intersect(array_map(static fn (int $pick): int => $run->members[$pick], $fewest->picks), $below);
@@ -95,67 +70,10 @@ final class Supports
             // At the ends there is often no choice; then the others are kept apart at least.
             $inner = array_slice($below, 1, -1);
             $count = count($fewest->picks);
-            $chosen = $this->solve($run, $below, $count) ?? (array_intersect($shared, $inner) === [] ? null : $this->solve($run, $inner, $count)) ?? $fewest;
+            $chosen = $this->searches->fewest($run, $below, $count) ?? (array_intersect($shared, $inner) === [] ? null : $this->searches->fewest($run, $inner, $count)) ?? $fewest;
         }
 
-        return $this->planned($run, $chosen, $fewest->bound);
-    }
-
-    private function planned(Run $run, Fewest $fewest, int $bound): RunPlan
-    {
-        return new RunPlan($run, $this->tools($run)[0], $fewest->picks, $bound, $fewest->isBest);
-    }
-
-    /** @return array{RunCheck, FewestSearch} */
-    private function tools(Run $run): array
-    {
-        $signature = $this->signatures[$run->id] ??= $run->signature();
-        if (!isset($this->tools[$signature])) {
-            $shape = $this->shapes[RunShape::key($run)] ??= RunShape::of($run);
-            $check = new RunCheck($run, $this->capacities, $this->pressure, $this->factors, $shape);
-            $this->tools[$signature] = [$check, new FewestSearch($run, $check)];
-        }
-
-        return $this->tools[$signature];
-    }
-
-    /**
-     * @param list<int> $barred Members that may not be used
-     * @param int|null $most Layouts with more feet are of no interest
-     */
-    private function solve(Run $run, array $barred = [], ?int $most = null): ?Fewest
-    {
-        $candidates = array_keys(array_intersect($run->members, $barred));
-        $limits = '/'.implode(',', $candidates).'/'.$most;
-        $key = ($this->signatures[$run->id] ??= $run->signature()).$limits;
-        if (!array_key_exists($key, $this->solved)) {
-            $this->solved[$key] = $this->newlySolved($run, $candidates, $most, $limits);
-        }
-
-        return $this->solved[$key];
-    }
-
-    /** @param list<int> $candidates Those that may not be used */
-    private function newlySolved(Run $run, array $candidates, ?int $most, string $limits): ?Fewest
-    {
-        $search = $this->tools($run)[1];
-        $places = implode(' ', $run->candidates_m);
-        $likeness = ($this->likeness[$run->id] ??= RunShape::key($run).$places).$limits;
-        foreach ($this->alike[$likeness] ?? [] as $picks) {
-            $adopted = $search->adopted($picks, $candidates);
-            if ($adopted !== null) {
-                return $adopted;
-            }
-        }
-        $found = $search->fewest($candidates, $most, $this->hints[$places] ?? []);
-        if ($found !== null) {
-            $this->alike[$likeness][] = $found->picks;
-            if (!in_array($found->picks, $this->hints[$places] ?? [], true)) {
-                $this->hints[$places] = array_slice([$found->picks, ...$this->hints[$places] ?? []], 0, 6);
-            }
-        }
-
-        return $found;
+        return new RunPlan($run, $this->searches->check($run), $chosen->picks, $fewest->bound, $chosen->isBest);
     }
 
     /**
@@ -209,7 +127,7 @@ final class Supports
         foreach (array_slice(array_keys($on), 0, $search ? self::SEARCHED : self::SHIFTED) as $index) {
             $plan = $plans[$index];
             $bar = [...$barred[$index] ?? [], $member];
-            $picks = $search ? $this->solve($plan->run, $bar, count($plan->picks) + 1)?->picks : $this->neighbouring($plan, $bar);
+            $picks = $search ? $this->searches->fewest($plan->run, $bar, count($plan->picks) + 1)?->picks : $this->neighbouring($plan, $bar);
             if ($picks === null) {
                 continue;
             }
@@ -258,8 +176,9 @@ final class Supports
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */
-    private function failing(Run $run, RunCheck $check, FewestSearch $search): RunPlan
+    private function failing(Run $run): RunPlan
     {
+        $check = $this->searches->check($run);
         $least = INF;
         $picks = [];
         for ($step = 1; $step <= 4; ++$step) {
@@ -273,6 +192,6 @@ final class Supports
             }
         }
 
-        return new RunPlan($run, $check, $picks, null, false, $search->isComplete());
+        return new RunPlan($run, $check, $picks, null, false, $this->searches->triedAll($run));
     }
 }

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Attachment;
+
+use Garnetine\Core\Load\Asce7\PanelPressure;
+use Garnetine\Core\Rail\Run;
+
+/**
+ * The searches of all runs of a roof, which share what they can.
+ *
+ * Runs are alike when their clamps stand alike and their feet may take the same places. A run takes the layout of an earlier
+ * one alike, if that holds under its own loads and no layout with fewer feet can: the crew reads one tape for many lines.
+ * Else it has a search of its own.
+ */
+final class RunSearches
+{
+    /** Layouts kept as first guesses for neighbours. */
+    private const HINTS = 6;
+
+    /** Steps of a proof for many runs: it is quick or in vain. */
+    private const PROOF_STEPS = 500;
+
+    /** @var array<string, RunCheck> By run */
+    private array $checks = [];
+
+    /** @var array<string, string> By run: runs with the same numbers have the same */
+    private array $signatures = [];
+
+    /** @var array<string, string> By run */
+    private array $likeness = [];
+
+    /** @var array<string, array<string, RunCheck>> By likeness, then signature */
+    private array $alike = [];
+
+    /** @var array<string, FewestSearch> By signature */
+    private array $searches = [];
+
+    /** @var array<string, FewestSearch> By likeness, on behalf of all its runs */
+    private array $proofs = [];
+
+    /** @var array<string, bool> */
+    private array $ruledOut = [];
+
+    /** @var array<string, Fewest|null> */
+    private array $found = [];
+
+    /** @var array<string, bool> By signature, of the search in which nothing was barred */
+    private array $triedAll = [];
+
+    /** @var array<string, list<list<int>>> Layouts of earlier runs, by likeness and what is barred */
+    private array $layouts = [];
+
+    /** @var array<string, list<list<int>>> Good layouts, by the places that feet may take */
+    private array $hints = [];
+
+    /** @param list<Run> $runs */
+    public function __construct(array $runs, Capacities $capacities, PanelPressure $pressure, CombinationFactors $factors)
+    {
+        $shapes = [];
+        foreach ($runs as $run) {
+            $key = RunShape::key($run);
+            $signature = $this->signatures[$run->id] = $run->signature();
+            $likeness = $this->likeness[$run->id] = $key.self::places($run);
+            $shapes[$key] ??= RunShape::of($run);
+            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $pressure, $factors, $shapes[$key]);
+        }
+    }
+
+    private static function places(Run $run): string
+    {
+        return implode(' ', $run->candidates_m);
+    }
+
+    public function check(Run $run): RunCheck
+    {
+        return $this->checks[$run->id];
+    }
+
+    /**
+     * @param list<int> $barred Members that may not be used
+     * @param int|null $most Layouts with more feet are of no interest
+     */
+    public function fewest(Run $run, array $barred = [], ?int $most = null): ?Fewest
+    {
+        $candidates = array_keys(array_intersect($run->members, $barred));
+        $limits = '/'.implode(',', $candidates).'/'.$most;
+        $key = $this->signatures[$run->id].$limits;
+        if (!array_key_exists($key, $this->found)) {
+            $this->found[$key] = $this->search($run, $candidates, $most, $limits);
+        }
+
+        return $this->found[$key];
+    }
+
+    /** Whether every layout was tried, when none was found. */
+    public function triedAll(Run $run): bool
+    {
+        return $this->triedAll[$this->signatures[$run->id]] ?? false;
+    }
+
+    /** @param list<int> $barred Candidates */
+    private function search(Run $run, array $barred, ?int $most, string $limits): ?Fewest
+    {
+        // With one or two places barred there most likely is a layout.
+        if ($most !== null && count($barred) > 2 && $this->isRuledOut($run, $most, $barred)) {
+            return null;
+        }
+        $likeness = $this->likeness[$run->id].$limits;
+        foreach ($this->layouts[$likeness] ?? [] as $picks) {
+            $worst = $this->checks[$run->id]->worst(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $picks), SearchSpace::LIMIT);
+            if ($worst <= SearchSpace::LIMIT && ($this->isRuledOut($run, count($picks) - 1, $barred) || $this->own($run)->ruledOut(count($picks) - 1, $barred))) {
+                return new Fewest($picks, $worst, count($picks), false, 0);
+            }
+        }
+        $places = self::places($run);
+        $hints = $this->hints[$places] ?? [];
+        $found = $this->own($run)->fewest($barred, $most, $hints);
+        if ($barred === [] && $most === null) {
+            $this->triedAll[$this->signatures[$run->id]] = $this->own($run)->isComplete();
+        }
+        if ($found !== null) {
+            $this->layouts[$likeness][] = $found->picks;
+            if (!in_array($found->picks, $hints, true)) {
+                $this->hints[$places] = array_slice([$found->picks, ...$hints], 0, self::HINTS);
+            }
+        }
+
+        return $found;
+    }
+
+    private function own(Run $run): FewestSearch
+    {
+        return $this->searches[$this->signatures[$run->id]] ??= new FewestSearch($run, $this->checks[$run->id]);
+    }
+
+    /**
+     * Whether no run alike can do with so few feet: asked once for all of them.
+     *
+     * @param list<int> $barred Candidates
+     */
+    private function isRuledOut(Run $run, int $count, array $barred): bool
+    {
+        $likeness = $this->likeness[$run->id];
+        if (count($this->alike[$likeness]) < 2) {
+            return false;
+        }
+        $this->proofs[$likeness] ??= new FewestSearch($run, $this->checks[$run->id], self::PROOF_STEPS, array_values($this->alike[$likeness]));
+
+        return $this->ruledOut[$likeness.'/'.$count.'/'.implode(',', $barred)] ??= $this->proofs[$likeness]->ruledOut($count, $barred);
+    }
+}
