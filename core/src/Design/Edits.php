@@ -17,7 +17,9 @@ use Garnetine\Core\Quantity\QuantityText;
  *
  * An edit is one of: {path, typed} sets a value from text, an empty text clearing what may be left open; {path, value} sets a
  * value as JSON; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
- * {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the block between the rakes.
+ * what a hand draws on the sheet: {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the
+ * block between the rakes; {move: {x_m, y_m}} puts it at a place; {area: {id, round, x_m, y_m, width_m, height_m}} sizes a no-work
+ * area, or draws one when it has no id.
  */
 final class Edits
 {
@@ -57,15 +59,16 @@ final class Edits
      */
     private static function one(array $document, array $edit): array
     {
-        if (($edit['command'] ?? null) === 'centre') {
-            return self::centred($document);
-        }
-        if (is_array($edit['toggle'] ?? null)) {
-            return self::toggled($document, $edit['toggle']);
+        if (Drawn::is($edit)) {
+            foreach (Drawn::changes(Reader::read(Design::class, self::object($document)), $edit) as $path => $value) {
+                $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), $value), $path);
+            }
+
+            return $document;
         }
         $path = $edit['path'] ?? null;
         if (!is_string($path) || preg_match('~^(/[A-Za-z0-9_-]{1,60}){1,6}\z~', $path) !== 1) {
-            throw DocumentInvalid::at('', 'an edit with a path, a toggle or a command', 'none of them');
+            throw DocumentInvalid::at('', 'an edit with a path, or one drawn on the sheet', 'none of them');
         }
         $keys = array_slice(explode('/', $path), 1);
         if ($keys[0] === 'as_typed' || $keys[0] === 'schema') {
@@ -182,19 +185,14 @@ final class Edits
      */
     private static function added(array $document, string $path, array $keys): array
     {
-        $typical = Typical::at($path) ?? throw DocumentInvalid::at($path, 'a list or a part that can be added to', $path);
         $now = $document;
         foreach ($keys as $key) {
             $now = is_array($now) ? $now[$key] ?? null : null;
         }
+        $list = is_array($now) ? array_values($now) : [];
+        $typical = Typical::entry($path, array_column($list, 'id'));
         if ($path === '/surface/framing/lap') {
             return self::put($document, $path, $keys, $typical);
-        }
-        $list = is_array($now) ? array_values($now) : [];
-        if (is_string($typical['id'] ?? null)) {
-            $taken = array_column($list, 'id');
-            for ($number = count($list) + 1; in_array($typical['id'].'-'.$number, $taken, true); ++$number);
-            $typical['id'] .= '-'.$number;
         }
 
         return self::put($document, $path, $keys, [...$list, $typical]);
@@ -236,46 +234,6 @@ final class Edits
         $document['as_typed'] = array_filter($typed, static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'), ARRAY_FILTER_USE_KEY);
 
         return $document;
-    }
-
-    /**
-     * @param array<mixed> $document
-     * @param array<mixed> $cell
-     *
-     * @return array<mixed>
-     */
-    private static function toggled(array $document, array $cell): array
-    {
-        $block = $document['block'] ?? null;
-        $row = $cell['row'] ?? null;
-        $column = $cell['column'] ?? null;
-        if (!is_array($block) || !is_array($block['left_out'] ?? null) || !is_int($row) || !is_int($column)
-            || $row < 1 || $column < 1 || $row > $block['rows'] || $column > $block['columns']) {
-            throw DocumentInvalid::at('/block/left_out', 'row and column of a module of the block', json_encode($cell) ?: 'something else');
-        }
-        $wanted = ['row' => $row, 'column' => $column];
-        $out = array_values(array_filter($block['left_out'], static fn (mixed $other): bool => $other !== $wanted && $other !== ['column' => $column, 'row' => $row]));
-        $block['left_out'] = count($out) === count($block['left_out']) ? [...$out, $wanted] : $out;
-        $document['block'] = $block;
-
-        return $document;
-    }
-
-    /**
-     * Equal margins to both rakes, to the sixteenth or the millimetre.
-     *
-     * @param array<mixed> $document
-     *
-     * @return array<mixed>
-     */
-    private static function centred(array $document): array
-    {
-        $design = Reader::read(Design::class, self::object($document));
-        $block_m = $design->block->columns * $design->module->width->toMetres() + ($design->block->columns - 1) * $design->block->columnGap->toMetres();
-        $margin_m = ($design->surface->width->toMetres() - $block_m) / 2;
-        $step_m = $design->units->cut_m();
-
-        return self::forgotten(self::put($document, '/block/x_m', ['block', 'x_m'], round($margin_m / $step_m) * $step_m), '/block/x_m');
     }
 
     /** @return array<mixed> */

@@ -4,11 +4,33 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\DocumentInvalid;
+
 /** What an added entry starts as; every value is then changed in its sentence. */
 final class Typical
 {
+    /**
+     * An entry with an id of its own.
+     *
+     * @param list<mixed> $taken Ids of the list
+     *
+     * @return array<string, mixed>
+     *
+     * @throws DocumentInvalid where nothing can be added
+     */
+    public static function entry(string $path, array $taken): array
+    {
+        $typical = self::at($path) ?? throw DocumentInvalid::at($path, 'a list or a part that can be added to', $path);
+        if (is_string($typical['id'] ?? null)) {
+            for ($number = count($taken) + 1; in_array($typical['id'].'-'.$number, $taken, true); ++$number);
+            $typical['id'] .= '-'.$number;
+        }
+
+        return $typical;
+    }
+
     /** @return array<string, mixed>|null */
-    public static function at(string $path): ?array
+    private static function at(string $path): ?array
     {
         return match ($path) {
             '/surface/no_work_rectangles' => ['id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524],

@@ -46,6 +46,21 @@ final class EditsTest extends TestCase
         self::assertArrayNotHasKey('/block/x_m', $design->asTyped);
     }
 
+    public function test_what_a_hand_draws_comes_to_the_marks_of_the_tape(): void
+    {
+        $design = Edits::apply(Scenario::of()->design(), [['move' => ['x_m' => 1.2345, 'y_m' => -0.4]], ['area' => ['round' => false, 'x_m' => 3.001, 'y_m' => 1.0, 'width_m' => 0.5, 'height_m' => 0.001]]]);
+        self::assertEqualsWithDelta(48.625, $design->block->x->toInches(), 1e-9);
+        self::assertSame(0.0, $design->block->y->toMetres());
+        self::assertArrayNotHasKey('/block/x_m', $design->asTyped);
+        $area = $design->surface->noWorkRectangles[count($design->surface->noWorkRectangles) - 1];
+        self::assertEqualsWithDelta([118.125, 2.0], [$area->x->toInches(), $area->height->toInches()], 1e-9);
+        $moved = Edits::apply($design, [['area' => ['id' => $area->id, 'round' => false, 'x_m' => 2.0, 'y_m' => 1.0, 'width_m' => 0.5, 'height_m' => 0.5]]]);
+        self::assertCount(count($design->surface->noWorkRectangles), $moved->surface->noWorkRectangles);
+        $round = Edits::apply($design, [['area' => ['id' => $design->surface->noWorkCircles[0]->id, 'round' => true, 'x_m' => 2.0, 'y_m' => 1.0, 'width_m' => 0.254, 'height_m' => 9.0]]]);
+        self::assertEqualsWithDelta(10.0, $round->surface->noWorkCircles[0]->diameter->toInches(), 1e-9);
+        self::assertEqualsWithDelta(2.0 + 0.127, $round->surface->noWorkCircles[0]->x->toMetres(), 0.0016);
+    }
+
     public function test_areas_laps_and_answers_are_added_and_taken_out(): void
     {
         $design = Edits::apply(Scenario::of('blank-survey')->design(), [

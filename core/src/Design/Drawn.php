@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Writer;
+
+/**
+ * Changes made with the hand on the sheet: modules in and out, the block moved or centred, no-work areas drawn, moved and sized.
+ *
+ * What a hand draws has no grain: places come in metres and are brought to the marks of the job's tape here.
+ *
+ * @internal
+ */
+final readonly class Drawn
+{
+    /** The least side of an area that a hand can draw. */
+    private const LEAST_M = 0.05;
+
+    private float $mark_m;
+
+    private function __construct(private Design $design)
+    {
+        $this->mark_m = $design->units->roofMark_m();
+    }
+
+    /** @param array<mixed> $edit */
+    public static function is(array $edit): bool
+    {
+        return ($edit['command'] ?? null) === 'centre' || array_intersect(['toggle', 'move', 'area'], array_keys($edit)) !== [];
+    }
+
+    /**
+     * The places that a drawn edit changes, with their new values.
+     *
+     * @param array<mixed> $edit
+     *
+     * @return array<string, mixed> By JSON pointer
+     */
+    public static function changes(Design $design, array $edit): array
+    {
+        $drawn = new self($design);
+
+        return match (true) {
+            isset($edit['toggle']) => $drawn->toggled($edit['toggle']),
+            isset($edit['move']) => $drawn->moved($edit['move']),
+            isset($edit['area']) => $drawn->area($edit['area']),
+            default => $drawn->centred(),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function toggled(mixed $cell): array
+    {
+        $block = $this->design->block;
+        $row = is_array($cell) ? $cell['row'] ?? null : null;
+        $column = is_array($cell) ? $cell['column'] ?? null : null;
+        if (!is_int($row) || !is_int($column) || $row < 1 || $column < 1 || $row > $block->rows || $column > $block->columns) {
+            throw DocumentInvalid::at('/block/left_out', 'row and column of a module of the block', json_encode($cell) ?: 'something else');
+        }
+        $others = array_values(array_filter($block->leftOut, static fn (Cell $other): bool => $other->row !== $row || $other->column !== $column));
+        $out = array_map(static fn (Cell $other): array => ['row' => $other->row, 'column' => $other->column], $others);
+
+        return ['/block/left_out' => count($others) < count($block->leftOut) ? $out : [...$out, ['row' => $row, 'column' => $column]]];
+    }
+
+    /**
+     * The block's lower left corner to a place.
+     *
+     * @return array<string, mixed>
+     */
+    private function moved(mixed $to): array
+    {
+        return ['/block/x_m' => $this->metres($to, 'x_m', '/block/x_m', 0.0), '/block/y_m' => $this->metres($to, 'y_m', '/block/y_m', 0.0)];
+    }
+
+    /**
+     * Equal margins to both rakes, to the sixteenth or the millimetre.
+     *
+     * @return array<string, mixed>
+     */
+    private function centred(): array
+    {
+        $design = $this->design;
+        $block_m = $design->block->columns * $design->module->width->toMetres() + ($design->block->columns - 1) * $design->block->columnGap->toMetres();
+        $step_m = $design->units->cut_m();
+
+        return ['/block/x_m' => round(($design->surface->width->toMetres() - $block_m) / 2 / $step_m) * $step_m];
+    }
+
+    /**
+     * An area by the box around it: {id, round, x_m, y_m, width_m, height_m}; without an id it is a new one.
+     *
+     * @return array<string, mixed>
+     */
+    private function area(mixed $box): array
+    {
+        $isRound = is_array($box) && ($box['round'] ?? false) === true;
+        $list = $isRound ? '/surface/no_work_circles' : '/surface/no_work_rectangles';
+        $areas = $isRound ? $this->design->surface->noWorkCircles : $this->design->surface->noWorkRectangles;
+        $id = is_array($box) ? $box['id'] ?? null : null;
+        $width_m = $this->metres($box, 'width_m', $list, self::LEAST_M);
+        $height_m = $isRound ? $width_m : $this->metres($box, 'height_m', $list, self::LEAST_M);
+        $half_m = $isRound ? $width_m / 2 : 0.0;
+        $size = [
+            'x_m' => $this->metres($box, 'x_m', $list, 0.0) + $half_m, 'y_m' => $this->metres($box, 'y_m', $list, 0.0) + $half_m,
+        ] + ($isRound ? ['diameter_m' => $width_m] : ['width_m' => $width_m, 'height_m' => $height_m]);
+        if ($id === null) {
+            return [$list => [...array_map(Writer::toArray(...), $areas), $size + Typical::entry($list, array_map(static fn (NoWorkRectangle|NoWorkCircle $one): string => $one->id, $areas))]];
+        }
+        foreach ($areas as $index => $area) {
+            if ($area->id === $id) {
+                $changes = [];
+                foreach ($size as $key => $value_m) {
+                    $changes["$list/$index/$key"] = $value_m;
+                }
+
+                return $changes;
+            }
+        }
+        throw DocumentInvalid::at($list, 'an area of this design', is_string($id) ? '"'.mb_strimwidth($id, 0, 40).'"' : get_debug_type($id));
+    }
+
+    private function metres(mixed $from, string $key, string $path, float $least_m): float
+    {
+        $value = is_array($from) ? $from[$key] ?? null : null;
+        if ((!is_float($value) && !is_int($value)) || !is_finite((float) $value) || abs($value) > 1000) {
+            throw DocumentInvalid::at($path, "$key, a number of metres", is_scalar($value) ? mb_strimwidth(var_export($value, true), 0, 40) : get_debug_type($value));
+        }
+
+        return max(ceil($least_m / $this->mark_m) * $this->mark_m, round($value / $this->mark_m) * $this->mark_m);
+    }
+}
