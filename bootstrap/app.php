@@ -18,6 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        // Chosen in the browser, and no secret.
+        $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/jobs');
         // What people type is parsed by the core; spaces and empty texts must reach it as they are.

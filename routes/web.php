@@ -6,6 +6,7 @@ use App\Http\Controllers\BecauseController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
@@ -33,6 +34,14 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/because', BecauseController::class);
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
+        Route::get('/designs', [HistoryController::class, 'index']);
+        Route::get('/compare', [HistoryController::class, 'compare']);
+        Route::middleware('can:update,job')->prefix('/designs')->scopeBindings()->group(static function (): void {
+            Route::post('/undo', [HistoryController::class, 'undo']);
+            Route::post('/redo', [HistoryController::class, 'redo']);
+            Route::post('/{design}/again', [HistoryController::class, 'again'])->whereNumber('design');
+            Route::post('/{design}/onto', [HistoryController::class, 'onto'])->whereNumber('design');
+        });
         Route::post('/preview', PreviewController::class)->middleware('can:update,job');
         Route::post('/confirmations', ConfirmationController::class)->middleware('can:update,job');
     });

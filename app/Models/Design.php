@@ -17,18 +17,21 @@ use Illuminate\Support\Carbon;
  * @property int $job_id
  * @property int $number
  * @property int|null $parent_id
+ * @property int $author_id
  * @property bool $is_side
  * @property string $bytes Canonical JSON
  * @property string $hash
+ * @property string $kind edit, undo or redo
  * @property string $change
  * @property Carbon $created_at
  * @property User|null $author
+ * @property Job|null $job
  */
 final class Design extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'bytes', 'hash', 'change'];
+    protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change'];
 
     protected function casts(): array
     {
@@ -39,6 +42,12 @@ final class Design extends Model
     public function author(): BelongsTo
     {
         return $this->belongsTo(User::class, 'author_id');
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
     }
 
     public function document(): DesignDocument

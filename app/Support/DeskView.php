@@ -22,8 +22,10 @@ final class DeskView
         $document = $model->document();
         $plan = Planner::plan($document);
         $texts = new Texts($document->printer());
+        $history = $model->job === null ? null : History::of($model->job);
 
         return [
+            'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],
             'design' => [
                 'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
                 'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,

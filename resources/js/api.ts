@@ -1,4 +1,4 @@
-import type { BecauseNode, DeskData, Edit, Fault } from '@/types/desk';
+import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Planned } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
 export class Refused extends Error {
@@ -32,12 +32,26 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
     if (response.status === 419 || response.status === 401) {
         throw new Refused('You are no longer logged in. Reload the page and log in again; nothing saved is lost.', []);
     }
+    if (response.status === 404) {
+        throw new Refused('This is no longer there. Go back to the jobs; nothing that was saved is lost.', []);
+    }
     throw new Refused(data?.message ?? `The server answered ${response.status}.`, data?.faults ?? []);
 }
 
 export const loadDesk = async (job: number) => (await ask<DeskData>(`/jobs/${job}/view`)).data;
 
 export const saveEdits = (job: number, base: number, edits: Edit[]) => ask<DeskData>(`/jobs/${job}/designs`, { base, edits });
+
+export const preview = async (job: number, base: number, sequence: number, edits: Edit[]) =>
+    (await ask<Planned & { sequence: number }>(`/jobs/${job}/preview`, { base, sequence, edits })).data;
+
+export const designs = async (job: number) => (await ask<{ designs: DesignRow[] }>(`/jobs/${job}/designs`)).data.designs;
+
+export const compare = async (job: number, one: number, two: number) =>
+    (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
+
+/** Undo, redo, an earlier design again, or a side design onto the newest. */
+export const step = (job: number, base: number, way: string) => ask<DeskData>(`/jobs/${job}/designs/${way}`, { base });
 
 export const sign = (
     job: number,

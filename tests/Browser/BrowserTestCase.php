@@ -35,7 +35,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && !str_contains($entry['message'], '422'));
+        $errors = array_filter($this->browser->manage()->getLog('browser'), static fn (array $entry): bool => $entry['level'] === 'SEVERE' && preg_match('/status of (409|422)/', $entry['message']) !== 1);
         self::assertSame([], array_column($errors, 'message'), 'the console has errors');
         parent::tearDown();
     }

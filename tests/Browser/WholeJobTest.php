@@ -53,6 +53,8 @@ final class WholeJobTest extends BrowserTestCase
 
         $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., 'Modules')]"))->click();
         $this->fill('/block/columns', '9');
+        $this->press('Take them off');
+        $this->settled();
         $this->press('Centre it');
         $this->settled();
         $this->element('svg [aria-label="Module 2.9: take it out"]')->click();

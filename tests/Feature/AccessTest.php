@@ -40,7 +40,7 @@ final class AccessTest extends TestCase
             'the job' => ['get', ''], 'a stage' => ['get', '/stage/site'], 'the print view' => ['get', '/print'], 'the view' => ['get', '/view'],
             'a because' => ['get', '/because?path=loads/qh'], 'the plan' => ['get', '/export/plan.json'], 'the design' => ['get', '/export/design.json'],
             'materials' => ['get', '/export/materials.csv'], 'the cutting list' => ['get', '/export/cutting.csv'],
-            'saving' => ['post', '/designs'], 'a preview' => ['post', '/preview'], 'signing' => ['post', '/confirmations'],
+            'saving' => ['post', '/designs'], 'a preview' => ['post', '/preview'], 'comparing' => ['get', '/compare'], 'the designs' => ['get', '/designs'], 'undoing' => ['post', '/designs/undo'], 'signing' => ['post', '/confirmations'],
         ];
     }
 

@@ -55,7 +55,7 @@ final class DesignTest extends TestCase
         $first = $this->job->current();
         $before = $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments');
         $this->save($first, [['path' => '/site/wind_speed_m_per_s', 'typed' => '140 mph']])->assertOk()
-            ->assertJsonPath('design.number', 2)->assertJsonPath('fields./site/wind_speed_m_per_s.text', '140 mph')->assertJsonPath('design.change', 'Basic wind speed');
+            ->assertJsonPath('design.number', 2)->assertJsonPath('fields./site/wind_speed_m_per_s.text', '140 mph')->assertJsonPath('design.change', 'Basic wind speed: 115 mph → 140 mph');
         self::assertGreaterThan($before, $this->getJson("/jobs/{$this->job->id}/view")->json('summary.attachments'));
         self::assertSame(2, $this->job->designs()->count());
         self::assertSame($first->bytes, $this->job->designs()->where('number', 1)->firstOrFail()->bytes);

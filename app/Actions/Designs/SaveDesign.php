@@ -15,14 +15,14 @@ use Illuminate\Support\Facades\DB;
 final class SaveDesign
 {
     /** @param Design|null $base The design that was changed; null for a job's first */
-    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change): Design
+    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change, string $kind = 'edit'): Design
     {
-        return DB::transaction(static function () use ($job, $author, $base, $document, $change): Design {
+        return DB::transaction(static function () use ($job, $author, $base, $document, $change, $kind): Design {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
             $hash = DesignFile::hash($document);
             $bytes = DesignFile::write($document);
             $newest = $job->designs()->where('is_side', false)->orderByDesc('number')->first();
-            if ($base !== null && $newest?->id === $base->id && $newest->bytes === $bytes) {
+            if ($kind === 'edit' && $base !== null && $newest?->id === $base->id && $newest->bytes === $bytes) {
                 return $newest;
             }
             $highest = $job->designs()->max('number');
@@ -31,6 +31,7 @@ final class SaveDesign
                 'parent_id' => $base?->id,
                 'author_id' => $author->id,
                 'is_side' => $newest !== null && $newest->id !== $base?->id,
+                'kind' => $kind,
                 'bytes' => $bytes,
                 'hash' => $hash,
                 'change' => mb_strimwidth($change, 0, 400, '…'),

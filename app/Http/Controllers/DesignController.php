@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\Designs\SaveDesign;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
-use App\Support\ChangeInWords;
 use App\Support\DeskView;
+use App\Support\Differences;
 use Garnetine\Core\Design\Edits;
 use Illuminate\Http\JsonResponse;
 
@@ -24,7 +24,7 @@ final class DesignController extends Controller
         $base = $request->base($job);
         $before = $base->document();
         $after = Edits::apply($before, $request->edits());
-        $saved = $saveDesign->handle($job, $this->user($request), $base, $after, ChangeInWords::between($before, $after));
+        $saved = $saveDesign->handle($job, $this->user($request), $base, $after, Differences::inWords($before, $after));
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { because } from '@/api';
+import { Side } from '@/desk/Side';
 import type { BecauseNode } from '@/types/desk';
 
 /** The chain from a question down to what somebody entered. */
@@ -21,20 +22,11 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
         };
     }, [job, path, design]);
     return (
-        <aside
-            aria-label="Because"
-            className="order-1 flex w-full flex-none flex-col overflow-y-auto md:order-none border-line border-l bg-panel px-4 py-3 md:w-[330px]"
-        >
-            <div className="mb-2 flex items-baseline justify-between">
-                <h2 className="text-muted text-[0.87rem] font-normal">Because</h2>
-                <button type="button" className="act act-small" onClick={onClose}>
-                    Close
-                </button>
-            </div>
+        <Side label="Because" onClose={onClose}>
             {wrong !== null && <p role="alert">{wrong}</p>}
             {wrong === null && node === null && <p className="text-muted">Looking it up …</p>}
             {node !== null && <Node node={node} depth={0} />}
-        </aside>
+        </Side>
     );
 }
 

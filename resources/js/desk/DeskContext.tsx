@@ -8,6 +8,10 @@ type Desk = {
     faults: Record<string, Fault>;
     busy: boolean;
     edit: (edits: Edit[]) => Promise<boolean>;
+    /** Shows what edits would do without saving them; none shows the saved design again. */
+    look: (edits: Edit[]) => void;
+    /** Names a value that was typed and not saved yet, or none. */
+    unsaved: (path: string | null) => void;
     ask: (path: string) => void;
     sign: (subjects: { subject: string; value: string }[], name: string, reason: string) => Promise<boolean>;
 };

@@ -42,7 +42,7 @@ function Ticks({ light }: { light: boolean }) {
                     y1={0}
                     y2={tenth === 5 ? 13 : 8}
                     vectorEffect="non-scaling-stroke"
-                    stroke={light ? '#fbf8f1' : '#231d1b'}
+                    stroke={light ? 'var(--color-paper)' : 'var(--color-ink)'}
                     strokeWidth={1}
                 />
             ))}

@@ -4,7 +4,7 @@ import type { FieldPath } from '@/types/design';
 
 /** A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape; a wrong one stays as typed. */
 export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: string }) {
-    const { data, faults, edit } = useDesk();
+    const { data, faults, edit, look, unsaved } = useDesk();
     const field = data.fields[path];
     const [text, setText] = useState(field?.text ?? '');
     const fault = faults[path];
@@ -18,6 +18,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     // Names and documents run over several lines; measures stay on one.
     const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
     const save = () => {
+        unsaved(null);
         if (text !== field.text) {
             void edit([{ path, typed: text }]);
         }
@@ -48,7 +49,14 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     value={text}
                     size={Math.max(2, text.length)}
                     placeholder={open}
-                    onChange={(event) => setText(event.target.value.replace(/\n/g, ' '))}
+                    onChange={(event) => {
+                        const typed = event.target.value.replace(/\n/g, ' ');
+                        setText(typed);
+                        unsaved(typed === field.text ? null : path);
+                        if (field.kind !== 'text') {
+                            look(typed === field.text ? [] : [{ path, typed }]);
+                        }
+                    }}
                     onBlur={save}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
@@ -56,6 +64,8 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                             save();
                         } else if (event.key === 'Escape') {
                             setText(field.text);
+                            unsaved(null);
+                            look([]);
                         }
                     }}
                     {...described}

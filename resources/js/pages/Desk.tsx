@@ -1,15 +1,23 @@
 import { Head, Link } from '@inertiajs/react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { loadDesk, Refused, saveEdits, sign as sendSignature } from '@/api';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { loadDesk, preview, Refused, saveEdits, sign as sendSignature, step } from '@/api';
+import { AreaStrip } from '@/desk/AreaStrip';
 import { BecausePanel } from '@/desk/BecausePanel';
 import { DeskContext } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
+import { HistoryPanel } from '@/desk/HistoryPanel';
+import { LiveStrip } from '@/desk/LiveStrip';
 import { Rule } from '@/desk/Rule';
+import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
 import { StagePanel } from '@/stages/StagePanel';
 import { Worksheet } from '@/stages/Worksheet';
 import { Tape } from '@/tape/Tape';
 import type { DeskData, Edit, Fault } from '@/types/desk';
+import { Theme } from '@/ui/Theme';
+
+/** What can take modules off the roof without saying so. */
+const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.test(edit.path);
 
 export default function Desk({ job, stage }: { job: { id: number; name: string }; stage: string }) {
     const [data, setData] = useState<DeskData | null>(null);
@@ -18,6 +26,13 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const [busy, setBusy] = useState(false);
     const [asked, setAsked] = useState<string | null>(null);
     const [runId, setRunId] = useState<string | null>(null);
+    const [area, setArea] = useState<string | null>(null);
+    const [showsDesigns, setShowsDesigns] = useState(false);
+    /** A change whose consequence is named before it is saved. */
+    const [question, setQuestion] = useState<{ text: string; edits: Edit[] } | null>(null);
+    const [side, setSide] = useState<number | null>(null);
+    const unsaved = useRef<string | null>(null);
+    const { live, look, stop } = useLive(job.id, data?.design.id ?? null);
 
     useEffect(() => {
         loadDesk(job.id).then(setData, (error: Error) => setNotice(error.message));
@@ -29,7 +44,10 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             try {
                 const answer = await ask();
                 setFaults({});
+                setQuestion(null);
+                setSide(null);
                 if (answer.status === 409) {
+                    setSide(answer.data.design.id);
                     setNotice(
                         `Somebody saved before you. Yours is kept as design ${answer.data.design.number}; this is the newest one.`,
                     );
@@ -38,6 +56,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 }
                 setNotice(null);
                 setData(answer.data);
+                stop();
                 return true;
             } catch (error) {
                 const refused =
@@ -49,8 +68,50 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 setBusy(false);
             }
         },
-        [job.id],
+        [job.id, stop],
     );
+
+    const edit = useCallback(
+        async (edits: Edit[]) => {
+            if (data === null) {
+                return false;
+            }
+            if (edits.some(takesOut)) {
+                const after = await preview(job.id, data.design.id, 0, edits).catch(() => null);
+                const fewer = data.summary.modules - (after?.summary.modules ?? data.summary.modules);
+                if (fewer > 0) {
+                    setQuestion({ text: `${fewer === 1 ? 'One module' : `${fewer} modules`} will leave the roof.`, edits });
+                    return false;
+                }
+            }
+            return send(() => saveEdits(job.id, data.design.id, edits));
+        },
+        [job.id, data, send],
+    );
+    const goTo = useCallback(
+        async (way: string) => (data === null ? false : send(() => step(job.id, data.design.id, way))),
+        [job.id, data, send],
+    );
+    useEffect(() => {
+        const keys = (event: KeyboardEvent) => {
+            const typing = event.target instanceof HTMLElement && event.target.matches('input,textarea,select');
+            if (!typing && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+                event.preventDefault();
+                void goTo(event.shiftKey ? 'redo' : 'undo');
+            }
+        };
+        const leaving = (event: BeforeUnloadEvent) => {
+            if (unsaved.current !== null) {
+                event.preventDefault();
+            }
+        };
+        window.addEventListener('keydown', keys);
+        window.addEventListener('beforeunload', leaving);
+        return () => {
+            window.removeEventListener('keydown', keys);
+            window.removeEventListener('beforeunload', leaving);
+        };
+    }, [goTo]);
 
     const desk = useMemo(
         () =>
@@ -61,12 +122,19 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       data,
                       faults,
                       busy,
-                      edit: (edits: Edit[]) => send(() => saveEdits(job.id, data.design.id, edits)),
-                      ask: setAsked,
+                      edit,
+                      look: (edits: Edit[]) => (edits.length === 0 ? stop() : look(edits)),
+                      unsaved: (path: string | null) => {
+                          unsaved.current = path;
+                      },
+                      ask: (path: string) => {
+                          setShowsDesigns(false);
+                          setAsked(path);
+                      },
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
                           send(() => sendSignature(job.id, { base: data.design.id, subjects, name, reason })),
                   },
-        [job.id, data, faults, busy, send],
+        [job.id, data, faults, busy, send, edit, look, stop],
     );
 
     if (desk === null || data === null) {
@@ -78,7 +146,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             </main>
         );
     }
-    const run = data.runs.find((one) => one.id === runId) ?? data.runs[0];
+    const shown = live?.planned ?? data;
+    const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
     const datum = data.fields['/rules/run_datum']?.text ?? '';
     const showTape = run !== undefined && ['attachments', 'rails', 'holes'].includes(stage);
     return (
@@ -92,8 +161,37 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             <Link href="/jobs" className="why">
                                 Jobs
                             </Link>{' '}
-                            · design {data.design.number} · {data.fields['/site/wind_speed_m_per_s']?.text}, exposure{' '}
-                            {data.fields['/site/exposure']?.value}
+                            ·{' '}
+                            <button
+                                type="button"
+                                className="why"
+                                onClick={() => {
+                                    setAsked(null);
+                                    setShowsDesigns(!showsDesigns);
+                                }}
+                            >
+                                design {data.design.number}
+                            </button>{' '}
+                            ·{' '}
+                            <button
+                                type="button"
+                                className="why disabled:no-underline disabled:opacity-60"
+                                disabled={data.history.undo === null}
+                                title={data.history.undo === null ? 'Nothing to undo' : `Takes back: ${data.history.undo}`}
+                                onClick={() => void goTo('undo')}
+                            >
+                                undo
+                            </button>{' '}
+                            <button
+                                type="button"
+                                className="why disabled:no-underline disabled:opacity-60"
+                                disabled={data.history.redo === null}
+                                title={data.history.redo === null ? 'Nothing to redo' : `Brings again: ${data.history.redo}`}
+                                onClick={() => void goTo('redo')}
+                            >
+                                redo
+                            </button>{' '}
+                            · <Theme />
                         </p>
                     </div>
                     <div className="min-w-0 flex-1">
@@ -106,7 +204,39 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                     className={notice === null ? 'sr-only' : 'flex-none bg-garnet px-5 py-1 text-paper'}
                 >
                     {notice ?? (busy ? 'Saving and planning' : 'Saved')}
+                    {side !== null && (
+                        <button
+                            type="button"
+                            className="act act-small ml-3 text-ink"
+                            onClick={() => void goTo(`${side}/onto`).then((done) => done && setSide(null))}
+                        >
+                            Put mine onto it
+                        </button>
+                    )}
                 </p>
+                {question !== null && (
+                    <p role="alert" className="flex-none bg-ochre/15 px-5 py-1.5">
+                        {question.text}{' '}
+                        <button
+                            type="button"
+                            className="act act-small act-main"
+                            onClick={() => void send(() => saveEdits(job.id, data.design.id, question.edits))}
+                        >
+                            Take them off
+                        </button>{' '}
+                        <button
+                            type="button"
+                            className="act act-small"
+                            onClick={() => {
+                                setQuestion(null);
+                                stop();
+                                setData({ ...data });
+                            }}
+                        >
+                            Keep them
+                        </button>
+                    </p>
+                )}
                 <div className="contents min-h-0 flex-1 md:flex">
                     <main
                         className="order-3 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
@@ -116,10 +246,22 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
                     <div className="order-1 flex min-w-0 flex-none flex-col md:order-none md:flex-1">
-                        <div className={`md:min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
+                        <div className={`relative md:min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
                             <Sheet
-                                planned={data}
+                                planned={shown}
                                 stage={stage}
+                                sequence={live?.sequence ?? 0}
+                                selectedArea={area}
+                                onArea={setArea}
+                                onHand={(edits, doing) => {
+                                    if (doing === 'moving') {
+                                        look(edits);
+                                    } else if (doing === 'done') {
+                                        void edit(edits);
+                                    } else {
+                                        stop();
+                                    }
+                                }}
                                 selectedRun={showTape ? run.id : null}
                                 onRun={setRunId}
                                 onFoot={(id, foot) => {
@@ -129,13 +271,16 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 onModule={(row, column) =>
                                     stage === 'loads'
                                         ? setAsked(`modules/${row}/${column}`)
-                                        : void desk.edit([{ toggle: { row, column } }])
+                                        : void edit([{ toggle: { row, column } }])
                                 }
                             />
+                            {live !== null && <LiveStrip live={live} data={data} />}
                         </div>
+                        {stage === 'surface' && area !== null && <AreaStrip id={area} onGone={() => setArea(null)} />}
                         <StagePanel stage={stage} run={run} onRun={setRunId} />
                     </div>
-                    {asked !== null && (
+                    {showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
+                    {asked !== null && !showsDesigns && (
                         <BecausePanel job={job.id} path={asked} design={data.design.id} onClose={() => setAsked(null)} />
                     )}
                 </div>

@@ -11,12 +11,12 @@ export default function Login({ demo }: { demo: boolean }) {
                     From a survey to a plan that holds in wind and snow, as marks on a tape, with a reason for every number.
                 </p>
                 <svg viewBox="0 0 360 60" className="mt-8 w-full" aria-hidden="true">
-                    <rect x="0" y="18" width="360" height="34" fill="#f1e6d2" stroke="#231d1b" />
+                    <rect x="0" y="18" width="360" height="34" fill="var(--color-rule)" stroke="var(--color-ink)" />
                     {Array.from({ length: 37 }, (_, i) => (
                         // biome-ignore lint/suspicious/noArrayIndexKey: ticks of a scale
-                        <line key={i} x1={i * 10} x2={i * 10} y1="18" y2={i % 6 === 0 ? 36 : 27} stroke="#231d1b" />
+                        <line key={i} x1={i * 10} x2={i * 10} y1="18" y2={i % 6 === 0 ? 36 : 27} stroke="var(--color-ink)" />
                     ))}
-                    <path d="M60 17l-7 -13h14zM180 17l-7 -13h14zM300 17l-7 -13h14z" fill="#7d1230" />
+                    <path d="M60 17l-7 -13h14zM180 17l-7 -13h14zM300 17l-7 -13h14z" fill="var(--color-garnet)" />
                 </svg>
             </div>
             <div>

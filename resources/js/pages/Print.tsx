@@ -14,6 +14,8 @@ export default function Print({ job, view }: { job: { id: number; name: string }
         faults: {},
         busy: false,
         edit: async () => false,
+        look: () => {},
+        unsaved: () => {},
         ask: () => {},
         sign: async () => false,
     };

@@ -1,21 +1,37 @@
 import type { Dimension } from '@/types/desk';
 
-type Props = { parts: Dimension[]; at: (m: number) => number; place: number };
+type Props = {
+    parts: Dimension[];
+    at: (m: number) => number;
+    /** The stretch of the screen that is seen; a part is drawn as far as it reaches in. */
+    seen: [number, number];
+    place: number;
+};
+
+const within = (value: number, [low, high]: [number, number]) => Math.min(high, Math.max(low, value));
 
 /** A chain of dimensions along the eave: texts on the line, or above it where a part is too short for its text. */
-export function ChainAcross({ parts, at, place }: Props) {
+export function ChainAcross({ parts, at, seen, place }: Props) {
     return (
         <g>
             {parts.map((part) => {
-                const [from, to] = [at(part.from_m), at(part.to_m)];
+                const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
                 const width = part.text.length * 6.8 + 8;
                 const fits = to - from > width + 12;
-                return (
+                return to - from < 1 ? null : (
                     <g key={`${part.from_m}-${part.to_m}`}>
-                        <line x1={from} x2={to} y1={place} y2={place} stroke="#231d1b" strokeWidth={0.8} />
+                        <line x1={from} x2={to} y1={place} y2={place} stroke="var(--color-ink)" strokeWidth={0.8} />
                         <Slash x={from} y={place} />
                         <Slash x={to} y={place} />
-                        {fits && <rect x={(from + to) / 2 - width / 2} y={place - 9} width={width} height={18} fill="#fbf8f1" />}
+                        {fits && (
+                            <rect
+                                x={(from + to) / 2 - width / 2}
+                                y={place - 9}
+                                width={width}
+                                height={18}
+                                fill="var(--color-paper)"
+                            />
+                        )}
                         <text x={(from + to) / 2} y={fits ? place : place - 12} textAnchor="middle" dy="0.35em" fontSize={14}>
                             {part.text}
                         </text>
@@ -27,14 +43,14 @@ export function ChainAcross({ parts, at, place }: Props) {
 }
 
 /** A chain up the slope, its texts level beside the line, so that short parts keep theirs. */
-export function ChainUp({ parts, at, place }: Props) {
+export function ChainUp({ parts, at, seen, place }: Props) {
     return (
         <g>
             {parts.map((part) => {
-                const [from, to] = [at(part.from_m), at(part.to_m)];
-                return (
+                const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
+                return from - to < 1 ? null : (
                     <g key={`${part.from_m}-${part.to_m}`}>
-                        <line x1={place} x2={place} y1={from} y2={to} stroke="#231d1b" strokeWidth={0.8} />
+                        <line x1={place} x2={place} y1={from} y2={to} stroke="var(--color-ink)" strokeWidth={0.8} />
                         <Slash x={place} y={from} />
                         <Slash x={place} y={to} />
                         {from - to > 15 && (
@@ -50,5 +66,5 @@ export function ChainUp({ parts, at, place }: Props) {
 }
 
 function Slash({ x, y }: { x: number; y: number }) {
-    return <line x1={x - 4} y1={y + 4} x2={x + 4} y2={y - 4} stroke="#231d1b" strokeWidth={1.4} />;
+    return <line x1={x - 4} y1={y + 4} x2={x + 4} y2={y - 4} stroke="var(--color-ink)" strokeWidth={1.4} />;
 }

@@ -1,7 +1,22 @@
 import { useEffect, useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
-import { fit, len, px, py, type Viewport } from '@/sheet/viewport';
-import type { Planned } from '@/types/desk';
+import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
+import {
+    Feet,
+    Hatches,
+    MemberNumbers,
+    Members,
+    Modules,
+    NoWork,
+    OtherHoles,
+    Rails,
+    Setbacks,
+    ZoneNames,
+    Zones,
+} from '@/sheet/layers';
+import { useLens } from '@/sheet/useLens';
+import { enlarged, fit, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
+import type { Edit, Planned } from '@/types/desk';
 
 type Props = {
     planned: Planned;
@@ -10,17 +25,46 @@ type Props = {
     onRun?: (run: string) => void;
     onFoot?: (run: string, foot: number) => void;
     onModule?: (row: number, column: number) => void;
+    /** What the hand does now: to be looked at while it moves, to be saved when it lets go, to be forgotten when it gives up. */
+    onHand?: (edits: Edit[], doing: 'moving' | 'done' | 'given up') => void;
+    /** Which look this drawing answers, for those who measure how fast it came. */
+    sequence?: number;
+    selectedArea?: string | null;
+    onArea?: (id: string | null) => void;
     fixed?: { width: number; height: number };
 };
 
 const margin = { left: 46, right: 140, top: 50, bottom: 76 };
-const densities: Record<string, number> = { '2e': 14, '2n': 10, '2r': 10, '3e': 6, '3r': 5 };
-const colours: Record<string, string> = { holds: '#1d6757', tight: '#855400', fails: '#7d1230', plain: '#625a54' };
 
-/** The plan view of the surface: zones by density of hatching, members, modules, rails and feet, with real dimension lines. */
-export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fixed }: Props) {
+/** A pixel or two is a click, more is a drag. */
+const SLOP = 4;
+
+/** The step of the arrow keys: an eighth of an inch or a millimetre, and large ones with shift. */
+const steps = { ft_in: [0.0254 / 8, 0.0254], mm: [0.001, 0.025] } as const;
+
+type Grip = { hold: Hold | null; module: string | null; from: Place; x: number; y: number; moved: boolean };
+
+/** The plan view of the surface, worked on directly: zones by density of hatching, members, modules, rails and feet, real dimensions. */
+export function Sheet({
+    planned,
+    stage,
+    selectedRun,
+    onRun,
+    onFoot,
+    onModule,
+    onHand,
+    sequence = 0,
+    selectedArea = null,
+    onArea,
+    fixed,
+}: Props) {
     const holder = useRef<HTMLDivElement>(null);
     const [size, setSize] = useState(fixed ?? { width: 690, height: 470 });
+    const [tool, setTool] = useState<Tool>('hand');
+    const [ghost, setGhost] = useState<{ hold: Hold; box: Box } | null>(null);
+    const grip = useRef<Grip | null>(null);
+    const narrow = size.width < 640;
+    const { lens, setLens } = useLens(holder, fixed === undefined && !narrow);
     useEffect(() => {
         const element = holder.current;
         if (element === null || fixed !== undefined) {
@@ -32,31 +76,158 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
     }, [fixed]);
     const { sheet, runs } = planned;
     // On a phone the drawing keeps a readable width and is moved sideways.
-    const narrow = size.width < 640;
     const width = narrow ? 640 : size.width;
     const natural = margin.top + margin.bottom + ((width - margin.left - margin.right) * sheet.length_m) / sheet.width_m;
     const height = narrow ? natural : size.height;
-    const view = fit(sheet.width_m, sheet.length_m, {
-        left: margin.left,
-        top: margin.top,
-        width: Math.max(120, width - margin.left - margin.right),
-        height: Math.max(100, height - margin.top - margin.bottom),
-    });
-    const bottom = py(view, 0);
-    const right = px(view, sheet.width_m);
+    const view = through(
+        fit(sheet.width_m, sheet.length_m, {
+            left: margin.left,
+            top: margin.top,
+            width: Math.max(120, width - margin.left - margin.right),
+            height: Math.max(100, height - margin.top - margin.bottom),
+        }),
+        lens,
+    );
+    const bottom = Math.min(py(view, 0), height - margin.bottom);
+    const right = Math.min(px(view, sheet.width_m), width - margin.right);
     const showZones = stage === 'loads' || stage === 'attachments' || stage === 'modules';
     const showFeet = ['attachments', 'rails', 'holes', 'handover'].includes(stage);
     const showRails = showFeet || stage === 'modules';
+    const drawsAreas = stage === 'surface' && onHand !== undefined;
+    const movesBlock = stage === 'modules' && onHand !== undefined;
+    const block = blockBox(sheet);
+
+    const at = (event: React.PointerEvent): Place => {
+        const box = holder.current?.getBoundingClientRect();
+        return metres(view, event.clientX - (box?.left ?? 0), event.clientY - (box?.top ?? 0));
+    };
+    const down = (event: React.PointerEvent) => {
+        if (fixed !== undefined || narrow || event.button !== 0 || !(event.target instanceof Element)) {
+            return;
+        }
+        const from = at(event);
+        const module = event.target.closest('[data-module]')?.getAttribute('data-module') ?? null;
+        const id = event.target.closest('[data-area]')?.getAttribute('data-area') ?? null;
+        const area = sheet.no_work.find((one) => one.id === id);
+        let hold: Hold | null = null;
+        if (drawsAreas && tool !== 'hand') {
+            hold = { what: 'new', round: tool === 'round', box: { ...from, width_m: 0, height_m: 0 } };
+        } else if (drawsAreas && area !== undefined) {
+            const size = event.target.closest('[data-corner]') !== null;
+            hold = { what: 'area', id: area.id, round: area.round, box: area, size };
+            onArea?.(area.id);
+        } else if (movesBlock && module !== null && block !== null) {
+            hold = { what: 'block', box: block };
+        } else if (drawsAreas) {
+            onArea?.(null);
+        }
+        if (hold === null && event.target.closest('[data-foot],[data-run]') !== null) {
+            return;
+        }
+        grip.current = { hold, module, from, x: event.clientX, y: event.clientY, moved: false };
+        event.currentTarget.setPointerCapture(event.pointerId);
+    };
+    const move = (event: React.PointerEvent) => {
+        const held = grip.current;
+        if (held === null || (!held.moved && Math.hypot(event.clientX - held.x, event.clientY - held.y) < SLOP)) {
+            return;
+        }
+        held.moved = true;
+        if (held.hold === null) {
+            const [dx, dy] = [event.clientX - held.x, event.clientY - held.y];
+            [held.x, held.y] = [event.clientX, event.clientY];
+            setLens((now) => (now.zoom === 1 ? now : { ...now, dx: now.dx + dx, dy: now.dy + dy }));
+            return;
+        }
+        const box = dragged(held.hold, held.from, at(event));
+        setGhost({ hold: held.hold, box });
+        onHand?.(editOf(held.hold, box), 'moving');
+    };
+    const up = (event: React.PointerEvent) => {
+        const held = grip.current;
+        grip.current = null;
+        setGhost(null);
+        if (held === null) {
+            return;
+        }
+        if (!held.moved) {
+            if (held.module !== null) {
+                const [row, column] = held.module.split('.').map(Number);
+                onModule?.(row ?? 0, column ?? 0);
+            }
+            return;
+        }
+        if (held.hold !== null) {
+            setTool('hand');
+            onHand?.(editOf(held.hold, dragged(held.hold, held.from, at(event))), 'done');
+        }
+    };
+    const giveUp = () => {
+        grip.current = null;
+        setGhost(null);
+        setTool('hand');
+        onHand?.([], 'given up');
+    };
+    const zoom = (by: number) => setLens((now) => enlarged(now, by, width / 2, height / 2));
+    const keys = (event: React.KeyboardEvent) => {
+        const pans: Record<string, [number, number]> = {
+            ArrowLeft: [40, 0],
+            ArrowRight: [-40, 0],
+            ArrowUp: [0, 40],
+            ArrowDown: [0, -40],
+        };
+        const pan = pans[event.key];
+        if (event.key === 'Escape') {
+            giveUp();
+        } else if (event.target !== event.currentTarget) {
+            return;
+        } else if (event.key === '+' || event.key === '=') {
+            zoom(1.4);
+        } else if (event.key === '-') {
+            zoom(1 / 1.4);
+        } else if (event.key === '0') {
+            setLens(plainLens);
+        } else if (pan !== undefined && lens.zoom > 1) {
+            event.preventDefault();
+            setLens((now) => ({ ...now, dx: now.dx + pan[0], dy: now.dy + pan[1] }));
+        }
+    };
     return (
+        // biome-ignore lint/a11y/noStaticElementInteractions: the drawing inside is a group of buttons; this is its frame
         <div
             ref={holder}
             tabIndex={fixed === undefined ? 0 : undefined}
+            onKeyDown={fixed === undefined ? keys : undefined}
             className={
                 fixed === undefined
-                    ? 'w-full overflow-x-auto overflow-y-hidden md:h-full md:min-h-[300px] md:overflow-hidden'
+                    ? 'relative w-full overflow-x-auto overflow-y-hidden md:h-full md:min-h-[300px] md:touch-none md:overflow-hidden'
                     : ''
             }
         >
+            {fixed === undefined && !narrow && (
+                <div className="absolute top-2 left-2 z-10 flex gap-1">
+                    {drawsAreas && (
+                        <>
+                            <ToolButton
+                                on={tool === 'rectangle'}
+                                onClick={() => setTool(tool === 'rectangle' ? 'hand' : 'rectangle')}
+                            >
+                                Draw a rectangle
+                            </ToolButton>
+                            <ToolButton on={tool === 'round'} onClick={() => setTool(tool === 'round' ? 'hand' : 'round')}>
+                                Draw a round one
+                            </ToolButton>
+                        </>
+                    )}
+                    <ToolButton onClick={() => zoom(1.4)}>Closer</ToolButton>
+                    {lens.zoom > 1 && (
+                        <>
+                            <ToolButton onClick={() => zoom(1 / 1.4)}>Farther</ToolButton>
+                            <ToolButton onClick={() => setLens(plainLens)}>All of it</ToolButton>
+                        </>
+                    )}
+                </div>
+            )}
             {/* biome-ignore lint/a11y/useSemanticElements: a drawing whose parts are buttons is a group, and no fieldset */}
             <svg
                 width={width}
@@ -64,6 +235,12 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                 viewBox={`0 0 ${width} ${height}`}
                 role="group"
                 aria-label="Plan view of the surface"
+                data-drawn={sequence}
+                onPointerDown={down}
+                onPointerMove={move}
+                onPointerUp={up}
+                onPointerCancel={giveUp}
+                style={{ cursor: tool === 'hand' ? (lens.zoom > 1 ? 'grab' : undefined) : 'crosshair' }}
             >
                 <Hatches />
                 <rect
@@ -71,7 +248,7 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                     y={py(view, sheet.length_m)}
                     width={len(view, sheet.width_m)}
                     height={len(view, sheet.length_m)}
-                    fill="#fffdf8"
+                    fill="var(--color-sheet)"
                 />
                 {showZones && <Zones view={view} planned={planned} />}
                 <Setbacks view={view} planned={planned} />
@@ -82,7 +259,7 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                     onModule={stage === 'modules' || stage === 'loads' ? onModule : undefined}
                     acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'left out']}
                 />
-                <NoWork view={view} planned={planned} />
+                <NoWork view={view} planned={planned} selected={selectedArea} act={drawsAreas} />
                 {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
                 {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
@@ -93,20 +270,62 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                     width={len(view, sheet.width_m)}
                     height={len(view, sheet.length_m)}
                     fill="none"
-                    stroke="#231d1b"
+                    stroke="var(--color-ink)"
                     strokeWidth={1.6}
                 />
-                <text x={px(view, 0)} y={py(view, sheet.length_m) - 24} fontSize={13} className="muted">
-                    ridge
-                </text>
-                <text x={right} y={py(view, sheet.length_m) - 24} fontSize={13} textAnchor="end">
-                    members, counted from the left rake
+                {movesBlock && block !== null && (
+                    <Handle
+                        label="The block"
+                        view={view}
+                        box={block}
+                        hold={{ what: 'block', box: block }}
+                        units={planned.units}
+                        onHand={onHand}
+                    />
+                )}
+                {drawsAreas &&
+                    sheet.no_work.map((area) => (
+                        <Handle
+                            key={area.id}
+                            label={`Area ${area.id}`}
+                            view={view}
+                            box={area}
+                            hold={{ what: 'area', id: area.id, round: area.round, box: area, size: false }}
+                            units={planned.units}
+                            onHand={onHand}
+                            onFocus={() => onArea?.(area.id)}
+                        />
+                    ))}
+                {ghost !== null && (
+                    <rect
+                        x={px(view, ghost.box.x_m)}
+                        y={py(view, ghost.box.y_m + ghost.box.height_m)}
+                        width={len(view, ghost.box.width_m)}
+                        height={len(view, ghost.box.height_m)}
+                        rx={ghost.hold.what !== 'block' && ghost.hold.round ? len(view, ghost.box.width_m / 2) : 0}
+                        fill="none"
+                        stroke="var(--color-garnet)"
+                        strokeWidth={2}
+                        strokeDasharray="6 4"
+                    />
+                )}
+                {lens.zoom > 1 && (
+                    <>
+                        <Band x={0} y={0} width={width} height={50} />
+                        <Band x={0} y={bottom + 12} width={width} height={height - bottom} />
+                        <Band x={right + 8} y={0} width={width - right} height={height} />
+                    </>
+                )}
+                <MemberNumbers view={view} planned={planned} until={right + 8} />
+                <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
+                    {narrow ? 'ridge' : 'ridge above; members counted from the left rake'}
                 </text>
                 {sheet.dimensions.across.map((chain, index) => (
                     <ChainAcross
                         key={chain[0]?.text ?? index}
                         parts={chain}
                         at={(m) => px(view, m)}
+                        seen={[0, right + 8]}
                         place={bottom + 28 + index * 24}
                     />
                 ))}
@@ -115,6 +334,7 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
                         key={chain[0]?.text ?? index}
                         parts={chain}
                         at={(m) => py(view, m)}
+                        seen={[lens.zoom > 1 ? 50 : 0, bottom + 12]}
                         place={right + 20 + index * 66}
                     />
                 ))}
@@ -123,324 +343,84 @@ export function Sheet({ planned, stage, selectedRun, onRun, onFoot, onModule, fi
     );
 }
 
-function Hatches() {
+/** Keeps numbers and dimensions readable over an enlarged drawing. */
+function Band({ x, y, width, height }: { x: number; y: number; width: number; height: number }) {
+    return <rect x={x} y={y} width={width} height={height} fill="var(--color-paper)" />;
+}
+
+function ToolButton({ on = false, onClick, children }: { on?: boolean; onClick: () => void; children: React.ReactNode }) {
     return (
-        <defs>
-            {Object.entries(densities).map(([zone, gap]) => (
-                <pattern
-                    key={zone}
-                    id={`hatch-${zone}`}
-                    width={gap}
-                    height={gap}
-                    patternUnits="userSpaceOnUse"
-                    patternTransform="rotate(45)"
-                >
-                    <line x1={0} x2={0} y1={0} y2={gap} stroke="#8d7f70" strokeWidth={0.9} />
-                </pattern>
-            ))}
-            <pattern id="hatch-no-work" width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-                <line x1={0} x2={0} y1={0} y2={5} stroke="#7d1230" strokeWidth={1.2} />
-            </pattern>
-        </defs>
+        <button type="button" aria-pressed={on} className={`act act-small ${on ? 'act-main' : ''}`} onClick={onClick}>
+            {children}
+        </button>
     );
 }
 
-function Zones({ view, planned }: { view: Viewport; planned: Planned }) {
-    return (
-        <g>
-            {planned.sheet.zones.map((zone) => {
-                const x = px(view, zone.x0_m);
-                const y = py(view, zone.y1_m);
-                const width = len(view, zone.x1_m - zone.x0_m);
-                const height = len(view, zone.y1_m - zone.y0_m);
-                return (
-                    <g key={`${zone.x0_m}-${zone.y0_m}`}>
-                        {zone.zone in densities && (
-                            <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.zone})`} />
-                        )}
-                    </g>
-                );
-            })}
-        </g>
-    );
-}
-
-/** Names over the hatching, the field's beside the modules where it can be read. */
-function ZoneNames({ view, planned }: { view: Viewport; planned: Planned }) {
-    return (
-        <g>
-            {planned.sheet.zones.map((zone) => {
-                const x = px(view, zone.zone === '1' ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (zone.zone === '1' ? 20 : 0);
-                const y = py(view, (zone.y0_m + zone.y1_m) / 2);
-                return (
-                    <g key={`${zone.x0_m}-${zone.y0_m}`} transform={`translate(${x} ${y})`}>
-                        <rect x={-12} y={-9} width={24} height={18} fill="#fffdf8" />
-                        <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
-                            {zone.zone}
-                        </text>
-                    </g>
-                );
-            })}
-        </g>
-    );
-}
-
-function Setbacks({ view, planned }: { view: Viewport; planned: Planned }) {
-    const { sheet } = planned;
-    const s = sheet.setbacks;
-    return (
-        <rect
-            x={px(view, s.left_m)}
-            y={py(view, sheet.length_m - s.ridge_m)}
-            width={Math.max(0, len(view, sheet.width_m - s.left_m - s.right_m))}
-            height={Math.max(0, len(view, sheet.length_m - s.eave_m - s.ridge_m))}
-            fill="none"
-            stroke="#625a54"
-            strokeDasharray="2 4"
-            strokeWidth={1}
-        />
-    );
-}
-
-function Members({ view, planned }: { view: Viewport; planned: Planned }) {
-    const { sheet } = planned;
-    const lap = sheet.lap;
-    const top = py(view, sheet.length_m);
-    const step = Math.max(1, Math.ceil(20 / Math.max(1, view.k * ((sheet.members[1]?.x_m ?? 1) - (sheet.members[0]?.x_m ?? 0)))));
-    return (
-        <g stroke="#8a6d4f" strokeWidth={1} strokeDasharray="7 5">
-            {sheet.members.map((member) => {
-                const x = px(view, member.x_m);
-                return (
-                    <g key={member.number}>
-                        <line x1={x} x2={x} y1={top} y2={lap === null ? py(view, 0) : py(view, lap.from_m)} />
-                        {lap !== null && (
-                            <line
-                                x1={px(view, member.x_m + lap.shift_m)}
-                                x2={px(view, member.x_m + lap.shift_m)}
-                                y1={py(view, lap.to_m)}
-                                y2={py(view, 0)}
-                            />
-                        )}
-                        {member.number % step === 0 && (
-                            <text x={x} y={top - 7} textAnchor="middle" fontSize={13} stroke="none">
-                                {member.number}
-                            </text>
-                        )}
-                    </g>
-                );
-            })}
-        </g>
-    );
-}
-
-function Modules({
+/** The same by keys: arrows move, with Alt they size an area; Enter saves, Escape gives up. */
+function Handle({
+    label,
     view,
-    planned,
-    onModule,
-    acts,
+    box,
+    hold,
+    units,
+    onHand,
+    onFocus,
 }: {
+    label: string;
     view: Viewport;
-    planned: Planned;
-    onModule: ((row: number, column: number) => void) | undefined;
-    acts: [string, string];
+    box: Box;
+    hold: Hold;
+    units: Planned['units'];
+    onHand: Props['onHand'];
+    onFocus?: () => void;
 }) {
-    const { sheet } = planned;
-    const act = (row: number, column: number, what: string) =>
-        onModule === undefined
-            ? {}
-            : {
-                  role: 'button',
-                  tabIndex: 0,
-                  'aria-label': `Module ${row}.${column}: ${what}`,
-                  cursor: 'pointer',
-                  onClick: () => onModule(row, column),
-                  onKeyDown: (event: React.KeyboardEvent) => {
-                      if (event.key === 'Enter' || event.key === ' ') {
-                          event.preventDefault();
-                          onModule(row, column);
-                      }
-                  },
-              };
-    const box = (cell: { x_m: number; y_m: number }) => ({
-        x: px(view, cell.x_m),
-        y: py(view, cell.y_m + sheet.module.length_m),
-        width: len(view, sheet.module.width_m),
-        height: len(view, sheet.module.length_m),
-    });
+    const moved = useRef<Hold | null>(null);
+    const keys = (event: React.KeyboardEvent) => {
+        const [small, large] = steps[units];
+        const step = event.shiftKey ? large : small;
+        const ways: Record<string, [number, number]> = {
+            ArrowLeft: [-step, 0],
+            ArrowRight: [step, 0],
+            ArrowUp: [0, step],
+            ArrowDown: [0, -step],
+        };
+        const way = ways[event.key];
+        const now = moved.current ?? hold;
+        if (way !== undefined) {
+            event.preventDefault();
+            const sizes = now.what === 'area' && event.altKey ? { ...now, size: true } : now;
+            const next = dragged(sizes, { x_m: 0, y_m: 0 }, { x_m: way[0], y_m: way[1] });
+            moved.current = { ...now, box: next };
+            onHand?.(editOf(moved.current, next), 'moving');
+        } else if (event.key === 'Enter' && moved.current !== null) {
+            event.preventDefault();
+            onHand?.(editOf(moved.current, moved.current.box), 'done');
+            moved.current = null;
+        } else if (event.key === 'Escape') {
+            moved.current = null;
+        }
+    };
+    const x = px(view, box.x_m);
+    const y = py(view, box.y_m);
     return (
-        <g>
-            {sheet.modules.map((module) => (
-                <rect
-                    key={`${module.row}.${module.column}`}
-                    {...box(module)}
-                    fill={module.word === 'fails' ? '#e9c9d0' : '#dcdbd6'}
-                    fillOpacity={0.78}
-                    stroke={module.word === 'fails' ? '#7d1230' : '#38404b'}
-                    strokeWidth={1.3}
-                    {...act(module.row, module.column, acts[0])}
-                />
-            ))}
-            {sheet.left_out.map((cell) => (
-                <rect
-                    key={`${cell.row}.${cell.column}`}
-                    {...box(cell)}
-                    fill="#fffdf8"
-                    fillOpacity={0.01}
-                    stroke="#625a54"
-                    strokeDasharray="3 3"
-                    {...act(cell.row, cell.column, acts[1])}
-                />
-            ))}
-        </g>
-    );
-}
-
-function NoWork({ view, planned }: { view: Viewport; planned: Planned }) {
-    return (
-        <g>
-            {planned.sheet.no_work.map((area) => {
-                const x = px(view, area.x_m);
-                const y = py(view, area.y_m + area.height_m);
-                const c = len(view, area.clearance_m);
-                const width = len(view, area.width_m);
-                const height = len(view, area.height_m);
-                const round = area.round ? width / 2 + c : 0;
-                return (
-                    <g key={area.id}>
-                        <rect
-                            x={x - c}
-                            y={y - c}
-                            width={width + 2 * c}
-                            height={height + 2 * c}
-                            rx={round}
-                            fill="url(#hatch-no-work)"
-                            stroke="#7d1230"
-                            strokeWidth={1}
-                        />
-                        <rect
-                            x={x}
-                            y={y}
-                            width={width}
-                            height={height}
-                            rx={area.round ? width / 2 : 0}
-                            fill="#fffdf8"
-                            stroke="#231d1b"
-                        />
-                    </g>
-                );
-            })}
-        </g>
-    );
-}
-
-function Rails({
-    view,
-    runs,
-    selected,
-    onRun,
-}: {
-    view: Viewport;
-    runs: Planned['runs'];
-    selected: string | null;
-    onRun: ((run: string) => void) | undefined;
-}) {
-    return (
-        <g>
-            {runs.map((run) => {
-                const y = py(view, run.y_m);
-                const here = run.id === selected;
-                return (
-                    // biome-ignore lint/a11y/noStaticElementInteractions: the list of runs does the same by keyboard
-                    <g key={run.id} onClick={() => onRun?.(run.id)} cursor={onRun === undefined ? undefined : 'pointer'}>
-                        <line
-                            x1={px(view, run.x0_m)}
-                            x2={px(view, run.x1_m)}
-                            y1={y}
-                            y2={y}
-                            stroke={here ? '#7d1230' : '#231d1b'}
-                            strokeWidth={4}
-                        />
-                        <line x1={px(view, run.x0_m)} x2={px(view, run.x1_m)} y1={y} y2={y} stroke="#fbf8f1" strokeWidth={1.6} />
-                        {run.splices_m.map((splice) => (
-                            <line
-                                key={splice}
-                                x1={px(view, splice)}
-                                x2={px(view, splice)}
-                                y1={y - 5}
-                                y2={y + 5}
-                                stroke="#231d1b"
-                                strokeWidth={2}
-                            />
-                        ))}
-                        <text
-                            x={px(view, run.x0_m) - 8}
-                            y={y}
-                            dy="0.35em"
-                            textAnchor="end"
-                            fontSize={13}
-                            fontWeight={600}
-                            fill={here ? '#7d1230' : '#231d1b'}
-                        >
-                            {run.id}
-                        </text>
-                    </g>
-                );
-            })}
-        </g>
-    );
-}
-
-function Feet({
-    view,
-    runs,
-    selected,
-    onFoot,
-}: {
-    view: Viewport;
-    runs: Planned['runs'];
-    selected: string | null;
-    onFoot: ((run: string, foot: number) => void) | undefined;
-}) {
-    return (
-        <g>
-            {runs.flatMap((run) =>
-                run.feet.map((foot) => {
-                    const x = px(view, foot.x_m);
-                    const y = py(view, run.y_m);
-                    return (
-                        // biome-ignore lint/a11y/noStaticElementInteractions: the table of feet does the same by keyboard
-                        <path
-                            key={`${run.id}-${foot.number}`}
-                            data-foot={`${run.id}-${foot.number}`}
-                            d={`M${x} ${y - 3}l6.5 11h-13z`}
-                            fill={run.holds ? colours[foot.word] : colours.fails}
-                            stroke={run.id === selected ? '#231d1b' : '#fbf8f1'}
-                            strokeWidth={1}
-                            cursor={onFoot === undefined ? undefined : 'pointer'}
-                            onClick={() => onFoot?.(run.id, foot.number)}
-                        />
-                    );
-                }),
-            )}
-        </g>
-    );
-}
-
-function OtherHoles({ view, planned }: { view: Viewport; planned: Planned }) {
-    return (
-        <g>
-            {planned.sheet.holes.map((hole) => (
-                <circle
-                    key={hole.id}
-                    cx={px(view, hole.x_m)}
-                    cy={py(view, hole.y_m)}
-                    r={5}
-                    fill="#fbf8f1"
-                    stroke="#7d1230"
-                    strokeWidth={2}
-                />
-            ))}
+        // biome-ignore lint/a11y/useSemanticElements: no button can stand in a drawing
+        <g
+            role="button"
+            tabIndex={0}
+            aria-label={`${label}: arrows move it${hold.what === 'area' ? ', Alt and arrows size it' : ''}, Enter saves, Escape gives up`}
+            data-handle={hold.what === 'area' ? hold.id : hold.what}
+            data-area={hold.what === 'area' ? hold.id : undefined}
+            onKeyDown={keys}
+            onFocus={onFocus}
+            onBlur={() => {
+                if (moved.current !== null) {
+                    onHand?.(editOf(moved.current, moved.current.box), 'done');
+                    moved.current = null;
+                }
+            }}
+        >
+            <path d={`M${x} ${y - 11}v11h11`} fill="none" stroke="var(--color-garnet)" strokeWidth={4} />
+            <rect x={x - 9} y={y - 15} width={24} height={24} fill="transparent" />
         </g>
     );
 }

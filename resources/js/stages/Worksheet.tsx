@@ -127,9 +127,8 @@ function SurfaceSheet() {
             <h3 className="mt-5">Layers and courses</h3>
             <Say>
                 Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
-                underlayment
-                <Slot path="/surface/underlayment_thickness_m" />, and shingles <Slot path="/surface/shingle_thickness_m" /> in
-                all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+                underlayment <Slot path="/surface/underlayment_thickness_m" />, and shingles{' '}
+                <Slot path="/surface/shingle_thickness_m" /> in all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
             </Say>
             <Say>
                 A butt line lies <Slot path="/surface/lower_butt_m" /> above the eave edge, another{' '}

@@ -71,7 +71,7 @@ function Scale({
     const top = 74;
     return (
         <g>
-            <rect x={x(start)} y={top} width={x(end) - x(start)} height={36} fill="#f1e6d2" stroke="#231d1b" />
+            <rect x={x(start)} y={top} width={x(end) - x(start)} height={36} fill="var(--color-rule)" stroke="var(--color-ink)" />
             {Array.from({ length: count + 1 }, (_, index) => {
                 const m = start + (index * unit) / parts;
                 const whole = index % parts === 0;
@@ -83,7 +83,7 @@ function Scale({
                             x2={x(m)}
                             y1={top}
                             y2={top + (whole ? 18 : index % (parts / 2) === 0 ? 13 : 8)}
-                            stroke="#231d1b"
+                            stroke="var(--color-ink)"
                             strokeWidth={whole ? 1.6 : 1}
                         />
                         {whole && (
@@ -98,7 +98,12 @@ function Scale({
     );
 }
 
-const tones: Record<string, string> = { holds: '#1d6757', tight: '#855400', fails: '#7d1230', plain: '#231d1b' };
+const tones: Record<string, string> = {
+    holds: 'var(--color-verdigris)',
+    tight: 'var(--color-ochre)',
+    fails: 'var(--color-garnet)',
+    plain: 'var(--color-ink)',
+};
 
 function Mark({
     mark,
@@ -134,15 +139,15 @@ function Mark({
         case 'splice':
             return (
                 <g>
-                    <line x1={x} x2={x} y1={60} y2={114} stroke="#7d1230" strokeWidth={2.5} />
-                    <text x={x} y={57} textAnchor="middle" fontSize={13} fill="#7d1230">
+                    <line x1={x} x2={x} y1={60} y2={114} stroke="var(--color-garnet)" strokeWidth={2.5} />
+                    <text x={x} y={57} textAnchor="middle" fontSize={13} fill="var(--color-garnet)">
                         splice
                     </text>
                 </g>
             );
         case 'clamp':
-            return <rect x={x - 3} y={68} width={6} height={6} fill="#625a54" />;
+            return <rect x={x - 3} y={68} width={6} height={6} fill="var(--color-muted)" />;
         case 'end':
-            return <line x1={x} x2={x} y1={66} y2={116} stroke="#231d1b" strokeWidth={3} />;
+            return <line x1={x} x2={x} y1={66} y2={116} stroke="var(--color-ink)" strokeWidth={3} />;
     }
 }

@@ -142,6 +142,8 @@ export type Coefficient = {
 };
 
 export type DeskData = Planned & {
+    /** What undo would take back and redo bring again, in words. */
+    history: { undo: string | null; redo: string | null };
     design: { id: number; number: number; hash: string; author: string | null; at: string; is_side: boolean; change: string };
     fields: Record<string, FieldInfo>;
     lists: Record<string, number>;
@@ -182,6 +184,26 @@ export type DeskData = Planned & {
     becauses?: BecauseNode[];
 };
 
+export type DesignRow = {
+    id: number;
+    number: number;
+    author: string | null;
+    at: string;
+    change: string;
+    is_side: boolean;
+    is_current: boolean;
+    parent_id: number | null;
+};
+
+export type Difference = { path?: string; label: string; before: string; after: string };
+
+export type Comparison = {
+    one: { number: number; change: string };
+    two: { number: number; change: string };
+    inputs: Difference[];
+    results: Difference[];
+};
+
 export type Fault = { path: string; expected: string; found: string };
 
 export type Edit =
@@ -190,4 +212,6 @@ export type Edit =
     | { path: string; add: true }
     | { path: string; remove: true }
     | { toggle: { row: number; column: number } }
+    | { move: { x_m: number; y_m: number } }
+    | { area: { id: string | null; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number } }
     | { command: 'centre' };

@@ -1,5 +1,6 @@
 import { Link, router, usePage } from '@inertiajs/react';
 import type { ReactNode } from 'react';
+import { Theme } from '@/ui/Theme';
 
 export function Frame({ children }: { children: ReactNode }) {
     const user = usePage<{ user: { name: string; company: string } | null }>().props.user;
@@ -9,9 +10,10 @@ export function Frame({ children }: { children: ReactNode }) {
                 <Link href="/jobs" className="font-condensed text-[1.2rem] font-semibold">
                     Garnetine
                 </Link>
+                {user === null && <Theme />}
                 {user !== null && (
                     <p className="text-[0.9rem]">
-                        {user.name}, {user.company}{' '}
+                        <Theme /> · {user.name}, {user.company}{' '}
                         <button type="button" className="act act-small ml-3" onClick={() => router.post('/logout')}>
                             Log out
                         </button>

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Design;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Plan\FindingKind;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Dimension;
+
+/** Two designs of a job side by side: what was entered, and what came of it. */
+final class Comparison
+{
+    /** @return array<string, mixed> */
+    public static function of(Design $one, Design $two): array
+    {
+        [$before, $after] = [$one->document(), $two->document()];
+        [$plan, $other] = [Planner::plan($before), Planner::plan($after)];
+        $results = [];
+        $theirs = self::results($other);
+        foreach (self::results($plan) as $name => $value) {
+            $results[] = ['label' => $name, 'before' => $value, 'after' => $theirs[$name]];
+        }
+
+        return [
+            'one' => ['number' => $one->number, 'change' => $one->change], 'two' => ['number' => $two->number, 'change' => $two->change],
+            'inputs' => Differences::between($before, $after), 'results' => $results,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function results(Plan $plan): array
+    {
+        $texts = new Texts($plan->design->printer());
+        $reserve = $plan->leastReserve();
+        $bars = $plan->cutting === null ? 0 : count($plan->cutting->stock);
+        $stops = array_filter($plan->findings, static fn (Finding $finding): bool => in_array($finding->kind, [FindingKind::Stop, FindingKind::Refusal], true) && $finding->clearedBy === null);
+
+        return [
+            'Modules' => (string) $plan->placement->count,
+            'Feet' => (string) $plan->attachmentCount(),
+            'Least reserve' => $reserve === null ? 'no plan' : Texts::word($reserve).' '.Texts::reserve($reserve),
+            'Rail lengths' => (string) $bars,
+            'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa()),
+            'Sloped roof snow' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->snow->ps->toPascals()),
+            'Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops)))),
+        ];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Design\Cell;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Message\Texts;
+
+/** What differs between two designs, value by value, in the words and units of the second. */
+final class Differences
+{
+    private const MOST = 6;
+
+    /** @return list<array{path: string, label: string, before: string, after: string}> */
+    public static function between(Design $before, Design $after): array
+    {
+        $paths = [];
+        self::walk(Writer::toArray($before), Writer::toArray($after), '', $paths);
+        $texts = new Texts($after->printer());
+        $one = FieldView::all($before, $texts);
+        $two = FieldView::all($after, $texts);
+        $differences = [];
+        foreach ($paths as $path) {
+            [$label, $was, $is] = match (true) {
+                $path === '/block/left_out' => ['Modules left out', self::cells($before), self::cells($after)],
+                $path === '/confirmations' => ['Signatures', (string) count($before->confirmations), (string) count($after->confirmations)],
+                str_starts_with($path, '/survey/') => self::answer($before, $after, $path, $texts),
+                default => [$texts->field($path), self::text($one, $path), self::text($two, $path)],
+            };
+            $differences[$path] = ['path' => $path, 'label' => $label, 'before' => $was, 'after' => $is];
+        }
+
+        return array_values($differences);
+    }
+
+    /** One line for the list of designs. */
+    public static function inWords(Design $before, Design $after): string
+    {
+        $differences = self::between($before, $after);
+        $words = array_map(
+            static fn (array $one): string => count($differences) <= 2 && $one['before'].$one['after'] !== ''
+                ? "{$one['label']}: ".($one['before'] === '' ? 'none' : $one['before']).' → '.($one['after'] === '' ? 'none' : $one['after']) : $one['label'],
+            $differences,
+        );
+        $words = array_values(array_unique($words));
+
+        return $words === [] ? 'Nothing but wording' : implode(', ', array_slice($words, 0, self::MOST)).(count($words) > self::MOST ? ' and more' : '');
+    }
+
+    /** @param array<string, array<string, mixed>> $fields */
+    private static function text(array $fields, string $path): string
+    {
+        if (is_string($fields[$path]['text'] ?? null)) {
+            return $fields[$path]['text'];
+        }
+        // An entry of a list, or an optional part: named by what it is called.
+        $name = $fields["$path/id"]['text'] ?? $fields["$path/document"]['text'] ?? null;
+        $inside = array_filter(array_keys($fields), static fn (string $key): bool => str_starts_with($key, "$path/"));
+
+        return is_string($name) && $name !== '' ? $name : ($inside === [] ? '' : 'there');
+    }
+
+    private static function cells(Design $design): string
+    {
+        return implode(', ', array_map(static fn (Cell $cell): string => $cell->row.'.'.$cell->column, $design->block->leftOut));
+    }
+
+    /** @return array{string, string, string} */
+    private static function answer(Design $before, Design $after, string $path, Texts $texts): array
+    {
+        $item = explode('/', $path)[2];
+
+        return [$texts->say("survey.$item"), $before->survey[$item]->answer ?? '', $after->survey[$item]->answer ?? ''];
+    }
+
+    /** @param list<string> $paths */
+    private static function walk(mixed $before, mixed $after, string $path, array &$paths): void
+    {
+        $one = $before instanceof \stdClass ? (array) $before : $before;
+        $two = $after instanceof \stdClass ? (array) $after : $after;
+        $whole = $path === '/block/left_out' || $path === '/confirmations' || preg_match('~^/survey/\w+$~', $path) === 1;
+        if (is_array($one) && is_array($two) && !$whole) {
+            foreach (array_keys($one + $two) as $key) {
+                if ("$path/$key" !== '/as_typed') {
+                    self::walk($one[$key] ?? null, $two[$key] ?? null, "$path/$key", $paths);
+                }
+            }
+        } elseif ($one !== $two || ($one === null) !== ($two === null)) {
+            $paths[] = $path;
+        }
+    }
+}

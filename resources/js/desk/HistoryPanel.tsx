@@ -1,0 +1,108 @@
+import { useEffect, useState } from 'react';
+import { compare, designs } from '@/api';
+import { useDesk } from '@/desk/DeskContext';
+import { Side } from '@/desk/Side';
+import type { Comparison, DesignRow, Difference } from '@/types/desk';
+
+/** The designs of a job over time: who changed what, two of them side by side, an earlier one once more. */
+export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Promise<boolean>; onClose: () => void }) {
+    const { job, data } = useDesk();
+    const [rows, setRows] = useState<DesignRow[] | null>(null);
+    const [picked, setPicked] = useState<number[]>([]);
+    const [compared, setCompared] = useState<Comparison | null>(null);
+    const [wrong, setWrong] = useState<string | null>(null);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design makes a new list
+    useEffect(() => {
+        designs(job).then(setRows, (error: Error) => setWrong(error.message));
+    }, [job, data.design.id]);
+    const pick = (id: number) => {
+        setCompared(null);
+        setPicked((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id].slice(-2)));
+    };
+    const [one, two] = [...picked].sort((a, b) => a - b);
+    return (
+        <Side label="Designs" onClose={onClose}>
+            {wrong !== null && <p role="alert">{wrong}</p>}
+            {rows === null && wrong === null && <p className="text-muted">Looking them up …</p>}
+            <p className="mb-2 text-[0.87rem] text-muted">Mark two designs to lay them side by side.</p>
+            {one !== undefined && two !== undefined && (
+                <button
+                    type="button"
+                    className="act act-small mb-2"
+                    onClick={() => compare(job, one, two).then(setCompared, (error: Error) => setWrong(error.message))}
+                >
+                    Compare the two marked
+                </button>
+            )}
+            {compared !== null && <Compared compared={compared} />}
+            <ol className="space-y-2">
+                {rows?.map((row) => (
+                    <li key={row.id} className={`border-l-4 pl-2 ${row.is_current ? 'border-garnet' : 'border-line'}`}>
+                        <label className="flex items-baseline gap-2">
+                            <input type="checkbox" checked={picked.includes(row.id)} onChange={() => pick(row.id)} />
+                            <span className="min-w-0">
+                                <strong>{row.number}</strong>
+                                {row.is_side && <span className="tone-tight"> beside the main line</span>}
+                                {row.is_current && <span className="tone-holds"> newest</span>} {row.change}
+                            </span>
+                        </label>
+                        <p className="text-[0.87rem] text-muted">
+                            {row.author}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
+                        </p>
+                        {!row.is_current && (
+                            <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/again`)}>
+                                Take design {row.number} again
+                            </button>
+                        )}{' '}
+                        {row.is_side && (
+                            <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/onto`)}>
+                                Put its changes onto the newest
+                            </button>
+                        )}
+                    </li>
+                ))}
+            </ol>
+        </Side>
+    );
+}
+
+function Compared({ compared }: { compared: Comparison }) {
+    return (
+        <section className="mb-4" aria-label="Comparison">
+            <h3 className="font-condensed text-[1.07rem]">
+                Design {compared.one.number} and {compared.two.number}
+            </h3>
+            <Table title="Entered" rows={compared.inputs} head={[compared.one.number, compared.two.number]} />
+            <Table
+                title="What came of it"
+                rows={compared.results.filter((row) => row.before !== '' || row.after !== '')}
+                head={[compared.one.number, compared.two.number]}
+            />
+        </section>
+    );
+}
+
+function Table({ title, rows, head }: { title: string; rows: Difference[]; head: [number, number] }) {
+    return rows.length === 0 ? (
+        <p>Nothing entered differs.</p>
+    ) : (
+        <table className="mt-1 text-[0.87rem]">
+            <thead>
+                <tr>
+                    <th>{title}</th>
+                    <th>{head[0]}</th>
+                    <th>{head[1]}</th>
+                </tr>
+            </thead>
+            <tbody>
+                {rows.map((row) => (
+                    <tr key={row.path ?? row.label}>
+                        <td>{row.label}</td>
+                        <td>{row.before}</td>
+                        <td className={row.before === row.after ? '' : 'font-semibold'}>{row.after}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}

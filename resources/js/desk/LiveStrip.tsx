@@ -1,0 +1,31 @@
+import type { Live } from '@/desk/useLive';
+import type { DeskData } from '@/types/desk';
+
+/** While a hand or a key changes something: what would come of it, and what is wrong. */
+export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
+    const now = live.planned;
+    const saved = new Set(data.findings.map((finding) => finding.text));
+    const news = now?.findings.find(
+        (finding) => (finding.kind === 'stop' || finding.kind === 'refusal') && !saved.has(finding.text),
+    );
+    return (
+        <p
+            role="status"
+            data-live={live.sequence}
+            className={`absolute inset-x-0 bottom-0 z-10 border-line border-t px-5 py-1 font-condensed text-[1rem] ${live.wrong === null ? 'bg-panel' : 'bg-garnet text-paper'}`}
+        >
+            {live.wrong !== null && <>Not possible yet: {live.wrong} The drawing shows the last that was.</>}
+            {live.wrong === null && now !== null && (
+                <>
+                    Not saved: {now.summary.modules} modules, {now.summary.attachments} feet
+                    {now.summary.reserve !== null && (
+                        <span className={`tone-${now.summary.word} font-semibold`}>
+                            , {now.summary.word} {now.summary.reserve}
+                        </span>
+                    )}
+                    {news !== undefined && <span className="tone-fails"> · {news.text}</span>}
+                </>
+            )}
+        </p>
+    );
+}

@@ -1,0 +1,62 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { preview, Refused } from '@/api';
+import type { Edit, Planned } from '@/types/desk';
+
+/** What changes would do: the last drawing that could be made, and what is wrong with the newest change, if anything. */
+export type Live = { planned: Planned | null; sequence: number; wrong: string | null };
+
+/**
+ * Looks at changes while a hand or a key makes them: one question on its way at a time, the newest wins, and the last good
+ * drawing stays while the change in hand makes no sense.
+ */
+export function useLive(job: number, base: number | null) {
+    const [live, setLive] = useState<Live | null>(null);
+    const waiting = useRef<Edit[] | null>(null);
+    const asking = useRef(false);
+    const sequence = useRef(0);
+    /** Answers up to this one are no longer of interest. */
+    const past = useRef(0);
+
+    const pump = useCallback(async () => {
+        if (asking.current || waiting.current === null || base === null) {
+            return;
+        }
+        const edits = waiting.current;
+        waiting.current = null;
+        asking.current = true;
+        sequence.current += 1;
+        const mine = sequence.current;
+        try {
+            const planned = await preview(job, base, mine, edits);
+            if (mine > past.current) {
+                setLive({ planned, sequence: mine, wrong: null });
+            }
+        } catch (error) {
+            if (mine > past.current) {
+                const fault = error instanceof Refused ? error.faults[0] : undefined;
+                const wrong = fault === undefined ? (error as Error).message : `expected ${fault.expected}; found ${fault.found}`;
+                setLive((now) => ({ planned: now?.planned ?? null, sequence: mine, wrong }));
+            }
+        } finally {
+            asking.current = false;
+            void pump();
+        }
+    }, [job, base]);
+
+    const look = useCallback(
+        (edits: Edit[]) => {
+            waiting.current = edits;
+            void pump();
+        },
+        [pump],
+    );
+    const stop = useCallback(() => {
+        waiting.current = null;
+        past.current = sequence.current;
+        setLive(null);
+    }, []);
+    // A new design makes every look at the old one void.
+    // biome-ignore lint/correctness/useExhaustiveDependencies: only a new base matters
+    useEffect(stop, [base]);
+    return { live, look, stop };
+}

@@ -1,0 +1,403 @@
+import { len, px, py, type Viewport } from '@/sheet/viewport';
+import type { Planned } from '@/types/desk';
+
+const densities: Record<string, number> = { '2e': 14, '2n': 10, '2r': 10, '3e': 6, '3r': 5 };
+/** Beyond so many modules the sheet draws one path for each class. */
+const MANY = 1000;
+
+const colours: Record<string, string> = {
+    holds: 'var(--color-verdigris)',
+    tight: 'var(--color-ochre)',
+    fails: 'var(--color-garnet)',
+    plain: 'var(--color-muted)',
+};
+
+export function Hatches() {
+    return (
+        <defs>
+            {Object.entries(densities).map(([zone, gap]) => (
+                <pattern
+                    key={zone}
+                    id={`hatch-${zone}`}
+                    width={gap}
+                    height={gap}
+                    patternUnits="userSpaceOnUse"
+                    patternTransform="rotate(45)"
+                >
+                    <line x1={0} x2={0} y1={0} y2={gap} stroke="var(--color-hatch)" strokeWidth={0.9} />
+                </pattern>
+            ))}
+            <pattern id="hatch-no-work" width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+                <line x1={0} x2={0} y1={0} y2={5} stroke="var(--color-garnet)" strokeWidth={1.2} />
+            </pattern>
+        </defs>
+    );
+}
+
+export function Zones({ view, planned }: { view: Viewport; planned: Planned }) {
+    return (
+        <g>
+            {planned.sheet.zones.map((zone) => {
+                const x = px(view, zone.x0_m);
+                const y = py(view, zone.y1_m);
+                const width = len(view, zone.x1_m - zone.x0_m);
+                const height = len(view, zone.y1_m - zone.y0_m);
+                return (
+                    <g key={`${zone.x0_m}-${zone.y0_m}`}>
+                        {zone.zone in densities && (
+                            <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.zone})`} />
+                        )}
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+/** Names over the hatching, the field's beside the modules where it can be read. */
+export function ZoneNames({ view, planned }: { view: Viewport; planned: Planned }) {
+    return (
+        <g>
+            {planned.sheet.zones.map((zone) => {
+                const x = px(view, zone.zone === '1' ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (zone.zone === '1' ? 20 : 0);
+                const y = py(view, (zone.y0_m + zone.y1_m) / 2);
+                return (
+                    <g key={`${zone.x0_m}-${zone.y0_m}`} transform={`translate(${x} ${y})`}>
+                        <rect x={-12} y={-9} width={24} height={18} fill="var(--color-sheet)" />
+                        <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
+                            {zone.zone}
+                        </text>
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { sheet } = planned;
+    const s = sheet.setbacks;
+    return (
+        <rect
+            x={px(view, s.left_m)}
+            y={py(view, sheet.length_m - s.ridge_m)}
+            width={Math.max(0, len(view, sheet.width_m - s.left_m - s.right_m))}
+            height={Math.max(0, len(view, sheet.length_m - s.eave_m - s.ridge_m))}
+            fill="none"
+            stroke="var(--color-muted)"
+            strokeDasharray="2 4"
+            strokeWidth={1}
+        />
+    );
+}
+
+export function Members({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { sheet } = planned;
+    const lap = sheet.lap;
+    const top = py(view, sheet.length_m);
+    return (
+        <g stroke="var(--color-timber)" strokeWidth={1} strokeDasharray="7 5">
+            {sheet.members.map((member) => {
+                const x = px(view, member.x_m);
+                return (
+                    <g key={member.number}>
+                        <line x1={x} x2={x} y1={top} y2={lap === null ? py(view, 0) : py(view, lap.from_m)} />
+                        {lap !== null && (
+                            <line
+                                x1={px(view, member.x_m + lap.shift_m)}
+                                x2={px(view, member.x_m + lap.shift_m)}
+                                y1={py(view, lap.to_m)}
+                                y2={py(view, 0)}
+                            />
+                        )}
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+/** As many as can be read, above the ridge, or at the top of an enlarged drawing. */
+export function MemberNumbers({ view, planned, until }: { view: Viewport; planned: Planned; until: number }) {
+    const { members, length_m } = planned.sheet;
+    const apart = view.k * ((members[1]?.x_m ?? 1) - (members[0]?.x_m ?? 0));
+    const step = Math.max(1, Math.ceil(20 / Math.max(1, apart)));
+    return (
+        <g>
+            {members
+                .filter((member) => member.number % step === 0 && px(view, member.x_m) > 4 && px(view, member.x_m) < until)
+                .map((member) => (
+                    <text
+                        key={member.number}
+                        x={px(view, member.x_m)}
+                        y={Math.max(44, py(view, length_m) - 7)}
+                        textAnchor="middle"
+                        fontSize={13}
+                    >
+                        {member.number}
+                    </text>
+                ))}
+        </g>
+    );
+}
+
+export function Modules({
+    view,
+    planned,
+    onModule,
+    acts,
+}: {
+    view: Viewport;
+    planned: Planned;
+    onModule: ((row: number, column: number) => void) | undefined;
+    acts: [string, string];
+}) {
+    const { sheet } = planned;
+    const act = (row: number, column: number, what: string) =>
+        onModule === undefined
+            ? {}
+            : {
+                  role: 'button',
+                  tabIndex: 0,
+                  'aria-label': `Module ${row}.${column}: ${what}`,
+                  'data-module': `${row}.${column}`,
+                  cursor: 'pointer',
+                  onKeyDown: (event: React.KeyboardEvent) => {
+                      if (event.key === 'Enter' || event.key === ' ') {
+                          event.preventDefault();
+                          onModule(row, column);
+                      }
+                  },
+              };
+    const box = (cell: { x_m: number; y_m: number }) => ({
+        x: px(view, cell.x_m),
+        y: py(view, cell.y_m + sheet.module.length_m),
+        width: len(view, sheet.module.width_m),
+        height: len(view, sheet.module.length_m),
+    });
+    const shown = sheet.modules.length > MANY ? [] : sheet.modules;
+    return (
+        <g>
+            {sheet.modules.length > MANY &&
+                ['plain', 'holds', 'tight', 'fails'].map((word) => (
+                    <path
+                        key={word}
+                        d={sheet.modules
+                            .filter((module) => module.word === word)
+                            .map((module) => outline(box(module)))
+                            .join('')}
+                        fill={word === 'fails' ? 'var(--color-failing)' : 'var(--color-module)'}
+                        fillOpacity={0.78}
+                        stroke={word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
+                        strokeWidth={0.6}
+                    />
+                ))}
+            {shown.map((module) => (
+                <rect
+                    key={`${module.row}.${module.column}`}
+                    {...box(module)}
+                    fill={module.word === 'fails' ? 'var(--color-failing)' : 'var(--color-module)'}
+                    fillOpacity={0.78}
+                    stroke={module.word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
+                    strokeWidth={1.3}
+                    {...act(module.row, module.column, acts[0])}
+                />
+            ))}
+            {sheet.left_out.map((cell) => (
+                <rect
+                    key={`${cell.row}.${cell.column}`}
+                    {...box(cell)}
+                    fill="var(--color-sheet)"
+                    fillOpacity={0.01}
+                    stroke="var(--color-muted)"
+                    strokeDasharray="3 3"
+                    {...act(cell.row, cell.column, acts[1])}
+                />
+            ))}
+        </g>
+    );
+}
+
+const outline = (box: { x: number; y: number; width: number; height: number }) =>
+    `M${box.x} ${box.y}h${box.width}v${box.height}h${-box.width}z`;
+
+export function NoWork({
+    view,
+    planned,
+    selected,
+    act,
+}: {
+    view: Viewport;
+    planned: Planned;
+    selected: string | null;
+    act: boolean;
+}) {
+    return (
+        <g>
+            {planned.sheet.no_work.map((area) => {
+                const x = px(view, area.x_m);
+                const y = py(view, area.y_m + area.height_m);
+                const c = len(view, area.clearance_m);
+                const width = len(view, area.width_m);
+                const height = len(view, area.height_m);
+                return (
+                    <g key={area.id} data-area={area.id} cursor={act ? 'move' : undefined}>
+                        <rect
+                            x={x - c}
+                            y={y - c}
+                            width={width + 2 * c}
+                            height={height + 2 * c}
+                            rx={area.round ? width / 2 + c : 0}
+                            fill="url(#hatch-no-work)"
+                            stroke="var(--color-garnet)"
+                            strokeWidth={area.id === selected ? 2.5 : 1}
+                        />
+                        <rect
+                            x={x}
+                            y={y}
+                            width={width}
+                            height={height}
+                            rx={area.round ? width / 2 : 0}
+                            fill="var(--color-sheet)"
+                            stroke="var(--color-ink)"
+                        />
+                        {act && area.id === selected && (
+                            <rect
+                                data-corner=""
+                                x={x + width + c - 3}
+                                y={y - c - 9}
+                                width={12}
+                                height={12}
+                                fill="var(--color-garnet)"
+                                cursor="nesw-resize"
+                            />
+                        )}
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+export function Rails({
+    view,
+    runs,
+    selected,
+    onRun,
+}: {
+    view: Viewport;
+    runs: Planned['runs'];
+    selected: string | null;
+    onRun: ((run: string) => void) | undefined;
+}) {
+    return (
+        <g>
+            {runs.map((run) => {
+                const y = py(view, run.y_m);
+                const here = run.id === selected;
+                return (
+                    // biome-ignore lint/a11y/noStaticElementInteractions: the list of runs does the same by keyboard
+                    <g
+                        key={run.id}
+                        data-run={run.id}
+                        onClick={() => onRun?.(run.id)}
+                        cursor={onRun === undefined ? undefined : 'pointer'}
+                    >
+                        <line
+                            x1={px(view, run.x0_m)}
+                            x2={px(view, run.x1_m)}
+                            y1={y}
+                            y2={y}
+                            stroke={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
+                            strokeWidth={4}
+                        />
+                        <line
+                            x1={px(view, run.x0_m)}
+                            x2={px(view, run.x1_m)}
+                            y1={y}
+                            y2={y}
+                            stroke="var(--color-paper)"
+                            strokeWidth={1.6}
+                        />
+                        {run.splices_m.map((splice) => (
+                            <line
+                                key={splice}
+                                x1={px(view, splice)}
+                                x2={px(view, splice)}
+                                y1={y - 5}
+                                y2={y + 5}
+                                stroke="var(--color-ink)"
+                                strokeWidth={2}
+                            />
+                        ))}
+                        <text
+                            x={px(view, run.x0_m) - 8}
+                            y={y}
+                            dy="0.35em"
+                            textAnchor="end"
+                            fontSize={13}
+                            fontWeight={600}
+                            fill={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
+                        >
+                            {run.id}
+                        </text>
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
+export function Feet({
+    view,
+    runs,
+    selected,
+    onFoot,
+}: {
+    view: Viewport;
+    runs: Planned['runs'];
+    selected: string | null;
+    onFoot: ((run: string, foot: number) => void) | undefined;
+}) {
+    return (
+        <g>
+            {runs.flatMap((run) =>
+                run.feet.map((foot) => {
+                    const x = px(view, foot.x_m);
+                    const y = py(view, run.y_m);
+                    return (
+                        // biome-ignore lint/a11y/noStaticElementInteractions: the table of feet does the same by keyboard
+                        <path
+                            key={`${run.id}-${foot.number}`}
+                            data-foot={`${run.id}-${foot.number}`}
+                            d={`M${x} ${y - 3}l6.5 11h-13z`}
+                            fill={run.holds ? colours[foot.word] : colours.fails}
+                            stroke={run.id === selected ? 'var(--color-ink)' : 'var(--color-paper)'}
+                            strokeWidth={1}
+                            cursor={onFoot === undefined ? undefined : 'pointer'}
+                            onClick={() => onFoot?.(run.id, foot.number)}
+                        />
+                    );
+                }),
+            )}
+        </g>
+    );
+}
+
+export function OtherHoles({ view, planned }: { view: Viewport; planned: Planned }) {
+    return (
+        <g>
+            {planned.sheet.holes.map((hole) => (
+                <circle
+                    key={hole.id}
+                    cx={px(view, hole.x_m)}
+                    cy={py(view, hole.y_m)}
+                    r={5}
+                    fill="var(--color-paper)"
+                    stroke="var(--color-garnet)"
+                    strokeWidth={2}
+                />
+            ))}
+        </g>
+    );
+}

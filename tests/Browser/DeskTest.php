@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Job;
+use App\Models\User;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Work directly on the sheet, with history and live re-plan. */
+final class DeskTest extends BrowserTestCase
+{
+    private User $user;
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->user = $this->planner('Larch Roofs '.random_int(1, 1_000_000));
+        $this->job = $this->exampleJob($this->user);
+        $this->logIn($this->user);
+    }
+
+    private function stage(string $stage): void
+    {
+        $this->visit("/jobs/{$this->job->id}/stage/$stage");
+        $this->element('svg[data-drawn]');
+    }
+
+    private function hand(): WebDriverActions
+    {
+        return new WebDriverActions($this->browser);
+    }
+
+    private function inches(string $property): float
+    {
+        return $this->job->current()->document()->block->{$property}->toInches();
+    }
+
+    public function test_the_block_is_dragged_with_its_margins_following_and_undone(): void
+    {
+        $this->stage('modules');
+        $module = $this->element('[data-module="1.2"]');
+        $this->hand()->moveToElement($module)->clickAndHold()->moveByOffset(-30, 0)->moveByOffset(-10, 0)->perform();
+        $this->seeText('Not saved: 19 modules', '[data-live]');
+        self::assertSame(1, $this->job->designs()->count(), 'nothing is saved while the hand holds it');
+        $this->hand()->release()->perform();
+        $this->settled();
+        $this->seeText('design 2', 'header');
+        self::assertLessThan(60.0, $this->inches('x'));
+        self::assertEqualsWithDelta(0.0, fmod($this->inches('x') * 8 + 1e-6, 1.0), 1e-4, 'on an eighth of an inch');
+        self::assertEqualsWithDelta(30.0, $this->inches('y'), 0.13);
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-live]')));
+
+        $this->press('undo');
+        $this->seeText('design 3', 'header');
+        self::assertEqualsWithDelta(67.0, $this->inches('x'), 1e-9);
+        $this->press('redo');
+        $this->seeText('design 4', 'header');
+        self::assertLessThan(60.0, $this->inches('x'));
+        $this->press('design 4');
+        $this->seeText('newest', 'aside');
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector('aside input[type=checkbox]')) as $index => $box) {
+            if ($index === 0 || $index === 3) {
+                $box->click();
+            }
+        }
+        $this->press('Compare the two marked');
+        $this->seeText('What came of it', 'aside');
+        $this->seeText('67 in', 'aside');
+        $this->assertAccessible('designs');
+    }
+
+    public function test_the_same_by_keys_and_escape_gives_up(): void
+    {
+        $this->stage('modules');
+        $handle = $this->element('[data-handle="block"]');
+        $this->browser->executeScript('arguments[0].focus()', [$handle]);
+        $this->hand()->sendKeys(null, WebDriverKeys::ARROW_RIGHT)->sendKeys(null, WebDriverKeys::ARROW_RIGHT)->perform();
+        $this->seeText('Not saved', '[data-live]');
+        $this->hand()->sendKeys(null, WebDriverKeys::ENTER)->perform();
+        $this->seeText('design 2', 'header');
+        self::assertEqualsWithDelta(67.25, $this->inches('x'), 1e-6);
+        $this->browser->executeScript('arguments[0].focus()', [$this->element('[data-handle="block"]')]);
+        $this->hand()->sendKeys(null, WebDriverKeys::ARROW_UP)->perform();
+        $this->seeText('Not saved', '[data-live]');
+        $this->hand()->sendKeys(null, WebDriverKeys::ESCAPE)->perform();
+        $this->browser->wait(5, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-live]')) === []);
+        self::assertSame(2, $this->job->designs()->count());
+    }
+
+    public function test_a_no_work_area_is_drawn_moved_and_given_its_clearance_on_the_sheet(): void
+    {
+        $this->stage('surface');
+        $this->press('Draw a rectangle');
+        $sheet = $this->element('svg[data-drawn]');
+        $this->hand()->moveToElement($sheet)->moveByOffset(-250, 60)->clickAndHold()->moveByOffset(25, -20)->moveByOffset(5, -5)->release()->perform();
+        $this->settled();
+        $this->seeText('area-1', 'main');
+        $this->seeText('into the clearance of the skylight “area-1”', '[data-finding]');
+        $area = $this->job->current()->document()->surface->noWorkRectangles[0];
+        $this->browser->executeScript('arguments[0].focus()', [$this->element('[data-handle="area-1"]')]);
+        $this->seeText('keep', 'p.flex-none.bg-panel');
+        $this->hand()->keyDown(null, WebDriverKeys::ALT)->sendKeys(null, WebDriverKeys::ARROW_RIGHT)->keyUp(null, WebDriverKeys::ALT)->sendKeys(null, WebDriverKeys::ENTER)->perform();
+        $this->settled();
+        $this->seeText('design 3', 'header');
+        self::assertEqualsWithDelta($area->width->toInches() + 0.125, $this->job->current()->document()->surface->noWorkRectangles[0]->width->toInches(), 1e-6);
+        $this->assertAccessible('surface with an area in hand');
+        $this->press('Take it off the sheet');
+        $this->settled();
+        self::assertSame([], $this->job->current()->document()->surface->noWorkRectangles);
+    }
+
+    public function test_a_value_is_looked_at_while_it_is_typed_and_what_leaves_the_roof_is_named(): void
+    {
+        $this->stage('modules');
+        $slot = $this->element("[data-path='/block/columns']");
+        $slot->click();
+        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $slot->sendKeys('8');
+        $this->seeText('Not saved: 16 modules', '[data-live]');
+        $slot->sendKeys(WebDriverKeys::ENTER);
+        $this->seeText('3 modules will leave the roof.', '[role=alert]');
+        self::assertSame(1, $this->job->designs()->count());
+        $this->press('Take them off');
+        $this->seeText('design 2', 'header');
+        $x = $this->element("[data-path='/block/x_m']");
+        $x->click();
+        $x->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $x->sendKeys('7');
+        $this->seeText('Not possible yet', '[data-live]');
+        $x->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertSame(2, $this->job->designs()->count());
+    }
+
+    public function test_a_lost_race_is_told_and_put_onto_the_newest(): void
+    {
+        $this->stage('site');
+        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), \Garnetine\Core\Design\Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'in another tab');
+        $this->fill('/site/ground_snow_Pa', '20 psf');
+        $this->seeText('Somebody saved before you', '[role=status]');
+        $this->press('Put mine onto it');
+        $this->seeText('design 4', 'header');
+        $document = $this->job->current()->document();
+        self::assertEqualsWithDelta(20.0, $document->site->groundSnow->toPsf(), 1e-6);
+        self::assertEqualsWithDelta(18.0, $document->site->meanRoofHeight->toFeet(), 1e-6);
+    }
+
+    public function test_a_dropped_connection_keeps_the_drawing_and_says_so(): void
+    {
+        $this->stage('modules');
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Network.enable');
+        $offline = static fn (bool $off): mixed => $tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $module = $this->element('[data-module="1.2"]');
+        $offline(true);
+        $this->hand()->moveToElement($module)->clickAndHold()->moveByOffset(-30, 0)->perform();
+        $this->seeText('The server cannot be reached', '[data-live]');
+        $offline(false);
+        $this->hand()->moveByOffset(-5, 0)->release()->perform();
+        $this->seeText('design 2', 'header');
+        $this->element('[data-module="2.10"]');
+        $this->browser->manage()->getLog('browser');
+    }
+
+    public function test_slate_and_sunlight_are_readable_too(): void
+    {
+        $this->stage('attachments');
+        foreach (['dark', 'sunlight'] as $theme) {
+            $this->element('select[aria-label="Colours"] option[value='.$theme.']')->click();
+            $this->assertAccessible("attachments in $theme");
+        }
+        $this->stage('loads');
+        self::assertSame('sunlight', $this->element('html')->getAttribute('data-theme'));
+        $this->assertAccessible('loads in sunlight');
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector('button.act')) as $button) {
+            self::assertGreaterThanOrEqual(56, $button->getSize()->getHeight());
+        }
+    }
+}
