@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StillActive;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
@@ -17,7 +19,7 @@ use Symfony\Component\HttpFoundation\Response;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->web(append: [HandleInertiaRequests::class, SecurityHeaders::class]);
+        $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class]);
         // Chosen in the browser, and no secret.
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/login');

@@ -5,5 +5,6 @@ declare(strict_types=1);
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'users'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'users']],
+    'passwords' => ['users' => ['provider' => 'users', 'table' => 'password_reset_tokens', 'expire' => 60, 'throttle' => 30]],
     'providers' => ['users' => ['driver' => 'eloquent', 'model' => App\Models\User::class]],
 ];

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BecauseController;
+use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
 use Illuminate\Support\Facades\Route;
@@ -18,13 +20,28 @@ Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
     Route::post('/login', [SessionController::class, 'store']);
     Route::post('/demo', [SessionController::class, 'demo']);
+    Route::get('/invitation/{token}', [CompanyController::class, 'invitation'])->where('token', '[A-Za-z0-9]{1,60}');
+    Route::post('/invitation/{token}', [CompanyController::class, 'join'])->where('token', '[A-Za-z0-9]{1,60}');
+    Route::get('/forgot-password', [PasswordController::class, 'ask']);
+    Route::post('/forgot-password', [PasswordController::class, 'send']);
+    Route::get('/reset-password/{token}', [PasswordController::class, 'form'])->where('token', '[A-Za-z0-9]{1,80}')->name('password.reset');
+    Route::post('/reset-password/{token}', [PasswordController::class, 'reset'])->where('token', '[A-Za-z0-9]{1,80}');
 });
 
 Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);
     Route::get('/jobs', [JobController::class, 'index']);
-    Route::get('/jobs/new', [JobController::class, 'create']);
-    Route::post('/jobs', [JobController::class, 'store']);
+    Route::get('/jobs/new', [JobController::class, 'create'])->middleware('can:start');
+    Route::post('/jobs', [JobController::class, 'store'])->middleware('can:start');
+
+    Route::get('/company', [CompanyController::class, 'show']);
+    Route::post('/company/leave', [CompanyController::class, 'leave']);
+    Route::post('/company/sessions/end', [CompanyController::class, 'endSessions']);
+    Route::middleware('can:manage')->group(static function (): void {
+        Route::post('/company/invitations', [CompanyController::class, 'invite']);
+        Route::delete('/company/invitations/{invitation}', [CompanyController::class, 'withdraw'])->whereNumber('invitation');
+        Route::patch('/company/members/{member}', [CompanyController::class, 'change'])->whereNumber('member');
+    });
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(static function (): void {
         Route::get('/', [JobController::class, 'show']);
@@ -43,6 +60,6 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
             Route::post('/{design}/onto', [HistoryController::class, 'onto'])->whereNumber('design');
         });
         Route::post('/preview', PreviewController::class)->middleware('can:update,job');
-        Route::post('/confirmations', ConfirmationController::class)->middleware('can:update,job');
+        Route::post('/confirmations', ConfirmationController::class)->middleware('can:sign,job');
     });
 });

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Job;
+use App\Models\User;
 use App\Policies\JobPolicy;
+use App\Policies\Permissions;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -18,6 +20,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         self::refuseJit();
         Gate::policy(Job::class, JobPolicy::class);
+        foreach (['start', 'manage'] as $what) {
+            Gate::define($what, static fn (User $user): bool => Permissions::allow($user->role, $what));
+        }
         RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
         // Dragging previews twenty times a second; anything far beyond is no person.
         RateLimiter::for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));

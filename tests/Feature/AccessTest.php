@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Role;
+use App\Models\User;
+use App\Policies\Permissions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -33,33 +36,66 @@ final class AccessTest extends TestCase
         $this->post('/login', ['email' => 'nobody@example.test', 'password' => 'one more'])->assertStatus(429);
     }
 
-    /** @return array<string, array{string, string}> */
+    /** @return array<string, array{string, string, string}> Method, path after the job, and the permission it wants */
     public static function routes(): array
     {
         return [
-            'the job' => ['get', ''], 'a stage' => ['get', '/stage/site'], 'the print view' => ['get', '/print'], 'the view' => ['get', '/view'],
-            'a because' => ['get', '/because?path=loads/qh'], 'the plan' => ['get', '/export/plan.json'], 'the design' => ['get', '/export/design.json'],
-            'materials' => ['get', '/export/materials.csv'], 'the cutting list' => ['get', '/export/cutting.csv'],
-            'saving' => ['post', '/designs'], 'a preview' => ['post', '/preview'], 'comparing' => ['get', '/compare'], 'the designs' => ['get', '/designs'], 'undoing' => ['post', '/designs/undo'], 'signing' => ['post', '/confirmations'],
+            'the job' => ['get', '', 'view'], 'a stage' => ['get', '/stage/site', 'view'], 'the print view' => ['get', '/print', 'view'], 'the view' => ['get', '/view', 'view'],
+            'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
+            'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
+            'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
+            'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
+            'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
+            'signing' => ['post', '/confirmations', 'sign'],
         ];
     }
 
     #[DataProvider('routes')]
-    public function test_a_job_of_another_company_answers_404_and_guests_must_log_in(string $method, string $path): void
+    public function test_a_job_of_another_company_answers_404_guests_must_log_in_and_roles_decide(string $method, string $path, string $permission): void
     {
-        $job = $this->exampleJob($this->planner());
-        $url = "/jobs/{$job->id}$path";
+        $planner = $this->planner();
+        $job = $this->exampleJob($planner);
+        $url = "/jobs/{$job->id}".str_replace('BASE', (string) $job->current()->id, $path);
+        $body = ['base' => $job->current()->id, 'edits' => []];
         $this->json($method, $url)->assertUnauthorized();
-        $this->actingAs($this->planner('Beech Solar'))->json($method, $url, ['base' => $job->current()->id, 'edits' => []])->assertNotFound();
+        $this->actingAs($this->planner('Beech Solar'))->json($method, $url, $body)->assertNotFound();
+        foreach (Role::cases() as $role) {
+            $status = $this->actingAs($this->member($planner, $role))->json($method, $url, $body)->getStatusCode();
+            if (Permissions::allow($role, $permission)) {
+                self::assertNotContains($status, [401, 403, 404, 500], "{$role->value} gets $status");
+            } else {
+                self::assertSame(403, $status, "{$role->value} gets $status");
+            }
+        }
+    }
+
+    private function member(User $of, Role $role): User
+    {
+        return $of->company?->users()->create(['name' => ucfirst($role->value), 'email' => "{$role->value}{$of->id}@example.test", 'password' => 'a-long-password', 'role' => $role])
+            ?? throw new \LogicException('A user has a company.');
     }
 
     public function test_every_route_of_a_job_is_in_this_test(): void
     {
-        $known = array_unique(array_map(static fn (array $route): string => explode('/', explode('?', ltrim($route[1], '/'))[0])[0], self::routes()));
+        $known = array_map(static fn (array $route): string => $route[0].' '.preg_replace('/BASE/', '{design}', explode('?', $route[1])[0]), self::routes());
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'jobs/{job}')) {
-                self::assertContains(explode('/', trim(substr($route->uri(), strlen('jobs/{job}')), '/'))[0], $known, $route->uri());
+                $path = strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('jobs/{job}'));
+                $pattern = '~^'.str_replace(['\{stage\}', '\{file\}'], ['\w+', '[\w.]+'], preg_quote($path, '~')).'$~';
+                self::assertNotSame([], preg_grep($pattern, $known), $path);
             }
+        }
+    }
+
+    public function test_roles_decide_about_the_company_too(): void
+    {
+        $planner = $this->planner();
+        foreach ([[Role::Crew, 403], [Role::Reviewer, 403], [Role::Planner, 302]] as [$role, $status]) {
+            $this->actingAs($this->member($planner, $role));
+            $this->get('/company')->assertOk();
+            $this->post('/company/invitations', ['role' => 'crew'])->assertStatus($status);
+            $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => ''])->assertStatus($status);
+            $this->patch("/company/members/{$planner->id}", ['role' => 'planner'])->assertStatus($status);
         }
     }
 

@@ -23,7 +23,7 @@ final class SessionController extends Controller
 
     public function store(LoginRequest $request): RedirectResponse
     {
-        if (!Auth::attempt($request->credentials())) {
+        if (!Auth::attempt($request->credentials() + ['disabled_at' => null])) {
             throw ValidationException::withMessages(['email' => 'No user has this e-mail address and password.']);
         }
         $request->session()->regenerate();

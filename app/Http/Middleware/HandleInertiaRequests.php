@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Policies\Permissions;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -16,6 +17,6 @@ final class HandleInertiaRequests extends Middleware
     {
         $user = $request->user();
 
-        return [...parent::share($request), 'user' => $user === null ? null : ['name' => $user->name, 'company' => $user->company?->name]];
+        return [...parent::share($request), 'user' => $user === null ? null : ['name' => $user->name, 'company' => $user->company?->name, 'may' => Permissions::of($user->role)]];
     }
 }

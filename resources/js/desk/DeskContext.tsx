@@ -3,6 +3,8 @@ import type { DeskData, Edit, Fault } from '@/types/desk';
 
 type Desk = {
     job: number;
+    /** What this user may do: update, sign, issue, archive. */
+    may: (what: string) => boolean;
     data: DeskData;
     /** Faults by place, from the last edit that was refused. */
     faults: Record<string, Fault>;

@@ -4,7 +4,7 @@ import type { FieldPath } from '@/types/design';
 
 /** A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape; a wrong one stays as typed. */
 export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: string }) {
-    const { data, faults, edit, look, unsaved } = useDesk();
+    const { data, faults, edit, look, unsaved, may } = useDesk();
     const field = data.fields[path];
     const [text, setText] = useState(field?.text ?? '');
     const fault = faults[path];
@@ -13,6 +13,9 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     useEffect(() => setText(field?.text ?? ''), [field?.text, data.design.id]);
     if (field === undefined) {
         return null;
+    }
+    if (!may('update')) {
+        return <strong>{field.text === '' ? open : field.text}</strong>;
     }
     const described = fault === undefined ? {} : { 'aria-invalid': true, 'aria-describedby': faultId };
     // Names and documents run over several lines; measures stay on one.

@@ -1,4 +1,4 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { loadDesk, preview, Refused, saveEdits, sign as sendSignature, step } from '@/api';
 import { AreaStrip } from '@/desk/AreaStrip';
@@ -20,6 +20,7 @@ import { Theme } from '@/ui/Theme';
 const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.test(edit.path);
 
 export default function Desk({ job, stage }: { job: { id: number; name: string }; stage: string }) {
+    const may = usePage<{ user: { may: string[] } }>().props.user.may;
     const [data, setData] = useState<DeskData | null>(null);
     const [faults, setFaults] = useState<Record<string, Fault>>({});
     const [notice, setNotice] = useState<string | null>(null);
@@ -119,6 +120,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 ? null
                 : {
                       job: job.id,
+                      may: (what: string) => may.includes(what),
                       data,
                       faults,
                       busy,
@@ -134,7 +136,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
                           send(() => sendSignature(job.id, { base: data.design.id, subjects, name, reason })),
                   },
-        [job.id, data, faults, busy, send, edit, look, stop],
+        [job.id, may, data, faults, busy, send, edit, look, stop],
     );
 
     if (desk === null || data === null) {
@@ -146,6 +148,15 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             </main>
         );
     }
+    const onHand = (edits: Edit[], doing: 'moving' | 'done' | 'given up') => {
+        if (doing === 'moving') {
+            look(edits);
+        } else if (doing === 'done') {
+            void edit(edits);
+        } else {
+            stop();
+        }
+    };
     const shown = live?.planned ?? data;
     const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
     const datum = data.fields['/rules/run_datum']?.text ?? '';
@@ -176,7 +187,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             <button
                                 type="button"
                                 className="why disabled:no-underline disabled:opacity-60"
-                                disabled={data.history.undo === null}
+                                disabled={data.history.undo === null || !may.includes('update')}
                                 title={data.history.undo === null ? 'Nothing to undo' : `Takes back: ${data.history.undo}`}
                                 onClick={() => void goTo('undo')}
                             >
@@ -185,7 +196,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             <button
                                 type="button"
                                 className="why disabled:no-underline disabled:opacity-60"
-                                disabled={data.history.redo === null}
+                                disabled={data.history.redo === null || !may.includes('update')}
                                 title={data.history.redo === null ? 'Nothing to redo' : `Brings again: ${data.history.redo}`}
                                 onClick={() => void goTo('redo')}
                             >
@@ -253,15 +264,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 sequence={live?.sequence ?? 0}
                                 selectedArea={area}
                                 onArea={setArea}
-                                onHand={(edits, doing) => {
-                                    if (doing === 'moving') {
-                                        look(edits);
-                                    } else if (doing === 'done') {
-                                        void edit(edits);
-                                    } else {
-                                        stop();
-                                    }
-                                }}
+                                {...(may.includes('update') ? { onHand } : {})}
                                 selectedRun={showTape ? run.id : null}
                                 onRun={setRunId}
                                 onFoot={(id, foot) => {
@@ -271,7 +274,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 onModule={(row, column) =>
                                     stage === 'loads'
                                         ? setAsked(`modules/${row}/${column}`)
-                                        : void edit([{ toggle: { row, column } }])
+                                        : may.includes('update') && void edit([{ toggle: { row, column } }])
                                 }
                             />
                             {live !== null && <LiveStrip live={live} data={data} />}

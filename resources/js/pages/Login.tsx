@@ -1,4 +1,4 @@
-import { Head, router, useForm } from '@inertiajs/react';
+import { Head, Link, router, useForm } from '@inertiajs/react';
 
 export default function Login({ demo }: { demo: boolean }) {
     const form = useForm({ email: '', password: '' });
@@ -57,6 +57,9 @@ export default function Login({ demo }: { demo: boolean }) {
                     <button type="submit" className="act act-main" disabled={form.processing}>
                         Log in
                     </button>
+                    <Link href="/forgot-password" className="why ml-4">
+                        Forgotten the password?
+                    </Link>
                 </form>
                 {demo && (
                     <p className="mt-8 border-line border-t pt-4">

@@ -13,6 +13,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
         data: view,
         faults: {},
         busy: false,
+        may: () => false,
         edit: async () => false,
         look: () => {},
         unsaved: () => {},

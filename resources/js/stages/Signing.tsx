@@ -5,7 +5,7 @@ type Subject = { subject: string; value: string; text: string; done: string | nu
 
 /** Where named persons confirm recalled values, clear stops and sign the roof structure. */
 export function Signing() {
-    const { data, sign, busy } = useDesk();
+    const { data, sign, busy, may } = useDesk();
     const [picked, setPicked] = useState<Record<string, boolean>>({});
     const [name, setName] = useState('');
     const [reason, setReason] = useState('');
@@ -32,6 +32,9 @@ export function Signing() {
     const all = [...structure, ...stops, ...values];
     const chosen = all.filter((one) => picked[one.subject] === true && one.done === null);
     const pickAll = (list: Subject[]) => setPicked({ ...picked, ...Object.fromEntries(list.map((one) => [one.subject, true])) });
+    if (!may('sign')) {
+        return <p>Planners and reviewers sign here.</p>;
+    }
     return (
         <form
             onSubmit={async (event) => {

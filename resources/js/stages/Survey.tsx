@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
 import type { SurveyItem } from '@/types/desk';
 
 /** The survey list: every item answered or "unknown", with who, when and the photo. */
@@ -45,14 +46,13 @@ function Row({ item }: { item: SurveyItem }) {
                 <td key={part}>
                     <Cell item={item} part={part} />
                     {part === 'answer' && item.answer === null && (
-                        <button
-                            type="button"
-                            className="act act-small ml-2"
-                            aria-label={`${item.label}: unknown`}
+                        <EditAct
+                            className="ml-2"
+                            label={`${item.label}: unknown`}
                             onClick={() => void edit([{ path: `/survey/${item.item}/answer`, typed: 'unknown' }])}
                         >
                             unknown
-                        </button>
+                        </EditAct>
                     )}
                 </td>
             ))}
@@ -61,7 +61,7 @@ function Row({ item }: { item: SurveyItem }) {
 }
 
 function Cell({ item, part }: { item: SurveyItem; part: (typeof parts)[number] }) {
-    const { edit, faults } = useDesk();
+    const { edit, faults, may } = useDesk();
     const [text, setText] = useState(item[part] ?? '');
     const path = `/survey/${item.item}/${part}`;
     const fault = faults[path];
@@ -70,6 +70,9 @@ function Cell({ item, part }: { item: SurveyItem; part: (typeof parts)[number] }
             void edit([{ path, typed: text }]);
         }
     };
+    if (!may('update')) {
+        return <>{text}</>;
+    }
     return (
         <>
             <input

@@ -1,5 +1,6 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 
 /** The worksheet of a stage: what is known, said as the crew would say it, with the values edited in place. */
@@ -106,23 +107,12 @@ function SurfaceSheet() {
                 <Say>
                     Between <Slot path="/surface/framing/lap/from_m" /> and <Slot path="/surface/framing/lap/to_m" /> up the slope
                     two members stand side by side; below, they are shifted <Slot path="/surface/framing/lap/shift_m" /> to the
-                    right.{' '}
-                    <button
-                        type="button"
-                        className="act act-small"
-                        onClick={() => void edit([{ path: '/surface/framing/lap', remove: true }])}
-                    >
-                        no lap
-                    </button>
+                    right. <EditAct onClick={() => void edit([{ path: '/surface/framing/lap', remove: true }])}>no lap</EditAct>
                 </Say>
             ) : (
-                <button
-                    type="button"
-                    className="act act-small mt-2"
-                    onClick={() => void edit([{ path: '/surface/framing/lap', add: true }])}
-                >
+                <EditAct className="mt-2" onClick={() => void edit([{ path: '/surface/framing/lap', add: true }])}>
                     Members are lapped half-way
-                </button>
+                </EditAct>
             )}
             <h3 className="mt-5">Layers and courses</h3>
             <Say>
@@ -174,20 +164,12 @@ function SurfaceSheet() {
 
 function AddButton({ path, children }: { path: string; children: React.ReactNode }) {
     const { edit } = useDesk();
-    return (
-        <button type="button" className="act act-small" onClick={() => void edit([{ path, add: true }])}>
-            {children}
-        </button>
-    );
+    return <EditAct onClick={() => void edit([{ path, add: true }])}>{children}</EditAct>;
 }
 
 function RemoveButton({ path }: { path: string }) {
     const { edit } = useDesk();
-    return (
-        <button type="button" className="act act-small" onClick={() => void edit([{ path, remove: true }])}>
-            take out
-        </button>
-    );
+    return <EditAct onClick={() => void edit([{ path, remove: true }])}>take out</EditAct>;
 }
 
 function ModulesSheet() {
@@ -207,10 +189,7 @@ function ModulesSheet() {
             </Say>
             <Say>
                 The lower left corner is <Slot path="/block/x_m" /> from the left rake and <Slot path="/block/y_m" /> above the
-                eave.{' '}
-                <button type="button" className="act act-small" onClick={() => void edit([{ command: 'centre' }])}>
-                    Centre it
-                </button>
+                eave. <EditAct onClick={() => void edit([{ command: 'centre' }])}>Centre it</EditAct>
             </Say>
             <p className="mt-3 text-muted text-[0.9rem]">
                 Click a module on the sheet to take it out, an empty place to put one back. Now {data.summary.modules} modules,{' '}

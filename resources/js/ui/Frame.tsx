@@ -13,7 +13,10 @@ export function Frame({ children }: { children: ReactNode }) {
                 {user === null && <Theme />}
                 {user !== null && (
                     <p className="text-[0.9rem]">
-                        <Theme /> · {user.name}, {user.company}{' '}
+                        <Theme /> · {user.name},{' '}
+                        <Link href="/company" className="why">
+                            {user.company}
+                        </Link>{' '}
                         <button type="button" className="act act-small ml-3" onClick={() => router.post('/logout')}>
                             Log out
                         </button>

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Companies\ChangeMember;
+use App\Actions\Companies\JoinCompany;
+use App\Http\Requests\JoinRequest;
+use App\Http\Requests\MemberRequest;
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\CompanyView;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The people of a company: invited by link, given a role, closed; and one's own sessions. */
+final class CompanyController extends Controller
+{
+    public function show(Request $request): Response
+    {
+        return Inertia::render('Company', CompanyView::of($this->user($request), $request->session()->getId()) + ['link' => $request->session()->get('link')]);
+    }
+
+    public function invite(MemberRequest $request): RedirectResponse
+    {
+        $token = Str::random(40);
+        Invitation::query()->create([
+            'company_id' => $this->user($request)->company_id, 'invited_by' => $this->user($request)->id, 'role' => $request->role() ?? Role::Crew,
+            'token_hash' => Invitation::hashOf($token), 'expires_at' => now()->addDays(Invitation::DAYS),
+        ]);
+
+        return redirect('/company')->with('link', url("/invitation/$token"));
+    }
+
+    public function withdraw(Request $request, int $invitation): RedirectResponse
+    {
+        Invitation::query()->where('company_id', $this->user($request)->company_id)->whereNull('used_at')->whereKey($invitation)->firstOrFail()->delete();
+
+        return redirect('/company');
+    }
+
+    public function change(MemberRequest $request, int $member, ChangeMember $changeMember): RedirectResponse
+    {
+        $found = User::query()->where('company_id', $this->user($request)->company_id)->whereKey($member)->firstOrFail();
+        $changeMember->handle($found, $request->role(), $request->has('disabled') ? $request->boolean('disabled') : null);
+
+        return redirect('/company');
+    }
+
+    public function leave(Request $request, ChangeMember $changeMember): RedirectResponse
+    {
+        $changeMember->handle($this->user($request), null, true);
+        Auth::logout();
+        $request->session()->invalidate();
+
+        return redirect('/login');
+    }
+
+    public function endSessions(Request $request): RedirectResponse
+    {
+        DB::table('sessions')->where('user_id', $this->user($request)->id)->where('id', '!=', $request->session()->getId())->delete();
+
+        return redirect('/company');
+    }
+
+    public function invitation(string $token): Response
+    {
+        $invitation = Invitation::open($token);
+
+        return Inertia::render('Join', ['company' => $invitation?->company?->name, 'role' => $invitation?->role, 'token' => $token]);
+    }
+
+    public function join(JoinRequest $request, string $token, JoinCompany $joinCompany): RedirectResponse
+    {
+        $invitation = Invitation::open($token);
+        $user = $invitation === null ? null : $joinCompany->handle($invitation, $request->string('name')->trim()->value(), $request->string('email')->lower()->value(), $request->string('password')->value());
+        if ($user === null) {
+            return redirect("/invitation/$token");
+        }
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect('/jobs');
+    }
+}

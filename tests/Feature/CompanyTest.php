@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Invitation;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Notification;
+use Tests\TestCase;
+
+/** People come by invitation, get a role, leave or are closed; passwords are set anew by mail. */
+final class CompanyTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private function link(User $planner, string $role): string
+    {
+        $this->actingAs($planner)->post('/company/invitations', ['role' => $role])->assertRedirect('/company');
+        $link = session('link');
+        self::assertIsString($link);
+        $this->post('/logout');
+
+        return (string) parse_url($link, PHP_URL_PATH);
+    }
+
+    public function test_an_invitation_lets_one_person_in_once(): void
+    {
+        $planner = $this->planner();
+        $path = $this->link($planner, 'reviewer');
+        self::assertStringNotContainsString(basename($path), (string) json_encode(Invitation::query()->get()), 'the link itself is not kept');
+        $this->get($path)->assertOk()->assertInertia(static fn ($page) => $page->component('Join')->where('company', 'Alder Roofing')->where('role', 'reviewer'));
+        $this->post($path, ['name' => 'R. Viewer', 'email' => 'R@Example.test ', 'password' => 'short'])->assertSessionHasErrors('password');
+        $this->post($path, ['name' => 'R. Viewer', 'email' => 'R@Example.test ', 'password' => 'long enough it is'])->assertRedirect('/jobs');
+        $user = User::query()->where('email', 'r@example.test')->firstOrFail();
+        self::assertSame([Role::Reviewer, $planner->company_id], [$user->role, $user->company_id]);
+        $this->post('/logout');
+        $this->post($path, ['name' => 'Second', 'email' => 'second@example.test', 'password' => 'long enough it is'])->assertRedirect($path);
+        self::assertNull(User::query()->where('email', 'second@example.test')->first());
+        $this->get($path)->assertInertia(static fn ($page) => $page->where('company', null));
+    }
+
+    public function test_an_old_or_withdrawn_invitation_lets_nobody_in(): void
+    {
+        $planner = $this->planner();
+        $old = $this->link($planner, 'crew');
+        $this->travel(8)->days();
+        $this->get($old)->assertInertia(static fn ($page) => $page->where('company', null));
+        $this->travelBack();
+        $withdrawn = $this->link($planner, 'crew');
+        $id = Invitation::query()->max('id');
+        self::assertIsInt($id);
+        $this->actingAs($this->planner('Beech Solar'))->delete("/company/invitations/$id")->assertNotFound();
+        $this->actingAs($planner)->delete("/company/invitations/$id")->assertRedirect('/company');
+        $this->post('/logout');
+        $this->get($withdrawn)->assertInertia(static fn ($page) => $page->where('company', null));
+    }
+
+    public function test_a_closed_account_is_out_at_once_and_the_last_planner_stays(): void
+    {
+        $planner = $this->planner();
+        $crew = $planner->company?->users()->create(['name' => 'C. Rew', 'email' => 'crew@example.test', 'password' => 'a-long-password', 'role' => Role::Crew]) ?? self::fail('no company');
+        $this->actingAs($planner)->patch("/company/members/{$planner->id}", ['role' => 'crew'])->assertSessionHasErrors('member');
+        $this->post('/company/leave')->assertSessionHasErrors('member');
+        $this->patch("/company/members/{$crew->id}", ['disabled' => true])->assertRedirect('/company');
+        $this->actingAs($this->planner('Beech Solar'))->patch("/company/members/{$crew->id}", ['disabled' => false])->assertNotFound();
+        $this->actingAs($crew->refresh())->getJson('/jobs')->assertUnauthorized();
+        $this->post('/login', ['email' => 'crew@example.test', 'password' => 'a-long-password'])->assertSessionHasErrors('email');
+        $this->actingAs($planner)->patch("/company/members/{$crew->id}", ['disabled' => false, 'role' => 'planner'])->assertRedirect('/company');
+        $this->actingAs($planner)->post('/company/leave')->assertRedirect('/login');
+        self::assertNotNull($planner->refresh()->disabled_at);
+    }
+
+    public function test_a_forgotten_password_is_set_anew_by_mail_and_ends_all_sessions(): void
+    {
+        Notification::fake();
+        $user = $this->planner();
+        $this->post('/forgot-password', ['email' => 'nobody@example.test'])->assertRedirect('/forgot-password')->assertSessionHas('sent', true);
+        Notification::assertNothingSent();
+        $this->post('/forgot-password', ['email' => strtoupper($user->email)])->assertSessionHas('sent', true);
+        $token = '';
+        Notification::assertSentTo($user, ResetPassword::class, static function (ResetPassword $mail) use (&$token): bool {
+            $token = $mail->token;
+
+            return true;
+        });
+        DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
+        $this->post("/reset-password/$token", ['email' => 'other@example.test', 'password' => 'a brand new one'])->assertSessionHasErrors('email');
+        $this->post("/reset-password/$token", ['email' => $user->email, 'password' => 'a brand new one'])->assertRedirect('/login');
+        self::assertTrue(Hash::check('a brand new one', (string) $user->refresh()->getAuthPassword()));
+        self::assertSame(0, DB::table('sessions')->where('user_id', $user->id)->count());
+        $this->post("/reset-password/$token", ['email' => $user->email, 'password' => 'once more please'])->assertSessionHasErrors('email');
+    }
+
+    public function test_one_sees_and_ends_ones_own_sessions(): void
+    {
+        $user = $this->planner();
+        DB::table('sessions')->insert(['id' => 'phone', 'user_id' => $user->id, 'ip_address' => '10.0.0.9', 'user_agent' => 'A phone', 'payload' => '', 'last_activity' => time()]);
+        $this->actingAs($user)->get('/company')->assertInertia(static fn ($page) => $page->where('sessions.0.with', 'A phone')->where('sessions.0.is_this', false));
+        $this->post('/company/sessions/end')->assertRedirect('/company');
+        self::assertSame(0, DB::table('sessions')->where('id', 'phone')->count());
+    }
+}
