@@ -150,4 +150,4 @@ pg_stop() {
 
 # What the running application and its tests need from Debian.
 runtime_packages=(php8.2-cli php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-opcache
-    composer unzip postgresql postgresql-client)
+    composer unzip postgresql postgresql-client chromium)

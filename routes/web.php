@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BecauseController;
 use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\IssuedController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
@@ -27,6 +29,8 @@ Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::get('/reset-password/{token}', [PasswordController::class, 'form'])->where('token', '[A-Za-z0-9]{1,80}')->name('password.reset');
     Route::post('/reset-password/{token}', [PasswordController::class, 'reset'])->where('token', '[A-Za-z0-9]{1,80}');
 });
+
+Route::get('/issued/{issuedPlan}/paper', [IssuedController::class, 'paper'])->middleware('signed')->whereNumber('issuedPlan')->name('issued.paper');
 
 Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);
@@ -52,6 +56,13 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
         Route::get('/designs', [HistoryController::class, 'index']);
+        Route::get('/issued', [IssuedController::class, 'index']);
+        Route::scopeBindings()->whereNumber('issuedPlan')->group(static function (): void {
+            Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', 'paper.pdf']);
+            Route::post('/issued/{issuedPlan}/paper', [IssuedController::class, 'again'])->middleware('can:issue,job');
+        });
+        Route::post('/issued', [IssuedController::class, 'store'])->middleware('can:issue,job');
+        Route::get('/archive.json', ArchiveController::class)->middleware('can:archive,job');
         Route::get('/compare', [HistoryController::class, 'compare']);
         Route::middleware('can:update,job')->prefix('/designs')->scopeBindings()->group(static function (): void {
             Route::post('/undo', [HistoryController::class, 'undo']);

@@ -24,6 +24,12 @@ final class Job extends Model
         return $this->hasMany(Design::class);
     }
 
+    /** @return HasMany<IssuedPlan, $this> */
+    public function issuedPlans(): HasMany
+    {
+        return $this->hasMany(IssuedPlan::class);
+    }
+
     /** The newest design of the main line. */
     public function current(): Design
     {

@@ -8,13 +8,13 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 
-/** Where a new job starts: a blank survey with the made-up kit, or an uploaded design. */
+/** Where a new job starts: a blank survey with the made-up kit, an uploaded design, or a job's archive. */
 final class StartingDesign
 {
     public static function from(string $document, string $name, string $units): Design
     {
         if (trim($document) !== '') {
-            return Edits::apply(DesignFile::read($document), [['path' => '/name', 'typed' => $name]]);
+            return Edits::apply(DesignFile::read(Archive::designIn($document)), [['path' => '/name', 'typed' => $name]]);
         }
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
 

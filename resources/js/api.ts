@@ -1,4 +1,4 @@
-import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Planned } from '@/types/desk';
+import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Issued, Planned } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
 export class Refused extends Error {
@@ -49,6 +49,14 @@ export const designs = async (job: number) => (await ask<{ designs: DesignRow[] 
 
 export const compare = async (job: number, one: number, two: number) =>
     (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
+
+export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
+
+export const issue = async (job: number, base: number, note: string) =>
+    (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`, { base, note })).data.issued;
+
+export const makePaper = async (job: number, one: number) =>
+    (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued/${one}/paper`, {})).data.issued;
 
 /** Undo, redo, an earlier design again, or a side design onto the newest. */
 export const step = (job: number, base: number, way: string) => ask<DeskData>(`/jobs/${job}/designs/${way}`, { base });

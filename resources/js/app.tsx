@@ -6,7 +6,7 @@ import { createRoot } from 'react-dom/client';
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/*.tsx');
 
 createInertiaApp({
-    title: (title) => (title === '' ? 'Garnetine' : `${title} · Garnetine`),
+    title: (title) => (title === '' ? 'Garnetine' : `${title}, Garnetine`),
     resolve: async (name) => {
         const page = pages[`./pages/${name}.tsx`];
         if (page === undefined) {

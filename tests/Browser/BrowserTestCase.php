@@ -28,6 +28,8 @@ abstract class BrowserTestCase extends TestCase
         parent::setUp();
         self::$origin ??= self::serve();
         $this->browser = Chrome::driver();
+        // A page that still asks for news would bring its session back.
+        $this->browser->get('about:blank');
         Chrome::forget(self::$origin);
         Chrome::size(1280, 800);
         $this->browser->manage()->getLog('browser');
@@ -51,7 +53,7 @@ abstract class BrowserTestCase extends TestCase
             [1 => ['file', storage_path('logs/browser-server.log'), 'w'], 2 => ['file', storage_path('logs/browser-server.log'), 'a']],
             $pipes,
             public_path(),
-            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file'] + getenv(),
+            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
         );
         self::assertIsResource($process);
         $pid = proc_get_status($process)['pid'];
@@ -59,6 +61,11 @@ abstract class BrowserTestCase extends TestCase
         Chrome::wait($port);
 
         return "http://127.0.0.1:$port";
+    }
+
+    protected static function origin(): string
+    {
+        return self::$origin ?? throw new \LogicException('Nothing is served yet.');
     }
 
     protected function visit(string $path): void

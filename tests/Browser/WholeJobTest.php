@@ -82,8 +82,8 @@ final class WholeJobTest extends BrowserTestCase
 
         $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., 'Hand-over')]"))->click();
         $this->seeText('Preliminary: not for construction', 'main');
-        $this->type('form input:not([type=checkbox])', 'E. Sorrel');
-        $this->browser->findElements(WebDriverBy::cssSelector('form input.entry'))[1]->sendKeys('Our printed copy of the standards');
+        $this->type('[aria-label=Signatures] form input:not([type=checkbox])', 'E. Sorrel');
+        $this->browser->findElements(WebDriverBy::cssSelector('[aria-label=Signatures] form input.entry'))[1]->sendKeys('Our printed copy of the standards');
         foreach ($this->browser->findElements(WebDriverBy::xpath("//button[normalize-space()='pick all']")) as $button) {
             $button->click();
         }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Plans\IssuePlan;
 use App\Models\Role;
 use App\Models\User;
 use App\Policies\Permissions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -46,8 +48,16 @@ final class AccessTest extends TestCase
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
+            'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
+            'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
             'signing' => ['post', '/confirmations', 'sign'],
         ];
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
     }
 
     #[DataProvider('routes')]
@@ -55,7 +65,7 @@ final class AccessTest extends TestCase
     {
         $planner = $this->planner();
         $job = $this->exampleJob($planner);
-        $url = "/jobs/{$job->id}".str_replace('BASE', (string) $job->current()->id, $path);
+        $url = "/jobs/{$job->id}".str_replace(['BASE', 'ISSUED'], [(string) $job->current()->id, str_contains($path, 'ISSUED') ? (string) app(IssuePlan::class)->handle($job, $job->current(), $planner, '')->id : ''], $path);
         $body = ['base' => $job->current()->id, 'edits' => []];
         $this->json($method, $url)->assertUnauthorized();
         $this->actingAs($this->planner('Beech Solar'))->json($method, $url, $body)->assertNotFound();
@@ -77,7 +87,7 @@ final class AccessTest extends TestCase
 
     public function test_every_route_of_a_job_is_in_this_test(): void
     {
-        $known = array_map(static fn (array $route): string => $route[0].' '.preg_replace('/BASE/', '{design}', explode('?', $route[1])[0]), self::routes());
+        $known = array_map(static fn (array $route): string => $route[0].' '.str_replace(['BASE', 'ISSUED'], ['{design}', '{issuedPlan}'], explode('?', $route[1])[0]), self::routes());
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'jobs/{job}')) {
                 $path = strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('jobs/{job}'));

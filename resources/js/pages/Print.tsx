@@ -3,11 +3,20 @@ import { Node } from '@/desk/BecausePanel';
 import { DeskContext } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
 import { Sheet } from '@/sheet/Sheet';
+import { paperScale } from '@/sheet/scale';
 import { CuttingBars, Ledger } from '@/stages/StagePanel';
 import type { DeskData } from '@/types/desk';
 
 /** The hand-over on paper. The head of the table repeats the status on every page. */
-export default function Print({ job, view }: { job: { id: number; name: string }; view: DeskData }) {
+type Props = {
+    job: { id: number; name: string };
+    view: DeskData;
+    /** Of an issued plan. */
+    revision?: { number: number; by: string | null; at: string; hash: string };
+};
+
+export default function Print({ job, view, revision }: Props) {
+    const scale = paperScale(view, 720, 900);
     const desk = {
         job: job.id,
         data: view,
@@ -28,7 +37,7 @@ export default function Print({ job, view }: { job: { id: number; name: string }
     } as const;
     return (
         <DeskContext.Provider value={desk}>
-            <Head title={`${job.name}, hand-over`} />
+            <Head title={revision === undefined ? `${job.name}, hand-over` : `plan ${revision.hash}`} />
             <p className="no-print flex gap-4 border-line border-b bg-panel px-6 py-2">
                 <a className="why" href={`/jobs/${job.id}/stage/handover`}>
                     Back to the desk
@@ -44,7 +53,8 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                             <th className="border-ink text-ink">
                                 <span className="flex justify-between py-1">
                                     <span>
-                                        {job.name} · design {view.design.number} · {view.design.hash}
+                                        {job.name} · {revision === undefined ? 'working print' : `revision ${revision.number}`} ·
+                                        design {view.design.number} · {view.design.hash}
                                     </span>
                                     <strong className={view.status === 'confirmed' ? 'tone-holds' : 'tone-fails'}>
                                         {view.status_text}
@@ -63,15 +73,16 @@ export default function Print({ job, view }: { job: { id: number; name: string }
                                         `, least reserve ${view.summary.reserve} (${view.summary.word})`}
                                     . Saved by {view.design.author} on {view.design.at.slice(0, 10)}.
                                 </p>
-                                <Sheet
-                                    planned={view}
-                                    stage="handover"
-                                    selectedRun={null}
-                                    fixed={{
-                                        width: 700,
-                                        height: Math.min(620, 126 + (514 * view.sheet.length_m) / view.sheet.width_m),
-                                    }}
-                                />
+                                {revision !== undefined && (
+                                    <p>
+                                        Revision {revision.number}, issued by {revision.by} on {revision.at}; plan {revision.hash}
+                                        .
+                                    </p>
+                                )}
+                                <p className="mt-2">
+                                    Drawn at <strong>{scale.text}</strong> when printed on letter paper at full size.
+                                </p>
+                                <Sheet planned={view} stage="handover" selectedRun={null} fixed={scale.fixed} />
                                 <Tapes view={view} />
                                 <Part title="Loads, and why">
                                     {(view.becauses ?? []).map((node) => (

@@ -31,7 +31,8 @@ type Props = {
     sequence?: number;
     selectedArea?: string | null;
     onArea?: (id: string | null) => void;
-    fixed?: { width: number; height: number };
+    /** On paper: a size that does not change, and a true scale in pixels for a metre. */
+    fixed?: { width: number; height: number; scale: number };
 };
 
 const margin = { left: 46, right: 140, top: 50, bottom: 76 };
@@ -80,12 +81,14 @@ export function Sheet({
     const natural = margin.top + margin.bottom + ((width - margin.left - margin.right) * sheet.length_m) / sheet.width_m;
     const height = narrow ? natural : size.height;
     const view = through(
-        fit(sheet.width_m, sheet.length_m, {
-            left: margin.left,
-            top: margin.top,
-            width: Math.max(120, width - margin.left - margin.right),
-            height: Math.max(100, height - margin.top - margin.bottom),
-        }),
+        fixed !== undefined
+            ? { k: fixed.scale, x: margin.left, y: height - margin.bottom }
+            : fit(sheet.width_m, sheet.length_m, {
+                  left: margin.left,
+                  top: margin.top,
+                  width: Math.max(120, width - margin.left - margin.right),
+                  height: Math.max(100, height - margin.top - margin.bottom),
+              }),
         lens,
     );
     const bottom = Math.min(py(view, 0), height - margin.bottom);

@@ -2,6 +2,7 @@ import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { Issuing } from '@/stages/Issuing';
 
 /** The worksheet of a stage: what is known, said as the crew would say it, with the values edited in place. */
 export function Worksheet({ stage }: { stage: string }) {
@@ -411,7 +412,7 @@ function HolesSheet() {
 }
 
 function HandoverSheet() {
-    const { data, job } = useDesk();
+    const { data, job, may } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Hand-over</h2>
@@ -427,7 +428,16 @@ function HandoverSheet() {
                     Print view
                 </a>
             </p>
-            <ul className="mt-4 space-y-1.5">
+            <Issuing />
+            <h3 className="mt-5">Files of the newest design</h3>
+            <ul className="mt-1 space-y-1.5">
+                {may('archive') && (
+                    <li>
+                        <a className="why" href={`/jobs/${job}/archive.json`}>
+                            The job in one file (design, plan, becauses)
+                        </a>
+                    </li>
+                )}
                 <li>
                     <a className="why" href={`/jobs/${job}/export/materials.csv`}>
                         Materials (CSV)

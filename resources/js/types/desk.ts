@@ -184,6 +184,20 @@ export type DeskData = Planned & {
     becauses?: BecauseNode[];
 };
 
+export type Issued = {
+    id: number;
+    revision: number;
+    design: number | null;
+    by: string | null;
+    status: string;
+    note: string;
+    at: string;
+    paper: 'waiting' | 'making' | 'done' | 'failed';
+    percent: number;
+    trouble: string;
+    pages: number | null;
+};
+
 export type DesignRow = {
     id: number;
     number: number;

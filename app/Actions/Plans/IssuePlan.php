@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Plans;
+
+use App\Jobs\MakePaper;
+use App\Models\Design;
+use App\Models\IssuedPlan;
+use App\Models\Job;
+use App\Models\Paper;
+use App\Models\User;
+use Garnetine\Core\Plan\Build;
+use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\Planner;
+use Illuminate\Support\Facades\DB;
+
+/** Releases the plan of a design as a numbered revision, and has its paper made. The same design of the same build is issued once. */
+final class IssuePlan
+{
+    public function handle(Job $job, Design $design, User $by, string $note): IssuedPlan
+    {
+        return DB::transaction(static function () use ($job, $design, $by, $note): IssuedPlan {
+            Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $build = Build::hash();
+            $known = IssuedPlan::query()->where(['job_id' => $job->id, 'design_id' => $design->id, 'build' => $build])->first();
+            if ($known !== null) {
+                return $known;
+            }
+            $plan = Planner::plan($design->document());
+            $bytes = PlanDocument::write($plan);
+            $highest = IssuedPlan::query()->where('job_id', $job->id)->max('revision');
+            $issued = IssuedPlan::query()->create([
+                'job_id' => $job->id, 'design_id' => $design->id, 'revision' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'issued_by' => $by->id,
+                'status' => $plan->status()->value, 'build' => $build, 'note' => $note, 'bytes' => $bytes, 'hash' => hash('sha256', $bytes),
+            ]);
+            Paper::query()->create(['issued_plan_id' => $issued->id, 'state' => 'waiting']);
+            MakePaper::dispatch($issued->id);
+
+            return $issued;
+        });
+    }
+}

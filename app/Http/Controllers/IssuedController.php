@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Plans\IssuePlan;
+use App\Jobs\MakePaper;
+use App\Models\IssuedPlan;
+use App\Models\Job;
+use App\Models\Paper;
+use App\Support\DeskView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response as Page;
+
+/** Plans released to a crew, with their papers. */
+final class IssuedController extends Controller
+{
+    public function index(Job $job): JsonResponse
+    {
+        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number', 'paper:issued_plan_id,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
+            ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'note', 'hash', 'created_at']);
+
+        return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
+            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'note' => $one->note,
+            'at' => $one->created_at->toIso8601ZuluString(), 'paper' => $one->paper->state ?? 'waiting', 'percent' => $one->paper->percent ?? 0,
+            'trouble' => $one->paper->trouble ?? '', 'pages' => $one->paper?->pages,
+        ])->values()]);
+    }
+
+    public function store(Request $request, Job $job, IssuePlan $issuePlan): JsonResponse
+    {
+        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400']]);
+        $current = $job->current();
+        if ($request->integer('base') !== $current->id) {
+            return new JsonResponse(['code' => 'not_now', 'message' => 'Somebody saved in between. Look at the newest design before you issue it.', 'faults' => []], 422);
+        }
+        $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value());
+
+        return $this->index($job);
+    }
+
+    /** Once more, after the making of a paper failed. */
+    public function again(Job $job, IssuedPlan $issuedPlan): JsonResponse
+    {
+        $failed = Paper::query()->whereKey($issuedPlan->id)->where('state', 'failed')->update(['state' => 'waiting', 'percent' => 0, 'trouble' => '']);
+        if ($failed === 1) {
+            MakePaper::dispatch($issuedPlan->id);
+        }
+
+        return $this->index($job);
+    }
+
+    public function file(Job $job, IssuedPlan $issuedPlan, string $file): Response
+    {
+        if ($file === 'plan.json') {
+            return new Response($issuedPlan->bytes, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.json\""]);
+        }
+        $row = DB::selectOne("select encode(bytes, 'base64') as bytes from papers where issued_plan_id = ? and bytes is not null", [$issuedPlan->id]);
+        abort_if(!$row instanceof \stdClass || !is_string($row->bytes), 404, 'The paper is not made yet.');
+
+        return new Response((string) base64_decode($row->bytes, true), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.pdf\""]);
+    }
+
+    /** What the browser that prints sees: signed for a minute, without a log-in. */
+    public function paper(IssuedPlan $issuedPlan): Page
+    {
+        $design = $issuedPlan->design ?? abort(404);
+
+        return Inertia::render('Print', [
+            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'view' => DeskView::of($design, withBecauses: true),
+            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12)],
+        ]);
+    }
+}

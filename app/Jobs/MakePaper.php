@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\IssuedPlan;
+use App\Models\Paper;
+use App\Support\Printer;
+use Garnetine\Core\Plan\Build;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\URL;
+
+/**
+ * Makes the paper of an issued plan. Killed half-way it begins again; the bytes are written once, when they are whole.
+ */
+final class MakePaper implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+    public int $timeout = 120;
+    public int $backoff = 5;
+
+    public function __construct(public readonly int $issuedPlanId)
+    {
+    }
+
+    public function handle(): void
+    {
+        $issued = IssuedPlan::query()->findOrFail($this->issuedPlanId);
+        $paper = Paper::query()->select(['issued_plan_id', 'state'])->findOrFail($issued->id);
+        if ($paper->state === 'done') {
+            return;
+        }
+        if ($issued->build !== Build::hash()) {
+            $this->tell('failed', 0, 'The application was renewed before the paper was made. Issue the plan again.');
+
+            return;
+        }
+        $this->tell('making', 20);
+        $bytes = Printer::pdf(URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id]), 'plan '.substr($issued->hash, 0, 12));
+        $this->tell('making', 90);
+        DB::update(
+            "update papers set state = 'done', percent = 100, trouble = '', pages = ?, hash = ?, bytes = decode(?, 'base64'), updated_at = now() where issued_plan_id = ? and bytes is null",
+            [Printer::pages($bytes), hash('sha256', $bytes), base64_encode($bytes), $issued->id],
+        );
+    }
+
+    public function failed(?\Throwable $trouble): void
+    {
+        $this->tell('failed', 0, mb_strimwidth($trouble?->getMessage() ?? 'unknown', 0, 400, '…'));
+    }
+
+    private function tell(string $state, int $percent, string $trouble = ''): void
+    {
+        Paper::query()->whereKey($this->issuedPlanId)->whereNull('bytes')->update(['state' => $state, 'percent' => $percent, 'trouble' => $trouble]);
+    }
+}

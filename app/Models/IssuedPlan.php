@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * A plan released to a crew or for signing: its bytes are kept for ever; the database refuses updates and deletes.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property int $design_id
+ * @property int $revision
+ * @property string $status preliminary or confirmed, when it was issued
+ * @property string $build
+ * @property string $note
+ * @property string $bytes
+ * @property string $hash
+ * @property Carbon $created_at
+ * @property Job|null $job
+ * @property Design|null $design
+ * @property User|null $issuer
+ * @property Paper|null $paper
+ */
+final class IssuedPlan extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $fillable = ['job_id', 'design_id', 'revision', 'issued_by', 'status', 'build', 'note', 'bytes', 'hash'];
+
+    protected function casts(): array
+    {
+        return ['created_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Design, $this> */
+    public function design(): BelongsTo
+    {
+        return $this->belongsTo(Design::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function issuer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'issued_by');
+    }
+
+    /** @return HasOne<Paper, $this> */
+    public function paper(): HasOne
+    {
+        return $this->hasOne(Paper::class);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Symfony\Component\Process\Process;
+
+/** Prints a page of this application as a PDF, in a headless browser of its own that sees nothing else. */
+final class Printer
+{
+    private const SECONDS = 60;
+
+    /**
+     * @param string $title ASCII title that the page gives itself once it is drawn: an error page is no paper
+     *
+     * @throws \RuntimeException with what went wrong, in words for people
+     */
+    public static function pdf(string $url, string $title): string
+    {
+        $folder = sys_get_temp_dir().'/garnetine-paper-'.bin2hex(random_bytes(8));
+        mkdir($folder, 0o700);
+        $file = "$folder/paper.pdf";
+        $command = [
+            'chromium', '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-extensions', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--force-color-profile=srgb',
+            '--font-render-hinting=none', "--user-data-dir=$folder/profile", '--no-pdf-header-footer', '--virtual-time-budget=10000', "--print-to-pdf=$file", $url,
+        ];
+        // The browser never runs with the rights of root.
+        if (function_exists('posix_geteuid') && posix_geteuid() === 0) {
+            chown($folder, 'nobody');
+            $command = ['setpriv', '--reuid=nobody', '--regid=nogroup', '--clear-groups', ...$command];
+        }
+        try {
+            $process = new Process($command, $folder, ['HOME' => $folder, 'XDG_CONFIG_HOME' => $folder, 'XDG_CACHE_HOME' => $folder], null, self::SECONDS);
+            $process->run();
+            $bytes = (string) @file_get_contents($file);
+            if (!str_starts_with($bytes, '%PDF-')) {
+                throw new \RuntimeException('The browser that prints made no paper: '.mb_strimwidth(trim($process->getErrorOutput()), -300, 300));
+            }
+
+            if (!str_contains($bytes, "/Title ($title")) {
+                throw new \RuntimeException('The page to print could not be opened at the address of this application.');
+            }
+
+            return $bytes;
+        } finally {
+            (new Process(['rm', '-rf', $folder]))->run();
+        }
+    }
+
+    /** Pages of a PDF, as its page tree counts them. */
+    public static function pages(string $bytes): int
+    {
+        return (int) preg_match_all('~/Type\s*/Page(?![s\w])~', $bytes);
+    }
+}

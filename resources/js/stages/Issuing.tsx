@@ -1,0 +1,106 @@
+import { useEffect, useState } from 'react';
+import { issue, issued, makePaper } from '@/api';
+import { useDesk } from '@/desk/DeskContext';
+import type { Issued } from '@/types/desk';
+
+/** Plans released to a crew, each with its paper; while one is being made, how far it has come. */
+export function Issuing() {
+    const { job, data, may } = useDesk();
+    const [rows, setRows] = useState<Issued[]>([]);
+    const [note, setNote] = useState('');
+    const [wrong, setWrong] = useState<string | null>(null);
+    const [busy, setBusy] = useState(false);
+    const take = async (ask: Promise<Issued[]>) => {
+        setBusy(true);
+        try {
+            setRows(await ask);
+            setWrong(null);
+        } catch (error) {
+            setWrong((error as Error).message);
+        } finally {
+            setBusy(false);
+        }
+    };
+    useEffect(() => {
+        issued(job).then(setRows, (error: Error) => setWrong(error.message));
+    }, [job]);
+    const inTheMaking = rows.some((row) => row.paper === 'waiting' || row.paper === 'making');
+    useEffect(() => {
+        if (!inTheMaking) {
+            return;
+        }
+        const timer = setInterval(() => issued(job).then(setRows, () => {}), 700);
+        return () => clearInterval(timer);
+    }, [job, inTheMaking]);
+    return (
+        <section className="mt-5" aria-label="Issued plans">
+            <h3>Issued plans</h3>
+            {wrong !== null && (
+                <p role="alert" className="tone-fails">
+                    {wrong}
+                </p>
+            )}
+            {may('issue') && (
+                <form
+                    className="mt-1"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void take(issue(job, data.design.id, note)).then(() => setNote(''));
+                    }}
+                >
+                    <label>
+                        What for
+                        <input className="entry" maxLength={400} value={note} onChange={(event) => setNote(event.target.value)} />
+                    </label>
+                    <button type="submit" className="act mt-2" disabled={busy}>
+                        Issue design {data.design.number}
+                    </button>
+                    {data.status !== 'confirmed' && (
+                        <p className="mt-1 text-[0.87rem] text-muted">
+                            It is preliminary: every page will say “not for construction”.
+                        </p>
+                    )}
+                </form>
+            )}
+            <ol className="mt-2 space-y-2" data-issued={rows.length}>
+                {rows.map((row) => (
+                    <li key={row.id} className="border-line border-l-4 pl-2">
+                        <strong>Revision {row.revision}</strong> of design {row.design}, {row.status}
+                        {row.note !== '' && `: ${row.note}`}
+                        <p className="text-[0.87rem] text-muted">
+                            {row.by}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
+                        </p>
+                        {row.paper === 'done' && (
+                            <a className="why" href={`/jobs/${job}/issued/${row.id}/paper.pdf`}>
+                                PDF, {row.pages} pages
+                            </a>
+                        )}
+                        {(row.paper === 'waiting' || row.paper === 'making') && (
+                            <span role="status" className="flex items-center gap-2">
+                                {row.paper === 'waiting' ? 'The paper waits its turn' : 'The paper is being made'}
+                                <progress max={100} value={row.percent} aria-label={`Paper of revision ${row.revision}`} />
+                            </span>
+                        )}
+                        {row.paper === 'failed' && (
+                            <span className="tone-fails">
+                                No paper: {row.trouble}{' '}
+                                {may('issue') && (
+                                    <button
+                                        type="button"
+                                        className="act act-small"
+                                        onClick={() => void take(makePaper(job, row.id))}
+                                    >
+                                        Try again
+                                    </button>
+                                )}
+                            </span>
+                        )}{' '}
+                        <a className="why" href={`/jobs/${job}/issued/${row.id}/plan.json`}>
+                            Plan (JSON)
+                        </a>
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Jobs\MakePaper;
+use App\Models\IssuedPlan;
+use App\Models\Job;
+use App\Models\Paper;
+use App\Models\User;
+use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Plan\Planner;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\URL;
+use Tests\TestCase;
+
+/** Plans are issued once, kept for ever, and the job goes as one file. */
+final class IssueTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $user;
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->user = $this->planner();
+        $this->job = $this->exampleJob($this->user);
+        $this->actingAs($this->user);
+    }
+
+    private function issue(): IssuedPlan
+    {
+        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => 'for the crew'])->assertOk();
+
+        return IssuedPlan::query()->latest('revision')->firstOrFail();
+    }
+
+    public function test_a_plan_is_issued_once_and_its_bytes_are_those_of_the_plan(): void
+    {
+        $issued = $this->issue();
+        self::assertSame($issued->id, $this->issue()->id);
+        Queue::assertPushed(MakePaper::class, 1);
+        $plan = (string) $this->get("/jobs/{$this->job->id}/export/plan.json")->content();
+        self::assertSame($plan, $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/plan.json")->assertOk()->content());
+        self::assertSame(hash('sha256', $plan), $issued->hash);
+        $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/paper.pdf")->assertNotFound();
+        $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']]])->assertOk();
+        self::assertSame(2, $this->issue()->revision);
+        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => ''])->assertStatus(422)->assertSee('Somebody saved in between');
+        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => 'x'])->assertStatus(422);
+    }
+
+    public function test_the_database_keeps_issued_plans_and_finished_papers(): void
+    {
+        $issued = $this->issue();
+        DB::update("update papers set bytes = '\\x25', state = 'done' where issued_plan_id = ?", [$issued->id]);
+        foreach (["update issued_plans set note = 'x'", 'delete from issued_plans', "update papers set bytes = '\\x26'", 'delete from papers'] as $statement) {
+            try {
+                DB::transaction(static fn () => DB::statement($statement));
+                self::fail("$statement went through.");
+            } catch (QueryException $refused) {
+                self::assertMatchesRegularExpression('/append-only|stays/', $refused->getMessage());
+            }
+        }
+    }
+
+    public function test_a_paper_that_failed_says_why_and_is_made_again_on_asking(): void
+    {
+        $issued = $this->issue();
+        (new MakePaper($issued->id))->failed(new \RuntimeException('no browser'));
+        $this->getJson("/jobs/{$this->job->id}/issued")->assertJsonPath('issued.0.paper', 'failed')->assertJsonPath('issued.0.trouble', 'no browser');
+        $this->postJson("/jobs/{$this->job->id}/issued/{$issued->id}/paper")->assertOk()->assertJsonPath('issued.0.paper', 'waiting');
+        Queue::assertPushed(MakePaper::class, 2);
+        DB::table('issued_plans')->insert(['revision' => 9, 'build' => 'another'] + collect($issued->fresh()?->getAttributes())->except('id')->all());
+        $other = IssuedPlan::query()->where('revision', 9)->firstOrFail();
+        Paper::query()->create(['issued_plan_id' => $other->id]);
+        (new MakePaper($other->id))->handle();
+        self::assertSame('failed', Paper::query()->findOrFail($other->id)->state);
+    }
+
+    public function test_the_print_route_is_open_to_a_signature_for_a_minute_only(): void
+    {
+        $issued = $this->issue();
+        $this->post('/logout');
+        $this->get("/issued/{$issued->id}/paper")->assertForbidden();
+        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id]);
+        $this->get($url)->assertOk()->assertInertia(static fn ($page) => $page->component('Print')->where('revision.number', 1));
+        $this->travel(2)->minutes();
+        $this->get($url)->assertForbidden();
+    }
+
+    public function test_a_job_goes_as_one_file_into_another_company(): void
+    {
+        $archive = (string) $this->get("/jobs/{$this->job->id}/archive.json")->assertOk()->content();
+        $content = json_decode($archive, true, 128, JSON_THROW_ON_ERROR);
+        self::assertIsArray($content);
+        self::assertIsArray($content['becauses']);
+        self::assertSame(Becauses::paths(Planner::plan($this->job->current()->document())), array_keys($content['becauses']));
+        $other = $this->planner('Beech Solar');
+        $this->actingAs($other)->post('/jobs', ['name' => 'Taken over', 'units' => 'ft_in', 'document' => $archive])->assertRedirect();
+        $taken = Job::query()->where('company_id', $other->company_id)->firstOrFail()->current();
+        self::assertSame(str_replace('Quince Lane 8, back roof', 'Taken over', $this->job->current()->bytes), $taken->bytes);
+        $forged = str_replace('115', '95', $archive);
+        $this->from('/jobs/new')->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => $forged], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
+        $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"garnetine_archive": 2}'], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
+        $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"garnetine_archive": 1, '], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
+        self::assertSame(1, Job::query()->where('company_id', $other->company_id)->count());
+    }
+}
