@@ -141,6 +141,15 @@ pg_start() {
         PGPASSWORD=$DB_PASSWORD createdb -h 127.0.0.1 -p "$port" -U garnetine garnetine
 }
 
+# pg_borrow <name>: the same, remembering whether the cluster ran before; pg_give_back stops it if it did not.
+pg_borrow() {
+    borrowed=""
+    pg_as "$(pg_bin)/pg_ctl" -D "$(pg_data "$1")" status >/dev/null 2>&1 || borrowed=$1
+    pg_start "$1"
+}
+
+pg_give_back() { [ -z "${borrowed:-}" ] || pg_stop "$borrowed"; }
+
 pg_stop() {
     local data
     data=$(pg_data "$1")

@@ -13,10 +13,12 @@ use App\Http\Controllers\IssuedController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SessionController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
+Route::get('/ready', ReadyController::class)->withoutMiddleware(['web']);
 
 Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
