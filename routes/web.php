@@ -54,7 +54,8 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/print', [JobController::class, 'print']);
         Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Support\Stages::KEYS);
         Route::get('/view', [DesignController::class, 'show']);
-        Route::get('/because', BecauseController::class);
+        Route::get('/because', [BecauseController::class, 'show']);
+        Route::post('/because', [BecauseController::class, 'whatIf']);
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
         Route::get('/designs', [HistoryController::class, 'index']);

@@ -9,22 +9,30 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 
 /** A because as texts for a screen or a page. */
-final class BecauseView
+final readonly class BecauseView
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan, Because $because): array
+    private function __construct(private Texts $texts, private ?Entered $entered)
     {
-        return self::node(new Texts($plan->design->printer()), $because);
+    }
+
+    /**
+     * @param Entered|null $entered Tells who entered what; on paper nobody asks
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, Because $because, ?Entered $entered = null): array
+    {
+        return (new self(new Texts($plan->design->printer()), $entered))->node($because);
     }
 
     /** @return array<string, mixed> */
-    private static function node(Texts $texts, Because $because): array
+    private function node(Because $because): array
     {
         return [
-            'title' => $texts->title($because), 'value' => $texts->valueOf($because), 'formula' => $texts->formula($because),
+            'title' => $this->texts->title($because), 'value' => $this->texts->valueOf($because), 'formula' => $this->texts->formula($because),
             'source' => $because->source, 'confidence' => $because->confidence, 'confirmed_by' => $because->confirmedBy,
-            'input' => $because->input, 'typed' => $because->typed,
-            'children' => array_map(static fn (Because $child): array => self::node($texts, $child), $because->children),
+            'input' => $because->input, 'typed' => $because->typed, 'entered' => $because->input === null ? null : $this->entered?->at($because->input),
+            'children' => array_map($this->node(...), $because->children),
         ];
     }
 }

@@ -24,9 +24,10 @@ final class PaperView
             'loads' => self::loads($plan, $texts),
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
-                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
             ], Tapes::slope($plan)),
             'lag' => self::lag($plan),
+            'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'stock' => array_map(static fn (array $bar): array => [
                     'number' => $bar['stock'], 'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'],

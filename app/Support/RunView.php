@@ -33,7 +33,7 @@ final class RunView
             'rail_reserve' => $rail === null ? null : Texts::reserve(1 - $rail->ratio), 'rail_word' => $rail === null ? 'plain' : Texts::word(1 - $rail->ratio),
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
             'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
-            'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m),
+            'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($plan, $run, $texts),
             'tape' => array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)),
         ];

@@ -66,5 +66,8 @@ export const sign = (
     body: { base: number; subjects: { subject: string; value: string }[]; name: string; reason: string },
 ) => ask<DeskData>(`/jobs/${job}/confirmations`, body);
 
+export const whatIf = async (job: number, base: number, path: string, edits: Edit[]) =>
+    (await ask<BecauseNode>(`/jobs/${job}/because`, { base, path, edits })).data;
+
 export const because = async (job: number, path: string) =>
     (await ask<BecauseNode>(`/jobs/${job}/because?path=${encodeURIComponent(path)}`)).data;

@@ -46,6 +46,7 @@ final class AccessTest extends TestCase
             'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
             'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
+            'a what-if' => ['post', '/because', 'view'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
             'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
@@ -66,7 +67,7 @@ final class AccessTest extends TestCase
         $planner = $this->planner();
         $job = $this->exampleJob($planner);
         $url = "/jobs/{$job->id}".str_replace(['BASE', 'ISSUED'], [(string) $job->current()->id, str_contains($path, 'ISSUED') ? (string) app(IssuePlan::class)->handle($job, $job->current(), $planner, '')->id : ''], $path);
-        $body = ['base' => $job->current()->id, 'edits' => []];
+        $body = ['base' => $job->current()->id, 'edits' => [], 'path' => 'loads/qh'];
         $this->json($method, $url)->assertUnauthorized();
         $this->actingAs($this->planner('Beech Solar'))->json($method, $url, $body)->assertNotFound();
         foreach (Role::cases() as $role) {

@@ -154,6 +154,38 @@ final class DesignTest extends TestCase
         $this->getJson("/jobs/{$this->job->id}/because?path[]=x")->assertStatus(404);
     }
 
+    public function test_a_because_names_who_entered_a_value_and_tells_what_another_would_bring(): void
+    {
+        $leaf = static function (mixed $node, string $input) use (&$leaf): mixed {
+            if (is_array($node) && ($node['input'] ?? null) === $input) {
+                return $node;
+            }
+            foreach (is_array($node) && is_array($node['children']) ? $node['children'] : [] as $child) {
+                $found = $leaf($child, $input);
+                if ($found !== null) {
+                    return $found;
+                }
+            }
+
+            return null;
+        };
+        $other = $this->user->company?->users()->create(['name' => 'O. Ther', 'email' => 'other@example.test', 'password' => 'a-long-password']) ?? self::fail('no company');
+        $this->actingAs($other);
+        $this->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']]);
+        $this->actingAs($this->user);
+        $this->save($this->job->current(), [['path' => '/site/ground_snow_Pa', 'typed' => '16 psf']]);
+        $because = $this->getJson("/jobs/{$this->job->id}/because?path=loads/qh")->assertOk()->json();
+        $speed = $leaf($because, '/site/wind_speed_m_per_s');
+        self::assertIsArray($speed);
+        self::assertIsArray($speed['entered'] ?? null);
+        self::assertSame(['O. Ther', 2], [$speed['entered']['by'] ?? '', $speed['entered']['design'] ?? 0]);
+        $body = ['base' => $this->job->current()->id, 'path' => 'loads/qh', 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '240 mph']]];
+        self::assertIsArray($because);
+        self::assertSame(['24.2 psf', '105.4 psf'], [$because['value'], $this->postJson("/jobs/{$this->job->id}/because", $body)->assertOk()->json('value')], 'twice 120 mph, four times 26.4 psf');
+        self::assertSame(3, $this->job->designs()->count());
+        $this->postJson("/jobs/{$this->job->id}/because", ['edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => 'fast']]] + $body)->assertStatus(422);
+    }
+
     /** @return array<string, array{string}> Raw bodies */
     public static function bodies(): array
     {

@@ -4,21 +4,32 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Support\BecauseView;
+use App\Support\Entered;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 final class BecauseController extends Controller
 {
-    public function __invoke(Request $request, Job $job): JsonResponse
+    public function show(Request $request, Job $job): JsonResponse
     {
         $plan = Planner::plan($job->current()->document());
         $path = $request->query('path');
         $because = Becauses::of($plan, is_string($path) ? $path : '');
 
-        return new JsonResponse(BecauseView::of($plan, $because));
+        return new JsonResponse(BecauseView::of($plan, $because, new Entered($job)));
+    }
+
+    /** The same value, were something else entered; nothing is saved. */
+    public function whatIf(EditRequest $request, Job $job): JsonResponse
+    {
+        $plan = Planner::plan(Edits::apply($request->base($job)->document(), $request->edits()));
+
+        return new JsonResponse(BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
     }
 }

@@ -14,7 +14,7 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'edits' => ['present', 'list']];
+        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'edits' => ['present', 'list']];
     }
 
     public function base(Job $job): Design

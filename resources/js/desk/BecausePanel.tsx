@@ -1,17 +1,35 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { because } from '@/api';
+import { because, Refused, whatIf } from '@/api';
+import { useDesk } from '@/desk/DeskContext';
 import { Side } from '@/desk/Side';
+import { Section } from '@/sheet/Section';
 import type { BecauseNode } from '@/types/desk';
 
 /** The chain from a question down to what somebody entered. */
+const ofFoot = /^runs\/([^/]+)\/feet\/\d+$/;
+
 export function BecausePanel({ job, path, design, onClose }: { job: number; path: string; design: number; onClose: () => void }) {
     const [node, setNode] = useState<BecauseNode | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
+    const { data, edit, may } = useDesk();
+    const [other, setOther] = useState<{ title: string; pointer: string; typed: string; node: BecauseNode } | null>(null);
+    const supposed: Suppose = async (leaf, typed) => {
+        const pointer = leaf.input ?? '';
+        try {
+            setOther({ title: leaf.title, pointer, typed, node: await whatIf(job, design, path, [{ path: pointer, typed }]) });
+            return null;
+        } catch (error) {
+            const fault = error instanceof Refused ? error.faults[0] : undefined;
+            return fault === undefined ? (error as Error).message : `Expected ${fault.expected}; found ${fault.found}.`;
+        }
+    };
+    const foot = data.runs.find((run) => run.id === ofFoot.exec(path)?.[1]);
     // biome-ignore lint/correctness/useExhaustiveDependencies: a new design has new reasons
     useEffect(() => {
         let newest = true;
         setNode(null);
+        setOther(null);
         setWrong(null);
         because(job, path).then(
             (answer) => newest && setNode(answer),
@@ -25,12 +43,38 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
         <Side label="Because" onClose={onClose}>
             {wrong !== null && <p role="alert">{wrong}</p>}
             {wrong === null && node === null && <p className="text-muted">Looking it up …</p>}
-            {node !== null && <Node node={node} depth={0} />}
+            {foot !== undefined && <Section run={foot} width={296} />}
+            {node !== null && other !== null && (
+                <div role="status" className="mb-3 border-ochre border-l-4 bg-ochre/10 px-2 py-1">
+                    Were “{other.title}” {other.typed}: {node.title.toLowerCase()} <strong>{node.value}</strong> →{' '}
+                    <strong>{other.node.value}</strong>. Nothing is saved.
+                    <p className="mt-1">
+                        {may('update') && (
+                            <>
+                                <button
+                                    type="button"
+                                    className="act act-small"
+                                    onClick={() => void edit([{ path: other.pointer, typed: other.typed }])}
+                                >
+                                    Enter it
+                                </button>{' '}
+                            </>
+                        )}
+                        <button type="button" className="act act-small" onClick={() => setOther(null)}>
+                            Forget it
+                        </button>
+                    </p>
+                </div>
+            )}
+            {node !== null && <Node node={other?.node ?? node} depth={0} suppose={supposed} />}
         </Side>
     );
 }
 
-export function Node({ node, depth }: { node: BecauseNode; depth: number }) {
+/** Asks what would come of another input; answers with what is wrong about it, or nothing. */
+type Suppose = (leaf: BecauseNode, typed: string) => Promise<string | null>;
+
+export function Node({ node, depth, suppose }: { node: BecauseNode; depth: number; suppose?: Suppose }) {
     return (
         <Collapsible.Root defaultOpen={depth < 2}>
             <div className="relative border-line border-l pb-2 pl-4">
@@ -50,6 +94,13 @@ export function Node({ node, depth }: { node: BecauseNode; depth: number }) {
                 </div>
                 {node.formula !== '' && <p className="font-condensed leading-snug">{node.formula}</p>}
                 {node.typed !== null && <p className="text-muted text-[0.87rem]">entered as “{node.typed}”</p>}
+                {node.entered != null && (
+                    <p className="text-muted text-[0.87rem]">
+                        by {node.entered.by}, {new Date(node.entered.at).toLocaleDateString('en-US', { dateStyle: 'medium' })},
+                        design {node.entered.design}
+                    </p>
+                )}
+                {node.input !== null && suppose !== undefined && <WhatIf leaf={node} suppose={suppose} />}
                 {node.source !== null && (
                     <p className="text-muted text-[0.87rem] leading-snug">
                         {node.source}
@@ -65,11 +116,62 @@ export function Node({ node, depth }: { node: BecauseNode; depth: number }) {
                 <Collapsible.Content className="ml-3">
                     {node.children.map((child, index) => (
                         // biome-ignore lint/suspicious/noArrayIndexKey: the order of a chain never changes
-                        <Node key={index} node={child} depth={depth + 1} />
+                        <Node key={index} node={child} depth={depth + 1} {...(suppose === undefined ? {} : { suppose })} />
                     ))}
                 </Collapsible.Content>
             )}
         </Collapsible.Root>
+    );
+}
+
+function WhatIf({ leaf, suppose }: { leaf: BecauseNode; suppose: Suppose }) {
+    const field = useDesk().data.fields[leaf.input ?? ''];
+    const [typed, setTyped] = useState('');
+    const [wrong, setWrong] = useState<string | null>(null);
+    return (
+        <form
+            className="text-[0.87rem]"
+            onSubmit={async (event) => {
+                event.preventDefault();
+                setWrong(await suppose(leaf, typed));
+            }}
+        >
+            <span>
+                what if{' '}
+                {field?.choices !== undefined ? (
+                    <select
+                        className="slot"
+                        aria-label={`What if ${leaf.title} were`}
+                        value={typed}
+                        onChange={async (event) => {
+                            setTyped(event.target.value);
+                            setWrong(event.target.value === '' ? null : await suppose(leaf, event.target.value));
+                        }}
+                    >
+                        <option value="">another</option>
+                        {field.choices.map((choice) => (
+                            <option key={choice.value} value={choice.value}>
+                                {choice.text}
+                            </option>
+                        ))}
+                    </select>
+                ) : (
+                    <input
+                        className="slot"
+                        aria-label={`What if ${leaf.title} were`}
+                        placeholder={leaf.typed ?? leaf.value}
+                        value={typed}
+                        size={10}
+                        onChange={(event) => setTyped(event.target.value)}
+                    />
+                )}
+            </span>
+            {wrong !== null && (
+                <span role="alert" className="tone-fails block">
+                    {wrong}
+                </span>
+            )}
+        </form>
     );
 }
 

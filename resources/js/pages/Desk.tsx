@@ -159,7 +159,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     };
     const shown = live?.planned ?? data;
     const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
-    const datum = data.fields['/rules/run_datum']?.text ?? '';
+    const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     const showTape = run !== undefined && ['attachments', 'rails', 'holes'].includes(stage);
     return (
         <DeskContext.Provider value={desk}>
@@ -257,7 +257,9 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
                     <div className="order-1 flex min-w-0 flex-none flex-col md:order-none md:flex-1">
-                        <div className={`relative md:min-h-[320px] ${stage === 'handover' ? 'flex-none md:h-[46%]' : 'flex-1'}`}>
+                        <div
+                            className={`relative md:min-h-[320px] ${stage === 'handover' || stage === 'holes' ? 'flex-none md:h-[46%]' : 'flex-1'}`}
+                        >
                             <Sheet
                                 planned={shown}
                                 stage={stage}
@@ -292,7 +294,9 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <Tape
                             run={run}
                             units={data.units}
-                            datum={datum}
+                            slope={data.slope_tape}
+                            runDatum={datum('/rules/run_datum')}
+                            slopeDatum={datum('/rules/slope_datum')}
                             onFoot={(foot) => setAsked(`runs/${run.id}/feet/${foot}`)}
                         />
                     </footer>

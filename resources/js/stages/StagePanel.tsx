@@ -1,5 +1,6 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
+import { Section } from '@/sheet/Section';
 import { Signing } from '@/stages/Signing';
 import { Survey } from '@/stages/Survey';
 import type { Run } from '@/types/desk';
@@ -30,8 +31,13 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             );
         case 'holes':
             return (
-                <Box label="Hole ledger">
-                    <Ledger />
+                <Box label="Hole ledger" tall>
+                    <div className="flex flex-wrap gap-x-8 gap-y-4">
+                        <Section run={run} width={500} />
+                        <div className="min-w-0 flex-1">
+                            <Ledger />
+                        </div>
+                    </div>
                 </Box>
             );
         case 'handover':

@@ -1,48 +1,89 @@
-import type { Run, TapeMark } from '@/types/desk';
+import { useState } from 'react';
+import type { DeskData, Run, TapeMark } from '@/types/desk';
 
-const edge = 40;
+const edge = 44;
 
-/** The tape of one run: running dimensions from the datum, feet with their measures, members below, splices and clamps between. */
-export function Tape({
-    run,
-    units,
-    datum,
-    onFoot,
-}: {
+/** Large figures want this much between them. */
+const ROOM = 92;
+
+const zooms = [22, 40, 66, 110, 180];
+
+type Props = {
     run: Run;
+    slope: DeskData['slope_tape'];
     units: 'ft_in' | 'mm';
-    datum: string;
+    runDatum: string;
+    slopeDatum: string;
     onFoot?: (foot: number) => void;
-}) {
-    const feet = run.tape.filter((mark) => mark.kind === 'foot');
-    const first = Math.min(...run.tape.map((mark) => mark.tape_m));
-    const last = Math.max(...run.tape.map((mark) => mark.tape_m));
+};
+
+/**
+ * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both rakes,
+ * with the chalk lines of the holes. It is read from the eave looking up, or turned about for who stands above.
+ */
+export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props) {
+    const [upSlope, setUpSlope] = useState(false);
+    const [turned, setTurned] = useState(false);
+    const [zoom, setZoom] = useState(2);
+    const lines: TapeMark[] = slope.map((mark) => ({
+        kind: 'line',
+        label: mark.line,
+        x_m: mark.y_m,
+        tape_m: mark.tape_m,
+        text: mark.tape,
+    }));
+    const marks = upSlope ? lines : run.tape;
+    const large = marks.filter((mark) => mark.kind === 'foot' || mark.kind === 'line');
+    const first = Math.min(0, ...marks.map((mark) => mark.tape_m), upSlope ? 0 : Number.POSITIVE_INFINITY);
+    const from = upSlope ? first : Math.min(...marks.map((mark) => mark.tape_m));
+    const last = Math.max(...marks.map((mark) => mark.tape_m));
     const unit = units === 'ft_in' ? 0.3048 : 0.5;
-    const start = Math.floor(first / unit) * unit;
-    const perMetre = 66 / 0.3048;
-    const x = (m: number) => edge + (m - start) * perMetre;
-    const width = x(Math.ceil(last / unit) * unit) + edge;
+    const start = Math.floor(from / unit) * unit;
+    const end = Math.ceil(last / unit) * unit;
+    const perMetre = (zooms[zoom] ?? 66) / 0.3048;
+    const width = (end - start) * perMetre + 2 * edge;
+    const x = (m: number) => (turned ? width - edge - (m - start) * perMetre : edge + (m - start) * perMetre);
+    const places = large.map((mark) => x(mark.tape_m)).sort((a, b) => a - b);
+    const gap = Math.min(...places.slice(1).map((place, index) => place - (places[index] ?? 0)));
+    const size = gap > ROOM ? 24 : gap > 52 ? 15 : 11;
+    const name = upSlope ? 'Slope tape' : `Run ${run.id}`;
     return (
-        <section aria-label={`Tape of run ${run.id}`} className="flex">
-            <div className="w-[150px] flex-none px-4 py-3">
-                <h2 className="font-condensed text-[1.07rem]">Run {run.id}</h2>
+        <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex">
+            <div className="w-[176px] flex-none px-4 py-2">
+                <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
-                    from the {datum}; chalk line at {run.height}
+                    {upSlope
+                        ? `at both rakes, from the ${slopeDatum}: chalk lines of the holes`
+                        : `from the ${runDatum}; chalk line at ${run.height}`}
+                    {turned && '; read from above'}
+                </p>
+                <p className="mt-1 flex flex-wrap gap-1">
+                    <Turn onClick={() => setUpSlope(!upSlope)}>{upSlope ? 'Run' : 'Slope'}</Turn>
+                    <Turn on={turned} onClick={() => setTurned(!turned)}>
+                        Turn
+                    </Turn>
+                    <Turn onClick={() => setZoom(Math.min(zooms.length - 1, zoom + 1))} label="Stretch the tape">
+                        +
+                    </Turn>
+                    <Turn onClick={() => setZoom(Math.max(0, zoom - 1))} label="Shorten the tape">
+                        −
+                    </Turn>
                 </p>
             </div>
             <section
                 className="overflow-x-auto"
                 // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
                 tabIndex={0}
-                aria-label={`Measures of run ${run.id}: ${feet.map((foot) => foot.text).join(', ')}`}
+                aria-label={`Measures of ${upSlope ? 'the slope tape' : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}`}
             >
                 <svg width={width} height={138} aria-hidden="true">
-                    <Scale start={start} end={Math.ceil(last / unit) * unit} unit={unit} units={units} x={x} />
-                    {run.tape.map((mark) => (
+                    <Scale start={start} end={end} unit={unit} units={units} x={x} fine={(zooms[zoom] ?? 0) >= 40} />
+                    {marks.map((mark) => (
                         <Mark
                             key={`${mark.kind}-${mark.tape_m}`}
                             mark={mark}
                             x={x(mark.tape_m)}
+                            size={size}
                             foot={run.feet[Number(mark.label) - 1]?.word ?? 'plain'}
                             onFoot={onFoot}
                         />
@@ -53,29 +94,62 @@ export function Tape({
     );
 }
 
+function Turn({
+    on = false,
+    label,
+    onClick,
+    children,
+}: {
+    on?: boolean;
+    label?: string;
+    onClick: () => void;
+    children: React.ReactNode;
+}) {
+    return (
+        <button
+            type="button"
+            aria-pressed={on}
+            aria-label={label}
+            className={`act act-small ${on ? 'act-main' : ''}`}
+            onClick={onClick}
+        >
+            {children}
+        </button>
+    );
+}
+
 function Scale({
     start,
     end,
     unit,
     units,
     x,
+    fine,
 }: {
     start: number;
     end: number;
     unit: number;
     units: 'ft_in' | 'mm';
     x: (m: number) => number;
+    fine: boolean;
 }) {
     const parts = units === 'ft_in' ? 12 : 10;
     const count = Math.round((end - start) / unit) * parts;
     const top = 74;
     return (
         <g>
-            <rect x={x(start)} y={top} width={x(end) - x(start)} height={36} fill="var(--color-rule)" stroke="var(--color-ink)" />
+            <rect
+                x={Math.min(x(start), x(end))}
+                y={top}
+                width={Math.abs(x(end) - x(start))}
+                height={36}
+                fill="var(--color-rule)"
+                stroke="var(--color-ink)"
+            />
             {Array.from({ length: count + 1 }, (_, index) => {
                 const m = start + (index * unit) / parts;
                 const whole = index % parts === 0;
-                return (
+                return !fine && !whole ? null : (
                     // biome-ignore lint/suspicious/noArrayIndexKey: ticks of a scale
                     <g key={index}>
                         <line
@@ -108,11 +182,13 @@ const tones: Record<string, string> = {
 function Mark({
     mark,
     x,
+    size,
     foot,
     onFoot,
 }: {
     mark: TapeMark;
     x: number;
+    size: number;
     foot: string;
     onFoot: ((foot: number) => void) | undefined;
 }) {
@@ -124,10 +200,22 @@ function Mark({
                     <text x={x} y={14} textAnchor="middle" fontSize={13}>
                         foot {mark.label}
                     </text>
-                    <text x={x} y={39} textAnchor="middle" fontSize={24} fontWeight={600}>
+                    <text x={x} y={39} textAnchor="middle" fontSize={size} fontWeight={600}>
                         {mark.text}
                     </text>
                     <path d={`M${x} 73l-8 -14h16z`} fill={tones[foot]} />
+                </g>
+            );
+        case 'line':
+            return (
+                <g>
+                    <text x={x} y={14} textAnchor="middle" fontSize={13}>
+                        line {mark.label}
+                    </text>
+                    <text x={x} y={39} textAnchor="middle" fontSize={size} fontWeight={600}>
+                        {mark.text}
+                    </text>
+                    <line x1={x} x2={x} y1={46} y2={112} stroke="var(--color-garnet)" strokeWidth={2} />
                 </g>
             );
         case 'member':

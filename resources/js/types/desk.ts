@@ -59,7 +59,7 @@ export type Foot = {
 };
 
 export type TapeMark = {
-    kind: 'foot' | 'member' | 'splice' | 'clamp' | 'end';
+    kind: 'foot' | 'member' | 'splice' | 'clamp' | 'end' | 'line';
     label: string;
     x_m: number;
     tape_m: number;
@@ -83,6 +83,7 @@ export type Run = {
     hinged: boolean;
     height: string;
     above_butt: string | null;
+    above_butt_m: number | null;
     feet: Foot[];
     tape: TapeMark[];
 };
@@ -119,6 +120,8 @@ export type BecauseNode = {
     confirmed_by: string | null;
     input: string | null;
     typed: string | null;
+    /** Who entered it last, and with which design. */
+    entered: { by: string; at: string; design: number } | null;
     children: BecauseNode[];
 };
 
@@ -141,6 +144,24 @@ export type Coefficient = {
     confirmed_by: string | null;
 };
 
+export type SectionSize =
+    | 'member'
+    | 'deck'
+    | 'underlayment'
+    | 'shingles'
+    | 'base'
+    | 'flashing'
+    | 'below'
+    | 'above'
+    | 'heel'
+    | 'rail_height'
+    | 'hole_offset'
+    | 'length'
+    | 'diameter'
+    | 'shank'
+    | 'thread_in_member'
+    | 'over_member';
+
 export type DeskData = Planned & {
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
@@ -155,8 +176,14 @@ export type DeskData = Planned & {
         at_one_share: string | null;
         limit: string | null;
     };
-    slope_tape: { line: string; y_m: number; tape: string; above_butt: string }[];
+    slope_tape: { line: string; y_m: number; tape_m: number; tape: string; above_butt: string }[];
     lag: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
+    section: {
+        m: Record<SectionSize, number> & { exposure: number | null; cover: number | null };
+        text: Record<SectionSize, string> & { exposure: string | null; cover: string | null };
+        shank_hole: boolean;
+        names: { foot: string; lag: string; sealant: string };
+    } | null;
     cutting: {
         stock: { number: number; rest: string; rest_m: number; pieces: { label: string; length: string; length_m: number }[] }[];
         stock_length: string;

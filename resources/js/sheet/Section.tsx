@@ -1,0 +1,239 @@
+import { useDesk } from '@/desk/DeskContext';
+import type { Run } from '@/types/desk';
+
+/**
+ * A penetration cut along the slope, to scale, the eave to the left: member, deck, underlayment, courses, flashing, foot and lag,
+ * each as thick as it was entered.
+ */
+export function Section({ run, width = 560 }: { run: Run | undefined; width?: number }) {
+    const { data } = useDesk();
+    const section = data.section;
+    if (section === null || run === undefined || run.above_butt_m === null || section.m.exposure === null) {
+        return <p className="text-muted">The section is drawn once the courses and the lag are known.</p>;
+    }
+    const { m, text } = section;
+    const exposure = section.m.exposure;
+    const narrow = width < 420;
+    const labels = narrow ? 6 : 168;
+    const beyond = 0.05;
+    const k = (width - labels - 66) / (m.below + m.above + 2 * beyond);
+    const deckTop = m.deck;
+    const layersTop = deckTop + m.underlayment + m.shingles;
+    const railTop = deckTop + m.rail_height + 0.03;
+    const bottom = -(m.member + 0.012);
+    const headRoom = 14;
+    const x = (u: number) => labels + (u + m.below + beyond) * k;
+    const y = (v: number) => headRoom + (railTop - v) * k;
+    const end = { left: -m.below - beyond, right: m.above + beyond };
+    const height = y(bottom) + 62;
+    const d = run.above_butt_m;
+    // Every course lies half on the one below it.
+    const half = m.shingles / 2;
+    const first = Math.floor((end.left + d) / exposure) - 2;
+    const courses = Array.from({ length: Math.ceil((end.right - end.left) / exposure) + 4 }, (_, index) => first + index);
+    const course = (index: number) => {
+        const from = index * exposure - d;
+        const base = deckTop + m.underlayment;
+        const low = [from, base + half] as const;
+        const high = [from + 2 * exposure, base] as const;
+        const points = [low, high, [high[0], base + half] as const, [from, base + 2 * half] as const];
+        return points.map(([u, v]) => `${x(u).toFixed(1)},${y(v).toFixed(1)}`).join(' ');
+    };
+    const shaft = layersTop + m.base + m.flashing;
+    const tip = shaft - m.length;
+    const threadTop = tip + (m.length - m.shank);
+    const radius = m.diameter / 2;
+    const butt = exposure - d;
+    const covered = m.above - butt;
+    const notes = [
+        { v: deckTop + m.rail_height, u: -m.hole_offset, name: 'rail' },
+        { v: shaft + 0.004, u: -m.heel * 0.5, name: `foot, base ${text.base}` },
+        { v: layersTop + m.flashing / 2, u: -m.below + 0.01, name: 'flashing' },
+        { v: layersTop - m.shingles * 0.3, u: end.left, name: `shingles ${text.shingles}` },
+        { v: deckTop + m.underlayment / 2, u: end.left, name: `underlayment ${text.underlayment}` },
+        { v: deckTop / 2, u: end.left, name: `deck ${text.deck}` },
+        { v: -m.member / 2, u: end.left, name: `member ${text.member} deep` },
+    ];
+    let last = headRoom - 8;
+    return (
+        <figure>
+            <svg
+                width={width}
+                height={height}
+                viewBox={`0 0 ${width} ${height}`}
+                role="img"
+                aria-label={`Section of a hole of run ${run.id}`}
+            >
+                <defs>
+                    <clipPath id={`section-${run.id}`}>
+                        <rect x={x(end.left)} y={0} width={x(end.right) - x(end.left)} height={y(bottom)} />
+                    </clipPath>
+                    <pattern id="grain" width={9} height={5} patternUnits="userSpaceOnUse">
+                        <path d="M0 2.5q2.5 -2 4.5 0t4.5 0" fill="none" stroke="var(--color-timber)" strokeWidth={0.7} />
+                    </pattern>
+                    <pattern id="plies" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                        <line x1={0} x2={0} y1={0} y2={7} stroke="var(--color-timber)" strokeWidth={0.8} />
+                    </pattern>
+                </defs>
+                <g clipPath={`url(#section-${run.id})`} stroke="var(--color-ink)" strokeWidth={0.9}>
+                    <rect x={x(end.left)} y={y(0)} width={x(end.right) - x(end.left)} height={m.member * k} fill="url(#grain)" />
+                    <rect
+                        x={x(end.left)}
+                        y={y(deckTop)}
+                        width={x(end.right) - x(end.left)}
+                        height={m.deck * k}
+                        fill="url(#plies)"
+                    />
+                    <line
+                        x1={x(end.left)}
+                        x2={x(end.right)}
+                        y1={y(deckTop + m.underlayment / 2)}
+                        y2={y(deckTop + m.underlayment / 2)}
+                        strokeWidth={Math.max(1.4, m.underlayment * k)}
+                    />
+                    {courses
+                        .filter((index) => index <= 0)
+                        .map((index) => (
+                            <polygon key={index} points={course(index)} fill="var(--color-module)" />
+                        ))}
+                    <polyline
+                        points={`${x(-m.below)},${y(layersTop)} ${x(Math.min(butt, m.above))},${y(layersTop)} ${x(m.above)},${y(layersTop - half)}`}
+                        fill="none"
+                        stroke="var(--color-garnet)"
+                        strokeWidth={Math.max(2, m.flashing * k)}
+                    />
+                    {courses
+                        .filter((index) => index > 0)
+                        .map((index) => (
+                            <polygon key={index} points={course(index)} fill="var(--color-module)" fillOpacity={0.85} />
+                        ))}
+                    <path
+                        d={`M${x(-m.heel)} ${y(layersTop + m.flashing)}H${x(m.heel)}V${y(shaft)}H${x(-m.hole_offset + 0.008)}V${y(deckTop + m.rail_height - 0.012)}H${x(-m.hole_offset - 0.008)}V${y(shaft)}H${x(-m.heel)}Z`}
+                        fill="var(--color-paper)"
+                    />
+                    <rect
+                        x={x(-m.hole_offset - 0.016)}
+                        y={y(deckTop + m.rail_height + 0.02)}
+                        width={0.032 * k}
+                        height={0.04 * k}
+                        fill="var(--color-rule)"
+                    />
+                    {section.shank_hole && (
+                        <rect
+                            x={x(-radius)}
+                            y={y(0)}
+                            width={2 * radius * k}
+                            height={Math.max(0, -threadTop * k)}
+                            fill="var(--color-paper)"
+                        />
+                    )}
+                    <rect
+                        x={x(-radius)}
+                        y={y(shaft)}
+                        width={2 * radius * k}
+                        height={m.shank * k}
+                        fill="var(--color-module-edge)"
+                    />
+                    <path
+                        d={thread(x(0), y(threadTop), y(tip), radius * k)}
+                        fill="none"
+                        stroke="var(--color-garnet)"
+                        strokeWidth={1.4}
+                    />
+                    <rect
+                        x={x(-2 * radius)}
+                        y={y(shaft + 0.005)}
+                        width={4 * radius * k}
+                        height={0.005 * k}
+                        fill="var(--color-module-edge)"
+                    />
+                    <line
+                        x1={x(-2.6 * radius)}
+                        x2={x(2.6 * radius)}
+                        y1={y(layersTop)}
+                        y2={y(layersTop)}
+                        stroke="var(--color-verdigris)"
+                        strokeWidth={3}
+                    />
+                </g>
+                {(narrow ? [] : notes).map((note) => {
+                    last = Math.max(last + 16, y(note.v));
+                    return (
+                        <g key={note.name}>
+                            <text x={labels - 34} y={last} dy="0.35em" fontSize={13} textAnchor="end">
+                                {note.name}
+                            </text>
+                            <line
+                                x1={labels - 29}
+                                y1={last}
+                                x2={x(Math.max(note.u, end.left))}
+                                y2={y(note.v)}
+                                stroke="var(--color-muted)"
+                                strokeWidth={0.7}
+                            />
+                        </g>
+                    );
+                })}
+                <Upright x={x(end.right) + 8} from={y(shaft)} to={y(0)} name={text.over_member} />
+                <Upright
+                    x={x(end.right) + 8}
+                    from={y(Math.max(tip, -m.member) + m.thread_in_member)}
+                    to={y(Math.max(tip, -m.member))}
+                    name={`${text.thread_in_member}`}
+                />
+                <Level y={y(bottom) + 14} from={x(-m.below)} to={x(0)} name={text.below} />
+                <Level y={y(bottom) + 14} from={x(0)} to={x(m.above)} name={text.above} />
+                <Level y={y(bottom) + 40} from={x(-d)} to={x(0)} name={`${run.above_butt}`} />
+                {covered > 0 && <Level y={y(bottom) + 40} from={x(butt)} to={x(m.above)} name="covered" />}
+            </svg>
+            <figcaption className="max-w-[60ch] text-[0.87rem] text-muted">
+                Cut along the slope at a hole of run {run.id}, the eave to the left, to scale. Right: what the lag passes before
+                the member, and its thread in the member. Below: the flashing from the hole down and up; the hole above its butt
+                line. Sealed with {section.names.sealant} (green).
+                {narrow && ` From the top: ${notes.map((note) => note.name).join(', ')}.`}
+            </figcaption>
+        </figure>
+    );
+}
+
+function thread(x: number, top: number, tip: number, radius: number) {
+    const turns = Math.max(3, Math.round((tip - top) / 5));
+    const step = (tip - top) / turns;
+    return Array.from({ length: turns }, (_, turn) => {
+        const at = top + turn * step;
+        const reach = turn > turns - 2 ? radius / 2 : radius;
+        return `M${x - reach} ${at + step}L${x + reach} ${at}`;
+    }).join('');
+}
+
+function Upright({ x, from, to, name }: { x: number; from: number; to: number; name: string }) {
+    return (
+        <g>
+            <path
+                d={`M${x - 4} ${from}h8M${x} ${from}V${to}M${x - 4} ${to}h8`}
+                stroke="var(--color-ink)"
+                strokeWidth={0.9}
+                fill="none"
+            />
+            <text x={x + 7} y={(from + to) / 2} dy="0.35em" fontSize={13}>
+                {name}
+            </text>
+        </g>
+    );
+}
+
+function Level({ y, from, to, name }: { y: number; from: number; to: number; name: string }) {
+    return (
+        <g>
+            <path
+                d={`M${from} ${y - 4}v8M${from} ${y}H${to}M${to} ${y - 4}v8`}
+                stroke="var(--color-ink)"
+                strokeWidth={0.9}
+                fill="none"
+            />
+            <text x={(from + to) / 2} y={y + 12} textAnchor="middle" fontSize={13}>
+                {name}
+            </text>
+        </g>
+    );
+}
