@@ -8,6 +8,7 @@ use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HazardController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\IssuedController;
 use App\Http\Controllers\JobController;
@@ -59,6 +60,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
         Route::get('/designs', [HistoryController::class, 'index']);
+        Route::get('/hazards', HazardController::class);
         Route::get('/issued', [IssuedController::class, 'index']);
         Route::scopeBindings()->whereNumber('issuedPlan')->group(static function (): void {
             Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', 'paper.pdf']);

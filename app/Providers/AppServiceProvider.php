@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Hazards\HazardLookup;
+use App\Hazards\SimulatedGazetteer;
 use App\Models\Job;
 use App\Models\User;
 use App\Policies\JobPolicy;
@@ -16,6 +18,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(HazardLookup::class, SimulatedGazetteer::class);
+    }
+
     public function boot(): void
     {
         self::refuseJit();

@@ -20,13 +20,14 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $share = (float) ($argv[2] ?? 1.0);
 match ($argv[1] ?? '') {
+    'roof' => print roof(5, 12),
     'plan' => plan(),
     'fewest' => fewest((int) round(200 * $share)),
     'solver' => solver((int) round(40 * $share)),
     'designs' => designs((int) round(2000 * $share)),
     'beams' => beams((int) round(1000 * $share)),
     'cba' => cba((int) round(100 * $share)),
-    default => exit("Usage: bench.php plan|fewest|solver|designs|beams|cba [SHARE]\n"),
+    default => exit("Usage: bench.php roof|plan|fewest|solver|designs|beams|cba [SHARE]\n"),
 };
 
 function roof(int $rows, int $columns): string

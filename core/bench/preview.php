@@ -1,6 +1,6 @@
 <?php
 
-// Logs in to the demo and times the preview of a dragged block with ab, for one and four planners at once.
+// Logs in, starts a job of 60 modules, and times the preview of a block that one and four planners drag at once.
 
 declare(strict_types=1);
 
@@ -19,13 +19,13 @@ $curl = static function (string $path, ?string $body = null) use ($origin, $jar)
 $curl('/login');
 $curl('/demo', '{}');
 $curl('/jobs');
-$job = 1;
+// The 60-module roof of the budgets.
+$curl('/jobs', (string) json_encode(['name' => 'Bench', 'units' => 'ft_in', 'document' => (string) file_get_contents($argv[3] ?? exit("No design given.\n"))]));
+$job = 2;
 $view = json_decode($curl("/jobs/$job/view"), true);
 if (!is_array($view)) {
     exit("preview: the demo does not open\n");
 }
-$body = (string) tempnam(sys_get_temp_dir(), 'garnetine');
-file_put_contents($body, json_encode(['base' => $view['design']['id'], 'sequence' => 1, 'edits' => [['path' => '/block/x_m', 'typed' => '66 in']]]));
 $cookies = [];
 foreach (file($jar) ?: [] as $line) {
     $part = explode("\t", trim($line));
@@ -34,21 +34,49 @@ foreach (file($jar) ?: [] as $line) {
     }
 }
 $cookie = implode('; ', array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies));
-foreach ([1, 4] as $planners) {
-    $command = sprintf(
-        'ab -q -n 120 -c %d -T application/json -H %s -H %s -H %s -p %s %s 2>&1',
-        $planners,
-        escapeshellarg("Cookie: $cookie"),
-        escapeshellarg('X-XSRF-TOKEN: '.urldecode($cookies['XSRF-TOKEN'] ?? '')),
-        escapeshellarg('Accept: application/json'),
-        escapeshellarg($body),
-        escapeshellarg("$origin/jobs/$job/preview"),
-    );
-    $output = (string) shell_exec($command);
-    preg_match('/^ +50% +(\d+)/m', $output, $half);
-    preg_match('/^ +95% +(\d+)/m', $output, $most);
-    preg_match('/Non-2xx responses: +(\d+)/', $output, $bad);
-    printf("preview of the demo, %d planner%s: p50 %s ms, p95 %s ms, %s refused\n", $planners, $planners === 1 ? '' : 's', $half[1] ?? '?', $most[1] ?? '?', $bad[1] ?? '0');
+
+// A drag: every request moves the block to another place; each planner asks anew when the last answer is there, at most 20 times a second.
+$edits = array_map(static fn (int $step): string => (string) json_encode(['base' => $view['design']['id'], 'sequence' => $step, 'edits' => [['move' => ['x_m' => 1.5 + 0.01 * ($step % 40), 'y_m' => 0.7 + 0.005 * ($step % 17)]]]]), range(1, 200));
+$headers = ['Accept: application/json', 'Content-Type: application/json', "Cookie: $cookie", 'X-XSRF-TOKEN: '.urldecode($cookies['XSRF-TOKEN'] ?? '')];
+$drag = static function (int $planners, int $requests) use ($edits, $headers, $origin, $job): array {
+    $multi = curl_multi_init();
+    $times = [];
+    $refused = 0;
+    $next = array_fill(0, $planners, 0.0);
+    $running = [];
+    $sent = 0;
+    while (count($times) < $requests) {
+        for ($planner = 0; $planner < $planners; ++$planner) {
+            if (!isset($running[$planner]) && $sent < $requests && microtime(true) >= $next[$planner]) {
+                $handle = curl_init("$origin/jobs/$job/preview") ?: throw new RuntimeException('No curl.');
+                curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_POSTFIELDS => $edits[$sent++ % count($edits)], CURLOPT_PRIVATE => (string) $planner]);
+                curl_multi_add_handle($multi, $handle);
+                $running[$planner] = true;
+                $next[$planner] = microtime(true) + 0.05;
+            }
+        }
+        curl_multi_exec($multi, $active);
+        while (($done = curl_multi_info_read($multi)) !== false) {
+            $times[] = 1000 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
+            $refused += curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200 ? 0 : 1;
+            unset($running[(int) curl_getinfo($done['handle'], CURLINFO_PRIVATE)]);
+            curl_multi_remove_handle($multi, $done['handle']);
+        }
+        usleep(500);
+    }
+    sort($times);
+
+    return [$times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], $refused];
+};
+$drag(1, 10);
+foreach ([[1, 50], [4, 100]] as [$planners, $budget]) {
+    [$half, $most, $refused] = $drag($planners, 200);
+    printf("preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (at most %d: %s), %d refused\n", $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
 }
+// The memory of the server's processes, over many previews.
+$memory = static fn (): int => (int) shell_exec('ps -o rss= -C php | sort -n | tail -1');
+$before = $memory();
+$many = (int) ($argv[2] ?? 1000);
+$drag(4, $many);
+printf("memory of the largest server process: %.0f MB before, %.0f MB after %d previews\n", $before / 1024, $memory() / 1024, $many);
 unlink($jar);
-unlink($body);

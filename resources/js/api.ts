@@ -1,4 +1,4 @@
-import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Issued, Planned } from '@/types/desk';
+import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Hazards, Issued, Planned } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
 export class Refused extends Error {
@@ -49,6 +49,9 @@ export const designs = async (job: number) => (await ask<{ designs: DesignRow[] 
 
 export const compare = async (job: number, one: number, two: number) =>
     (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
+
+export const hazards = async (job: number, place: string) =>
+    (await ask<Hazards>(`/jobs/${job}/hazards?place=${encodeURIComponent(place)}`)).data;
 
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 

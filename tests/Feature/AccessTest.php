@@ -49,7 +49,7 @@ final class AccessTest extends TestCase
             'a what-if' => ['post', '/because', 'view'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
-            'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
+            'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
             'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
             'signing' => ['post', '/confirmations', 'sign'],
         ];

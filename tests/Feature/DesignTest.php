@@ -146,6 +146,18 @@ final class DesignTest extends TestCase
         $this->postJson("/jobs/{$this->job->id}/confirmations", $body)->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('summary.structure_signed_by', 'E. Sorrel');
     }
 
+    public function test_hazards_by_place_are_simulated_and_in_the_units_of_the_job(): void
+    {
+        $found = $this->getJson("/jobs/{$this->job->id}/hazards?place=FORD")->assertOk()->assertJsonCount(1, 'places')->assertJsonPath('places.0.place', 'Marrow Ford')->assertJsonPath('places.0.wind', '115 mph');
+        self::assertStringContainsString('simulated', (string) json_encode($found->json('source')));
+        $this->getJson("/jobs/{$this->job->id}/hazards")->assertJsonCount(12, 'places');
+        $this->getJson("/jobs/{$this->job->id}/hazards?place=Nowhere")->assertOk()->assertJsonCount(0, 'places');
+        foreach ($this->getJson("/jobs/{$this->job->id}/hazards")->collect('places') as $place) {
+            self::assertIsArray($place);
+            $this->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => $place['wind']], ['path' => '/site/ground_snow_Pa', 'typed' => $place['snow']], ['path' => '/site/ground_elevation_m', 'typed' => $place['elevation']]])->assertOk();
+        }
+    }
+
     public function test_a_because_is_answered_and_an_unknown_one_refused(): void
     {
         $this->getJson("/jobs/{$this->job->id}/because?path=loads/qh")->assertOk()->assertJsonPath('value', '24.2 psf')->assertJsonPath('children.0.title', 'Height factor Kh');
@@ -181,7 +193,7 @@ final class DesignTest extends TestCase
         self::assertSame(['O. Ther', 2], [$speed['entered']['by'] ?? '', $speed['entered']['design'] ?? 0]);
         $body = ['base' => $this->job->current()->id, 'path' => 'loads/qh', 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '240 mph']]];
         self::assertIsArray($because);
-        self::assertSame(['24.2 psf', '105.4 psf'], [$because['value'], $this->postJson("/jobs/{$this->job->id}/because", $body)->assertOk()->json('value')], 'twice 120 mph, four times 26.4 psf');
+        self::assertSame(['26.3 psf', '105.2 psf'], [$because['value'], $this->postJson("/jobs/{$this->job->id}/because", $body)->assertOk()->json('value')], 'twice 120 mph, four times 26.3 psf');
         self::assertSame(3, $this->job->designs()->count());
         $this->postJson("/jobs/{$this->job->id}/because", ['edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => 'fast']]] + $body)->assertStatus(422);
     }

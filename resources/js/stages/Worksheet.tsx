@@ -3,6 +3,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { Issuing } from '@/stages/Issuing';
+import { PlaceLookup } from '@/stages/PlaceLookup';
 
 /** The worksheet of a stage: what is known, said as the crew would say it, with the values edited in place. */
 export function Worksheet({ stage }: { stage: string }) {
@@ -66,6 +67,7 @@ function SiteSheet() {
                 From eave to ridge it is <Slot path="/site/eave_to_ridge_m" /> on the level; the rafters or trusses are{' '}
                 <Slot path="/site/roof_supports" />. Snow <Slot path="/site/free_slide_path" />.
             </Say>
+            <PlaceLookup />
         </>
     );
 }

@@ -211,6 +211,11 @@ export type DeskData = Planned & {
     becauses?: BecauseNode[];
 };
 
+export type Hazards = {
+    source: string;
+    places: { place: string; wind: string; snow: string; elevation: string; risk_category: string }[];
+};
+
 export type Issued = {
     id: number;
     revision: number;
