@@ -103,8 +103,8 @@ final class RunSearches
     /** @param list<int> $barred Candidates */
     private function search(Run $run, array $barred, ?int $most, string $limits): ?Fewest
     {
-        // With one or two places barred there most likely is a layout.
-        if ($most !== null && count($barred) > 2 && $this->isRuledOut($run, $most, $barred)) {
+        // With a few places barred there most likely is a layout.
+        if ($most !== null && count($barred) >= $most - 2 && $this->isRuledOut($run, $most, $barred)) {
             return null;
         }
         $likeness = $this->likeness[$run->id].$limits;

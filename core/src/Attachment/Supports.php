@@ -27,8 +27,8 @@ final class Supports
     private const SHIFTED = 4;
     private const SEARCHED = 2;
 
-    /** @var array<string, float> Worst ratio of layouts tried while relieving members; beyond 1 not exact */
-    private array $weighed = [];
+    /** @var array<string, bool> By run and layout, whether it holds with a foot moved */
+    private array $moved = [];
 
     private function __construct(private readonly RunSearches $searches)
     {
@@ -108,6 +108,8 @@ final class Supports
     /**
      * The best single run to take off a member: by a foot moved to a neighbour, or by a new search for the runs that load it most.
      *
+     * Whether a moved foot still holds is asked last, since it costs the most, and of the best moves first.
+     *
      * @param array<int, RunPlan> $plans
      * @param array<int, list<int>> $barred
      *
@@ -123,56 +125,56 @@ final class Supports
             }
         }
         arsort($on);
-        $best = $bestRank = null;
+        $moves = [];
         foreach (array_slice(array_keys($on), 0, $search ? self::SEARCHED : self::SHIFTED) as $index) {
             $plan = $plans[$index];
             $bar = [...$barred[$index] ?? [], $member];
-            $picks = $search ? $this->searches->fewest($plan->run, $bar, count($plan->picks) + 1)?->picks : $this->neighbouring($plan, $bar);
-            if ($picks === null) {
-                continue;
+            $layouts = $search ? [$this->searches->fewest($plan->run, $bar, count($plan->picks) + 1)?->picks] : self::neighbouring($plan, $member, $bar);
+            foreach (array_filter($layouts) as $picks) {
+                $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
+                $relief = $loading->relief(array_values($plans), $now, $plan, $loading->of_N($moved));
+                if ($relief > 1e-9) {
+                    $moves[] = [count($picks) - count($plan->picks), -round($relief, 9), $index, $moved];
+                }
             }
-            $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
-            $after = $loading->under(array_values([$index => $moved] + $plans));
-            $rank = [count($picks) - count($plan->picks), $after->excess()];
-            if ($rank[1] < $now->excess() - 1e-9 && ($bestRank === null || $rank < $bestRank)) {
-                [$best, $bestRank] = [[$index, $moved, $after], $rank];
+        }
+        usort($moves, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
+        foreach ($moves as [, , $index, $moved]) {
+            if ($search || $this->stillHolds($moved)) {
+                return [$index, $moved, $loading->under(array_values([$index => $moved] + $plans))];
             }
         }
 
-        return $best;
+        return null;
+    }
+
+    private function stillHolds(RunPlan $moved): bool
+    {
+        return $this->moved[$moved->run->id.'/'.implode(',', $moved->picks)] ??= $moved->check->worst($moved->feet_m(), SearchSpace::LIMIT) <= SearchSpace::LIMIT;
     }
 
     /**
-     * The feet with those on barred members moved to a neighbour that holds; null when none does.
+     * The feet with the one on a member moved to a neighbouring member, left and right.
      *
-     * @param list<int> $bar Members
+     * @param list<int> $bar Members that may not be used
      *
-     * @return list<int>|null
+     * @return list<list<int>>
      */
-    private function neighbouring(RunPlan $plan, array $bar): ?array
+    private static function neighbouring(RunPlan $plan, int $member, array $bar): array
     {
-        $run = $plan->run;
-        $best = null;
-        $bestWorst = 1.0 + 1e-9;
-        foreach ($plan->picks as $place => $pick) {
-            if (!in_array($run->members[$pick], $bar, true)) {
-                continue;
-            }
-            foreach ([$pick - 1, $pick + 1] as $other) {
-                if (isset($run->members[$other]) && !in_array($run->members[$other], $bar, true) && !in_array($other, $plan->picks, true)) {
+        $layouts = [];
+        foreach ($plan->members() as $place => $number) {
+            foreach ($number === $member ? [-1, 1] : [] as $side) {
+                $other = $plan->picks[$place] + $side;
+                if (isset($plan->run->members[$other]) && !in_array($plan->run->members[$other], $bar, true) && !in_array($other, $plan->picks, true)) {
                     $picks = $plan->picks;
                     $picks[$place] = $other;
-                    $picks = array_values($picks);
-                    $key = $run->id.'/'.implode(',', $picks);
-                    $worst = $this->weighed[$key] ??= $plan->check->worst(array_map(static fn (int $index): float => $run->candidates_m[$index], $picks), 1.0 + 1e-9);
-                    if ($worst < $bestWorst) {
-                        [$best, $bestWorst] = [$picks, $worst];
-                    }
+                    $layouts[] = array_values($picks);
                 }
             }
         }
 
-        return $best;
+        return $layouts;
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */

@@ -54,27 +54,82 @@ final readonly class MemberLoading
     /** @param list<RunPlan> $plans */
     public function under(array $plans): MemberShares
     {
-        $loads_N = $rows = [];
+        $loads_N = [];
         foreach ($plans as $plan) {
-            $row = $plan->run->line->row;
-            foreach ($plan->run->members as $number) {
-                $rows[$number][$row] = true;
-            }
-            $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
-            foreach ($plan->reactions() as $place => $modules) {
-                $number = $plan->run->members[$plan->picks[$place]];
-                $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $modules * $module_N;
+            foreach ($this->of_N($plan) as $number => $load_N) {
+                $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $load_N;
             }
         }
         ksort($loads_N);
+        $rows = self::rows($plans);
         $shares = [];
         foreach ($loads_N as $number => $load_N) {
-            $even_N = $this->row_m2 * count($rows[$number] ?? []) * $this->added_Pa;
+            $even_N = $this->row_m2 * ($rows[$number] ?? 0) * $this->added_Pa;
             $times = $even_N > 0 ? $load_N / $even_N : 0.0;
             $with_Pa = $this->roof_Pa + $times * $this->added_Pa;
             $shares[] = new MemberShare($number, $this->xs_m[$number] ?? 0.0, $load_N, $even_N, $times, $with_Pa / $this->without_Pa, $with_Pa, $this->without_Pa);
         }
 
         return new MemberShares($shares, $this->limit, ($this->roof_Pa + $this->added_Pa) / $this->without_Pa);
+    }
+
+    /** @return array<int, float> What one run puts on each member */
+    public function of_N(RunPlan $plan): array
+    {
+        $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
+        $loads_N = [];
+        foreach ($plan->reactions() as $place => $modules) {
+            $loads_N[$plan->run->members[$plan->picks[$place]]] = $modules * $module_N;
+        }
+
+        return $loads_N;
+    }
+
+    /**
+     * How much less the members carry beyond the limit, in all, when one run moves: as MemberShares::excess() before and after.
+     *
+     * @param list<RunPlan> $plans
+     * @param array<int, float> $after_N What the moved run puts on each member afterwards
+     */
+    public function relief(array $plans, MemberShares $before, RunPlan $run, array $after_N): float
+    {
+        $now_N = [];
+        foreach ($before->shares as $share) {
+            $now_N[$share->number] = $share->load_N;
+        }
+        $rows = self::rows($plans);
+        $relief = 0.0;
+        foreach ($this->of_N($run) as $number => $load_N) {
+            $after_N[$number] = ($after_N[$number] ?? 0.0) - $load_N;
+        }
+        foreach ($after_N as $number => $change_N) {
+            $relief += $this->beyond($now_N[$number] ?? 0.0, $rows[$number] ?? 0) - $this->beyond(($now_N[$number] ?? 0.0) + $change_N, $rows[$number] ?? 0);
+        }
+
+        return $relief;
+    }
+
+    private function beyond(float $load_N, int $rows): float
+    {
+        $even_N = $this->row_m2 * $rows * $this->added_Pa;
+
+        return max(0.0, ($this->roof_Pa + ($even_N > 0 ? $load_N / $even_N : 0.0) * $this->added_Pa) / $this->without_Pa - $this->limit);
+    }
+
+    /**
+     * @param list<RunPlan> $plans
+     *
+     * @return array<int, int> Rows of modules over each member
+     */
+    private static function rows(array $plans): array
+    {
+        $rows = [];
+        foreach ($plans as $plan) {
+            foreach ($plan->run->members as $number) {
+                $rows[$number][$plan->run->line->row] = true;
+            }
+        }
+
+        return array_map(count(...), $rows);
     }
 }
