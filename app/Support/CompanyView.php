@@ -35,7 +35,7 @@ final class CompanyView
         foreach (DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->limit(20)->get() as $row) {
             $sessions[] = [
                 'is_this' => $row->id === $session, 'at' => gmdate('Y-m-d\TH:i:s\Z', is_numeric($row->last_activity) ? (int) $row->last_activity : 0),
-                'from' => is_string($row->ip_address) ? $row->ip_address : '', 'with' => mb_strimwidth(is_string($row->user_agent) ? $row->user_agent : '', 0, 60, '…'),
+                'from' => is_string($row->ip_address) ? $row->ip_address : '', 'with' => preg_match('/Mobi|Android/i', is_string($row->user_agent) ? $row->user_agent : '') === 1 ? 'a phone' : 'a computer',
             ];
         }
 

@@ -100,8 +100,8 @@ final class CompanyTest extends TestCase
     public function test_one_sees_and_ends_ones_own_sessions(): void
     {
         $user = $this->planner();
-        DB::table('sessions')->insert(['id' => 'phone', 'user_id' => $user->id, 'ip_address' => '10.0.0.9', 'user_agent' => 'A phone', 'payload' => '', 'last_activity' => time()]);
-        $this->actingAs($user)->get('/company')->assertInertia(static fn ($page) => $page->where('sessions.0.with', 'A phone')->where('sessions.0.is_this', false));
+        DB::table('sessions')->insert(['id' => 'phone', 'user_id' => $user->id, 'ip_address' => '10.0.0.9', 'user_agent' => 'Something (Mobile)', 'payload' => '', 'last_activity' => time()]);
+        $this->actingAs($user)->get('/company')->assertInertia(static fn ($page) => $page->where('sessions.0.with', 'a phone')->where('sessions.0.is_this', false));
         $this->post('/company/sessions/end')->assertRedirect('/company');
         self::assertSame(0, DB::table('sessions')->where('id', 'phone')->count());
     }

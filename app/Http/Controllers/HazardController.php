@@ -8,6 +8,7 @@ use App\Hazards\HazardLookup;
 use App\Hazards\PlaceHazards;
 use App\Models\Job;
 use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\UnitSystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,7 +25,7 @@ final class HazardController extends Controller
             'place' => $found->place,
             'wind' => $printer->print(Dimension::Speed, $found->windSpeed($design->site->riskCategory)->toSi()),
             'snow' => $printer->print(Dimension::Pressure, $found->groundSnow->toSi()),
-            'elevation' => $printer->print(Dimension::Length, $found->elevation->toSi()),
+            'elevation' => $design->units === UnitSystem::Us ? number_format($found->elevation->toFeet(), 0, '.', '').' ft' : number_format($found->elevation->toMetres(), 0, '.', '').' m',
             'risk_category' => $design->site->riskCategory->value,
         ], $lookup->find(is_string($place) ? mb_strimwidth($place, 0, 60) : ''))]);
     }

@@ -153,8 +153,7 @@ export default function Company({ company, may_manage, members, invitations, ses
                     {sessions.map((one) => (
                         <li key={one.at + one.with}>
                             {one.is_this ? <strong>Here</strong> : one.from},{' '}
-                            {new Date(one.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
-                            <span className="text-muted text-[0.9rem]"> {one.with}</span>
+                            {new Date(one.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}, {one.with}
                         </li>
                     ))}
                 </ul>

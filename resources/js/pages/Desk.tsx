@@ -268,14 +268,22 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 onArea={setArea}
                                 {...(may.includes('update') ? { onHand } : {})}
                                 selectedRun={showTape ? run.id : null}
-                                onRun={setRunId}
+                                onRun={(id) => {
+                                    setRunId(id);
+                                    if (stage === 'rails') {
+                                        desk.ask(`runs/${id}/rail`);
+                                    }
+                                }}
+                                {...(stage === 'attachments'
+                                    ? { onMember: (member: number) => desk.ask(`members/${member}`) }
+                                    : {})}
                                 onFoot={(id, foot) => {
                                     setRunId(id);
-                                    setAsked(`runs/${id}/feet/${foot}`);
+                                    desk.ask(`runs/${id}/feet/${foot}`);
                                 }}
                                 onModule={(row, column) =>
                                     stage === 'loads'
-                                        ? setAsked(`modules/${row}/${column}`)
+                                        ? desk.ask(`modules/${row}/${column}`)
                                         : may.includes('update') && void edit([{ toggle: { row, column } }])
                                 }
                             />
@@ -297,7 +305,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             slope={data.slope_tape}
                             runDatum={datum('/rules/run_datum')}
                             slopeDatum={datum('/rules/slope_datum')}
-                            onFoot={(foot) => setAsked(`runs/${run.id}/feet/${foot}`)}
+                            onFoot={(foot) => desk.ask(`runs/${run.id}/feet/${foot}`)}
                         />
                     </footer>
                 )}

@@ -30,16 +30,16 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                 <p>There is no job yet. Start one from a paper survey with “New job”.</p>
             ) : (
                 <div className="overflow-x-auto">
-                    <table className="min-w-[640px]">
+                    <table>
                         <thead>
                             <tr>
                                 <th>Job</th>
-                                <th>Modules</th>
+                                <th className="hidden sm:table-cell">Modules</th>
                                 <th>Feet</th>
                                 <th>Least reserve</th>
                                 <th>Stands at</th>
-                                <th>Design</th>
-                                <th>Changed</th>
+                                <th className="hidden sm:table-cell">Design</th>
+                                <th className="hidden sm:table-cell">Changed</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -50,17 +50,19 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                                             {job.name}
                                         </Link>
                                     </td>
-                                    <td>{job.modules}</td>
+                                    <td className="hidden sm:table-cell">{job.modules}</td>
                                     <td>{job.attachments}</td>
                                     <td className={`tone-${job.reserve_word ?? 'plain'}`}>
                                         {job.reserve === null ? '–' : `${job.reserve_word} ${job.reserve}`}
                                     </td>
                                     <td>{standing(job)}</td>
-                                    <td>
+                                    <td className="hidden sm:table-cell">
                                         {job.number}
                                         {job.author !== null && `, ${job.author}`}
                                     </td>
-                                    <td>{new Date(job.changed_at).toLocaleDateString('en-US', { dateStyle: 'medium' })}</td>
+                                    <td className="hidden sm:table-cell">
+                                        {new Date(job.changed_at).toLocaleDateString('en-US', { dateStyle: 'medium' })}
+                                    </td>
                                 </tr>
                             ))}
                         </tbody>

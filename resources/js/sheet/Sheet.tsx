@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
+    cellAt,
     Feet,
     Hatches,
     MemberNumbers,
@@ -25,6 +26,7 @@ type Props = {
     onRun?: (run: string) => void;
     onFoot?: (run: string, foot: number) => void;
     onModule?: (row: number, column: number) => void;
+    onMember?: (member: number) => void;
     /** What the hand does now: to be looked at while it moves, to be saved when it lets go, to be forgotten when it gives up. */
     onHand?: (edits: Edit[], doing: 'moving' | 'done' | 'given up') => void;
     /** Which look this drawing answers, for those who measure how fast it came. */
@@ -53,6 +55,7 @@ export function Sheet({
     onRun,
     onFoot,
     onModule,
+    onMember,
     onHand,
     sequence = 0,
     selectedArea = null,
@@ -109,7 +112,7 @@ export function Sheet({
             return;
         }
         const from = at(event);
-        const module = event.target.closest('[data-module]')?.getAttribute('data-module') ?? null;
+        const module = event.target.closest('[data-module]')?.getAttribute('data-module') ?? cellAt(planned, from.x_m, from.y_m);
         const id = event.target.closest('[data-area]')?.getAttribute('data-area') ?? null;
         const area = sheet.no_work.find((one) => one.id === id);
         let hold: Hold | null = null;
@@ -124,7 +127,7 @@ export function Sheet({
         } else if (drawsAreas) {
             onArea?.(null);
         }
-        if (hold === null && event.target.closest('[data-foot],[data-run]') !== null) {
+        if (hold === null && event.target.closest('[data-foot],[data-run],[data-member]') !== null) {
             return;
         }
         grip.current = { hold, module, from, x: event.clientX, y: event.clientY, moved: false };
@@ -319,7 +322,7 @@ export function Sheet({
                         <Band x={right + 8} y={0} width={width - right} height={height} />
                     </>
                 )}
-                <MemberNumbers view={view} planned={planned} until={right + 8} />
+                <MemberNumbers view={view} planned={planned} until={right + 8} onMember={onMember} />
                 <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
                     {narrow ? 'ridge' : 'ridge above; members counted from the left rake'}
                 </text>

@@ -118,7 +118,17 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
 }
 
 /** As many as can be read, above the ridge, or at the top of an enlarged drawing. */
-export function MemberNumbers({ view, planned, until }: { view: Viewport; planned: Planned; until: number }) {
+export function MemberNumbers({
+    view,
+    planned,
+    until,
+    onMember,
+}: {
+    view: Viewport;
+    planned: Planned;
+    until: number;
+    onMember: ((member: number) => void) | undefined;
+}) {
     const { members, length_m } = planned.sheet;
     const apart = view.k * ((members[1]?.x_m ?? 1) - (members[0]?.x_m ?? 0));
     const step = Math.max(1, Math.ceil(20 / Math.max(1, apart)));
@@ -127,8 +137,12 @@ export function MemberNumbers({ view, planned, until }: { view: Viewport; planne
             {members
                 .filter((member) => member.number % step === 0 && px(view, member.x_m) > 4 && px(view, member.x_m) < until)
                 .map((member) => (
+                    // biome-ignore lint/a11y/noStaticElementInteractions: the list of members does the same by keyboard
                     <text
                         key={member.number}
+                        data-member={member.number}
+                        cursor={onMember === undefined ? undefined : 'pointer'}
+                        onClick={() => onMember?.(member.number)}
                         x={px(view, member.x_m)}
                         y={Math.max(44, py(view, length_m) - 7)}
                         textAnchor="middle"
@@ -216,6 +230,18 @@ export function Modules({
             ))}
         </g>
     );
+}
+
+/** The place of the block under a point, where no part of its own is drawn. */
+export function cellAt(planned: Planned, x_m: number, y_m: number): string | null {
+    const { modules, left_out, module } = planned.sheet;
+    if (modules.length <= MANY) {
+        return null;
+    }
+    const cell = [...modules, ...left_out].find(
+        (one) => x_m >= one.x_m && x_m <= one.x_m + module.width_m && y_m >= one.y_m && y_m <= one.y_m + module.length_m,
+    );
+    return cell === undefined ? null : `${cell.row}.${cell.column}`;
 }
 
 const outline = (box: { x: number; y: number; width: number; height: number }) =>
@@ -359,26 +385,39 @@ export function Feet({
     selected: string | null;
     onFoot: ((run: string, foot: number) => void) | undefined;
 }) {
+    // Of very many, only those of the run in hand are parts of their own.
+    const many = runs.reduce((sum, run) => sum + run.feet.length, 0) > MANY;
+    const drawn = many ? runs.filter((run) => run.id === selected) : runs;
+    const word = (run: Planned['runs'][number], foot: { word: string }) => (run.holds ? foot.word : 'fails');
+    const mark = (run: Planned['runs'][number], x_m: number) => `M${px(view, x_m)} ${py(view, run.y_m) - 3}l6.5 11h-13z`;
     return (
         <g>
-            {runs.flatMap((run) =>
-                run.feet.map((foot) => {
-                    const x = px(view, foot.x_m);
-                    const y = py(view, run.y_m);
-                    return (
-                        // biome-ignore lint/a11y/noStaticElementInteractions: the table of feet does the same by keyboard
-                        <path
-                            key={`${run.id}-${foot.number}`}
-                            data-foot={`${run.id}-${foot.number}`}
-                            d={`M${x} ${y - 3}l6.5 11h-13z`}
-                            fill={run.holds ? colours[foot.word] : colours.fails}
-                            stroke={run.id === selected ? 'var(--color-ink)' : 'var(--color-paper)'}
-                            strokeWidth={1}
-                            cursor={onFoot === undefined ? undefined : 'pointer'}
-                            onClick={() => onFoot?.(run.id, foot.number)}
-                        />
-                    );
-                }),
+            {many &&
+                Object.keys(colours).map((kind) => (
+                    <path
+                        key={kind}
+                        d={runs
+                            .flatMap((run) =>
+                                run.feet.filter((foot) => word(run, foot) === kind).map((foot) => mark(run, foot.x_m)),
+                            )
+                            .join('')}
+                        fill={colours[kind]}
+                    />
+                ))}
+            {drawn.flatMap((run) =>
+                run.feet.map((foot) => (
+                    // biome-ignore lint/a11y/noStaticElementInteractions: the table of feet does the same by keyboard
+                    <path
+                        key={`${run.id}-${foot.number}`}
+                        data-foot={`${run.id}-${foot.number}`}
+                        d={mark(run, foot.x_m)}
+                        fill={colours[word(run, foot)]}
+                        stroke={run.id === selected ? 'var(--color-ink)' : 'var(--color-paper)'}
+                        strokeWidth={1}
+                        cursor={onFoot === undefined ? undefined : 'pointer'}
+                        onClick={() => onFoot?.(run.id, foot.number)}
+                    />
+                )),
             )}
         </g>
     );

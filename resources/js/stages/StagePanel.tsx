@@ -33,7 +33,7 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             return (
                 <Box label="Hole ledger" tall>
                     <div className="flex flex-wrap gap-x-8 gap-y-4">
-                        <Section run={run} width={500} />
+                        <Section run={run} width={window.innerWidth < 640 ? 340 : 500} />
                         <div className="min-w-0 flex-1">
                             <Ledger />
                         </div>

@@ -6,7 +6,7 @@ export function Frame({ children }: { children: ReactNode }) {
     const user = usePage<{ user: { name: string; company: string } | null }>().props.user;
     return (
         <div className="mx-auto max-w-6xl px-6">
-            <header className="flex items-baseline justify-between border-ink border-b py-3">
+            <header className="flex flex-wrap items-baseline justify-between gap-x-6 border-ink border-b py-3">
                 <Link href="/jobs" className="font-condensed text-[1.2rem] font-semibold">
                     Garnetine
                 </Link>
