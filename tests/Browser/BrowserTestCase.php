@@ -14,6 +14,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Tests\TestCase;
 
 /** A real browser against a real server on the test database. */
@@ -28,6 +29,8 @@ abstract class BrowserTestCase extends TestCase
         parent::setUp();
         self::$origin ??= self::serve();
         $this->browser = Chrome::driver();
+        // So many people never log in from one place within a minute.
+        Cache::store('file')->flush();
         // A page that still asks for news would bring its session back.
         $this->browser->get('about:blank');
         Chrome::forget(self::$origin);

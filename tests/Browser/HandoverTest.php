@@ -21,6 +21,8 @@ final class HandoverTest extends BrowserTestCase
         $this->press('Issue design 1');
         $this->seeText('The paper waits its turn', '[data-issued]');
         $this->assertAccessible('hand-over with a paper in the making');
+        // As a worker leaves it that is killed half-way; its job begins again.
+        DB::update("update papers set state = 'making', percent = 20");
         URL::forceRootUrl(self::origin());
         Artisan::call('queue:work', ['connection' => 'database', '--once' => true]);
         $this->seeText('PDF, ', '[data-issued]');

@@ -79,6 +79,18 @@ ask -D "$at/headers" -o /dev/null "$site/login"
 for header in strict-transport-security content-security-policy x-request-id; do grep -qi "^$header:" "$at/headers" || bad "no header $header"; ok; done
 grep -qi '^set-cookie: garnetine_session=.*secure' "$at/headers" || bad "the session's cookie is not for https only"; ok
 tail -1 "$at/app.log" | php -r '$line = json_decode(stream_get_contents(STDIN), true); exit(isset($line["context"]["status"]) || isset($line["context"]["request"]) ? 0 : 1);' || bad "the log is no JSON: $(tail -1 "$at/app.log")"; ok
+# --- the database restarts under the running application
+(
+    # shellcheck source=bin/lib.sh
+    source bin/lib.sh
+    pg_stop test
+    down=$(ask "$site/ready")
+    grep -q '"ready":false' <<<"$down" && [ "$(code "$site/ready")" = 503 ] || bad "/ready says $down without a database"
+    pg_start test
+) || exit 1
+ok
+for _ in 1 2 3 4; do answer=$(ask "$site/ready"); done
+grep -q '"ready":true' <<<"$answer" && [ "$(code "$site/login")" = 200 ] || bad "the application does not come back with its database: $answer"; ok
 kill "$nginx" "$fpm"
 wait "$nginx" "$fpm" 2>/dev/null || true
 nginx="" fpm=""
