@@ -46,7 +46,7 @@ final class CompanyTest extends BrowserTestCase
     public function test_a_forgotten_password_is_asked_for(): void
     {
         $this->visit('/login');
-        $this->browser->findElement(WebDriverBy::linkText('Forgotten the password?'))->click();
+        $this->press('Forgotten the password?');
         $this->seeText('Forgotten password', 'h1');
         $this->assertAccessible('forgotten password');
         $this->type('input[type=email]', 'nobody@example.test');
