@@ -22,7 +22,7 @@ return [
     'finding.outside_surface' => 'The block lies {by} beyond the {edge} edge of the surface.',
     'finding.too_near_edge' => 'The block is {by} too near the {edge} edge: modules parallel to the roof must stay {least} (twice their height) away.',
     'finding.across_setback' => 'The block lies {by} across the {edge} setback.',
-    'finding.over_no_work_area' => 'Modules {modules} come {by} into the clearance of the {kind} “{area}”.',
+    'finding.over_no_work_area' => 'Up to {by} inside the clearance of the {kind} “{area}”: modules {modules}.',
     'finding.courses_unknown' => 'The two butt lines, at {lower} and {upper}, do not give a course. Measure one near the eave and one near the ridge.',
     'finding.makers_cover_missing' => 'For “{foot}” the maker’s cover of the flashing is missing. Enter it from the maker’s sheet.',
     'finding.clamp_zone_missing' => 'No clamp zone on the long side is entered for “{module}”.',

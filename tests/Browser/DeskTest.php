@@ -101,7 +101,7 @@ final class DeskTest extends BrowserTestCase
         $this->hand()->moveToElement($sheet)->moveByOffset(-250, 60)->clickAndHold()->moveByOffset(25, -20)->moveByOffset(5, -5)->release()->perform();
         $this->settled();
         $this->seeText('area-1', 'main');
-        $this->seeText('into the clearance of the skylight “area-1”', '[data-finding]');
+        $this->seeText('inside the clearance of the skylight “area-1”', '[data-finding]');
         $area = $this->job->current()->document()->surface->noWorkRectangles[0];
         $this->browser->executeScript('arguments[0].focus()', [$this->element('[data-handle="area-1"]')]);
         $this->seeText('keep', 'p.flex-none.bg-panel');

@@ -28,7 +28,7 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
             {one !== undefined && two !== undefined && (
                 <button
                     type="button"
-                    className="act act-small mb-2"
+                    className="act act-small mb-2 self-start"
                     onClick={() => compare(job, one, two).then(setCompared, (error: Error) => setWrong(error.message))}
                 >
                     Compare the two marked

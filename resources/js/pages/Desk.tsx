@@ -250,15 +250,15 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 )}
                 <div className="contents min-h-0 flex-1 md:flex">
                     <main
-                        className="order-3 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
+                        className="order-4 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
                         aria-busy={busy}
                     >
                         <Worksheet stage={stage} />
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
-                    <div className="order-1 flex min-w-0 flex-none flex-col md:order-none md:flex-1">
+                    <div className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
                         <div
-                            className={`relative md:min-h-[320px] ${stage === 'handover' || stage === 'holes' ? 'flex-none md:h-[46%]' : 'flex-1'}`}
+                            className={`relative order-1 md:order-none md:min-h-[320px] ${stage === 'handover' || stage === 'holes' ? 'flex-none md:h-[46%]' : 'flex-1'}`}
                         >
                             <Sheet
                                 planned={shown}

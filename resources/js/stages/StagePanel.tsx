@@ -57,7 +57,7 @@ function Box({ label, tall = false, children }: { label: string; tall?: boolean;
             aria-label={label}
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
             tabIndex={0}
-            className={`overflow-auto border-line border-t px-5 py-3 ${tall ? 'min-h-0 flex-1' : 'flex-none md:max-h-[34%]'}`}
+            className={`order-3 overflow-auto border-line border-t px-5 py-3 md:order-none ${tall ? 'min-h-0 flex-1' : 'flex-none md:max-h-[34%]'}`}
         >
             {children}
         </section>

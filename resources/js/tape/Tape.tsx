@@ -48,8 +48,8 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props)
     const size = gap > ROOM ? 24 : gap > 52 ? 15 : 11;
     const name = upSlope ? 'Slope tape' : `Run ${run.id}`;
     return (
-        <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex">
-            <div className="w-[176px] flex-none px-4 py-2">
+        <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex flex-col md:flex-row">
+            <div className="flex-none px-5 py-2 md:w-[176px] md:px-4">
                 <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
                     {upSlope
