@@ -12,6 +12,7 @@ use App\Http\Controllers\HazardController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\IssuedController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\OwnCopyController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadyController;
@@ -76,6 +77,8 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
             Route::post('/{design}/onto', [HistoryController::class, 'onto'])->whereNumber('design');
         });
         Route::post('/preview', PreviewController::class)->middleware('can:update,job');
+        Route::post('/own-copies', [OwnCopyController::class, 'store'])->middleware('can:sign,job');
+        Route::post('/own-copies/take', [OwnCopyController::class, 'take'])->middleware('can:update,job');
         Route::post('/confirmations', ConfirmationController::class)->middleware('can:sign,job');
     });
 });

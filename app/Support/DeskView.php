@@ -23,6 +23,7 @@ final class DeskView
         $plan = Planner::plan($document);
         $texts = new Texts($document->printer());
         $history = $model->job === null ? null : History::of($model->job);
+        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document);
 
         return [
             'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],
@@ -30,11 +31,28 @@ final class DeskView
                 'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
                 'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
             ],
+            'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
+            'own_offers' => OwnCopyView::all($offers, $texts),
             'fields' => FieldView::all($document, $texts),
             'lists' => FieldView::counts($document),
             'survey' => FieldView::survey($document, $texts),
-        ] + self::planned($plan, $texts) + PaperView::of($plan, $texts)
+        ] + self::outOfDate(self::planned($plan, $texts), $offers !== []) + PaperView::of($plan, $texts)
             + ($withBecauses ? ['becauses' => self::becauses($plan)] : []);
+    }
+
+    /**
+     * The hand-over is out of date while the company knows values that this design does not use.
+     *
+     * @param array<string, mixed> $planned
+     *
+     * @return array<string, mixed>
+     */
+    private static function outOfDate(array $planned, bool $outOfDate): array
+    {
+        $stages = is_array($planned['stages']) ? $planned['stages'] : [];
+        $planned['stages'] = array_map(static fn (mixed $stage): mixed => $outOfDate && is_array($stage) && $stage['key'] === 'handover' ? ['state' => 'out of date', 'tone' => 'tight'] + $stage : $stage, $stages);
+
+        return $planned;
     }
 
     /**

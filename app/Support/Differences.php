@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Garnetine\Core\Design\Cell;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Message\Texts;
 
@@ -26,6 +27,7 @@ final class Differences
         foreach ($paths as $path) {
             [$label, $was, $is] = match (true) {
                 $path === '/block/left_out' => ['Modules left out', self::cells($before), self::cells($after)],
+                $path === '/own_copies' => ['Values read in own copies', self::copies($before), self::copies($after)],
                 $path === '/confirmations' => ['Signatures', (string) count($before->confirmations), (string) count($after->confirmations)],
                 str_starts_with($path, '/survey/') => self::answer($before, $after, $path, $texts),
                 default => [$texts->field($path), self::text($one, $path), self::text($two, $path)],
@@ -68,6 +70,11 @@ final class Differences
         return implode(', ', array_map(static fn (Cell $cell): string => $cell->row.'.'.$cell->column, $design->block->leftOut));
     }
 
+    private static function copies(Design $design): string
+    {
+        return implode(', ', array_map(static fn (OwnCopy $copy): string => "{$copy->coefficient} = {$copy->value}", $design->ownCopies));
+    }
+
     /** @return array{string, string, string} */
     private static function answer(Design $before, Design $after, string $path, Texts $texts): array
     {
@@ -81,7 +88,7 @@ final class Differences
     {
         $one = $before instanceof \stdClass ? (array) $before : $before;
         $two = $after instanceof \stdClass ? (array) $after : $after;
-        $whole = $path === '/block/left_out' || $path === '/confirmations' || preg_match('~^/survey/\w+$~', $path) === 1;
+        $whole = in_array($path, ['/block/left_out', '/confirmations', '/own_copies'], true) || preg_match('~^/survey/\w+$~', $path) === 1;
         if (is_array($one) && is_array($two) && !$whole) {
             foreach (array_keys($one + $two) as $key) {
                 if ("$path/$key" !== '/as_typed') {

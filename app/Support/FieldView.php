@@ -48,7 +48,7 @@ final class FieldView
         foreach (Shape::of($part::class)->fields as $key => $field) {
             $pointer = "$path/$key";
             $value = $part->{$field->property};
-            if ($field->keyed !== null || $pointer === '/schema' || $pointer === '/confirmations' || $pointer === '/block/left_out') {
+            if ($field->keyed !== null || $pointer === '/schema' || $pointer === '/confirmations' || $pointer === '/own_copies' || $pointer === '/block/left_out') {
                 continue;
             }
             if (is_array($value)) {

@@ -30,7 +30,8 @@ final class JobList
                 'id' => $job->id, 'name' => $job->name, 'number' => $design->number, 'author' => $design->author?->name,
                 'changed_at' => $design->created_at->toIso8601ZuluString(), 'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
                 'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'reserve_word' => $reserve === null ? null : Texts::word($reserve),
-                'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0, 'status' => $plan['status'],
+                'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
+                'status' => CompanyCopies::offers($job->company_id, $design->document()) === [] ? $plan['status'] : 'out of date',
             ];
         }
 

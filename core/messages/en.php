@@ -5,6 +5,9 @@ declare(strict_types=1);
 // Texts by code. {name} quotes a value by its name without the unit ending; words and links are looked up in this file.
 return [
     // findings: refusals
+    'finding.own_copy_unknown' => 'A value read in an own copy stands for nothing that this build computes with: {coefficient}, by {document}, {clause} ({name}). Take it out.',
+    'finding.own_copy_implausible' => '{coefficient} was read as {own} in {document}, {clause} by {name}; recalled is {recalled}. So far apart it was read in another unit or another line. Read it again.',
+    'finding.own_copy_differs' => '{coefficient} is {own} by {document}, {clause}, as read by {name}, instead of the recalled {recalled}.',
     'finding.roof_kind' => 'Only two-sided gable roofs are covered; this is entered as “{roof_kind}”. Sheds, hips, gambrels and flat roofs have other zones.',
     'finding.covering' => 'Only asphalt shingles are covered; this roof has “{covering}”.',
     'finding.dormer_or_valley' => 'Roofs with a dormer or valley on the plane are not covered (answered “{answer}”). Answer “no” when there is none.',

@@ -53,6 +53,13 @@ export const compare = async (job: number, one: number, two: number) =>
 export const hazards = async (job: number, place: string) =>
     (await ask<Hazards>(`/jobs/${job}/hazards?place=${encodeURIComponent(place)}`)).data;
 
+export const ownCopy = (
+    job: number,
+    body: { base: number; coefficient: string; value: string; document: string; clause: string; name: string },
+) => ask<DeskData>(`/jobs/${job}/own-copies`, body);
+
+export const takeOwnCopies = (job: number, base: number) => ask<DeskData>(`/jobs/${job}/own-copies/take`, { base, edits: [] });
+
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 
 export const issue = async (job: number, base: number, note: string) =>

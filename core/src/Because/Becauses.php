@@ -9,7 +9,6 @@ use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Load\Coefficient;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
@@ -131,7 +130,7 @@ final readonly class Becauses
      */
     private function coefficient(string $table, string $key, array $children = []): Because
     {
-        return self::ofCoefficient($this->plan, Coefficients::find($table, $key), $children);
+        return self::ofCoefficient($this->plan, $this->plan->coefficients->look($table, $key), $children);
     }
 
     /** @param list<Because> $children */

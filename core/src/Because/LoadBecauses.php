@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Because;
 
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Plan;
 
@@ -44,7 +43,7 @@ final readonly class LoadBecauses
 
     private function coefficient(string $table, string $key): Because
     {
-        return Becauses::ofCoefficient($this->plan, Coefficients::find($table, $key));
+        return Becauses::ofCoefficient($this->plan, $this->plan->coefficients->look($table, $key));
     }
 
     private function qh(): Because

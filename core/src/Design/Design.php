@@ -14,16 +14,17 @@ use Garnetine\Core\Quantity\UnitSystem;
 /** The input document of a job, closed: nothing outside it changes its plan, except the build. */
 final readonly class Design
 {
-    public const SCHEMA = 1;
+    public const SCHEMA = 2;
 
     /**
      * @param list<Penetration> $penetrations Holes that are not attachments
      * @param array<string, SurveyAnswer> $survey By survey item
      * @param list<Confirmation> $confirmations
+     * @param list<OwnCopy> $ownCopies Of one value the last counts
      * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
      */
     public function __construct(
-        #[Range(1, 1)]
+        #[Range(self::SCHEMA, self::SCHEMA)]
         public int $schema,
         #[Text(120, shortest: 1)]
         public string $name,
@@ -40,6 +41,8 @@ final readonly class Design
         public array $survey,
         #[Items(Confirmation::class, 500)]
         public array $confirmations,
+        #[Items(OwnCopy::class, 500)]
+        public array $ownCopies,
         #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 60)]
         public array $asTyped,
     ) {

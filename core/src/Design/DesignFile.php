@@ -23,7 +23,7 @@ final class DesignFile
             throw DocumentInvalid::at('/schema', 'a version up to '.Design::SCHEMA, "version $version, made by a newer Garnetine");
         }
 
-        return Reader::read(Design::class, $document);
+        return Reader::read(Design::class, Upgrades::toNewest($document));
     }
 
     public static function write(Design $design): string
@@ -35,6 +35,16 @@ final class DesignFile
     public static function hash(Design $design): string
     {
         return CanonicalJson::hash(array_diff_key(Writer::toArray($design), ['as_typed' => null]));
+    }
+
+    /**
+     * The hash of a design as it is written, whatever its version.
+     *
+     * @throws DocumentInvalid if the text is no JSON object
+     */
+    public static function hashAsWritten(string $text): string
+    {
+        return CanonicalJson::hash(array_diff_key((array) Json::read($text), ['as_typed' => null]));
     }
 
     /** @return array<string, mixed> */

@@ -53,6 +53,8 @@ final class Admission
             $refusals[] = Finding::refusal('landscape', '/block/orientation');
         }
 
+        array_push($refusals, ...self::ownCopies($design, true));
+
         return $refusals;
     }
 
@@ -65,9 +67,9 @@ final class Admission
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
-    public static function asked(Design $design): array
+    public static function asked(Design $design, Coefficients $coefficients): array
     {
-        return [...self::wind($design), ...self::panelConditions($design)];
+        return [...self::wind($design), ...self::panelConditions($design, $coefficients)];
     }
 
     /** @return list<Finding> */
@@ -109,10 +111,10 @@ final class Admission
      *
      * @return list<Finding>
      */
-    private static function panelConditions(Design $design): array
+    private static function panelConditions(Design $design, Coefficients $coefficients): array
     {
         $block = $design->block;
-        $limit = static fn (string $key): float => Coefficients::find('asce7_16/panels', $key)->value;
+        $limit = static fn (string $key): float => $coefficients->look('asce7_16/panels', $key)->value;
         $findings = [];
         $highest_m = Length::ofInches($limit('top_above_roof_in'))->toMetres();
         if ($block->topAboveRoof->toMetres() > $highest_m + 1e-9) {
@@ -137,8 +139,38 @@ final class Admission
         return $findings;
     }
 
+    /**
+     * Values read in the company's own copies: those that cannot be, and those that are not as recalled.
+     *
+     * A value that is unknown, of another sign, or more than twice or less than half of the recalled one was read in another
+     * unit or another line.
+     *
+     * @return list<Finding>
+     */
+    public static function ownCopies(Design $design, bool $refused): array
+    {
+        $findings = [];
+        foreach ($design->ownCopies as $copy) {
+            $at = '/own_copies';
+            $values = ['coefficient' => $copy->coefficient, 'own' => $copy->value, 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name];
+            $recalled = Coefficients::ofId($copy->coefficient)?->value;
+            if ($recalled === null) {
+                $findings[] = [true, Finding::refusal('own_copy_unknown', $at, $values, Scope::Job)];
+                continue;
+            }
+            $ratio = $recalled === 0.0 ? ($copy->value === 0.0 ? 1.0 : 0.0) : $copy->value / $recalled;
+            if ($ratio < 0.5 || $ratio > 2.0) {
+                $findings[] = [true, Finding::refusal('own_copy_implausible', $at, $values + ['recalled' => $recalled], Scope::Job)];
+            } elseif (abs($ratio - 1) > 1e-9) {
+                $findings[] = [false, Finding::warning('own_copy_differs', $at, $values + ['recalled' => $recalled])];
+            }
+        }
+
+        return array_values(array_map(static fn (array $one): Finding => $one[1], array_filter($findings, static fn (array $one): bool => $one[0] === $refused)));
+    }
+
     /** @return list<Finding> */
-    public static function assumptions(Design $design, SiteLoads $loads): array
+    public static function assumptions(Design $design, SiteLoads $loads, Coefficients $coefficients): array
     {
         $site = $design->site;
         $findings = [Finding::assumption('one_area_for_gcp', '/surface/pitch_rad'), Finding::assumption('floor_on_panels', '/site/wind_speed_m_per_s')];
@@ -164,7 +196,7 @@ final class Admission
             $findings[] = Finding::assumption('partial_snow', '/site/ground_snow_Pa');
         }
         if ($design->surface->framing->species === Species::Unknown) {
-            $findings[] = Finding::assumption('species_unknown', '/surface/framing/species', ['g' => Coefficients::find('nds_2018/species', 'unknown')->value]);
+            $findings[] = Finding::assumption('species_unknown', '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
 
         return $findings;

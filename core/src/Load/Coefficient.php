@@ -13,6 +13,8 @@ final readonly class Coefficient
         public string $source,
         public Confidence $confidence,
         public ?string $note,
+        /** Who read it in the own copy. */
+        public ?string $readBy = null,
     ) {
     }
 

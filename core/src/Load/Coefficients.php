@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
+use Garnetine\Core\Design\OwnCopy;
+
 /** Hands out published values by table and key, and remembers which of them were used. */
 final class Coefficients
 {
@@ -12,6 +14,19 @@ final class Coefficients
 
     /** @var array<string, Coefficient> */
     private array $used = [];
+
+    /** @var array<string, OwnCopy> By id */
+    private readonly array $own;
+
+    /** @param list<OwnCopy> $ownCopies Stand in place of the recalled values */
+    public function __construct(array $ownCopies = [])
+    {
+        $own = [];
+        foreach ($ownCopies as $copy) {
+            $own[$copy->coefficient] = $copy;
+        }
+        $this->own = $own;
+    }
 
     /** @throws \OutOfBoundsException If the table holds no such value: the caller must have refused the case. */
     public function value(string $table, string $key): float
@@ -23,7 +38,16 @@ final class Coefficients
     {
         $id = "$table/$key";
 
-        return $this->used[$id] ??= self::find($table, $key);
+        return $this->used[$id] ??= $this->look($table, $key);
+    }
+
+    /** The value as the plan takes it, without its being used. */
+    public function look(string $table, string $key): Coefficient
+    {
+        $recalled = self::recalled($table, $key);
+        $own = $this->own["$table/$key"] ?? null;
+
+        return $own === null ? $recalled : new Coefficient($recalled->id, $own->value, "{$own->document}, {$own->clause}", Confidence::Own, null, $own->name);
     }
 
     /** @return list<Coefficient> In the order of their ids */
@@ -35,7 +59,7 @@ final class Coefficients
         return array_values($used);
     }
 
-    public static function find(string $table, string $key): Coefficient
+    public static function recalled(string $table, string $key): Coefficient
     {
         $read = self::table($table);
         $entry = $read['values'][$key] ?? throw new \OutOfBoundsException("No value $key in the table $table.");
@@ -48,6 +72,22 @@ final class Coefficients
     public static function has(string $table, string $key): bool
     {
         return isset(self::table($table)['values'][$key]);
+    }
+
+    /** The recalled value of an id, or null when the data holds none. */
+    public static function ofId(string $id): ?Coefficient
+    {
+        // Keys have slashes of their own; a table is one file deep or two.
+        foreach ([2, 1] as $depth) {
+            $parts = explode('/', $id, $depth + 1);
+            $key = count($parts) > $depth ? array_pop($parts) : '';
+            $table = implode('/', $parts);
+            if (preg_match('~^[a-z0-9_]+(/[a-z0-9_]+)?$~', $table) === 1 && is_file(dirname(__DIR__, 2)."/data/$table.php") && self::has($table, $key)) {
+                return self::recalled($table, $key);
+            }
+        }
+
+        return null;
     }
 
     /** @return array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>} */

@@ -9,4 +9,6 @@ enum Confidence: string
 {
     case High = 'high';
     case Medium = 'medium';
+    /** Read in the company's own copy of the document, by a named person. */
+    case Own = 'own copy';
 }

@@ -38,7 +38,7 @@ final class Texts
         foreach ($values as $name => $value) {
             $dimension = Dimension::ofKey($name);
             $short = $dimension === null ? $name : rtrim(substr($name, 0, -strlen($dimension->value)), '_');
-            $quoted['{'.$short.'}'] = $this->value($value, $dimension);
+            $quoted['{'.$short.'}'] = $name === 'coefficient' && is_string($value) ? $this->coefficient($value) : $this->value($value, $dimension);
         }
 
         return strtr(self::$templates[$code] ?? $code, $quoted);

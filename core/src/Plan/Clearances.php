@@ -33,10 +33,10 @@ final class Clearances
         return $marked;
     }
 
-    /** The name of who confirmed a coefficient as it stands, or null. */
+    /** The name of who read a coefficient in an own copy, or confirmed it as it is recalled; null when nobody did. */
     public static function coefficient(Design $design, Coefficient $coefficient): ?string
     {
-        return self::find($design, 'coefficient/'.$coefficient->id, $coefficient->text())?->name;
+        return $coefficient->readBy ?? self::find($design, 'coefficient/'.$coefficient->id, $coefficient->text())?->name;
     }
 
     public static function find(Design $design, string $subject, string $value): ?Confirmation

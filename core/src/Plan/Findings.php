@@ -21,7 +21,7 @@ final class Findings
     private const LEAST_END_M = 0.03;
 
     /** @return list<Finding> */
-    public static function kit(Design $design, ?LagInMember $lag): array
+    public static function kit(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
     {
         $kit = $design->kit;
         $findings = [];
@@ -41,18 +41,18 @@ final class Findings
             ]);
         }
 
-        return [...$findings, ...self::lag($design, $lag)];
+        return [...$findings, ...self::lag($design, $lag, $coefficients)];
     }
 
     /** @return list<Finding> */
-    private static function lag(Design $design, ?LagInMember $lag): array
+    private static function lag(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
     {
         $screw = $design->kit->lag;
         if ($lag === null) {
             return [Finding::stop('lag_not_listed', '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
         }
         $findings = [];
-        $least_m = $screw->diameter->size()->times(Coefficients::find('nds_2018/lag', 'least_penetration')->value)->toMetres();
+        $least_m = $screw->diameter->size()->times($coefficients->look('nds_2018/lag', 'least_penetration')->value)->toMetres();
         if ($lag->threadInMember->toMetres() < $least_m - 1e-9) {
             $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
         }

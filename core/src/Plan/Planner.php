@@ -35,10 +35,10 @@ final class Planner
 {
     public static function plan(Design $design, Depth $depth = Depth::Full): Plan
     {
-        $coefficients = new Coefficients();
+        $coefficients = new Coefficients($design->ownCopies);
         $placement = Placement::of($design);
         $members = Members::of($design->surface);
-        $findings = [...Admission::refusals($design), ...Admission::asked($design), ...$placement->findings, ...$members->findings];
+        $findings = [...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...$placement->findings, ...$members->findings];
 
         $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
         if ($refused !== []) {
@@ -63,9 +63,10 @@ final class Planner
         $shares = $loading->under($supports);
         array_push(
             $findings,
-            ...Admission::assumptions($design, $loads),
+            ...Admission::assumptions($design, $loads, $coefficients),
+            ...Admission::ownCopies($design, false),
             ...$lines->findings,
-            ...Findings::kit($design, $lag),
+            ...Findings::kit($design, $lag, $coefficients),
             ...Findings::runs($design, $supports),
             ...Findings::modules($modules),
             ...Findings::clamp($clamp),
@@ -110,6 +111,7 @@ final class Planner
             $design->penetrations,
             $design->survey,
             [],
+            $design->ownCopies,
             [],
         ), Depth::Checks);
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));

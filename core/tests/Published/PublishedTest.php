@@ -214,7 +214,7 @@ final class PublishedTest extends TestCase
     #[DataProvider('lateral')]
     public function test_lateral_without_a_gap(string $diameter, float $g, float $z_lb, float $tolerance_lb): void
     {
-        $value = static fn (string $key): float => Coefficients::find('nds_2018/lag', "$key/$diameter")->value;
+        $value = static fn (string $key): float => Coefficients::recalled('nds_2018/lag', "$key/$diameter")->value;
         $d_in = ['1/4' => 0.25, '5/16' => 0.3125, '3/8' => 0.375][$diameter] ?? 0.0;
         self::assertEqualsWithDelta($z_lb, DowelInGap::of($value('root'), $value('fyb'), 11_200 * $g, 8 * $d_in, 87_000, 0.25, 0.0, 3.2)->allowable_lb, $tolerance_lb);
     }

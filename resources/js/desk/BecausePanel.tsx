@@ -104,7 +104,8 @@ export function Node({ node, depth, suppose }: { node: BecauseNode; depth: numbe
                 {node.source !== null && (
                     <p className="text-muted text-[0.87rem] leading-snug">
                         {node.source}
-                        {node.confidence !== null && ` · ${node.confidence} confidence`}
+                        {node.confidence !== null &&
+                            (node.confidence === 'own copy' ? ' · own copy' : ` · ${node.confidence} confidence`)}
                         {node.confirmed_by !== null && ` · confirmed by ${node.confirmed_by}`}
                     </p>
                 )}

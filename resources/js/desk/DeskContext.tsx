@@ -15,6 +15,8 @@ type Desk = {
     /** Names a value that was typed and not saved yet, or none. */
     unsaved: (path: string | null) => void;
     ask: (path: string) => void;
+    /** Sends anything else that answers with the desk. */
+    send: (ask: () => Promise<{ status: number; data: DeskData }>) => Promise<boolean>;
     sign: (subjects: { subject: string; value: string }[], name: string, reason: string) => Promise<boolean>;
 };
 

@@ -133,6 +133,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                           setShowsDesigns(false);
                           setAsked(path);
                       },
+                      send,
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
                           send(() => sendSignature(job.id, { base: data.design.id, subjects, name, reason })),
                   },

@@ -28,6 +28,7 @@ export default function Print({ job, view, revision }: Props) {
         unsaved: () => {},
         ask: () => {},
         sign: async () => false,
+        send: async () => false,
     };
     const kinds = {
         stop: 'Stops',

@@ -1,6 +1,7 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Section } from '@/sheet/Section';
+import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
 import { Survey } from '@/stages/Survey';
 import type { Run } from '@/types/desk';
@@ -44,6 +45,7 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             return (
                 <Box label="Signatures" tall>
                     <Signing />
+                    <OwnCopies />
                 </Box>
             );
         default:

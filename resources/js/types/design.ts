@@ -163,4 +163,10 @@ export type FieldPath =
     | `/confirmations/${number}/value`
     | `/confirmations/${number}/name`
     | `/confirmations/${number}/on`
-    | `/confirmations/${number}/reason`;
+    | `/confirmations/${number}/reason`
+    | `/own_copies/${number}/coefficient`
+    | `/own_copies/${number}/value`
+    | `/own_copies/${number}/document`
+    | `/own_copies/${number}/clause`
+    | `/own_copies/${number}/name`
+    | `/own_copies/${number}/on`;

@@ -166,6 +166,9 @@ export type DeskData = Planned & {
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
     design: { id: number; number: number; hash: string; author: string | null; at: string; is_side: boolean; change: string };
+    own_copies: OwnCopy[];
+    /** What the company read in its copies and this design does not use. */
+    own_offers: OwnCopy[];
     fields: Record<string, FieldInfo>;
     lists: Record<string, number>;
     survey: SurveyItem[];
@@ -209,6 +212,17 @@ export type DeskData = Planned & {
     not_covered: string[];
     signatures: { subject: string; name: string; on: string; reason: string }[];
     becauses?: BecauseNode[];
+};
+
+export type OwnCopy = {
+    id: string;
+    title: string;
+    value: string;
+    recalled: string;
+    document: string;
+    clause: string;
+    name: string;
+    on: string;
 };
 
 export type Hazards = {

@@ -38,7 +38,7 @@ final class GableRoof
     {
         $worst = null;
         foreach (self::bands($pitch) as $band) {
-            $found = Coefficients::find(self::TABLE, "$band/$key");
+            $found = $coefficients->look(self::TABLE, "$band/$key");
             $worst = $worst === null || $found->value > $worst->value ? $found : $worst;
         }
         if ($worst === null) {

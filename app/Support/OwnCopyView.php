@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Message\Texts;
+
+/** Values read in own copies, beside the recalled ones. */
+final class OwnCopyView
+{
+    /**
+     * @param list<OwnCopy> $copies
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function all(array $copies, Texts $texts): array
+    {
+        $number = static fn (?float $value): string => $value === null ? '' : rtrim(rtrim(sprintf('%.6F', $value), '0'), '.');
+
+        return array_map(static fn (OwnCopy $copy): array => [
+            'id' => $copy->coefficient, 'title' => $texts->coefficient($copy->coefficient), 'value' => $number($copy->value),
+            'recalled' => $number(Coefficients::ofId($copy->coefficient)?->value), 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name, 'on' => $copy->on,
+        ], $copies);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** What a company reads in its own copies is embedded in designs, and offered to its others, never slipped in. */
+final class OwnCopyTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /**
+     * @param array<string, mixed> $with
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function read(Job $job, array $with = []): TestResponse
+    {
+        return $this->postJson("/jobs/{$job->id}/own-copies", $with + [
+            'base' => $job->current()->id, 'coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => '0.9', 'document' => 'Our copy', 'clause' => 'Table 26.6-1', 'name' => 'E. Sorrel',
+        ]);
+    }
+
+    public function test_a_value_of_one_job_is_offered_to_the_companys_others_and_to_nobody_elses(): void
+    {
+        $user = $this->planner();
+        [$one, $two] = [$this->exampleJob($user), $this->exampleJob($user)];
+        $foreign = $this->exampleJob($this->planner('Beech Solar'));
+        $this->actingAs($user);
+        $this->read($one)->assertOk()->assertJsonPath('own_copies.0.value', '0.9')->assertJsonPath('own_copies.0.recalled', '0.85')->assertJsonPath('own_offers', [])
+            ->assertJsonPath('coefficients.3.id', 'asce7_16/gable_roof/7-20/2r');
+        $before = $two->current();
+        $view = $this->getJson("/jobs/{$two->id}/view")->assertJsonPath('own_offers.0.id', 'asce7_16/velocity_pressure/kd')->assertJsonPath('own_copies', []);
+        $view->assertJsonPath('stages.7.key', 'handover')->assertJsonPath('stages.7.state', 'out of date');
+        self::assertSame($before->id, $two->current()->id, 'nothing is slipped in');
+        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs.1.status', 'out of date'));
+        $this->postJson("/jobs/{$two->id}/own-copies/take", ['base' => $before->id, 'edits' => []])->assertOk()->assertJsonPath('own_offers', [])->assertJsonPath('own_copies.0.value', '0.9');
+        $this->read($one, ['base' => $one->current()->id, 'value' => '0.87'])->assertOk();
+        self::assertCount(1, $one->current()->document()->ownCopies);
+        $this->getJson("/jobs/{$two->id}/view")->assertJsonPath('own_offers.0.value', '0.87');
+        $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('own_offers', []);
+    }
+
+    public function test_a_value_that_cannot_be_is_refused_at_its_field(): void
+    {
+        $user = $this->planner();
+        $job = $this->exampleJob($user);
+        $this->actingAs($user);
+        foreach ([['value' => 'much'], ['value' => '1e400'], ['coefficient' => 'nothing'], ['name' => ''], ['clause' => ''], ['coefficient' => ['x']]] as $wrong) {
+            $this->read($job, $wrong)->assertStatus(422);
+        }
+        self::assertSame(1, $job->designs()->count());
+        $this->read($job, ['value' => '85'])->assertOk();
+        self::assertTrue((bool) $this->getJson("/jobs/{$job->id}/view")->json('summary.refused'), 'another unit');
+    }
+}
