@@ -76,7 +76,8 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
             Route::post('/{design}/again', [HistoryController::class, 'again'])->whereNumber('design');
             Route::post('/{design}/onto', [HistoryController::class, 'onto'])->whereNumber('design');
         });
-        Route::post('/preview', PreviewController::class)->middleware('can:update,job');
+        Route::post('/preview', [PreviewController::class, 'show'])->middleware('can:update,job');
+        Route::post('/beside', [PreviewController::class, 'beside']);
         Route::post('/own-copies', [OwnCopyController::class, 'store'])->middleware('can:sign,job');
         Route::post('/own-copies/take', [OwnCopyController::class, 'take'])->middleware('can:update,job');
         Route::post('/confirmations', ConfirmationController::class)->middleware('can:sign,job');

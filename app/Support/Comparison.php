@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Design;
+use Garnetine\Core\Design\Design as Document;
+use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\FindingKind;
@@ -18,7 +20,14 @@ final class Comparison
     /** @return array<string, mixed> */
     public static function of(Design $one, Design $two): array
     {
-        [$before, $after] = [$one->document(), $two->document()];
+        return [
+            'one' => ['number' => $one->number, 'change' => $one->change], 'two' => ['number' => $two->number, 'change' => $two->change],
+        ] + self::between($one->document(), $two->document());
+    }
+
+    /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>} */
+    public static function between(Document $before, Document $after): array
+    {
         [$plan, $other] = [Planner::plan($before), Planner::plan($after)];
         $results = [];
         $theirs = self::results($other);
@@ -26,10 +35,7 @@ final class Comparison
             $results[] = ['label' => $name, 'before' => $value, 'after' => $theirs[$name]];
         }
 
-        return [
-            'one' => ['number' => $one->number, 'change' => $one->change], 'two' => ['number' => $two->number, 'change' => $two->change],
-            'inputs' => Differences::between($before, $after), 'results' => $results,
-        ];
+        return ['inputs' => Differences::between($before, $after), 'results' => $results];
     }
 
     /** @return array<string, string> */
@@ -46,8 +52,20 @@ final class Comparison
             'Least reserve' => $reserve === null ? 'no plan' : Texts::word($reserve).' '.Texts::reserve($reserve),
             'Rail lengths' => (string) $bars,
             'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa()),
+            ...self::suctions($plan),
             'Sloped roof snow' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->snow->ps->toPascals()),
             'Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops)))),
         ];
+    }
+
+    /** @return array<string, string> Suction on a whole module with an exposed side, by zone */
+    private static function suctions(Plan $plan): array
+    {
+        $suctions = [];
+        foreach ($plan->loads === null ? [] : ZoneDemand::all($plan->design, $plan->loads) as $demand) {
+            $suctions["Suction at an exposed side, zone {$demand->zone->value}"] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
+        }
+
+        return $suctions;
     }
 }

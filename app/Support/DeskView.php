@@ -85,6 +85,8 @@ final class DeskView
                 'open_stops' => count($plan->openStops()), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
+            'loads' => PaperView::loads($plan, $texts),
+            'demand' => DemandView::of($plan, $texts),
             'sheet' => SheetView::of($plan),
             'runs' => RunView::all($plan, $texts),
         ];

@@ -21,7 +21,6 @@ final class PaperView
         $printer = $plan->design->printer();
 
         return [
-            'loads' => self::loads($plan, $texts),
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
@@ -59,8 +58,8 @@ final class PaperView
         ];
     }
 
-    /** @return list<array<string, string>> */
-    private static function loads(Plan $plan, Texts $texts): array
+    /** @return list<array<string, string>> The figures of the load stage, each with the path of its because */
+    public static function loads(Plan $plan, Texts $texts): array
     {
         $loads = $plan->loads;
         if ($loads === null) {

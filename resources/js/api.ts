@@ -1,4 +1,4 @@
-import type { BecauseNode, Comparison, DesignRow, DeskData, Edit, Fault, Hazards, Issued, Planned } from '@/types/desk';
+import type { BecauseNode, Beside, Comparison, DesignRow, DeskData, Edit, Fault, Hazards, Issued, Planned } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
 export class Refused extends Error {
@@ -67,6 +67,9 @@ export const issue = async (job: number, base: number, note: string) =>
 
 export const makePaper = async (job: number, one: number) =>
     (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued/${one}/paper`, {})).data.issued;
+
+export const beside = async (job: number, base: number, edits: Edit[]) =>
+    (await ask<Beside>(`/jobs/${job}/beside`, { base, edits })).data;
 
 /** Undo, redo, an earlier design again, or a side design onto the newest. */
 export const step = (job: number, base: number, way: string) => ask<DeskData>(`/jobs/${job}/designs/${way}`, { base });

@@ -137,6 +137,38 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(2, $this->job->designs()->count());
     }
 
+    public function test_loads_are_tried_by_hand_and_laid_beside_another_exposure(): void
+    {
+        $this->stage('loads');
+        $speed = $this->element('[data-try="/site/wind_speed_m_per_s"]');
+        $speed->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 5));
+        $this->seeText('Not saved', '[data-live]');
+        $this->seeText('26.3 psf', 'main');
+        self::assertSame(1, $this->job->designs()->count());
+        $this->press('Forget them');
+        $this->seeText('24.2 psf', 'main');
+        $this->element('section[aria-label="Beside itself"] option[value="/site/exposure=B"]')->click();
+        $this->seeText('Suction at an exposed side, zone 3r', 'section[aria-label="Beside itself"]');
+        $this->assertAccessible('loads tried and compared');
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_a_value_of_an_own_copy_is_entered_and_taken_out_again(): void
+    {
+        $this->stage('handover');
+        foreach (['Document' => 'Wind standard', 'Clause' => 'Table 1', 'Read by' => 'E. Sorrel', 'Value' => '0.9'] as $label => $text) {
+            $this->element("section[aria-label='Own copies'] input[aria-label='$label']")->sendKeys($text);
+        }
+        $this->element('section[aria-label="Own copies"] option[value="asce7_16/velocity_pressure/kd"]')->click();
+        $this->press('Enter it');
+        $this->seeText('Wind standard, Table 1', 'section[aria-label="Own copies"] table');
+        $this->seeText('44 recalled values to confirm', 'main');
+        $this->assertAccessible('own copies');
+        $this->press('take out');
+        $this->seeText('45 recalled values to confirm', 'main');
+        $this->seeText('Out of date: your company has read a value', 'section[aria-label="Own copies"]');
+    }
+
     public function test_a_lost_race_is_told_and_put_onto_the_newest(): void
     {
         $this->stage('site');

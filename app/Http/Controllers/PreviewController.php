@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
+use App\Support\Comparison;
 use App\Support\DeskView;
 use Garnetine\Core\Design\Edits;
 use Illuminate\Http\JsonResponse;
@@ -13,10 +14,18 @@ use Illuminate\Http\JsonResponse;
 /** What a change would do, without saving it. */
 final class PreviewController extends Controller
 {
-    public function __invoke(EditRequest $request, Job $job): JsonResponse
+    public function show(EditRequest $request, Job $job): JsonResponse
     {
         $design = Edits::apply($request->base($job)->document(), $request->edits());
 
         return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design));
+    }
+
+    /** The job beside itself under a change that is not saved: another exposure, say. */
+    public function beside(EditRequest $request, Job $job): JsonResponse
+    {
+        $document = $request->base($job)->document();
+
+        return new JsonResponse(Comparison::between($document, Edits::apply($document, $request->edits())));
     }
 }

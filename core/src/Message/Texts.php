@@ -112,10 +112,10 @@ final class Texts
         return self::$templates["choice.$key.$value"] ?? self::$templates["word.$value"] ?? $value;
     }
 
-    /** A reserve as people say it: 12 %, or by how much it fails. */
+    /** A reserve as people say it: 12 %, or by how much it fails; never rounded up. */
     public static function reserve(float $reserve): string
     {
-        return Printer::number(100 * $reserve, 0).' %';
+        return Printer::number(floor(100 * $reserve + 1e-6), 0).' %';
     }
 
     /** Holds from a tenth of reserve, tight below, fails under zero. */

@@ -1,11 +1,13 @@
 import { createContext, useContext } from 'react';
-import type { DeskData, Edit, Fault } from '@/types/desk';
+import type { DeskData, Edit, Fault, Planned } from '@/types/desk';
 
 type Desk = {
     job: number;
     /** What this user may do: update, sign, issue, archive. */
     may: (what: string) => boolean;
     data: DeskData;
+    /** What is drawn now: the saved plan, or what a change in hand would make of it. */
+    shown: Planned;
     /** Faults by place, from the last edit that was refused. */
     faults: Record<string, Fault>;
     busy: boolean;

@@ -72,17 +72,17 @@ function Compared({ compared }: { compared: Comparison }) {
             <h3 className="font-condensed text-[1.07rem]">
                 Design {compared.one.number} and {compared.two.number}
             </h3>
-            <Table title="Entered" rows={compared.inputs} head={[compared.one.number, compared.two.number]} />
+            <Table title="Entered" rows={compared.inputs} head={[String(compared.one.number), String(compared.two.number)]} />
             <Table
                 title="What came of it"
                 rows={compared.results.filter((row) => row.before !== '' || row.after !== '')}
-                head={[compared.one.number, compared.two.number]}
+                head={[String(compared.one.number), String(compared.two.number)]}
             />
         </section>
     );
 }
 
-function Table({ title, rows, head }: { title: string; rows: Difference[]; head: [number, number] }) {
+export function Table({ title, rows, head }: { title: string; rows: Difference[]; head: [string, string] }) {
     return rows.length === 0 ? (
         <p>Nothing entered differs.</p>
     ) : (

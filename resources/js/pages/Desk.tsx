@@ -122,6 +122,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       job: job.id,
                       may: (what: string) => may.includes(what),
                       data,
+                      shown: live?.planned ?? data,
                       faults,
                       busy,
                       edit,
@@ -137,7 +138,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
                           send(() => sendSignature(job.id, { base: data.design.id, subjects, name, reason })),
                   },
-        [job.id, may, data, faults, busy, send, edit, look, stop],
+        [job.id, may, data, live, faults, busy, send, edit, look, stop],
     );
 
     if (desk === null || data === null) {
@@ -259,7 +260,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                     </main>
                     <div className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
                         <div
-                            className={`relative order-1 md:order-none md:min-h-[320px] ${stage === 'handover' || stage === 'holes' ? 'flex-none md:h-[46%]' : 'flex-1'}`}
+                            className={`relative order-1 md:order-none md:min-h-[320px] ${['handover', 'holes', 'loads'].includes(stage) ? 'flex-none md:h-[46%]' : 'flex-1'}`}
                         >
                             <Sheet
                                 planned={shown}

@@ -20,6 +20,7 @@ export default function Print({ job, view, revision }: Props) {
     const desk = {
         job: job.id,
         data: view,
+        shown: view,
         faults: {},
         busy: false,
         may: () => false,

@@ -1,6 +1,7 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Section } from '@/sheet/Section';
+import { Demand } from '@/stages/Demand';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
 import { Survey } from '@/stages/Survey';
@@ -13,6 +14,12 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             return (
                 <Box label="Survey">
                     <Survey />
+                </Box>
+            );
+        case 'loads':
+            return (
+                <Box label="Demand" tall>
+                    <Demand />
                 </Box>
             );
         case 'attachments':

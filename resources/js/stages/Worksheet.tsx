@@ -216,7 +216,7 @@ function ModulesSheet() {
 }
 
 function LoadsSheet() {
-    const { data, ask } = useDesk();
+    const { data, shown, ask } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Loads</h2>
@@ -229,12 +229,12 @@ function LoadsSheet() {
                 )}
                 .
             </Say>
-            {data.loads.length === 0 && (
+            {shown.loads.length === 0 && (
                 <p className="mt-3">No loads yet: the case is not covered, see the findings of the stages before.</p>
             )}
             <table className="mt-3 text-[0.93rem]">
                 <tbody>
-                    {data.loads.map((row) => (
+                    {shown.loads.map((row) => (
                         <tr key={row.path}>
                             <td>{row.name}</td>
                             <td className="text-right font-semibold">

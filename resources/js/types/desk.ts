@@ -90,6 +90,12 @@ export type Run = {
 
 export type StageState = { key: string; number: number; title: string; state: string; tone: Tone };
 
+export type Demand = {
+    zones: { zone: string; suction: string; exposed: string; net: string; net_exposed: string }[];
+    down: { combination: string; snow: string; value: string; governs: boolean }[];
+    tries: { path: string; value: number; from: number; to: number; step: number; unit: string }[];
+};
+
 export type Planned = {
     units: 'ft_in' | 'mm';
     status: 'preliminary' | 'confirmed';
@@ -107,6 +113,8 @@ export type Planned = {
         structure_signed_by: string | null;
         structure_digest: string;
     };
+    loads: { path: string; name: string; value: string }[];
+    demand: Demand | null;
     sheet: Sheet;
     runs: Run[];
 };
@@ -172,7 +180,6 @@ export type DeskData = Planned & {
     fields: Record<string, FieldInfo>;
     lists: Record<string, number>;
     survey: SurveyItem[];
-    loads: { path: string; name: string; value: string }[];
     members: {
         first: string;
         list: { number: number; load: string; times: string; ratio: string; word: Tone }[];
@@ -260,9 +267,9 @@ export type Difference = { path?: string; label: string; before: string; after: 
 export type Comparison = {
     one: { number: number; change: string };
     two: { number: number; change: string };
-    inputs: Difference[];
-    results: Difference[];
-};
+} & Beside;
+
+export type Beside = { inputs: Difference[]; results: Difference[] };
 
 export type Fault = { path: string; expected: string; found: string };
 

@@ -1,0 +1,175 @@
+import { useEffect, useState } from 'react';
+import { beside } from '@/api';
+import { useDesk } from '@/desk/DeskContext';
+import { Table } from '@/desk/HistoryPanel';
+import type { Beside } from '@/types/desk';
+
+/** What wind and snow ask, by zone and combination; numbers to try by hand; the job beside itself under another reading. */
+export function Demand() {
+    const { shown } = useDesk();
+    const demand = shown.demand;
+    if (demand === null) {
+        return <p>No loads yet: see the findings of the stages before.</p>;
+    }
+    return (
+        <div className="flex flex-wrap gap-x-10 gap-y-4">
+            <table className="w-auto font-condensed whitespace-nowrap">
+                <caption className="text-left text-muted">On a whole module, normal to the roof</caption>
+                <thead>
+                    <tr>
+                        <th>Zone</th>
+                        <th>Suction</th>
+                        <th>at an exposed side</th>
+                        <th>0.6D + 0.6W</th>
+                        <th>at an exposed side</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {demand.zones.map((row) => (
+                        <tr key={row.zone}>
+                            <td className="font-semibold">{row.zone}</td>
+                            <td>{row.suction}</td>
+                            <td>{row.exposed}</td>
+                            <td>{row.net}</td>
+                            <td className="font-semibold">{row.net_exposed}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <table className="w-auto font-condensed whitespace-nowrap">
+                <caption className="text-left text-muted">Pressing down, in every zone</caption>
+                <tbody>
+                    {demand.down.map((row) => (
+                        <tr key={row.combination + row.snow}>
+                            <td>{row.combination}</td>
+                            <td>{row.snow}</td>
+                            <td className={row.governs ? 'font-semibold' : ''}>
+                                {row.value}
+                                {row.governs && ', governs'}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <Tries />
+            <BesideItself />
+        </div>
+    );
+}
+
+function Tries() {
+    const { data, look, edit, may } = useDesk();
+    const [typed, setTyped] = useState<Record<string, string>>({});
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design begins with its own numbers
+    useEffect(() => setTyped({}), [data.design.id]);
+    if (!may('update')) {
+        return null;
+    }
+    const edits = Object.entries(typed).map(([path, text]) => ({ path, typed: text }));
+    return (
+        <fieldset className="min-w-72">
+            <legend className="text-muted">Try other numbers; nothing is saved</legend>
+            {data.demand?.tries.map((one) => {
+                const value = Number.parseFloat(typed[one.path] ?? String(one.value));
+                return (
+                    <label key={one.path} className="mt-1 grid grid-cols-[9.5rem_1fr_5rem] items-center gap-2">
+                        {one.path === '/block/y_m' ? 'Modules above the eave' : data.fields[one.path]?.label}
+                        <input
+                            type="range"
+                            className="accent-garnet"
+                            min={Math.min(one.from, one.value)}
+                            max={Math.max(one.to, one.value)}
+                            step={one.step}
+                            value={value}
+                            data-try={one.path}
+                            onChange={(event) => {
+                                const next = { ...typed, [one.path]: `${event.target.value} ${one.unit}` };
+                                setTyped(next);
+                                look(Object.entries(next).map(([path, text]) => ({ path, typed: text })));
+                            }}
+                        />
+                        <span className="text-right font-semibold">
+                            {value} {one.unit}
+                        </span>
+                    </label>
+                );
+            })}
+            {edits.length > 0 && (
+                <p className="mt-2">
+                    <button type="button" className="act act-small" onClick={() => void edit(edits)}>
+                        Enter these
+                    </button>{' '}
+                    <button
+                        type="button"
+                        className="act act-small"
+                        onClick={() => {
+                            setTyped({});
+                            look([]);
+                        }}
+                    >
+                        Forget them
+                    </button>
+                </p>
+            )}
+        </fieldset>
+    );
+}
+
+const readings = ['/site/exposure', '/site/risk_category', '/rules/ridge_reading'] as const;
+
+function BesideItself() {
+    const { data, job } = useDesk();
+    const [compared, setCompared] = useState<{ name: string; beside: Beside } | null>(null);
+    const [wrong, setWrong] = useState<string | null>(null);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: of an older design
+    useEffect(() => setCompared(null), [data.design.id]);
+    return (
+        <section aria-label="Beside itself" className="min-w-72">
+            <label className="text-muted">
+                Beside the same job under{' '}
+                <select
+                    className="slot"
+                    value=""
+                    onChange={(event) => {
+                        const [path, typed] = event.target.value.split('=');
+                        if (path !== undefined && typed !== undefined) {
+                            beside(job, data.design.id, [{ path, typed }]).then(
+                                (answer) => {
+                                    setCompared({ name: typed, beside: answer });
+                                    setWrong(null);
+                                },
+                                (error: Error) => setWrong(error.message),
+                            );
+                        }
+                    }}
+                >
+                    <option value="">another reading</option>
+                    {readings.flatMap((path) =>
+                        (data.fields[path]?.choices ?? [])
+                            .filter((choice) => choice.value !== data.fields[path]?.value)
+                            .map((choice) => (
+                                <option key={path + choice.value} value={`${path}=${choice.value}`}>
+                                    {data.fields[path]?.label}: {choice.text}
+                                </option>
+                            )),
+                    )}
+                </select>
+            </label>
+            {wrong !== null && (
+                <p role="alert" className="tone-fails">
+                    {wrong}
+                </p>
+            )}
+            {compared !== null && (
+                <div className="max-w-[32rem]">
+                    <Table title="Entered" rows={compared.beside.inputs} head={['here', 'there']} />
+                    <Table
+                        title="What comes of it"
+                        rows={compared.beside.results.filter((row) => row.before !== '' || row.after !== '')}
+                        head={['here', 'there']}
+                    />
+                </div>
+            )}
+        </section>
+    );
+}
