@@ -1,9 +1,8 @@
-import { Head, useForm } from '@inertiajs/react';
-import { Entry } from '@/ui/Entry';
+import { Head } from '@inertiajs/react';
+import { EntryForm } from '@/ui/EntryForm';
 import { Frame } from '@/ui/Frame';
 
 export default function Join({ company, role, token }: { company: string | null; role: string | null; token: string }) {
-    const form = useForm({ name: '', email: '', password: '' });
     return (
         <Frame>
             <Head title="Join" />
@@ -11,42 +10,23 @@ export default function Join({ company, role, token }: { company: string | null;
             {company === null ? (
                 <p>This invitation was used already, withdrawn, or is older than a week. Ask for a new one.</p>
             ) : (
-                <form
-                    className="max-w-md space-y-5"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        form.post(`/invitation/${token}`);
-                    }}
-                >
-                    <p>You are invited as {role}.</p>
-                    <Entry
-                        label="Name"
-                        autoComplete="name"
-                        maxLength={120}
-                        value={form.data.name}
-                        onChange={(value) => form.setData('name', value)}
-                        error={form.errors.name}
+                <>
+                    <p className="mb-5">You are invited as {role}.</p>
+                    <EntryForm
+                        to={`/invitation/${token}`}
+                        lines={[
+                            { key: 'name', label: 'Name', autoComplete: 'name', maxLength: 120 },
+                            { key: 'email', label: 'E-mail', type: 'email', autoComplete: 'username' },
+                            {
+                                key: 'password',
+                                label: 'Password, at least ten characters',
+                                type: 'password',
+                                autoComplete: 'new-password',
+                            },
+                        ]}
+                        button="Join"
                     />
-                    <Entry
-                        label="E-mail"
-                        type="email"
-                        autoComplete="username"
-                        value={form.data.email}
-                        onChange={(value) => form.setData('email', value)}
-                        error={form.errors.email}
-                    />
-                    <Entry
-                        label="Password, at least ten characters"
-                        type="password"
-                        autoComplete="new-password"
-                        value={form.data.password}
-                        onChange={(value) => form.setData('password', value)}
-                        error={form.errors.password}
-                    />
-                    <button type="submit" className="act act-main" disabled={form.processing}>
-                        Join
-                    </button>
-                </form>
+                </>
             )}
         </Frame>
     );

@@ -1,4 +1,5 @@
 import { Head, Link, router, useForm } from '@inertiajs/react';
+import { Entry } from '@/ui/Entry';
 
 export default function Login({ demo }: { demo: boolean }) {
     const form = useForm({ email: '', password: '' });
@@ -27,33 +28,21 @@ export default function Login({ demo }: { demo: boolean }) {
                         form.post('/login');
                     }}
                 >
-                    <label className="block">
-                        E-mail
-                        <input
-                            className="entry"
-                            type="email"
-                            autoComplete="username"
-                            required
-                            value={form.data.email}
-                            onChange={(event) => form.setData('email', event.target.value)}
-                        />
-                    </label>
-                    <label className="block">
-                        Password
-                        <input
-                            className="entry"
-                            type="password"
-                            autoComplete="current-password"
-                            required
-                            value={form.data.password}
-                            onChange={(event) => form.setData('password', event.target.value)}
-                        />
-                    </label>
-                    {form.errors.email !== undefined && (
-                        <p role="alert" className="tone-fails">
-                            {form.errors.email}
-                        </p>
-                    )}
+                    <Entry
+                        label="E-mail"
+                        type="email"
+                        autoComplete="username"
+                        value={form.data.email}
+                        onChange={(value) => form.setData('email', value)}
+                        error={form.errors.email}
+                    />
+                    <Entry
+                        label="Password"
+                        type="password"
+                        autoComplete="current-password"
+                        value={form.data.password}
+                        onChange={(value) => form.setData('password', value)}
+                    />
                     <button type="submit" className="act act-main" disabled={form.processing}>
                         Log in
                     </button>
