@@ -34,6 +34,9 @@ final class CompanyTest extends BrowserTestCase
         $this->visit("/jobs/{$job->id}/stage/surface");
         $this->seeText('Surface', 'main h2');
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('main .slot, main button.act')), 'nothing to change is offered');
+        $this->visit("/jobs/{$job->id}/stage/modules");
+        $this->seeText('Modules', 'main h2');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('svg [role=button]')), 'nor on the sheet');
         $this->visit("/jobs/{$job->id}/stage/attachments");
         $this->press('Slope');
         $this->seeText('chalk lines of the holes');

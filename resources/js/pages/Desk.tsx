@@ -154,11 +154,13 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         if (doing === 'moving') {
             look(edits);
         } else if (doing === 'done') {
-            void edit(edits);
+            void edit(edits).then((saved) => saved || stop());
         } else {
             stop();
         }
     };
+    const onModule = (row: number, column: number) =>
+        stage === 'loads' ? desk.ask(`modules/${row}/${column}`) : void edit([{ toggle: { row, column } }]);
     const shown = live?.planned ?? data;
     const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
@@ -283,11 +285,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                     setRunId(id);
                                     desk.ask(`runs/${id}/feet/${foot}`);
                                 }}
-                                onModule={(row, column) =>
-                                    stage === 'loads'
-                                        ? desk.ask(`modules/${row}/${column}`)
-                                        : may.includes('update') && void edit([{ toggle: { row, column } }])
-                                }
+                                {...(stage === 'loads' || may.includes('update') ? { onModule } : {})}
                             />
                             {live !== null && <LiveStrip live={live} data={data} />}
                         </div>
