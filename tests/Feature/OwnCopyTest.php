@@ -6,7 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\User;
+use Garnetine\Core\Design\DesignFile;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -58,5 +60,21 @@ final class OwnCopyTest extends TestCase
         self::assertSame(1, $job->designs()->count());
         $this->read($job, ['value' => '85'])->assertOk();
         self::assertTrue((bool) $this->getJson("/jobs/{$job->id}/view")->json('summary.refused'), 'another unit');
+    }
+
+    public function test_a_design_saved_before_version_2_opens_keeps_its_bytes_and_verifies(): void
+    {
+        $user = $this->planner();
+        $job = Job::query()->create(['company_id' => $user->company_id, 'name' => 'Old']);
+        $bytes = (string) file_get_contents(base_path('core/tests/Fixtures/design-1.json'));
+        $save = static fn (int $number, string $hash): mixed => $job->designs()->create(['number' => $number, 'author_id' => $user->id, 'bytes' => $bytes, 'hash' => $hash, 'change' => 'Job started']);
+        $save(1, DesignFile::hashAsWritten($bytes));
+        $this->actingAs($user)->getJson("/jobs/{$job->id}/view")->assertOk()->assertJsonPath('summary.attachments', 33);
+        self::assertSame($bytes, $this->get("/jobs/{$job->id}/export/design.json")->content());
+        self::assertSame(0, Artisan::call('garnetine:verify'));
+        $this->read($job)->assertOk()->assertJsonPath('design.number', 2);
+        self::assertStringContainsString('"schema": 2', $job->current()->bytes);
+        $save(3, str_repeat('0', 64));
+        self::assertSame(1, Artisan::call('garnetine:verify'));
     }
 }
