@@ -207,20 +207,35 @@ final class FewestSearch
 
             return;
         }
-        foreach ($this->inOrder($j, $left) as $l) {
-            if (!$this->allowed[$l] || $this->space->after[$j][$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
+        $ahead = $this->space->bays[$j] ?? [];
+        $length_m = $bay->length_m;
+        $after = $this->space->after[$j] ?? [];
+        foreach ($this->order[$j][$left] ?? $this->inOrder($j, $left) as $l) {
+            $next = $ahead[$l] ?? null;
+            if ($next === null || !$this->allowed[$l] || $after[$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
                 continue;
             }
-            $next = $this->space->between($j, $l);
             $two = $next->bay;
-            $pivot = 2 * ($bay->length_m + $two->length_m) - $bay->length_m * $carry;
-            $moments = [];
-            foreach ($known as $unit => $moment) {
-                $moments[] = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $bay->length_m * $moment) / $pivot;
+            $pivot = 2 * ($length_m + $two->length_m) - $length_m * $carry;
+            $onward = $two->length_m / $pivot;
+            $bend = (1 + $carry) / $length_m + 1 / $two->length_m;
+            $perNext = abs($bend * $onward + 1 / $two->length_m);
+            // The down cases first: they need one unit load alone.
+            $moment = (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot;
+            $reaction = $bay->rightReactions[0] + $two->leftReactions[0] + $known[0] / $length_m - $bend * $moment;
+            if (($reaction - $perNext * $this->limit * $this->space->cap) * $this->space->downPerReaction > $this->limit) {
+                continue;
             }
-            if ($this->footMay($bay, $next, $known, $carry, $moments, $two->length_m / $pivot)) {
+            $moments = [$moment];
+            $units = [$reaction];
+            foreach ($next->winds_N as $gust => $_) {
+                $unit = $gust + 1;
+                $moments[] = $over = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot;
+                $units[] = $bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over;
+            }
+            if ($this->footMay($units, ($length_m + $two->length_m) / 2, $next->winds_N, $perNext)) {
                 $this->knowns[$place + 1] = $moments;
-                $this->carries[$place + 1] = $two->length_m / $pivot;
+                $this->carries[$place + 1] = $onward;
                 $this->extend([...$feet, $l], $left - 1);
             }
         }
@@ -278,25 +293,16 @@ final class FewestSearch
     }
 
     /**
-     * Whether the foot between two bays can hold for some moment over the next one.
+     * Whether the foot between two bays can hold in the uplift case for some moment over the next one.
      *
-     * @param list<float> $known As in extend(), of the first bay
-     * @param list<float> $moments Unit moments over the foot, less $next times those over the next
+     * @param list<float> $units Reactions, less what the moments over the next foot add
+     * @param list<float> $nextWinds_N Of the second bay
+     * @param float $perNext How much a moment over the next foot adds at most
      */
-    private function footMay(Bay $one, LoadedBay $after, array $known, float $carry, array $moments, float $next): bool
+    private function footMay(array $units, float $tributary_m, array $nextWinds_N, float $perNext): bool
     {
-        $two = $after->bay;
-        $bend = (1 + $carry) / $one->length_m + 1 / $two->length_m;
-        $perNext = abs($bend * $next + 1 / $two->length_m);
-        $units = [];
-        foreach ($moments as $unit => $moment) {
-            $units[] = $one->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $one->length_m - $bend * $moment;
-        }
-        if (($units[0] - $perNext * $this->limit * $this->space->cap) * $this->space->downPerReaction > $this->limit) {
-            return false;
-        }
-        $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
-        $reach = $this->limit * $this->space->capUp_Nm + $this->space->slack($winds_N, $after->winds_N);
+        $winds_N = $this->check->footWind_N($tributary_m);
+        $reach = $this->limit * $this->space->capUp_Nm + $this->space->slack($winds_N, $nextWinds_N);
 
         return $this->space->upward($units, $winds_N) - $perNext * $reach <= $this->limit * $this->space->upCapacity_N;
     }
@@ -389,7 +395,11 @@ final class FewestSearch
     /** @param list<int> $feet */
     private function weigh(array $feet): void
     {
-        $worst = $this->check->worst(array_map($this->space->x_m(...), $feet), $this->limit);
+        $feet_m = [];
+        foreach ($feet as $foot) {
+            $feet_m[] = $this->run->candidates_m[$foot];
+        }
+        $worst = $this->check->worst($feet_m, $this->limit);
         if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))) {
             $this->best = $feet;
             $this->bestWorst = $worst;

@@ -78,21 +78,28 @@ final readonly class PartialSnow
         $byFoot = array_fill(0, $feet, []);
         $byPattern = [];
         $patterns = self::patterns($first, $last);
-        foreach ($patterns as $full) {
-            // All but an end is everything less that end.
-            $without = count($full) > 2 ? (isset($full[$first]) ? $last : $first) : null;
+        foreach ($patterns as $index => $full) {
+            // In the order of patterns(): an end, all but that end, the other one, all but that, then neighbours.
+            $one = $index < 2 ? $first : ($index < 4 ? $last : $first + $index - 4);
+            $two = $index < 4 ? null : $one + 1;
+            $without = $index === 1 || $index === 3;
+            $momentsOne = $moments[$one];
+            $reactionsOne = $reactions[$one];
+            $momentsTwo = $two === null ? null : $moments[$two];
+            $reactionsTwo = $two === null ? [] : $reactions[$two];
             $over = [];
             for ($foot = 0; $foot < $feet; ++$foot) {
                 $moment = $wholeMoments[$foot];
                 $reaction = $wholeReactions[$foot];
-                if ($without !== null) {
-                    $moment += $moment - $moments[$without][$foot];
-                    $reaction += $reaction - $onFoot[$foot] - $reactions[$without][$foot];
+                if ($without) {
+                    $moment += $moment - $momentsOne[$foot];
+                    $reaction += $reaction - $onFoot[$foot] - $reactionsOne[$foot];
+                } elseif ($momentsTwo === null) {
+                    $moment += $momentsOne[$foot];
+                    $reaction += $reactionsOne[$foot];
                 } else {
-                    foreach ($full as $span => $_) {
-                        $moment += $moments[$span][$foot];
-                        $reaction += $reactions[$span][$foot];
-                    }
+                    $moment += $momentsOne[$foot] + $momentsTwo[$foot];
+                    $reaction += $reactionsOne[$foot] + $reactionsTwo[$foot];
                 }
                 if ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1]))) {
                     $reaction += $onFoot[$foot];

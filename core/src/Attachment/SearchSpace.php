@@ -16,8 +16,8 @@ final class SearchSpace
 {
     public const LIMIT = 1.0 + 1e-9;
 
-    /** @var array<int, array<int, LoadedBay|null>> */
-    private array $bays = [];
+    /** @var array<int, array<int, LoadedBay|null>> Between two candidates; null when they cannot be neighbours */
+    public array $bays = [];
 
     /** @var array<int, array<int, int>> Least count of further feet after the second of a pair */
     public array $after = [];
@@ -97,12 +97,14 @@ final class SearchSpace
             $this->next[$i] = [];
             for ($j = $i + 1; $j < $this->count; ++$j) {
                 $bay = $this->bay($i, $j);
-                $worst = $this->least($bay);
-                $this->bays[$i][$j] = $worst > 2 * self::LIMIT ? null : $bay;
-                if ($worst <= 2 * self::LIMIT) {
+                // With ratios of 1 over both ends, at most 2 are left for a section itself.
+                [$down, $up] = $this->least($bay);
+                $holds = max($down, $up) <= 2 * self::LIMIT;
+                $this->bays[$i][$j] = $holds ? $bay : null;
+                if ($holds) {
                     $this->next[$i][] = $j;
-                } elseif ($worst > 4.4 * self::LIMIT) {
-                    // Longer bays only grow worse: equalisation can halve the pressure of a longer one, no more.
+                } elseif ($down > 2 * self::LIMIT || $up > 4.4 * self::LIMIT) {
+                    // Longer bays only grow worse; in uplift equalisation can halve the pressure of a longer one, no more.
                     break;
                 }
             }
@@ -173,15 +175,20 @@ final class SearchSpace
         return new LoadedBay($bay, $winds_N, $sections_Nm, $this->check->misfit_Nm($bay->length_m));
     }
 
-    /** The worst section on two supports; with ratios of 1 over both ends, at most 2 are left for a section itself. */
-    private function least(LoadedBay $bay): float
+    /**
+     * The worst section on two supports, in the down cases and in the uplift case.
+     *
+     * @return array{float, float}
+     */
+    private function least(LoadedBay $bay): array
     {
-        $worst = 0.0;
+        $down = $up = 0.0;
         foreach ($bay->bay->unitSections[0] as $section => $share) {
-            $worst = max($worst, abs($share) * $this->downPerMoment, abs($bay->upSections_Nm[$section]) / $this->capUp_Nm);
+            $down = max($down, abs($share));
+            $up = max($up, abs($bay->upSections_Nm[$section]));
         }
 
-        return $worst;
+        return [$down * $this->downPerMoment, $up / $this->capUp_Nm];
     }
 
     /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
