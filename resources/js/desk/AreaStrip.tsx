@@ -12,7 +12,7 @@ export function AreaStrip({ id, onGone }: { id: string; onGone: () => void }) {
     const list = area.round ? '/surface/no_work_circles' : '/surface/no_work_rectangles';
     const index = data.sheet.no_work.filter((one) => one.round === area.round).indexOf(area);
     return (
-        <p className="order-2 flex-none border-line border-t bg-panel px-5 py-1.5">
+        <p className="order-2 flex-none border-line md:order-none border-t bg-panel px-5 py-1.5">
             “{id}” is a <Slot path={`${list}/${index}/kind` as FieldPath} />; keep{' '}
             <Slot path={`${list}/${index}/clearance_m` as FieldPath} /> clear around it.{' '}
             <button

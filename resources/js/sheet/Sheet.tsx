@@ -294,6 +294,7 @@ export function Sheet({
                         <Handle
                             key={area.id}
                             label={`Area ${area.id}`}
+                            outset_m={area.clearance_m}
                             view={view}
                             box={area}
                             hold={{ what: 'area', id: area.id, round: area.round, box: area, size: false }}
@@ -369,6 +370,7 @@ function Handle({
     box,
     hold,
     units,
+    outset_m = 0,
     onHand,
     onFocus,
 }: {
@@ -377,6 +379,8 @@ function Handle({
     box: Box;
     hold: Hold;
     units: Planned['units'];
+    /** How far outside the box the grip stands, so that it hides nothing. */
+    outset_m?: number;
     onHand: Props['onHand'];
     onFocus?: () => void;
 }) {
@@ -406,8 +410,8 @@ function Handle({
             moved.current = null;
         }
     };
-    const x = px(view, box.x_m);
-    const y = py(view, box.y_m);
+    const x = px(view, box.x_m - outset_m) - (outset_m > 0 ? 4 : 0);
+    const y = py(view, box.y_m - outset_m) + (outset_m > 0 ? 4 : 0);
     return (
         // biome-ignore lint/a11y/useSemanticElements: no button can stand in a drawing
         <g
