@@ -9,7 +9,9 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Notification;
 use Tests\TestCase;
@@ -95,6 +97,20 @@ final class CompanyTest extends TestCase
         self::assertTrue(Hash::check('a brand new one', (string) $user->refresh()->getAuthPassword()));
         self::assertSame(0, DB::table('sessions')->where('user_id', $user->id)->count());
         $this->post("/reset-password/$token", ['email' => $user->email, 'password' => 'once more please'])->assertSessionHasErrors('email');
+    }
+
+    public function test_no_link_that_lets_somebody_in_stands_in_the_log(): void
+    {
+        $logged = '';
+        Event::listen(MessageLogged::class, static function (MessageLogged $line) use (&$logged): void {
+            $logged .= $line->message.json_encode($line->context);
+        });
+        $invitation = $this->link($this->planner(), 'crew');
+        $this->get($invitation)->assertOk();
+        $this->get('/reset-password/abcdefghij1234567890?email=x@example.test')->assertOk();
+        self::assertStringContainsString('invitation', $logged);
+        self::assertStringNotContainsString(basename($invitation), $logged);
+        self::assertStringNotContainsString('abcdefghij1234567890', $logged);
     }
 
     public function test_one_sees_and_ends_ones_own_sessions(): void

@@ -22,7 +22,8 @@ final class RequestLog
         $response->headers->set('X-Request-Id', $id);
         $job = $request->route('job');
         Log::info('request', [
-            'method' => $request->method(), 'path' => $request->path(), 'status' => $response->getStatusCode(), 'ms' => round((hrtime(true) - $started) / 1e6, 1),
+            // The route, not the path: paths of invitations and forgotten passwords hold secrets.
+            'method' => $request->method(), 'route' => $request->route()?->uri(), 'status' => $response->getStatusCode(), 'ms' => round((hrtime(true) - $started) / 1e6, 1),
             'user' => $request->user()?->id, 'job' => $job instanceof \App\Models\Job ? $job->id : null,
         ]);
 
