@@ -78,7 +78,8 @@ final class FewestSearch
         $this->bestWorst = INF;
         $bound = null;
         $nodes = 0;
-        for ($count = $this->space->start; $count <= min($most ?? $this->space->count, $this->space->count); ++$count) {
+        $last = min($most ?? $this->space->count, $this->space->count);
+        for ($count = $this->space->start; $count <= $last; ++$count) {
             $this->nodes = 0;
             $this->budget = max(min(400, $this->steps), intdiv($this->steps - $nodes, 2));
             foreach ($hints as $hint) {
@@ -97,6 +98,9 @@ final class FewestSearch
                 $this->isComplete = false;
             }
             if ($nodes > $this->steps) {
+                // What comes after this count was not looked at.
+                $this->isComplete = $this->isComplete && $count === $last;
+
                 return $most === null ? $this->thinned($bound ?? $count, $nodes) : null;
             }
         }

@@ -55,6 +55,31 @@ final class FewestSearchTest extends TestCase
         self::assertGreaterThan(20, $adopted);
     }
 
+    public function test_nothing_is_ruled_out_that_a_longer_search_finds_however_few_steps_there_are(): void
+    {
+        $asked = $out = 0;
+        for ($seed = 5300; $seed < 5340; ++$seed) {
+            foreach (Planner::plan(Scenario::random($seed, 8)->design(), Depth::Checks)->supports as $plan) {
+                $found = (new FewestSearch($plan->run, $plan->check, 20_000))->fewest();
+                if ($found === null) {
+                    continue;
+                }
+                foreach ([1, 3, 10, 40, 400] as $steps) {
+                    foreach ([[], [$plan->check, $plan->check]] as $others) {
+                        $search = new FewestSearch($plan->run, $plan->check, $steps, $others);
+                        foreach ([0, 2] as $more) {
+                            ++$asked;
+                            self::assertFalse($search->ruledOut(count($found->picks) + $more, []), "seed $seed, run {$plan->run->id}, $steps steps");
+                        }
+                        $out += $search->ruledOut(count($found->picks) - 1, []) ? 1 : 0;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(500, $asked);
+        self::assertGreaterThan(200, $out);
+    }
+
     public function test_neighbouring_lines_are_staggered_but_for_their_ends(): void
     {
         $plans = Planner::plan(Scenario::of()->with('/block/left_out', [])->with('/surface/no_work_circles', [])->with('/surface/dead_load_Pa', 3000.0)->design(), Depth::Checks)->supports;
