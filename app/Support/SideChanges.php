@@ -7,16 +7,45 @@ namespace App\Support;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Document\Writer;
 
-/** The changes that a side design made to its parent, as edits that can be put onto another design. Lists go as a whole. */
+/**
+ * The changes that a side design made to its parent, as edits that can be put onto another design. Lists go as a whole, but for
+ * signatures and values of own copies: those are added to what the other has, and nobody else's is lost.
+ */
 final class SideChanges
 {
+    /** Lists that grow entry by entry, and what tells their entries apart. */
+    private const SIGNED = ['/confirmations' => 'subject', '/own_copies' => 'coefficient'];
+
     /** @return list<array{path: string, value: mixed}> */
-    public static function edits(Design $parent, Design $side): array
+    public static function edits(Design $parent, Design $side, Design $onto): array
     {
         $edits = [];
         self::walk(Writer::toArray($parent), Writer::toArray($side), '', $edits);
+        foreach ($edits as $index => $edit) {
+            if (isset(self::SIGNED[$edit['path']])) {
+                $key = self::SIGNED[$edit['path']];
+                [$before, $after, $now] = array_map(static fn (Design $design): array => self::entries($design, $edit['path'], $key), [$parent, $side, $onto]);
+                $changed = array_filter($after, static fn (mixed $entry, int|string $id): bool => ($before[$id] ?? null) !== $entry, ARRAY_FILTER_USE_BOTH);
+                $edits[$index]['value'] = array_values($changed + array_diff_key($now, array_diff_key($before, $after)));
+            }
+        }
 
         return $edits;
+    }
+
+    /** @return array<string, mixed> Entries of a list by what tells them apart */
+    private static function entries(Design $design, string $path, string $key): array
+    {
+        $document = self::plain(Writer::toArray($design));
+        $list = is_array($document) ? $document[substr($path, 1)] ?? [] : [];
+        $entries = [];
+        foreach (is_array($list) ? $list : [] as $entry) {
+            if (is_array($entry) && is_string($entry[$key] ?? null)) {
+                $entries[$entry[$key]] = $entry;
+            }
+        }
+
+        return $entries;
     }
 
     /** @param list<array{path: string, value: mixed}> $edits */

@@ -94,6 +94,19 @@ final class HistoryTest extends TestCase
         $this->postJson("/jobs/{$this->job->id}/designs/$base/onto", ['base' => $this->job->current()->id])->assertStatus(422);
     }
 
+    public function test_signatures_of_both_sides_stay_when_a_side_design_is_put_onto_the_newest(): void
+    {
+        $base = $this->job->current()->id;
+        $sign = fn (string $subject, string $name): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations", ['base' => $base, 'subjects' => [['subject' => $subject, 'value' => 'x']], 'name' => $name, 'reason' => 'our copy']);
+        $sign('coefficient/one', 'A. Alder')->assertOk();
+        $side = $sign('coefficient/two', 'B. Beech')->assertStatus(409)->json('design.id');
+        self::assertIsInt($side);
+        $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
+        $names = array_map(static fn ($one): string => $one->name, $this->job->current()->document()->confirmations);
+        sort($names);
+        self::assertSame(['A. Alder', 'B. Beech'], $names);
+    }
+
     public function test_two_designs_are_compared_by_what_was_entered_and_what_came_of_it(): void
     {
         $base = $this->job->current()->id;

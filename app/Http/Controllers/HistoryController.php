@@ -68,7 +68,7 @@ final class HistoryController extends Controller
         }
         $current = $job->current();
         $before = $current->document();
-        $after = Edits::apply($before, SideChanges::edits($parent->document(), $design->document()));
+        $after = Edits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before));
         $saved = $saveDesign->handle($job, $this->user($request), $current, $after, "From side design {$design->number}: ".Differences::inWords($before, $after));
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
