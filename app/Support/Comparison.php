@@ -30,9 +30,11 @@ final class Comparison
     {
         [$plan, $other] = [Planner::plan($before), Planner::plan($after)];
         $results = [];
+        $ours = self::results($plan);
         $theirs = self::results($other);
-        foreach (self::results($plan) as $name => $value) {
-            $results[] = ['label' => $name, 'before' => $value, 'after' => $theirs[$name]];
+        foreach (array_keys($ours + $theirs) as $name) {
+            // Standards differ in their zones: what one of them lacks stays empty.
+            $results[] = ['label' => $name, 'before' => $ours[$name] ?? '', 'after' => $theirs[$name] ?? ''];
         }
 
         return ['inputs' => Differences::between($before, $after), 'results' => $results];
@@ -51,9 +53,9 @@ final class Comparison
             'Feet' => (string) $plan->attachmentCount(),
             'Least reserve' => $reserve === null ? 'no plan' : Texts::word($reserve).' '.Texts::reserve($reserve),
             'Rail lengths' => (string) $bars,
-            'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa()),
+            'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa),
             ...self::suctions($plan),
-            'Sloped roof snow' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->snow->ps->toPascals()),
+            'Sloped roof snow' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->snow->balanced_Pa),
             'Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops)))),
         ];
     }
@@ -63,7 +65,7 @@ final class Comparison
     {
         $suctions = [];
         foreach ($plan->loads === null ? [] : ZoneDemand::all($plan->design, $plan->loads) as $demand) {
-            $suctions["Suction at an exposed side, zone {$demand->zone->value}"] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
+            $suctions["Suction at an exposed side, zone {$demand->zone}"] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
         }
 
         return $suctions;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
@@ -29,9 +30,12 @@ final class DemandView
             $rows[] = ['combination' => $combination, 'snow' => $snow === '' ? '' : $texts->say('because.snow_'.$snow), 'value' => $psf($value_Pa), 'governs' => $code === $most];
         }
 
+        $pulls = array_values(array_filter($loads->combinations->strength, static fn (Combination $one): bool => $one->up && $one->snow === 0.0));
+
         return [
+            'pull' => $pulls === [] ? '' : $pulls[0]->code, 'exposure_counts' => $loads->exposureCounts,
             'zones' => array_map(static fn (ZoneDemand $demand): array => [
-                'zone' => $demand->zone->value, 'suction' => $psf($demand->suction_Pa), 'exposed' => $psf($demand->suctionExposed_Pa),
+                'zone' => $demand->zone, 'direction' => $demand->direction === 'any' ? '' : $texts->say('word.'.$demand->direction), 'suction' => $psf($demand->suction_Pa), 'exposed' => $psf($demand->suctionExposed_Pa),
                 'net' => $psf($demand->net_Pa), 'net_exposed' => $psf($demand->netExposed_Pa),
             ], ZoneDemand::all($plan->design, $loads)),
             'down' => $rows,

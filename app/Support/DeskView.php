@@ -98,7 +98,8 @@ final class DeskView
         if ($plan->loads === null) {
             return [];
         }
-        $paths = ['loads/qh', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first'];
+        $known = Becauses::paths($plan);
+        $paths = array_values(array_intersect(['loads/qh', 'loads/qp', 'loads/q', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first', 'members/screen'], $known));
         foreach ($plan->supports as $run) {
             $worst = 0;
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {

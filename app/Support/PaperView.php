@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
@@ -65,22 +68,10 @@ final class PaperView
         if ($loads === null) {
             return [];
         }
-        $psf = static fn (float $value_Pa): string => $plan->design->printer()->print(Dimension::Pressure, $value_Pa);
-        $rows = [
-            ['path' => 'loads/qh', 'name' => 'Velocity pressure qh', 'value' => $psf($loads->velocity->qh->toPascals())],
-            ['path' => 'loads/kh', 'name' => 'Height factor Kh', 'value' => sprintf('%.3f', $loads->velocity->kh)],
-            ['path' => 'loads/kzt', 'name' => 'Topographic factor Kzt', 'value' => sprintf('%.2f', $loads->velocity->kzt)],
-            ['path' => 'loads/ke', 'name' => 'Elevation factor Ke', 'value' => sprintf('%.3f', $loads->velocity->ke)],
-            ['path' => 'loads/zone_a', 'name' => 'Edge zones, a', 'value' => $plan->design->printer()->length($loads->zones->a->toMetres())],
-            ['path' => 'loads/down', 'name' => 'Wind pressing down', 'value' => $psf($loads->windDown_Pa())],
-        ];
-        foreach ($loads->gcpUp as $zone => $gcp) {
-            $rows[] = ['path' => "loads/gcp/$zone", 'name' => "GCp, zone $zone", 'value' => '−'.number_format($gcp->value, 1)];
-        }
-        $rows[] = ['path' => 'loads/ps', 'name' => 'Snow on the slope ps', 'value' => $psf($loads->snow->ps->toPascals())];
-        foreach ($loads->snow->cases as $case) {
-            $name = $texts->say('because.snow_'.$case->code);
-            $rows[] = ['path' => 'loads/snow/'.$case->code, 'name' => $name, 'value' => $psf($case->uniform_Pa).($case->surcharge_Pa > 0 ? ' + '.$psf($case->surcharge_Pa) : '')];
+        $rows = [];
+        foreach ($loads->figures->listed() as $path => $figure) {
+            $because = new Because($figure->code, $figure->values);
+            $rows[] = ['path' => $path, 'name' => $texts->title($because), 'value' => $texts->valueOf($because)];
         }
 
         return $rows;
@@ -115,7 +106,7 @@ final class PaperView
 
         return [
             'thread' => $printer->length($lag->threadInMember->toMetres()), 'above' => $printer->length($lag->above->toMetres()),
-            'withdrawal' => $printer->print(Dimension::Force, 1.6 * $lag->withdrawal->toSi()), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
+            'withdrawal' => $lag->withdrawal === null ? '' : $printer->print(Dimension::Force, $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
             'makers' => $lag->lateralIsMakers,
         ];
     }

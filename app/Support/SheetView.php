@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Garnetine\Core\Framing\Member;
-use Garnetine\Core\Load\Asce7\ZoneGrid;
+use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 
@@ -39,18 +39,16 @@ final class SheetView
     /** @return list<array<string, mixed>> */
     private static function zones(Plan $plan): array
     {
-        if ($plan->loads === null) {
+        if ($plan->loads === null || $plan->loads->winds === []) {
             return [];
         }
-        $grid = $plan->loads->zones;
+        $area_m2 = $plan->placement->width_m * $plan->placement->length_m;
+        $suctions = array_map(static fn (ZoneWind $wind): float => $wind->exposed->at_Pa($area_m2), $plan->loads->winds);
+        [$least, $range] = [min($suctions), max(1e-9, max($suctions) - min($suctions))];
         $zones = [];
-        foreach ([0, 1, 2] as $column) {
-            foreach ([0, 1, 2] as $row) {
-                $zones[] = [
-                    'zone' => ZoneGrid::zone($column, $row)->value, 'x0_m' => $grid->xs_m[$column], 'x1_m' => $grid->xs_m[$column + 1],
-                    'y0_m' => $grid->ys_m[$row], 'y1_m' => $grid->ys_m[$row + 1],
-                ];
-            }
+        foreach ($plan->loads->zones->rectangles() as $rectangle) {
+            // The engraved hatching comes in six densities.
+            $zones[] = ['density' => (int) round(5 * (($suctions[$rectangle['zone']] ?? $least) - $least) / $range)] + $rectangle;
         }
 
         return $zones;

@@ -23,7 +23,7 @@ final class Stages
         'feet_over_bound' => 'attachments', 'stagger_partly' => 'attachments', 'no_room_for_centre' => 'attachments', 'layout_side_unknown' => 'surface',
         'run_too_long' => 'rails', 'rail_end_short' => 'rails', 'plate_below_butt' => 'holes', 'cover_short' => 'holes', 'plate_in_nails' => 'holes',
         'makers_cover_missing' => 'holes', 'line_in_lap' => 'modules', 'one_area_for_gcp' => 'loads', 'floor_on_panels' => 'loads', 'kh_floor' => 'loads',
-        'partial_snow' => 'loads', 'structure_screen_only' => 'handover', 'clamp_fails' => 'modules', 'ridge_reading_severe' => 'loads', 'ridge_reading_mild' => 'loads',
+        'partial_snow' => 'loads', 'structure_screen_only' => 'handover', 'clamp_fails' => 'modules', 'no_equalisation' => 'loads', 'en_recommended' => 'loads', 'en_winds' => 'loads', 'as_nzs_direction' => 'loads', 'rafter_screen' => 'handover', 'rafter_screen_fails' => 'surface', 'ridge_reading_severe' => 'loads', 'ridge_reading_mild' => 'loads',
     ];
 
     public static function of(Finding $finding): string
@@ -34,6 +34,7 @@ final class Stages
 
         return match (true) {
             str_starts_with($finding->at, '/site') => 'site',
+            str_starts_with($finding->at, '/given') => 'loads',
             str_starts_with($finding->at, '/surface') => 'surface',
             str_starts_with($finding->at, '/block'), str_starts_with($finding->at, '/module') => 'modules',
             str_starts_with($finding->at, '/kit/rail') => 'rails',
@@ -73,7 +74,7 @@ final class Stages
             $refused => ['refused', 'fails'],
             $stops === 1 => ['stop', 'fails'],
             $stops > 1 => [$stops.' stops', 'fails'],
-            $plan->loads === null && !in_array($key, ['site', 'surface', 'modules'], true) => ['empty', 'plain'],
+            ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true)) => ['empty', 'plain'],
             $key === 'attachments' && ($plan->leastReserve() ?? 1.0) < 0.10 => ['tight', 'tight'],
             default => ['holds', 'holds'],
         };

@@ -73,7 +73,7 @@ final class OwnCopyTest extends TestCase
         self::assertSame($bytes, $this->get("/jobs/{$job->id}/export/design.json")->content());
         self::assertSame(0, Artisan::call('garnetine:verify'));
         $this->read($job)->assertOk()->assertJsonPath('design.number', 2);
-        self::assertStringContainsString('"schema": 2', $job->current()->bytes);
+        self::assertStringContainsString('"schema": 3', $job->current()->bytes);
         $save(3, str_repeat('0', 64));
         self::assertSame(1, Artisan::call('garnetine:verify'));
     }

@@ -17,6 +17,7 @@ return [
         'unbalanced/from_deg' => 2.38, 'unbalanced/to_deg' => 30.2, 'unbalanced/simple_ft' => 20.0,
         'drift/lu_ft' => ['value' => 20.0, 'confidence' => 'medium', 'note' => 'lu_bound'],
         'drift/importance' => ['value' => 1.0, 'confidence' => 'medium', 'note' => 'root_is'],
+        'rain_psf' => 5.0, 'rain_ground_psf' => 20.0,
         'partial' => ['value' => 0.5, 'confidence' => 'medium', 'note' => 'partial_recalled'],
     ],
 ];

@@ -9,6 +9,7 @@ return [
     'values' => [
         'constant' => 0.00256, // psf per mph²
         'kd' => 0.85,
+        'kz' => 2.01,
         'alpha/B' => 7.0, 'alpha/C' => 9.5, 'alpha/D' => 11.5,
         'zg_ft/B' => 1200.0, 'zg_ft/C' => 900.0, 'zg_ft/D' => 700.0,
         'ke_per_ft' => 0.0000362,

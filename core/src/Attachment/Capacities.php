@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Quantity\Length;
 
@@ -29,10 +30,25 @@ final readonly class Capacities
         public float $footAlong_N,
         public float $railHeight_m,
         public float $heel_m,
-        public float $withdrawal_N,
-        public float $lateral_N,
-        public bool $lateralIsFinal,
+        private float $withdrawal_N,
+        /** An entered value: the duration of the loads does not change it. */
+        private bool $withdrawalIsFinal,
+        private float $lateral_N,
+        private bool $lateralIsFinal,
+        /** Whether pull and push in the lag add up in a straight line, for want of a clause: on the safe side. */
+        public bool $addsUp,
     ) {
+    }
+
+    /** What the lag holds against pulling out, at a factor for the duration. */
+    public function withdrawal_N(float $cd): float
+    {
+        return $this->withdrawalIsFinal ? $this->withdrawal_N : $this->withdrawal_N * $cd;
+    }
+
+    public function lateral_N(float $cd): float
+    {
+        return $this->lateralIsFinal ? $this->lateral_N : $this->lateral_N * $cd;
     }
 
     public static function of(Design $design, ?LagInMember $lag): self
@@ -55,9 +71,11 @@ final readonly class Capacities
             $foot->railHeight->toMetres(),
             $foot->heel->toMetres(),
             // A lag that grips nothing holds nothing, but the ratio must stay a number.
-            max(1e-3, $lag?->withdrawal->toSi() ?? 0.0),
+            max(1e-3, $lag?->withdrawal?->toSi() ?? 0.0),
+            $lag->withdrawalIsEntered ?? false,
             max(1e-3, $lag?->lateral?->toSi() ?? INF),
             $lag->lateralIsMakers ?? false,
+            $design->kit->capacities === CapacityFormat::Design,
         );
     }
 }

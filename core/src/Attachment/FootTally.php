@@ -8,7 +8,7 @@ namespace Garnetine\Core\Attachment;
  * Keeps the worst link of one attachment: bolt, foot and lag, each direction by itself, and the lag's interaction.
  *
  * Pull in the lag T = max(U, 0) + max(0, (V·hf − N·e)/e): the foot is a lever about its downslope heel, and dead load never
- * helps. Together, Z′α = W′p·Z′/(W′p·cos²α + Z′·sin²α).
+ * helps. Together, Z′α = W′p·Z′/(W′p·cos²α + Z′·sin²α); with design strengths the plain sum T/W + V/Z ≤ 1.
  *
  * Source: statics; NDS 2018 §12.4.1; recalled.
  */
@@ -34,8 +34,8 @@ final class FootTally
         $c = $this->capacities;
         $along_N = abs($along_N);
         $tension_N = $this->tension_N($up_N, $along_N, $heel_N);
-        $withdrawal_N = $c->withdrawal_N * $case->cd;
-        $lateral_N = $c->lateralIsFinal ? $c->lateral_N : $c->lateral_N * $case->cd;
+        $withdrawal_N = $c->withdrawal_N($case->cd);
+        $lateral_N = $c->lateral_N($case->cd);
         if ($up_N > 0.0) {
             $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
             $this->weigh(Link::FootUp, $case, $up_N, $c->footUp_N);
@@ -47,8 +47,11 @@ final class FootTally
         $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
         $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
         if ($tension_N > 0.0 && $along_N > 0.0) {
-            // R/Z′α with cos α = V/R and sin α = T/R.
-            $this->weigh(Link::LagCombined, $case, hypot($tension_N, $along_N), ($tension_N ** 2 + $along_N ** 2) / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
+            // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
+            $together_N = hypot($tension_N, $along_N);
+            $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
+                ? $together_N / ($along_N / $lateral_N + $tension_N / $withdrawal_N)
+                : $together_N ** 2 / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
         }
         $this->up_N = max($this->up_N, $up_N);
         $this->down_N = max($this->down_N, -$up_N);
@@ -81,7 +84,7 @@ final class FootTally
         $tension_N = $this->tension_N(-$normal_N, abs($along_N), $heel_N);
         $c = $this->capacities;
 
-        return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N + abs($along_N) / $c->lateral_N : 0.0;
+        return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N($partial->case->cd) + abs($along_N) / $c->lateral_N($partial->case->cd) : 0.0;
     }
 
     /**

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Rail\Run;
 
-/**
- * One combination of ASD loads on a run, as multiples: gravity times the module shares, wind times the pressures.
- *
- * Source: ASCE/SEI 7-16, §2.4.1; CD of NDS 2018 §2.3.2 by the shortest load; recalled.
- */
+/** One combination of loads on a run, as multiples: gravity times the module shares, wind times the pressures. */
 final readonly class LoadCase
 {
     public function __construct(
@@ -22,6 +19,7 @@ final readonly class LoadCase
         public float $heel_N,
         /** Factor on the upward wind; 0 in down cases. */
         public float $windUp,
+        /** On what timber holds, for the shortest load: CD, or kmod. */
         public float $cd,
         /** Code of the snow case in it, if any, and its factor. */
         public ?string $snow = null,
@@ -30,26 +28,36 @@ final readonly class LoadCase
     }
 
     /**
-     * @return array{non-empty-list<self>, list<self>} Down and up cases
+     * @param list<Combination> $combinations
+     *
+     * @return array{non-empty-list<self>, non-empty-list<self>} Down and up cases
      */
-    public static function of(Run $run, CombinationFactors $factors): array
+    public static function of(Run $run, array $combinations, CombinationFactors $factors): array
     {
-        $down = [
-            new self('D', $run->deadNormalMost_N, $run->deadAlong_N, 0.0, 0.0, $factors->cdDead),
-            new self('D+0.6W', $run->deadNormalMost_N + 0.6 * $run->windDown_N, $run->deadAlong_N, 0.6 * $run->windDown_N, 0.0, $factors->cdWind),
-        ];
-        $up = [
-            new self('0.6D+0.6W', 0.6 * $run->deadNormalLeast_N, 0.6 * $run->deadAlong_N, 0.0, 0.6, $factors->cdWind),
-            new self('D+0.6W', $run->deadNormalLeast_N, $run->deadAlong_N, 0.0, 0.6, $factors->cdWind),
-        ];
-        foreach ($run->snow_N as $snow => [$normal_N, $along_N]) {
-            if ($normal_N <= 0.0) {
-                continue;
+        $down = $up = [];
+        foreach ($combinations as $one) {
+            $snows = $one->snow === 0.0 ? ['' => [0.0, 0.0]] : array_filter($run->snow_N, static fn (array $forces): bool => $forces[0] > 0.0);
+            foreach ($snows as $code => [$normal_N, $along_N]) {
+                $live_N = $one->snow * $normal_N + ($one->up ? 0.0 : $one->wind * $run->windDown_N);
+                $case = new self(
+                    $one->code,
+                    $one->dead * ($one->up ? $run->deadNormalLeast_N : $run->deadNormalMost_N) + $live_N,
+                    $one->dead * $run->deadAlong_N + $one->snow * $along_N,
+                    $one->up ? 0.0 : $live_N,
+                    $one->up ? $one->wind : 0.0,
+                    $factors->of($one->duration),
+                    $one->snow === 0.0 ? null : $code,
+                    $one->snow,
+                );
+                if ($one->up) {
+                    $up[] = $case;
+                } else {
+                    $down[] = $case;
+                }
             }
-            $down[] = new self('D+S', $run->deadNormalMost_N + $normal_N, $run->deadAlong_N + $along_N, $normal_N, 0.0, $factors->cdSnow, $snow, 1.0);
-            $mixed_N = 0.75 * $normal_N + 0.45 * $run->windDown_N;
-            $down[] = new self('D+0.75S+0.45W', $run->deadNormalMost_N + $mixed_N, $run->deadAlong_N + 0.75 * $along_N, $mixed_N, 0.0, $factors->cdWind, $snow, 0.75);
-            $up[] = new self('D+0.75S+0.45W', $run->deadNormalLeast_N + 0.75 * $normal_N, $run->deadAlong_N + 0.75 * $along_N, 0.0, 0.45, $factors->cdWind, $snow, 0.75);
+        }
+        if ($down === [] || $up === []) {
+            throw new \LogicException('Every standard has combinations that push and that pull.');
         }
 
         return [$down, $up];

@@ -12,7 +12,7 @@ namespace Garnetine\Core\Attachment;
 final readonly class LoadedBay
 {
     /**
-     * @param list<float> $winds_N Force of one unit of each gust
+     * @param list<float> $winds_N Force of one unit of each suction
      * @param list<float> $upSections_Nm Moments of the uplift case at the bay's sections, on two supports
      */
     public function __construct(public Bay $bay, public array $winds_N, public array $upSections_Nm, public float $misfit_Nm)

@@ -29,6 +29,7 @@ final class QuickCheck
     private readonly float $perFootAlong;
     private readonly float $height_m;
     private readonly float $heel_m;
+    private readonly bool $addsUp;
 
     public function __construct(private readonly RunCheck $check)
     {
@@ -41,9 +42,10 @@ final class QuickCheck
         $this->perFootAlong = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N);
         $this->height_m = $c->railHeight_m;
         $this->heel_m = $c->heel_m;
+        $this->addsUp = $c->addsUp;
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
-            $c->withdrawal_N * $case->cd, $c->lateralIsFinal ? $c->lateral_N : $c->lateral_N * $case->cd,
+            $c->withdrawal_N($case->cd), $c->lateral_N($case->cd),
         ];
         $this->up = array_map($row, $check->up);
         $this->down = array_map($row, $check->down);
@@ -198,7 +200,9 @@ final class QuickCheck
         $tension_N = ($up_N > 0.0 ? $up_N : 0.0) + ($lever_N > 0.0 ? $lever_N : 0.0);
         $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $along_N / $lateral_N);
         if ($tension_N > 0.0 && $along_N > 0.0) {
-            $worst = max($worst, ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N) / hypot($tension_N, $along_N));
+            $worst = max($worst, $this->addsUp
+                ? $along_N / $lateral_N + $tension_N / $withdrawal_N
+                : ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N) / hypot($tension_N, $along_N));
         }
 
         return $worst;

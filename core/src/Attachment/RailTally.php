@@ -30,8 +30,8 @@ final class RailTally
     }
 
     /**
-     * @param list<float> $moments_Nm Of one share, then of one unit of each gust
-     * @param list<float> $winds_N Force of that unit, for each gust
+     * @param list<float> $moments_Nm Of one share, then of one unit of each suction
+     * @param list<float> $winds_N Force of that unit, for each suction
      */
     public function section(array $moments_Nm, array $winds_N, float $misfit_Nm, float $x_m, bool $isSplice): void
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Load\Asce7\PanelPressure;
+use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Rail\BeamState;
 use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Rail\Run;
@@ -38,7 +38,7 @@ final class RunCheck
 
     private ?QuickCheck $quick = null;
 
-    /** @var list<float> What a unit of each gust stands for */
+    /** @var list<float> What a unit of each suction stands for */
     private readonly array $sizes_m2;
 
     /** @var array<int, list<float>> By length in ten millionths of a metre */
@@ -47,14 +47,15 @@ final class RunCheck
     /** @var array<int, list<float>> */
     private array $footWinds_N = [];
 
+    /** @param list<Combination> $combinations */
     public function __construct(
         private readonly Run $run,
         public readonly Capacities $capacities,
-        private readonly PanelPressure $pressure,
+        array $combinations,
         CombinationFactors $factors,
         ?RunShape $shape = null,
     ) {
-        [$this->down, $this->up] = LoadCase::of($run, $factors);
+        [$this->down, $this->up] = LoadCase::of($run, $combinations, $factors);
         $this->shape = $shape ?? RunShape::of($run);
         $this->sizes_m2 = RunShape::sizes_m2($run);
         $this->downPerMoment = max(array_map(
@@ -137,12 +138,12 @@ final class RunCheck
         return $length_m * max($this->run->tributary_m, $length_m / 3);
     }
 
-    /** @return list<float> Upward force of one unit of each gust, at an effective area */
+    /** @return list<float> Upward force of one unit of each suction, at an effective area */
     public function wind_N(float $area_m2): array
     {
         $forces = [];
-        foreach ($this->run->gusts as $index => $gust) {
-            $forces[] = $this->pressure->up_Pa($gust, $area_m2) * $this->sizes_m2[$index];
+        foreach ($this->run->suctions as $index => $suction) {
+            $forces[] = $suction->at_Pa($area_m2) * $this->sizes_m2[$index];
         }
 
         return $forces;
@@ -208,7 +209,7 @@ final class RunCheck
      * Hands the unit moments of every section to the tally; an overhang is a bay of its own, from the foot to the last clamp.
      *
      * @param list<float> $feet_m
-     * @param list<BeamState> $states Of the shares, then of each gust
+     * @param list<BeamState> $states Of the shares, then of each suction
      * @param list<RailSection> $sections
      */
     private function bays(array $feet_m, array $states, array $sections, RailTally $rail): void

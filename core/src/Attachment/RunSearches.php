@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Load\Asce7\PanelPressure;
+use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Rail\Run;
 
 /**
@@ -55,8 +55,11 @@ final class RunSearches
     /** @var array<string, list<list<int>>> Good layouts, by the places that feet may take */
     private array $hints = [];
 
-    /** @param list<Run> $runs */
-    public function __construct(array $runs, Capacities $capacities, PanelPressure $pressure, CombinationFactors $factors)
+    /**
+     * @param list<Run> $runs
+     * @param list<Combination> $combinations
+     */
+    public function __construct(array $runs, Capacities $capacities, array $combinations, CombinationFactors $factors)
     {
         $shapes = [];
         foreach ($runs as $run) {
@@ -64,7 +67,7 @@ final class RunSearches
             $signature = $this->signatures[$run->id] = $run->signature();
             $likeness = $this->likeness[$run->id] = $key.self::places($run);
             $shapes[$key] ??= RunShape::of($run);
-            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $pressure, $factors, $shapes[$key]);
+            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key]);
         }
     }
 

@@ -9,7 +9,7 @@ use Garnetine\Core\Rail\Run;
 /**
  * What runs have in common whose clamps stand alike: the rail under unit loads, whatever the size of the loads.
  *
- * Unit 0 is the share of a module at each clamp. Then follows one unit for each gust, the areas that the clamps hold down
+ * Unit 0 is the share of a module at each clamp. Then follows one unit for each suction, the areas that the clamps hold down
  * over the largest of them: on two lines of one row they differ in size alone. A roof has many lines and few shapes, so that
  * bays and layouts of feet are solved here once for all lines.
  *
@@ -55,7 +55,7 @@ final class RunShape
     }
 
     /**
-     * Size of each gust's unit: the largest area that a clamp holds down.
+     * Size of each suction's unit: the largest area that a clamp holds down.
      *
      * @return list<float>
      */

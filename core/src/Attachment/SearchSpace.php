@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Rail\Run;
 
 /**
@@ -31,7 +32,7 @@ final class SearchSpace
     /** @var array<int, list<float>|null> */
     public array $rightEnds = [];
 
-    /** @var list<float> Bound on the unit moment over any foot, for each gust */
+    /** @var list<float> Bound on the unit moment over any foot, for each suction */
     private array $largest = [];
 
     /** Fewest feet that the bays allow at all; null when none do. */
@@ -67,7 +68,7 @@ final class SearchSpace
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
         );
-        $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N * $this->up->cd);
+        $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N($this->up->cd));
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
             $this->prepare();
@@ -93,6 +94,7 @@ final class SearchSpace
             $this->leftEnds[$i] = $this->overhang($this->x_m($i), true);
             $this->rightEnds[$i] = $this->overhang($this->x_m($i), false);
         }
+        $ease = max([1.0, ...array_map(static fn (Suction $suction): float => $suction->ease(), $run->suctions)]);
         for ($i = 0; $i < $this->count; ++$i) {
             $this->next[$i] = [];
             for ($j = $i + 1; $j < $this->count; ++$j) {
@@ -103,14 +105,14 @@ final class SearchSpace
                 $this->bays[$i][$j] = $holds ? $bay : null;
                 if ($holds) {
                     $this->next[$i][] = $j;
-                } elseif ($down > 2 * self::LIMIT || $up > 4.4 * self::LIMIT) {
-                    // Longer bays only grow worse; in uplift equalisation can halve the pressure of a longer one, no more.
+                } elseif ($down > 2 * self::LIMIT || $up > 2.2 * $ease * self::LIMIT) {
+                    // Longer bays only grow worse; in uplift a longer one has a larger area, whose suction is eased.
                     break;
                 }
             }
         }
         // A loaded span puts at most Σ P·a·b/L on its own ends and half as much on each further support.
-        foreach ($run->gusts as $gust => $_) {
+        foreach ($run->suctions as $gust => $_) {
             $spans = $ends = 0.0;
             foreach ($this->bays as $row) {
                 foreach ($row as $bay) {

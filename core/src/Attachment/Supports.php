@@ -8,8 +8,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\MemberShares;
-use Garnetine\Core\Load\Asce7\PanelPressure;
-use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Rail\Run;
 
 /**
@@ -39,9 +38,9 @@ final class Supports
      *
      * @return list<RunPlan>
      */
-    public static function of(Design $design, array $runs, Capacities $capacities, PanelPressure $pressure, Coefficients $coefficients, MemberLoading $loading): array
+    public static function of(Design $design, array $runs, Capacities $capacities, Combinations $combinations, CombinationFactors $factors, MemberLoading $loading): array
     {
-        $supports = new self(new RunSearches($runs, $capacities, $pressure, CombinationFactors::of($coefficients)));
+        $supports = new self(new RunSearches($runs, $capacities, $combinations->strength, $factors));
         $plans = [];
         $below = $here = [];
         $letter = '';

@@ -9,7 +9,6 @@ use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Load\Coefficient;
-use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Rail\ContinuousBeam;
@@ -32,16 +31,10 @@ final readonly class Becauses
     {
         $paths = [];
         if ($plan->loads !== null) {
-            $paths = ['loads/qh', 'loads/kh', 'loads/kzt', 'loads/kd', 'loads/ke', 'loads/zone_a', 'loads/down', 'loads/pf', 'loads/ps', 'loads/cs', 'lines', 'clamp', 'members/first'];
-            foreach (array_keys($plan->loads->gcpUp) as $zone) {
-                $paths[] = "loads/gcp/$zone";
-            }
-            foreach ($plan->loads->snow->cases as $case) {
-                $paths[] = 'loads/snow/'.$case->code;
-            }
+            $paths = [...array_keys($plan->loads->figures->all()), ...$plan->supports === [] ? [] : ['lines', 'clamp', 'members/first']];
         }
         if ($plan->lag !== null) {
-            array_push($paths, 'lag/withdrawal', 'lag/thread', ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
+            array_push($paths, 'lag/thread', ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'], ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
         }
         foreach ($plan->supports as $run) {
             if ($run->verdict()?->rail === null) {
@@ -58,6 +51,9 @@ final readonly class Becauses
         }
         foreach ($plan->shares->shares ?? [] as $share) {
             $paths[] = 'members/'.$share->number;
+        }
+        if ($plan->screen !== null) {
+            $paths[] = 'members/screen';
         }
         foreach ($plan->modules as $module) {
             $paths[] = "modules/{$module->row}/{$module->column}";
@@ -77,7 +73,7 @@ final readonly class Becauses
         }
 
         return match ($parts[0]) {
-            'loads' => (new LoadBecauses($this->plan, $this->plan->loads))->at(array_slice($parts, 1)),
+            'loads' => $this->figure($path),
             'lag' => $this->lag($parts[1] ?? ''),
             'runs' => $this->run($parts),
             'members' => $this->member($parts[1] ?? ''),
@@ -91,6 +87,30 @@ final readonly class Becauses
         };
     }
 
+    /** The because of a figure of the loads. */
+    private function figure(string $path): ?Because
+    {
+        $figure = $this->plan->loads?->figures->at($path);
+        if ($figure === null) {
+            return null;
+        }
+        $children = [];
+        foreach ($figure->from as $from) {
+            $children[] = match (true) {
+                str_starts_with($from, '/') => $this->input($from),
+                str_starts_with($from, 'coefficient:') => $this->ofId(substr($from, strlen('coefficient:'))),
+                default => $this->figure($from),
+            };
+        }
+
+        return new Because($figure->code, $figure->values, $figure->source, $figure->confidence, children: array_values(array_filter($children)));
+    }
+
+    private function ofId(string $id): Because
+    {
+        return self::ofCoefficient($this->plan, $this->plan->coefficients->lookId($id));
+    }
+
     private function input(string $pointer): Because
     {
         return Inputs::at($this->plan->design, $pointer);
@@ -102,7 +122,7 @@ final readonly class Becauses
         if ($lag === null) {
             return null;
         }
-        $g = $this->coefficient('nds_2018/species', $this->plan->design->surface->framing->species->value, [$this->input('/surface/framing/species')]);
+        $g = fn (): Because => $this->coefficient('nds_2018/species', $this->plan->design->surface->framing->species->value, [$this->input('/surface/framing/species')]);
         $thread = new Because('lag_thread', [
             'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(), 'above_m' => $lag->above->toMetres(),
             'shank_m' => $lag->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
@@ -113,14 +133,21 @@ final readonly class Becauses
 
         return match ($what) {
             'thread' => $thread,
-            'withdrawal' => new Because('lag_withdrawal', [
-                'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity, 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
-            ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g, $thread]),
+            'withdrawal' => match (true) {
+                $lag->withdrawal === null => null,
+                $lag->withdrawalIsEntered => new Because('lag_entered', ['value_N' => $lag->withdrawal->toSi(), 'document' => $this->plan->design->kit->lag->document], children: [$this->input('/kit/lag/pull_out_N')]),
+                $lag->specificGravity === null => new Because('lag_axial', [
+                    'value_N' => $lag->withdrawal->toSi(), 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
+                ], 'EN 1995-1-1, §8.7.2, Eqs. 8.38 to 8.40; recalled', 'high', children: [$this->input('/site/en/timber'), $this->coefficient('en_1995_1_1/screws', 'gamma_m'), $thread]),
+                default => new Because('lag_withdrawal', [
+                    'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity, 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
+                ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g(), $thread]),
+            },
             'lateral' => $lag->lateral === null ? null : ($lag->lateralIsMakers
                 ? new Because('lateral_makers', ['value_N' => $lag->lateral->toSi(), 'document' => $this->plan->design->kit->foot->lateralDocument ?? ''], children: [$this->input('/kit/foot/lateral_N')])
                 : new Because('lateral_gap', [
                     'value_N' => $lag->lateral->toSi(), 'gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'factor' => $lag->penetrationFactor,
-                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g, $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/plate_material')])),
+                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g(), $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/plate_material')])),
             default => null,
         };
     }
@@ -242,20 +269,26 @@ final readonly class Becauses
     /** @return list<Because> */
     private function caseLoads(LoadCase $case): array
     {
-        $loads = new LoadBecauses($this->plan, $this->plan->loads ?? throw new \LogicException('A checked run has loads.'));
-        $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], 'ASCE/SEI 7-16, §2.4.1; recalled', 'high', children: [
+        $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
+        $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], $loads->combinations->source, 'high', children: [
             $this->input('/module/mass_kg'), $this->input('/kit/extra_mass_per_module_kg'),
         ])];
         if ($case->windUp > 0) {
-            $children[] = $loads->at(['qh']);
+            $children[] = $this->speed();
         } elseif (str_contains($case->code, 'W')) {
-            $children[] = $loads->at(['down']);
+            $children[] = $this->figure('loads/down');
         }
         if ($case->snow !== null) {
-            $children[] = $loads->at(['snow', $case->snow]);
+            $children[] = $this->figure('loads/snow/'.$case->snow);
         }
 
         return array_values(array_filter($children));
+    }
+
+    /** The wind's own pressure, by whichever standard. */
+    private function speed(): ?Because
+    {
+        return $this->figure('loads/qh') ?? $this->figure('loads/qp') ?? $this->figure('loads/q');
     }
 
     private function foot(RunPlan $run, int $foot): Because
@@ -290,49 +323,37 @@ final readonly class Becauses
         ], children: array_values(array_filter($children)));
     }
 
-    /** The uplift on one foot in 0.6D + 0.6W, from the areas that the rail brings to it. */
+    /** The pull on one foot in the combination that pulls most, from the areas that the rail brings to it. */
     private function uplift(RunPlan $run, int $foot): Because
     {
         $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
         $verdict = $run->verdict()->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
         $area_m2 = $verdict->tributary_m * $run->run->tributary_m;
         $beam = new ContinuousBeam($run->feet_m());
-        $share = $beam->under($run->run->clamps_m, $run->run->shares)->reactions_N[$foot];
-        $relief_N = 0.6 * $run->run->deadNormalLeast_N * $share;
-        $sum_N = -$relief_N;
+        $dead_N = $run->run->deadNormalLeast_N * $beam->under($run->run->clamps_m, $run->run->shares)->reactions_N[$foot];
+        $wind_N = 0.0;
         $children = [];
-        foreach ($run->run->gusts as $index => $gust) {
+        foreach ($run->run->suctions as $index => $suction) {
             $reached_m2 = $beam->under($run->run->clamps_m, $run->run->windAreas_m2[$index])->reactions_N[$foot];
-            $pressure_Pa = $loads->panel->up_Pa($gust, $area_m2);
             if (abs($reached_m2) < 1e-6) {
                 continue;
             }
-            $sum_N += 0.6 * $pressure_Pa * $reached_m2;
-            $children[] = new Because('panel_pressure', [
-                'value_Pa' => $pressure_Pa, 'qh_Pa' => $loads->velocity->qh->toPascals(), 'gust' => $gust, 'gamma_a' => $loads->panel->gammaA($area_m2),
-                'least_Pa' => $loads->panel->least_Pa, 'reached_m2' => $reached_m2,
-            ], 'ASCE/SEI 7-16, §29.4.4, Eq. 29.4-7; recalled', 'high', children: $this->pressureChildren($loads, $gust, $area_m2, $run, $foot));
+            $pressure_Pa = $suction->at_Pa($area_m2);
+            $wind_N += $pressure_Pa * $reached_m2;
+            $children[] = new Because('panel_pressure', ['value_Pa' => $pressure_Pa, 'reached_m2' => $reached_m2, 'area_m2' => $area_m2, 'small_Pa' => $suction->small_Pa, 'large_Pa' => $suction->large_Pa], children: array_filter([$this->figure($suction->figure)]));
         }
-
-        return new Because('uplift', ['value_N' => $sum_N, 'relief_N' => $relief_N, 'area_m2' => $area_m2, 'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m], 'ASCE/SEI 7-16, §2.4.1 case 7; recalled', 'high', children: $children);
-    }
-
-    /** @return list<Because> */
-    private function pressureChildren(SiteLoads $loads, float $gust, float $area_m2, RunPlan $run, int $foot): array
-    {
-        $book = new LoadBecauses($this->plan, $loads);
-        $children = array_filter([$book->at(['qh'])]);
-        foreach ($loads->gcpUp as $zone => $gcp) {
-            foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
-                if (abs($gcp->value * $gammaE - $gust) < 1e-6) {
-                    $children[] = new Because('zone_gust', ['value' => $gust, 'zone' => $zone, 'gcp' => $gcp->value, 'gamma_e' => $gammaE], 'ASCE/SEI 7-16, §29.4.4; recalled', 'medium', children: [self::ofCoefficient($this->plan, $gcp, [$this->input('/surface/pitch_rad')])]);
-                    break 2;
-                }
+        $worst = null;
+        foreach ($loads->combinations->strength as $one) {
+            $net_N = $one->wind * $wind_N - $one->dead * $dead_N;
+            if ($one->up && $one->snow === 0.0 && ($worst === null || $net_N > $worst[0])) {
+                $worst = [$net_N, $one];
             }
         }
-        $children[] = new Because('gamma_a', ['value' => $loads->panel->gammaA($area_m2), 'area_m2' => $area_m2], 'ASCE/SEI 7-16, Fig. 29.4-8; recalled', 'high');
+        [$net_N, $one] = $worst ?? throw new \LogicException('Every standard has combinations that pull.');
 
-        return $children;
+        return new Because('uplift', [
+            'value_N' => $net_N, 'case' => $one->code, 'factor' => $one->wind, 'relief_N' => $one->dead * $dead_N, 'area_m2' => $area_m2, 'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m,
+        ], $loads->combinations->source, 'high', children: $children);
     }
 
     private function member(string $which): ?Because
@@ -346,6 +367,17 @@ final readonly class Becauses
                 'shingle_m' => $framing->shingleOverhang->toMetres(), 'board_m' => $framing->rakeBoard->toMetres(),
             ], 'common practice, no source', children: [
                 $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'), $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
+            ]);
+        }
+        if ($which === 'screen' && $plan->screen !== null) {
+            $framing = $plan->design->surface->framing;
+
+            return new Because('rafter_screen', [
+                'value' => $plan->screen->ratio, 'with_Pa' => $plan->screen->with_Pa, 'span_m' => $framing->span?->toMetres() ?? 0.0, 'fb_Pa' => $plan->screen->fb_Pa, 'cf' => $plan->screen->cf,
+            ], 'NDS 2018 §§3.3, 4.3 and Supplement Table 4A; recalled: a screen, the structure needs an engineer', 'medium', children: [
+                $this->input('/surface/framing/span_m'), $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/depth_m'), $this->input('/surface/framing/width_m'),
+                $this->coefficient('nds_2018/lumber', 'fb/'.$framing->species->value.'/'.($framing->grade->value ?? ''), [$this->input('/surface/framing/species'), $this->input('/surface/framing/grade')]),
+                $this->input('/surface/dead_load_Pa'), ...array_filter([$this->figure('loads/ps')]),
             ]);
         }
         foreach ($plan->shares->shares ?? [] as $share) {
@@ -364,17 +396,15 @@ final readonly class Becauses
 
     private function module(int $row, int $column): ?Because
     {
-        $loads = $this->plan->loads ?? throw new \LogicException('Modules are checked with loads.');
         foreach ($this->plan->modules as $module) {
             if ($module->row === $row && $module->column === $column) {
                 $spot = $this->plan->placement->rows[$row][$column];
-                $book = new LoadBecauses($this->plan, $loads);
 
                 return new Because('module', [
                     'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
                     'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $this->plan->placement->width_m * $this->plan->placement->length_m,
                     'sides' => $spot->exposedSides === [] ? 'none' : implode(', ', $spot->exposedSides),
-                ], 'ASCE/SEI 7-16, §§26.2, 29.4.4; recalled', 'high', children: array_values(array_filter([$book->at(['qh']), $book->at(['down']), $this->input('/module/ratings/0/up_Pa')])));
+                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), $this->input('/module/ratings/0/up_Pa')])));
             }
         }
 
@@ -387,6 +417,6 @@ final readonly class Becauses
 
         return $clamp === null ? null : new Because('clamp', [
             'value' => 1 - ($clamp->ratio ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run, 'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
-        ], 'ASCE/SEI 7-16, §29.4.4 on the quarters held; recalled', 'high', children: [$this->input('/kit/clamp/up_N'), $this->input('/kit/clamp/along_N')]);
+        ], 'on the quarters of the modules that it holds: ASCE/SEI 7-16, §26.2; recalled', 'high', children: [$this->input('/kit/clamp/up_N'), $this->input('/kit/clamp/along_N')]);
     }
 }

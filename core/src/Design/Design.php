@@ -14,7 +14,7 @@ use Garnetine\Core\Quantity\UnitSystem;
 /** The input document of a job, closed: nothing outside it changes its plan, except the build. */
 final readonly class Design
 {
-    public const SCHEMA = 2;
+    public const SCHEMA = 3;
 
     /**
      * @param list<Penetration> $penetrations Holes that are not attachments
@@ -35,6 +35,7 @@ final readonly class Design
         public Block $block,
         public Kit $kit,
         public Rules $rules,
+        public ?Given $given,
         #[Items(Penetration::class, 500)]
         public array $penetrations,
         #[Keyed(SurveyAnswer::class, SurveyAnswer::ITEMS, 60)]
@@ -46,6 +47,28 @@ final readonly class Design
         #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 60)]
         public array $asTyped,
     ) {
+    }
+
+    /** The same design under other rules, with nothing signed. */
+    public function under(Rules $rules): self
+    {
+        return new self(
+            $this->schema,
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface,
+            $this->module,
+            $this->block,
+            $this->kit,
+            $rules,
+            $this->given,
+            $this->penetrations,
+            $this->survey,
+            [],
+            $this->ownCopies,
+            [],
+        );
     }
 
     public function printer(): Printer

@@ -191,7 +191,7 @@ final class Edits
         }
         $list = is_array($now) ? array_values($now) : [];
         $typical = Typical::entry($path, array_column($list, 'id'));
-        if ($path === '/surface/framing/lap') {
+        if (in_array($path, Typical::PARTS, true)) {
             return self::put($document, $path, $keys, $typical);
         }
 
@@ -206,7 +206,7 @@ final class Edits
      */
     private static function removed(array $document, string $path, array $keys): array
     {
-        if ($path === '/surface/framing/lap') {
+        if (in_array($path, Typical::PARTS, true)) {
             return self::forgotten(self::put($document, $path, $keys, null), $path);
         }
         $last = array_pop($keys);

@@ -30,6 +30,10 @@ final readonly class Framing
         #[Range(0, 5)]
         public ?Length $firstMember,
         public ?Lap $lap,
+        /** Of a rafter, on the level, between its supports. */
+        #[Range(0.3, 15)]
+        public ?Length $span,
+        public ?Grade $grade,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use Garnetine\Core\Quantity\Mass;
 final readonly class Kit
 {
     public function __construct(
+        public CapacityFormat $capacities,
         public Rail $rail,
         public Clamp $clamp,
         public Bolt $bolt,

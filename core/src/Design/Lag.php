@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
 /** The lag screw, one in a foot. */
@@ -19,6 +20,9 @@ final readonly class Lag
         public LagDiameter $diameter,
         #[Range(0.025, 0.31)]
         public Length $length,
+        /** What it holds against pulling out of the member, from its document; in place of a computed value. */
+        #[Range(1, 1e5)]
+        public ?Force $pullOut,
         /** A hole of the shank's size is drilled as deep as the smooth shank reaches. */
         public bool $shankHole,
         /** A guide holds the drill square to the roof. */

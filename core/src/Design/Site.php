@@ -15,6 +15,7 @@ final readonly class Site
 {
     public function __construct(
         public Standard $standard,
+        public CombinationSet $combinations,
         public RiskCategory $riskCategory,
         #[Range(20, 120)]
         public Speed $windSpeed,
@@ -26,6 +27,7 @@ final readonly class Site
         public ?float $kzt,
         #[Text(160)]
         public ?string $kztSource,
+        public ?Hill $hill,
         #[Range(-430, 5000)]
         public Length $groundElevation,
         #[Range(1.5, 300)]
@@ -42,6 +44,13 @@ final readonly class Site
         public Length $eaveToRidge,
         public RoofSupports $roofSupports,
         public YesNo $freeSlidePath,
+        /** Whether snow on the roof above lies against the array's upper edge. */
+        public YesNo $arrayHoldsSnow,
+        /** Winter wind parameter of ASCE 7-22. */
+        #[Range(0.1, 1)]
+        public ?float $winterWind,
+        public ?EnSite $en,
+        public ?AsNzsSite $asNzs,
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class Surface
     /**
      * @param list<NoWorkRectangle> $noWorkRectangles
      * @param list<NoWorkCircle> $noWorkCircles
+     * @param list<SnowFeature> $snowFeatures
      */
     public function __construct(
         #[Text(40, Text::SLUG)]
@@ -64,6 +65,8 @@ final readonly class Surface
         #[Items(NoWorkCircle::class, 100)]
         public array $noWorkCircles,
         public Setbacks $setbacks,
+        #[Items(SnowFeature::class, 40)]
+        public array $snowFeatures,
     ) {
     }
 }

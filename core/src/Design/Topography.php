@@ -8,5 +8,7 @@ enum Topography: string
 {
     case NoHill = 'no_hill';
     case Factor = 'factor';
+    /** Computed from the hill that is entered. */
+    case Hill = 'hill';
     case Unknown = 'unknown';
 }

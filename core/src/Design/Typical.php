@@ -9,6 +9,9 @@ use Garnetine\Core\Document\DocumentInvalid;
 /** What an added entry starts as; every value is then changed in its sentence. */
 final class Typical
 {
+    /** Parts of a design that may be open; all else that can be added to is a list. */
+    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given'];
+
     /**
      * An entry with an id of its own.
      *
@@ -38,6 +41,18 @@ final class Typical
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
             '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
             '/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
+            '/surface/snow_features' => [
+                'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192, 'upwind_m' => 9.144, 'higher_roof_m' => null, 'slides_from_m' => null,
+            ],
+            '/site/hill' => ['shape' => 'escarpment', 'height_m' => 18.288, 'half_length_m' => 45.72, 'from_crest_m' => 9.144, 'side' => 'downwind'],
+            // What decides most is left open: the plan is refused until it is entered.
+            '/site/en' => ['basic_velocity_m_per_s' => null, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => null],
+            '/site/as_nzs' => ['region' => null, 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null],
+            '/site/as_nzs/shielding' => ['buildings' => 2, 'height_m' => 5.0, 'breadth_m' => 12.0],
+            '/given' => [
+                'document' => '', 'by' => '', 'on' => null, 'level' => 'strength', 'edge_m' => 1.2192, 'field_up_Pa' => null, 'eave_up_Pa' => null, 'rake_up_Pa' => null,
+                'ridge_up_Pa' => null, 'eave_corner_up_Pa' => null, 'ridge_corner_up_Pa' => null, 'down_Pa' => null, 'roof_snow_Pa' => null,
+            ],
             default => null,
         };
     }

@@ -21,6 +21,43 @@ final class Upgrades
             $upgraded->own_copies = [];
             $upgraded->schema = 2;
         }
+        if (($upgraded->schema ?? null) === 2) {
+            $upgraded = self::toThree($upgraded);
+        }
+
+        return $upgraded;
+    }
+
+    /** Version 3: other standards, given pressures, hills, what snow drifts against, capacities of two formats. */
+    private static function toThree(\stdClass $document): \stdClass
+    {
+        $added = [
+            '' => ['given' => null],
+            'site' => ['combinations' => 'asd', 'array_holds_snow' => 'no', 'hill' => null, 'winter_wind' => null, 'en' => null, 'as_nzs' => null],
+            'surface' => ['snow_features' => []],
+            'surface/framing' => ['span_m' => null, 'grade' => null],
+            'kit' => ['capacities' => 'allowable'],
+            'kit/lag' => ['pull_out_N' => null],
+        ];
+        $upgraded = clone $document;
+        foreach ($added as $path => $keys) {
+            $part = $upgraded;
+            foreach ($path === '' ? [] : explode('/', $path) as $key) {
+                if (!($part->{$key} ?? null) instanceof \stdClass) {
+                    // Not an object: the reader says so.
+                    continue 2;
+                }
+                $part->{$key} = clone $part->{$key};
+                $part = $part->{$key};
+            }
+            foreach ($keys as $key => $value) {
+                if (property_exists($part, $key)) {
+                    throw DocumentInvalid::at(($path === '' ? '' : "/$path")."/$key", 'no key of this name in version 2', 'an unknown key');
+                }
+                $part->{$key} = $value;
+            }
+        }
+        $upgraded->schema = 3;
 
         return $upgraded;
     }

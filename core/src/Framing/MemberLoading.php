@@ -34,15 +34,17 @@ final readonly class MemberLoading
     {
         $theta = $design->surface->pitch->toRadians();
         $spacing_m = $design->surface->framing->spacing->toMetres();
-        $snow_Pa = $loads->snow->ps->toPascals() * cos($theta);
+        $snow_Pa = $loads->snow->balanced_Pa * cos($theta);
         $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
         $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
         $rails_Pa = 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres();
-        $live = RoofLive::reduced(Area::ofSi($spacing_m * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients);
+        // Live loads of other standards' roofs are not in hand: none is counted for the roof as it was, on the safe side.
+        $live_Pa = $design->site->standard->isAsce7()
+            ? RoofLive::reduced(Area::ofSi($spacing_m * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals() : 0.0;
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
         $this->added_Pa = $module_Pa + $rails_Pa + $snow_Pa;
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
-        $this->without_Pa = $this->roof_Pa + max($live->toPascals() * cos($theta), $snow_Pa);
+        $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
         $this->row_m2 = $spacing_m * $design->module->length->toMetres();
         $xs_m = [];
         foreach ($members->members as $member) {

@@ -8,15 +8,18 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\SnowCase;
+use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Rail\RailLine;
 
 /**
- * The net ASD pressure on each module, mean over its pieces, against the design rating of the clamp zones it is held in.
+ * The net pressure on each module at the level that ratings are meant for, mean over its pieces, against the design rating of the clamp zones it is held in.
  *
  * Down: most dead load; up: the module only.
  *
- * Source: ASCE/SEI 7-16, §§26.2, 29.4.4, 2.4.1; recalled. A tested load over its factor is the design load.
+ * Source: the area is that of ASCE/SEI 7-16, §26.2; recalled. A tested load over its factor is the design load.
  */
 final readonly class ModuleCheck
 {
@@ -47,25 +50,21 @@ final readonly class ModuleCheck
         $area_m2 = $placement->width_m * $placement->length_m;
         $module_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2;
         $most_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
-        /** @var array<string, array<int|string, float>> $pressures */
-        $pressures = [];
-        foreach ([1.0, $loads->gammaEExposed] as $gammaE) {
-            foreach ($loads->gcpUp as $zone => $gcp) {
-                $pressures[(string) $gammaE][$zone] = $loads->panel->up_Pa($gcp->value * $gammaE, $area_m2);
-            }
-        }
+        /** @var array<int|string, array{float, float}> $pressures By zone: inside, exposed */
+        $pressures = array_map(static fn (ZoneWind $wind): array => [$wind->inside->at_Pa($area_m2), $wind->exposed->at_Pa($area_m2)], $loads->winds);
+        $patches = array_filter($loads->snow->cases, static fn (SnowCase $case): bool => $case->around !== null) !== [];
         $checks = [];
         foreach ($placement->rows as $row => $spots) {
             [$ratedUp_Pa, $ratedDown_Pa] = self::rated($design, $lines[$row]);
             $down_Pa = null;
             foreach ($spots as $column => $spot) {
+                $down_Pa = $patches ? null : $down_Pa;
                 $down_Pa ??= self::down_Pa($design, $placement, $loads, $spot, $most_Pa * cos($theta));
                 $wind_Pa = 0.0;
                 foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m) as $piece) {
-                    $wind_Pa += ($pressures[(string) ($spot->isExposed() ? $loads->gammaEExposed : 1.0)][$piece['zone']->value] ?? 0.0)
-                        * ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m']) / $area_m2;
+                    $wind_Pa += $pressures[$piece['zone']][$spot->isExposed() ? 1 : 0] * $piece['area_m2'] / $area_m2;
                 }
-                $up_Pa = max(0.0, 0.6 * $wind_Pa - 0.6 * $module_Pa * cos($theta));
+                $up_Pa = Combinations::netUp($loads->combinations->rating, $wind_Pa, $module_Pa * cos($theta));
                 $checks[] = new self($row, $column, $up_Pa, $down_Pa, $ratedUp_Pa, $ratedDown_Pa);
             }
         }
@@ -76,11 +75,10 @@ final readonly class ModuleCheck
     private static function down_Pa(Design $design, Placement $placement, SiteLoads $loads, ModuleSpot $spot, float $dead_Pa): float
     {
         $theta = $design->surface->pitch->toRadians();
-        $wind_Pa = $loads->windDown_Pa();
-        $worst_Pa = $dead_Pa + 0.6 * $wind_Pa;
+        $worst_Pa = Combinations::down($loads->combinations->rating, $dead_Pa, 0.0, $loads->windDown_Pa);
         foreach ($loads->snow->cases as $case) {
-            $snow_Pa = $case->mean_Pa($spot->y_m, $spot->y_m + $placement->length_m, $design->surface->slopeLength->toMetres()) * cos($theta) ** 2;
-            $worst_Pa = max($worst_Pa, $dead_Pa + $snow_Pa, $dead_Pa + 0.75 * $snow_Pa + 0.45 * $wind_Pa);
+            $snow_Pa = $case->mean_Pa($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m, $design->surface->slopeLength->toMetres()) * cos($theta) ** 2;
+            $worst_Pa = max($worst_Pa, Combinations::down($loads->combinations->rating, $dead_Pa, $snow_Pa, $loads->windDown_Pa));
         }
 
         return $worst_Pa;

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Quantity\Length;
@@ -64,7 +65,7 @@ final readonly class Placement
      */
     public function markExposed(Design $design, RidgeReading $reading, Coefficients $coefficients): void
     {
-        $value = static fn (string $key): float => $coefficients->value('asce7_16/panels', $key);
+        $value = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);
         $surface = $design->surface;
         $open_m = max($value('open_in_h2') * $design->block->topAboveRoof->toMetres(), Length::ofFeet($value('open_ft'))->toMetres());
         $exposed_m = $value('exposed_in_h') * $design->site->meanRoofHeight->toMetres();

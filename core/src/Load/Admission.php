@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
+use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
+use Garnetine\Core\Design\SnowFeature;
+use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Species;
+use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Design\YesNo;
-use Garnetine\Core\Load\Asce7\GableRoof;
+use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Scope;
 use Garnetine\Core\Quantity\Length;
@@ -23,31 +27,29 @@ use Garnetine\Core\Quantity\Speed;
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
 final class Admission
 {
-    private const TALLEST_FT = 60.0;
+    private const STEEPEST_DEG = 60.0;
+    private const HIGH_MEAN_MPS = 34.0;
     private const OLD_SPEED_BELOW_MPH = 95.0;
 
-    /** @return list<Finding> Refusals: nothing is computed for the surface while there is one */
+    /** @return list<Finding> Refusals: nothing is planned for the surface while there is one */
     public static function refusals(Design $design): array
     {
         $surface = $design->surface;
         $refusals = [];
-        if ($surface->roofKind !== RoofKind::TwoSidedGable) {
-            $refusals[] = Finding::refusal('roof_kind', '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
-        }
         if ($surface->covering !== Covering::AsphaltShingles) {
             $refusals[] = Finding::refusal('covering', '/surface/covering', ['covering' => $surface->covering->value]);
         }
-        if ($surface->dormerOrValley !== YesNo::No) {
+        if (in_array($surface->roofKind, [RoofKind::Hip, RoofKind::Gambrel, RoofKind::Other], true)) {
+            $refusals[] = Finding::refusal('roof_kind', '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
+        }
+        if ($surface->dormerOrValley !== YesNo::No && $design->given === null) {
             $refusals[] = Finding::refusal('dormer_or_valley', '/surface/dormer_or_valley', ['answer' => $surface->dormerOrValley->value]);
         }
-        if ($surface->higherOrLowerRoof !== YesNo::No) {
+        if ($surface->higherOrLowerRoof !== YesNo::No && ($design->given === null || !self::higherRoofSaid($design))) {
             $refusals[] = Finding::refusal('higher_or_lower_roof', '/surface/higher_or_lower_roof', ['answer' => $surface->higherOrLowerRoof->value]);
         }
-        if (!GableRoof::covers($surface->pitch)) {
+        if ($surface->pitch->toDegrees() > self::STEEPEST_DEG) {
             $refusals[] = Finding::refusal('pitch', '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians()]);
-        }
-        if ($design->site->meanRoofHeight->toFeet() > self::TALLEST_FT + 1e-9) {
-            $refusals[] = Finding::refusal('too_tall', '/site/mean_roof_height_m', ['height_m' => $design->site->meanRoofHeight->toMetres()], Scope::Job);
         }
         if ($design->block->orientation !== Orientation::Portrait) {
             $refusals[] = Finding::refusal('landscape', '/block/orientation');
@@ -58,18 +60,60 @@ final class Admission
         return $refusals;
     }
 
-    /** @return list<Finding> Refusals that need the zones */
-    public static function zoneRefusals(Design $design, SiteLoads $loads): array
+    /** Snow beside a higher roof is given with the pressures, or the higher roof is among what snow drifts against. */
+    private static function higherRoofSaid(Design $design): bool
     {
-        return $loads->zones->overlaps()
-            ? [Finding::refusal('zones_overlap', '/surface/width_m', ['a_m' => $loads->zones->a->toMetres()])]
-            : [];
+        return $design->site->groundSnow->toPascals() <= 0.0 || $design->given?->roofSnow !== null
+            || array_filter($design->surface->snowFeatures, static fn (SnowFeature $feature): bool => $feature->kind === SnowFeatureKind::HigherRoof) !== [];
+    }
+
+    /** @return list<Finding> Refusals when the kit's capacities cannot be held against the combinations */
+    public static function capacities(Design $design, SiteLoads $loads): array
+    {
+        if ($design->kit->capacities !== $loads->combinations->format) {
+            return [Finding::refusal('capacity_format', '/kit/capacities', ['entered' => 'choice.capacities.'.$design->kit->capacities->value, 'needed' => 'choice.capacities.'.$loads->combinations->format->value])];
+        }
+        $computed = $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null);
+
+        return $design->kit->lag->pullOut === null && !$computed ? [Finding::refusal('pull_out_missing', '/kit/lag/pull_out_N')] : [];
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
     public static function asked(Design $design, Coefficients $coefficients): array
     {
-        return [...self::wind($design), ...self::panelConditions($design, $coefficients)];
+        if ($design->given !== null) {
+            return [];
+        }
+        $asce = $design->site->standard->isAsce7();
+
+        return [
+            ...$asce ? self::wind($design) : [],
+            ...$design->site->standard === Standard::En ? self::meanVelocity($design) : [],
+            ...self::topography($design),
+            ...$asce ? self::panelConditions($design, $coefficients) : [],
+        ];
+    }
+
+    /** @return list<Finding> */
+    private static function topography(Design $design): array
+    {
+        $site = $design->site;
+
+        return match (true) {
+            $site->topography === Topography::Unknown => [Finding::stop('topography_unknown', '/site/topography', [], Scope::Job)],
+            $site->topography === Topography::Hill && $site->hill === null => [Finding::stop('hill_missing', '/site/hill', [], Scope::Job)],
+            $site->topography === Topography::Factor && $site->standard->isAsce7() && $site->kzt === null => [Finding::stop('kzt_missing', '/site/kzt', [], Scope::Job)],
+            default => [],
+        };
+    }
+
+    /** @return list<Finding> A ten-minute mean as high as this is rare: it may be a gust */
+    private static function meanVelocity(Design $design): array
+    {
+        $velocity = $design->site->en?->basicVelocity;
+
+        return $velocity !== null && $velocity->toSi() > self::HIGH_MEAN_MPS
+            ? [Finding::stop('en_velocity_high', '/site/en/basic_velocity_m_per_s', ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS], Scope::Job)] : [];
     }
 
     /** @return list<Finding> */
@@ -92,11 +136,6 @@ final class Admission
                 'converted_m_per_s' => $speed_mps / sqrt(0.6),
             ], Scope::Job);
         }
-        if ($site->topography === Topography::Unknown) {
-            $findings[] = Finding::stop('topography_unknown', '/site/topography', [], Scope::Job);
-        } elseif ($site->topography === Topography::Factor && $site->kzt === null) {
-            $findings[] = Finding::stop('kzt_missing', '/site/kzt', [], Scope::Job);
-        }
         if ($design->rules->ridgeReading === RidgeReading::Ridge && trim($design->rules->ridgeReadingBy ?? '') === '') {
             $findings[] = Finding::stop('ridge_reading_unnamed', '/rules/ridge_reading_by', [], Scope::Job);
         }
@@ -114,7 +153,7 @@ final class Admission
     private static function panelConditions(Design $design, Coefficients $coefficients): array
     {
         $block = $design->block;
-        $limit = static fn (string $key): float => $coefficients->look('asce7_16/panels', $key)->value;
+        $limit = static fn (string $key): float => $coefficients->look(Edition::of($design->site->standard)->table('panels'), $key)->value;
         $findings = [];
         $highest_m = Length::ofInches($limit('top_above_roof_in'))->toMetres();
         if ($block->topAboveRoof->toMetres() > $highest_m + 1e-9) {
@@ -154,6 +193,9 @@ final class Admission
             $at = '/own_copies';
             $values = ['coefficient' => $copy->coefficient, 'own' => $copy->value, 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name];
             $recalled = Coefficients::ofId($copy->coefficient)?->value;
+            if (Coefficients::isMissingId($copy->coefficient)) {
+                continue;
+            }
             if ($recalled === null) {
                 $findings[] = [true, Finding::refusal('own_copy_unknown', $at, $values, Scope::Job)];
                 continue;
@@ -173,12 +215,47 @@ final class Admission
     public static function assumptions(Design $design, SiteLoads $loads, Coefficients $coefficients): array
     {
         $site = $design->site;
-        $findings = [Finding::assumption('one_area_for_gcp', '/surface/pitch_rad'), Finding::assumption('floor_on_panels', '/site/wind_speed_m_per_s')];
-        if ($loads->velocity->kh > $loads->velocity->khFormula) {
-            $findings[] = Finding::assumption('kh_floor', '/site/exposure', ['kh' => $loads->velocity->kh, 'formula' => $loads->velocity->khFormula]);
-        }
-        if ($site->topography === Topography::NoHill) {
+        $given = $design->given;
+        $findings = match (true) {
+            $given !== null => [Finding::assumption('given_pressures', '/given', ['document' => $given->document, 'by' => $given->by, 'on' => $given->on ?? ''])],
+            $site->standard->isAsce7() => self::asceAssumptions($design, $loads),
+            $site->standard === Standard::En => [Finding::assumption('no_equalisation', '/site/standard'), Finding::assumption('en_recommended', '/site/en'), Finding::assumption('en_winds', '/site/building_length_m')],
+            default => [Finding::assumption('no_equalisation', '/site/standard'), Finding::assumption('as_nzs_direction', '/site/as_nzs')],
+        };
+        if ($given === null && $site->topography === Topography::NoHill) {
             $findings[] = Finding::assumption('no_hill', '/site/topography');
+        }
+        if ($given === null && $site->topography === Topography::Hill) {
+            $findings[] = Finding::assumption('hill_counts', '/site/hill');
+        }
+        if ($design->kit->capacities === CapacityFormat::Design) {
+            $findings[] = Finding::assumption('pull_and_push_add_up', '/kit/capacities');
+        }
+        if ($loads->snow->balanced_Pa > 0) {
+            if ($site->freeSlidePath === YesNo::Yes) {
+                $findings[] = Finding::assumption('free_slide_path', '/site/free_slide_path');
+            }
+            if ($site->roofSupports === RoofSupports::Unknown && $site->standard->isAsce7()) {
+                $findings[] = Finding::assumption('roof_supports_unknown', '/site/roof_supports');
+            }
+            $findings[] = Finding::assumption('partial_snow', '/site/ground_snow_Pa');
+            $findings[] = Finding::assumption($site->arrayHoldsSnow === YesNo::No ? 'snow_above_slides' : 'snow_above_stays', '/site/array_holds_snow');
+        }
+        if ($design->surface->framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
+            $findings[] = Finding::assumption('species_unknown', '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private static function asceAssumptions(Design $design, SiteLoads $loads): array
+    {
+        $site = $design->site;
+        $findings = [Finding::assumption('one_area_for_gcp', '/surface/pitch_rad'), Finding::assumption('floor_on_panels', '/site/wind_speed_m_per_s')];
+        $kh = $loads->figures->at('loads/kh');
+        if ($kh !== null && $kh->code === 'kh_floor') {
+            $findings[] = Finding::assumption('kh_floor', '/site/exposure', ['kh' => $kh->values['value'], 'formula' => $kh->values['formula']]);
         }
         if ($site->topography === Topography::Factor && $site->kzt !== null) {
             $findings[] = Finding::assumption('kzt_entered', '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
@@ -186,18 +263,6 @@ final class Admission
         $findings[] = $design->rules->ridgeReading === RidgeReading::FarEave
             ? Finding::assumption('ridge_reading_severe', '/rules/ridge_reading', ['feet' => '–', 'milder' => '–'])
             : Finding::assumption('ridge_reading_mild', '/rules/ridge_reading', ['by' => $design->rules->ridgeReadingBy ?? '']);
-        if ($site->groundSnow->toPascals() > 0) {
-            if ($site->freeSlidePath === YesNo::Yes) {
-                $findings[] = Finding::assumption('free_slide_path', '/site/free_slide_path');
-            }
-            if ($site->roofSupports === RoofSupports::Unknown) {
-                $findings[] = Finding::assumption('roof_supports_unknown', '/site/roof_supports');
-            }
-            $findings[] = Finding::assumption('partial_snow', '/site/ground_snow_Pa');
-        }
-        if ($design->surface->framing->species === Species::Unknown) {
-            $findings[] = Finding::assumption('species_unknown', '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
-        }
 
         return $findings;
     }

@@ -9,7 +9,7 @@ use Garnetine\Core\Design\OwnCopy;
 /** Hands out published values by table and key, and remembers which of them were used. */
 final class Coefficients
 {
-    /** @var array<string, array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>}> */
+    /** @var array<string, array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>, missing?: list<string>}> */
     private static array $tables = [];
 
     /** @var array<string, Coefficient> */
@@ -44,10 +44,24 @@ final class Coefficients
     /** The value as the plan takes it, without its being used. */
     public function look(string $table, string $key): Coefficient
     {
-        $recalled = self::recalled($table, $key);
         $own = $this->own["$table/$key"] ?? null;
 
-        return $own === null ? $recalled : new Coefficient($recalled->id, $own->value, "{$own->document}, {$own->clause}", Confidence::Own, null, $own->name);
+        return $own === null || !(self::has($table, $key) || self::isMissing($table, $key)) ? self::recalled($table, $key)
+            : new Coefficient("$table/$key", $own->value, "{$own->document}, {$own->clause}", Confidence::Own, null, $own->name);
+    }
+
+    /** @throws \OutOfBoundsException if no table holds the id */
+    public function lookId(string $id): Coefficient
+    {
+        [$table, $key] = self::split($id);
+
+        return $this->look($table ?? throw new \OutOfBoundsException("No value $id."), $key);
+    }
+
+    /** Whether the value is known to exist, is not remembered, and was not read in an own copy either. */
+    public function lacks(string $table, string $key): bool
+    {
+        return self::isMissing($table, $key) && !isset($this->own["$table/$key"]);
     }
 
     /** @return list<Coefficient> In the order of their ids */
@@ -74,27 +88,49 @@ final class Coefficients
         return isset(self::table($table)['values'][$key]);
     }
 
+    /** Whether the value exists in the document but is not remembered well enough to ship. */
+    public static function isMissing(string $table, string $key): bool
+    {
+        return in_array($key, self::table($table)['missing'] ?? [], true);
+    }
+
+    /** Whether an id names a value that exists in the document but is not remembered. */
+    public static function isMissingId(string $id): bool
+    {
+        [$table, $key] = self::split($id);
+
+        return $table !== null && self::isMissing($table, $key);
+    }
+
     /** The recalled value of an id, or null when the data holds none. */
     public static function ofId(string $id): ?Coefficient
+    {
+        [$table, $key] = self::split($id);
+
+        return $table !== null && self::has($table, $key) ? self::recalled($table, $key) : null;
+    }
+
+    /** @return array{string|null, string} Table and key; no table when the id names none */
+    private static function split(string $id): array
     {
         // Keys have slashes of their own; a table is one file deep or two.
         foreach ([2, 1] as $depth) {
             $parts = explode('/', $id, $depth + 1);
             $key = count($parts) > $depth ? array_pop($parts) : '';
             $table = implode('/', $parts);
-            if (preg_match('~^[a-z0-9_]+(/[a-z0-9_]+)?$~', $table) === 1 && is_file(dirname(__DIR__, 2)."/data/$table.php") && self::has($table, $key)) {
-                return self::recalled($table, $key);
+            if (preg_match('~^[a-z0-9_]+(/[a-z0-9_]+)?$~', $table) === 1 && is_file(dirname(__DIR__, 2)."/data/$table.php") && (self::has($table, $key) || self::isMissing($table, $key))) {
+                return [$table, $key];
             }
         }
 
-        return null;
+        return [null, ''];
     }
 
-    /** @return array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>} */
+    /** @return array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>, missing?: list<string>} */
     private static function table(string $name): array
     {
         if (!isset(self::$tables[$name])) {
-            /** @var array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>} $table */
+            /** @var array{source: string, confidence: string, values: array<string, float|array{value: float, confidence?: string, note?: string}>, missing?: list<string>} $table */
             $table = require dirname(__DIR__, 2)."/data/$name.php";
             self::$tables[$name] = $table;
         }

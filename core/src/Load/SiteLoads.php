@@ -5,49 +5,53 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Load\Asce7\GableRoof;
-use Garnetine\Core\Load\Asce7\PanelPressure;
-use Garnetine\Core\Load\Asce7\RoofSnow;
-use Garnetine\Core\Load\Asce7\VelocityPressure;
-use Garnetine\Core\Load\Asce7\Zone;
-use Garnetine\Core\Load\Asce7\ZoneGrid;
+use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Load\Asce7\Asce7Loads;
+use Garnetine\Core\Load\AsNzs\AsNzsLoads;
+use Garnetine\Core\Load\En\EnLoads;
+use Garnetine\Core\Plan\Finding;
 
-/** Wind and snow of the site on the surface, at strength level for wind and nominal for snow (ASCE 7-16). */
+/** Wind and snow of the site on the surface, by whichever standard, at the level that its combinations expect. */
 final readonly class SiteLoads
 {
-    /** @param array<int|string, Coefficient> $gcpUp By zone, upward as a positive size */
-    private function __construct(
-        public VelocityPressure $velocity,
-        public ZoneGrid $zones,
-        public PanelPressure $panel,
-        public array $gcpUp,
-        public Coefficient $gcpDown,
-        public RoofSnow $snow,
-        public float $gammaEExposed,
+    /** @param array<int|string, ZoneWind> $winds By zone */
+    public function __construct(
+        public ZoneMap $zones,
+        public array $winds,
+        /** Wind pressing down on a module, the same in all zones. */
+        public float $windDown_Pa,
+        public SnowLoads $snow,
+        public Combinations $combinations,
+        public Figures $figures,
+        /** Whether modules that show a side to the wind are asked for more. */
+        public bool $exposureCounts,
     ) {
+    }
+
+    /** @return list<Finding> Why the standard cannot be applied to the case; without one, of() can */
+    public static function refusals(Design $design, Coefficients $coefficients): array
+    {
+        return [...GivenLoads::refusals($design), ...match ($design->site->standard) {
+            Standard::Asce716, Standard::Asce722 => Asce7Loads::refusals($design, $coefficients),
+            Standard::En => EnLoads::refusals($design, $coefficients),
+            Standard::AsNzs2011, Standard::AsNzs2021 => AsNzsLoads::refusals($design, $coefficients),
+        }];
     }
 
     public static function of(Design $design, Coefficients $coefficients): self
     {
-        $velocity = VelocityPressure::at($design->site, $coefficients);
-        $gcpUp = [];
-        foreach (Zone::cases() as $zone) {
-            $gcpUp[$zone->value] = GableRoof::up($design->surface->pitch, $zone, $coefficients);
-        }
-
-        return new self(
-            $velocity,
-            ZoneGrid::on($design->surface, $design->site, $coefficients),
-            new PanelPressure($velocity->qh, $coefficients),
-            $gcpUp,
-            GableRoof::down($design->surface->pitch, $coefficients),
-            RoofSnow::on($design->surface, $design->site, $coefficients),
-            $coefficients->value('asce7_16/panels', 'gamma_e/exposed'),
-        );
+        return match ($design->site->standard) {
+            Standard::Asce716, Standard::Asce722 => Asce7Loads::of($design, $coefficients),
+            Standard::En => EnLoads::of($design, $coefficients),
+            Standard::AsNzs2011, Standard::AsNzs2021 => AsNzsLoads::of($design, $coefficients),
+        };
     }
 
-    public function windDown_Pa(): float
+    /** Suction in a zone, on a module that shows a side to the wind or does not. */
+    public function suction(string $zone, bool $exposed): Suction
     {
-        return $this->panel->down_Pa($this->gcpDown->value);
+        $wind = $this->winds[$zone];
+
+        return $exposed ? $wind->exposed : $wind->inside;
     }
 }

@@ -5,18 +5,16 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Load\Asce7\Zone;
 
 /**
- * What one zone asks of a whole module in it, normal to the roof: the suction at strength level, and the net pull in the
- * combination of allowable-stress design with the module's weight alone.
- *
- * Source: ASCE/SEI 7-16, §29.4.4, §2.4.1; recalled.
+ * What one zone asks of a whole module in it, normal to the roof: the suction as the standard gives it, and the largest net
+ * pull of its combinations with the module's weight alone.
  */
 final readonly class ZoneDemand
 {
     private function __construct(
-        public Zone $zone,
+        public string $zone,
+        public string $direction,
         public float $suction_Pa,
         public float $suctionExposed_Pa,
         public float $net_Pa,
@@ -29,23 +27,19 @@ final readonly class ZoneDemand
     {
         $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
         $dead_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2 * cos($design->surface->pitch->toRadians());
+        $net = static fn (float $suction_Pa): float => Combinations::netUp($loads->combinations->strength, $suction_Pa, $dead_Pa);
         $demands = [];
-        foreach (Zone::cases() as $zone) {
-            $gcp = $loads->gcpUp[$zone->value]->value ?? null;
-            if ($gcp === null) {
-                continue;
-            }
-            $inner_Pa = $loads->panel->up_Pa($gcp, $area_m2);
-            $exposed_Pa = $loads->panel->up_Pa($gcp * $loads->gammaEExposed, $area_m2);
-            $demands[] = new self($zone, $inner_Pa, $exposed_Pa, max(0.0, 0.6 * $inner_Pa - 0.6 * $dead_Pa), max(0.0, 0.6 * $exposed_Pa - 0.6 * $dead_Pa));
+        foreach ($loads->winds as $wind) {
+            [$inner_Pa, $exposed_Pa] = [$wind->inside->at_Pa($area_m2), $wind->exposed->at_Pa($area_m2)];
+            $demands[] = new self($wind->zone, $wind->direction, $inner_Pa, $exposed_Pa, $net($inner_Pa), $net($exposed_Pa));
         }
-        usort($demands, static fn (self $one, self $other): int => $one->suction_Pa <=> $other->suction_Pa);
+        usort($demands, static fn (self $one, self $other): int => [$one->suction_Pa, $one->zone] <=> [$other->suction_Pa, $other->zone]);
 
         return $demands;
     }
 
     /**
-     * What presses on a whole module, in every combination, the same in all zones; the surcharge of unbalanced snow where it lies.
+     * What presses on a whole module, in every combination, the same in all zones; surcharges of snow where they lie.
      *
      * @return non-empty-array<string, float> Pa normal to the roof, by combination, with the snow case after a colon
      */
@@ -54,16 +48,19 @@ final readonly class ZoneDemand
         $theta = $design->surface->pitch->toRadians();
         $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
         $dead_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 * cos($theta);
-        $wind_Pa = $loads->windDown_Pa();
-        $down = ['D' => $dead_Pa, 'D+0.6W' => $dead_Pa + 0.6 * $wind_Pa];
-        foreach ($loads->snow->cases as $case) {
-            $snow_Pa = ($case->uniform_Pa + $case->surcharge_Pa) * cos($theta) ** 2;
-            if ($snow_Pa > 0.0) {
-                $down['D+S:'.$case->code] = $dead_Pa + $snow_Pa;
-                $down['D+0.75S+0.45W:'.$case->code] = $dead_Pa + 0.75 * $snow_Pa + 0.45 * $wind_Pa;
+        $down = [];
+        foreach ($loads->combinations->strength as $one) {
+            if ($one->up) {
+                continue;
+            }
+            foreach ($one->snow === 0.0 ? [SnowCase::uniform('', 0.0)] : $loads->snow->cases as $case) {
+                $snow_Pa = ($case->uniform_Pa + $case->surcharge_Pa) * cos($theta) ** 2;
+                if ($one->snow === 0.0 || $snow_Pa > 0.0) {
+                    $down[$one->code.($case->code === '' ? '' : ':'.$case->code)] = $one->dead * $dead_Pa + $one->snow * $snow_Pa + $one->wind * $loads->windDown_Pa;
+                }
             }
         }
 
-        return $down;
+        return $down === [] ? throw new \LogicException('Every standard has combinations that push.') : $down;
     }
 }

@@ -55,7 +55,7 @@ final readonly class Finding
 
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [
-        'member_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'run_too_long',
+        'member_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
     ];
 
     /** Whether a named person may sign for this stop instead of mending it. */

@@ -11,6 +11,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Load\Coefficients;
 
@@ -57,9 +58,12 @@ final class Findings
             $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
         }
         if ($lag->shank->toMetres() > $lag->above->toMetres() + 1e-9 && !$screw->shankHole) {
-            $findings[] = $lag->specificGravity <= 0.5
+            $findings[] = $lag->specificGravity !== null && $lag->specificGravity <= 0.5
                 ? Finding::assumption('shank_hole_waived', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
                 : Finding::stop('shank_hole_needed', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
+        }
+        if ($screw->pullOut !== null && trim($screw->document) === '') {
+            $findings[] = Finding::stop('pull_out_undocumented', '/kit/lag/document');
         }
         if ($lag->lateral === null) {
             $findings[] = Finding::stop('lateral_missing', '/kit/foot/lateral_N', ['material' => $design->kit->foot->plateMaterial->value]);
@@ -188,6 +192,20 @@ final class Findings
         }
 
         return $findings;
+    }
+
+    /** @return list<Finding> */
+    public static function rafters(Design $design, ?RafterScreen $screen): array
+    {
+        if ($screen === null) {
+            return [];
+        }
+        $values = [
+            'member' => RafterScreen::name($design), 'spacing_m' => $design->surface->framing->spacing->toMetres(), 'span_m' => $design->surface->framing->span?->toMetres() ?? 0.0,
+            'ratio' => round($screen->ratio, 2), 'before' => round($screen->before, 2),
+        ];
+
+        return [$screen->ratio > 1.0 + 1e-9 ? Finding::stop('rafter_screen_fails', '/surface/framing/span_m', $values) : Finding::assumption('rafter_screen', '/surface/framing/span_m', $values)];
     }
 
     /**

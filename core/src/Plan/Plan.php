@@ -13,6 +13,7 @@ use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Coefficient;
@@ -49,6 +50,7 @@ final readonly class Plan
         public array $modules,
         public ?ClampCheck $clamp,
         public ?MemberShares $shares,
+        public ?RafterScreen $screen,
         public ?array $latitudes,
         public ?CuttingList $cutting,
         public ?HoleLedger $holes,
@@ -58,9 +60,9 @@ final readonly class Plan
     }
 
     /** @param list<Finding> $findings */
-    public static function refused(Design $design, Placement $placement, Members $members, Coefficients $coefficients, array $findings): self
+    public static function refused(Design $design, Placement $placement, Members $members, Coefficients $coefficients, ?SiteLoads $loads, array $findings): self
     {
-        return new self($design, $placement, $members, $coefficients, null, null, null, null, [], [], null, null, null, null, null, null, Clearances::apply($design, $findings));
+        return new self($design, $placement, $members, $coefficients, $loads, null, null, null, [], [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
     }
 
     public function hasRefusal(): bool

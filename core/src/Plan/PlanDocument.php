@@ -11,8 +11,12 @@ use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;
-use Garnetine\Core\Load\Asce7\SnowCase;
 use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Combination;
+use Garnetine\Core\Load\Figure;
+use Garnetine\Core\Load\SnowCase;
+use Garnetine\Core\Load\Suction;
+use Garnetine\Core\Load\ZoneWind;
 
 /** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
 final class PlanDocument
@@ -88,16 +92,24 @@ final class PlanDocument
 
         return [
             'standard' => $plan->design->site->standard->value,
-            'kh' => $loads->velocity->kh, 'kzt' => $loads->velocity->kzt, 'kd' => $loads->velocity->kd, 'ke' => $loads->velocity->ke,
-            'qh_Pa' => $loads->velocity->qh->toPascals(),
-            'zone_a_m' => $loads->zones->a->toMetres(), 'zone_xs_m' => $loads->zones->xs_m, 'zone_ys_m' => $loads->zones->ys_m,
-            'gcp_up' => array_map(static fn (Coefficient $gcp): float => $gcp->value, $loads->gcpUp),
-            'gcp_down' => $loads->gcpDown->value, 'wind_down_Pa' => $loads->windDown_Pa(),
-            'ce' => $loads->snow->ce, 'ct' => $loads->snow->ct, 'is' => $loads->snow->is, 'cs' => $loads->snow->cs,
-            'pf_Pa' => $loads->snow->pf->toPascals(), 'ps_Pa' => $loads->snow->ps->toPascals(),
+            'figures' => array_map(static fn (Figure $figure): array => ['code' => $figure->code, 'values' => (object) $figure->values, 'source' => $figure->source, 'confidence' => $figure->confidence], $loads->figures->listed()),
+            'zones' => $loads->zones->rectangles(),
+            'suctions' => array_map(static fn (ZoneWind $wind): array => [
+                'direction' => $wind->direction, 'inside' => self::suction($wind->inside), 'exposed' => self::suction($wind->exposed),
+            ], $loads->winds),
+            'wind_down_Pa' => $loads->windDown_Pa, 'balanced_snow_Pa' => $loads->snow->balanced_Pa,
+            'combinations' => array_map(static fn (Combination $one): array => ['code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up], $loads->combinations->strength),
             'snow' => array_map(static fn (SnowCase $case): array => [
                 'code' => $case->code, 'uniform_Pa' => $case->uniform_Pa, 'surcharge_Pa' => $case->surcharge_Pa, 'reach_m' => $case->reach_m,
             ], $loads->snow->cases),
+        ];
+    }
+
+    /** @return array<string, float> */
+    private static function suction(Suction $suction): array
+    {
+        return [
+            'small_Pa' => $suction->small_Pa, 'up_to_m2' => $suction->smallArea_m2, 'large_Pa' => $suction->large_Pa, 'from_m2' => $suction->largeArea_m2, 'least_Pa' => $suction->least_Pa,
         ];
     }
 
@@ -194,7 +206,7 @@ final class PlanDocument
 
         return $lag === null ? null : [
             'g' => $lag->specificGravity, 'above_m' => $lag->above->toMetres(), 'shank_m' => $lag->shank->toMetres(), 'thread_in_member_m' => $lag->threadInMember->toMetres(),
-            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal->toSi(), 'lateral_N' => $lag->lateral?->toSi(),
+            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal?->toSi(), 'lateral_N' => $lag->lateral?->toSi(),
             'lateral_is_makers' => $lag->lateralIsMakers, 'mode' => $lag->mode,
         ];
     }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
+use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\RunPlan;
@@ -16,6 +17,7 @@ use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Admission;
@@ -40,27 +42,31 @@ final class Planner
         $members = Members::of($design->surface);
         $findings = [...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...$placement->findings, ...$members->findings];
 
-        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
-        if ($refused !== []) {
-            return Plan::refused($design, $placement, $members, $coefficients, $findings);
+        $unloaded = SiteLoads::refusals($design, $coefficients);
+        if ($unloaded !== []) {
+            return Plan::refused($design, $placement, $members, $coefficients, null, [...$findings, ...$unloaded]);
         }
         $loads = SiteLoads::of($design, $coefficients);
-        $zoneRefusals = Admission::zoneRefusals($design, $loads);
-        if ($zoneRefusals !== []) {
-            return Plan::refused($design, $placement, $members, $coefficients, [...$findings, ...$zoneRefusals]);
+        array_push($findings, ...Admission::capacities($design, $loads));
+        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
+        if ($refused !== []) {
+            return Plan::refused($design, $placement, $members, $coefficients, $loads, $findings);
         }
-        $placement->markExposed($design, $design->rules->ridgeReading, $coefficients);
+        if ($loads->exposureCounts) {
+            $placement->markExposed($design, $design->rules->ridgeReading, $coefficients);
+        }
         $lines = RailLines::of($design, $members, array_keys($placement->rows));
         $lag = LagInMember::isListed($design->kit->lag->length) ? LagInMember::of($design, $coefficients) : null;
         $capacities = Capacities::of($design, $lag);
 
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
         $loading = new MemberLoading($design, $members, $loads, $coefficients);
-        $supports = Supports::of($design, $runs, $capacities, $loads->panel, $coefficients, $loading);
+        $supports = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
 
         $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);
         $clamp = ClampCheck::worst($design, $placement, $loads, $runs);
         $shares = $loading->under($supports);
+        $screen = RafterScreen::of($design, $loads, $shares, $coefficients);
         array_push(
             $findings,
             ...Admission::assumptions($design, $loads, $coefficients),
@@ -71,6 +77,7 @@ final class Planner
             ...Findings::modules($modules),
             ...Findings::clamp($clamp),
             ...Findings::members($design, $shares),
+            ...Findings::rafters($design, $screen),
         );
 
         $latitudes = $depth === Depth::Full ? Latitudes::of($design, $supports, $capacities) : null;
@@ -78,9 +85,9 @@ final class Planner
         $cutting = $depth === Depth::Full ? CuttingList::of($design, $runs) : null;
         $holes = $depth === Depth::Full ? HoleLedger::of($design, $supports) : null;
         $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag) : null;
-        $findings = $depth === Depth::Full ? self::ridgeReading($design, $supports, $findings) : $findings;
+        $findings = $depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings;
 
-        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
 
     /**
@@ -98,22 +105,7 @@ final class Planner
         }
         $rules = $design->rules;
         $milder = new Rules($rules->pattern, RidgeReading::Ridge, 'compared', $rules->runDatum, $rules->slopeDatum, $rules->controlLine, $rules->inchesOnly);
-        $plan = self::plan(new Design(
-            $design->schema,
-            $design->name,
-            $design->units,
-            $design->site,
-            $design->surface,
-            $design->module,
-            $design->block,
-            $design->kit,
-            $milder,
-            $design->penetrations,
-            $design->survey,
-            [],
-            $design->ownCopies,
-            [],
-        ), Depth::Checks);
+        $plan = self::plan($design->under($milder), Depth::Checks);
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
 
         return array_map(static fn (Finding $finding): Finding => $finding->code === 'ridge_reading_severe'

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Load\Suction;
+
 /**
  * One continuous line of rail with its clamps, in numbers for the solver: forces in N, lengths in m.
  *
- * Every gravity load is a multiple of one vector, the share of a module at each clamp; wind has one vector for each size of
- * (GCp)·γE that its modules show.
+ * Every gravity load is a multiple of one vector, the share of a module at each clamp; wind has one vector for each
+ * suction that its modules meet.
  */
 final readonly class Run
 {
     /**
      * @param list<float> $clamps_m Ascending
      * @param list<float> $shares Of one module's load on this rail, at each clamp
-     * @param list<float> $gusts Sizes of (GCp)·γE that occur
-     * @param list<list<float>> $windAreas_m2 For each gust, area that each clamp holds down
+     * @param list<Suction> $suctions Those that occur
+     * @param list<list<float>> $windAreas_m2 For each suction, area that each clamp holds down
      * @param array<string, array{float, float}> $snow_N By case: normal and along, for one module on this rail
      * @param list<float> $splices_m
      * @param list<float> $candidates_m Where feet may stand, on the tape
@@ -31,7 +33,7 @@ final readonly class Run
         public float $x1_m,
         public array $clamps_m,
         public array $shares,
-        public array $gusts,
+        public array $suctions,
         public array $windAreas_m2,
         public float $tributary_m,
         public float $deadNormalMost_N,
@@ -55,7 +57,7 @@ final readonly class Run
         $round = static fn (array $xs): array => array_map(static fn (mixed $x): float => is_float($x) ? round($x, 7) : 0.0, $xs);
 
         return serialize([
-            round($this->x0_m, 7), round($this->x1_m, 7), $round($this->clamps_m), $round($this->shares), $round($this->gusts),
+            round($this->x0_m, 7), round($this->x1_m, 7), $round($this->clamps_m), $round($this->shares), array_map(static fn (Suction $suction): string => $suction->key(), $this->suctions),
             array_map(static fn (array $areas): array => $round($areas), $this->windAreas_m2), round($this->tributary_m, 7), round($this->deadNormalMost_N, 5),
             round($this->deadNormalLeast_N, 5), round($this->deadAlong_N, 5), array_map(static fn (array $forces): array => $round($forces), $this->snow_N), round($this->windDown_N, 5),
             $round($this->splices_m), $this->spliceIsHinge, $round($this->candidates_m),

@@ -6,11 +6,13 @@ namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RunDatum;
+use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\Suction;
 
 /** Puts the loads of the modules on the rails, clamp by clamp. */
 final class Runs
@@ -60,8 +62,8 @@ final class Runs
         $module_N = $design->module->mass->toSi() * self::G;
         $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
         $grip = $kit->clamp->gripsBothRails ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
-        [$clamps_m, $shares, $gusts, $areas_m2] = self::clampLoads($placement, $pair, $line, $modules, $gap_m, $loads);
-        $snow_N = self::snow($design, $placement, $pair, $line, $first, $loads, $grip);
+        [$clamps_m, $shares, $suctions, $areas_m2] = self::clampLoads($placement, $pair, $line, $modules, $gap_m, $loads);
+        $snow_N = self::snow($design, $placement, $pair, $line, $first, $last, $loads, $grip);
         [$candidates_m, $numbers] = self::candidates($design, $members, $line, $x0_m, $x1_m);
 
         return new Run(
@@ -73,16 +75,16 @@ final class Runs
             $x1_m,
             $clamps_m,
             $shares,
-            $gusts,
+            $suctions,
             $areas_m2,
             $placement->length_m * $share,
             ($most_N * $share + $rail_N) * cos($theta),
             $module_N * $share * cos($theta),
             ($most_N * $grip + $rail_N) * sin($theta),
             $snow_N,
-            $loads->windDown_Pa() * $area_m2 * $share,
+            $loads->windDown_Pa * $area_m2 * $share,
             $most_N * $share + $rail_N,
-            $loads->snow->ps->toPascals() * cos($theta) * $area_m2 * $share,
+            $loads->snow->balanced_Pa * cos($theta) * $area_m2 * $share,
             Pieces::splices_m($design, $x0_m, $x1_m),
             $kit->rail->spliceMoment === null,
             $candidates_m,
@@ -107,7 +109,7 @@ final class Runs
      * @param array{RailLine, RailLine} $pair
      * @param non-empty-list<ModuleSpot> $modules
      *
-     * @return array{list<float>, list<float>, list<float>, list<list<float>>} Clamps, shares, gusts, areas by gust and clamp
+     * @return array{list<float>, list<float>, list<Suction>, list<list<float>>} Clamps, shares, suctions, areas by suction and clamp
      */
     private static function clampLoads(Placement $placement, array $pair, RailLine $line, array $modules, float $gap_m, SiteLoads $loads): array
     {
@@ -115,7 +117,7 @@ final class Runs
         $last = count($modules) - 1;
         $clamps_m = [];
         $shares = array_fill(0, $last + 2, 0.0);
-        $byGust = [];
+        $suctions = $areas_m2 = [];
         foreach ($modules as $index => $module) {
             $left_m = $index === 0 ? $module->x_m : $module->x_m - $gap_m / 2;
             $right_m = $index === $last ? $module->x_m + $width_m : $module->x_m + $width_m + $gap_m / 2;
@@ -124,46 +126,79 @@ final class Runs
             $toRight = ($module->x_m + $width_m / 2 - $left_m) / ($right_m - $left_m);
             $shares[$index] += 1 - $toRight;
             $shares[$index + 1] += $toRight;
-            $gammaE = $module->isExposed() ? $loads->gammaEExposed : 1.0;
             foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $width_m, $module->y_m + $placement->length_m) as $piece) {
-                $gust = sprintf('%.6F', ($loads->gcpUp[$piece['zone']->value]->value ?? 0.0) * $gammaE);
-                $byGust[$gust] ??= array_fill(0, $last + 2, 0.0);
-                $area_m2 = ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m'])
-                    * self::share($pair, $line, ($piece['y0_m'] + $piece['y1_m']) / 2 - $module->y_m);
-                $toRight = (($piece['x0_m'] + $piece['x1_m']) / 2 - $left_m) / ($right_m - $left_m);
-                $byGust[$gust][$index] += $area_m2 * (1 - $toRight);
-                $byGust[$gust][$index + 1] += $area_m2 * $toRight;
+                $suction = $loads->suction($piece['zone'], $module->isExposed());
+                $key = $suction->key();
+                $suctions[$key] ??= $suction;
+                $areas_m2[$key] ??= array_fill(0, $last + 2, 0.0);
+                $area_m2 = $piece['area_m2'] * self::share($pair, $line, $piece['y_m'] - $module->y_m);
+                $toRight = ($piece['x_m'] - $left_m) / ($right_m - $left_m);
+                $areas_m2[$key][$index] += $area_m2 * (1 - $toRight);
+                $areas_m2[$key][$index + 1] += $area_m2 * $toRight;
             }
         }
-        ksort($byGust, SORT_STRING);
+        ksort($suctions, SORT_STRING);
+        ksort($areas_m2, SORT_STRING);
 
-        return [array_values($clamps_m), array_values($shares), array_map(floatval(...), array_keys($byGust)), array_values($byGust)];
+        return [array_values($clamps_m), array_values($shares), array_values($suctions), array_values($areas_m2)];
     }
 
     /**
-     * Snow of one module on this rail, by case: normal and along the slope. The surcharge near the ridge goes by lever.
+     * Snow of one module on this rail, by case: normal and along the slope. The surcharge near the ridge goes by lever; of a
+     * drift around something tall every module bears the most that any module of the run gets.
      *
      * @param array{RailLine, RailLine} $pair
      *
      * @return array<string, array{float, float}>
      */
-    private static function snow(Design $design, Placement $placement, array $pair, RailLine $line, ModuleSpot $module, SiteLoads $loads, float $grip): array
+    private static function snow(Design $design, Placement $placement, array $pair, RailLine $line, ModuleSpot $module, ModuleSpot $last, SiteLoads $loads, float $grip): array
     {
         $theta = $design->surface->pitch->toRadians();
         $ridge_m = $design->surface->slopeLength->toMetres();
         $width_m = $placement->width_m;
         $top_m = $module->y_m + $placement->length_m;
+        $held_m = self::heldAbove_m($design, $placement, $module, $last);
         $snow_N = [];
         foreach ($loads->snow->cases as $case) {
-            $uniform_N = $case->uniform_Pa * $width_m * $placement->length_m;
-            $covered_m = $case->surcharge_Pa > 0 ? max(0.0, $top_m - max($module->y_m, $ridge_m - $case->reach_m)) : 0.0;
+            $uniform_Pa = $case->uniform_Pa + $case->patch_Pa($module->x_m, $module->y_m, $last->x_m + $width_m, $top_m);
+            $uniform_N = $uniform_Pa * $width_m * $placement->length_m;
+            $covered_m = $case->coveredBelowRidge_m($module->y_m, $top_m, $ridge_m);
             $surcharge_N = $case->surcharge_Pa * $width_m * $covered_m;
             $vertical_N = $uniform_N * self::share($pair, $line, $placement->length_m / 2)
                 + $surcharge_N * self::share($pair, $line, $placement->length_m - $covered_m / 2);
-            $snow_N[$case->code] = [$vertical_N * cos($theta) ** 2, ($uniform_N + $surcharge_N) * $grip * sin($theta) * cos($theta)];
+            $held_N = $case->uniform_Pa * $held_m * cos($theta) * sin($theta) * $width_m;
+            $snow_N[$case->code] = [$vertical_N * cos($theta) ** 2, (($uniform_N + $surcharge_N) * sin($theta) * cos($theta) + $held_N) * $grip];
         }
 
         return $snow_N;
+    }
+
+    /**
+     * Length of roof above a run whose snow lies against its modules, up to the next module or the ridge; the most of any.
+     *
+     * The push of that snow down the slope is s·b·sin α for each metre, without friction, b on the level.
+     *
+     * Source: EN 1991-1-3 §6.4 for snow guards, the same by statics under any standard; recalled.
+     */
+    private static function heldAbove_m(Design $design, Placement $placement, ModuleSpot $first, ModuleSpot $last): float
+    {
+        if ($design->site->arrayHoldsSnow === YesNo::No) {
+            return 0.0;
+        }
+        $top_m = $first->y_m + $placement->length_m;
+        $held_m = 0.0;
+        for ($column = $first->column; $column <= $last->column; ++$column) {
+            $next_m = $design->surface->slopeLength->toMetres();
+            foreach ($placement->rows as $spots) {
+                if (isset($spots[$column]) && $spots[$column]->y_m > $top_m) {
+                    $next_m = min($next_m, $spots[$column]->y_m);
+                }
+            }
+            // A gap as between rows holds nothing.
+            $held_m = $next_m - $top_m > $design->block->rowGap->toMetres() + 1e-6 ? max($held_m, $next_m - $top_m) : $held_m;
+        }
+
+        return $held_m;
     }
 
     /**

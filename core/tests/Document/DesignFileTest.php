@@ -118,7 +118,7 @@ final class DesignFileTest extends TestCase
         yield 'a key twice by its escape' => ['{"schema": 1, "sch\u0065ma": 1}', 'each key once'];
         yield 'too deep' => [str_repeat('{"a":', 100).'1'.str_repeat('}', 100), 'levels deep'];
         yield 'too large' => [str_repeat(' ', 2_000_001), 'bytes'];
-        yield 'a newer version' => [str_replace('"schema":2', '"schema":3', $good), 'newer'];
+        yield 'a newer version' => [str_replace('"schema":3', '"schema":4', $good), 'newer'];
         yield 'broken characters' => ["{\"name\": \"\xff\"}", 'JSON'];
         yield 'NaN bare' => ['{"schema": NaN}', 'JSON'];
     }

@@ -30,7 +30,7 @@ final class OwnCopyTest extends TestCase
     {
         $before = Planner::plan(Scenario::of()->design(), Depth::Checks);
         $after = self::plan('asce7_16/velocity_pressure/kd', 0.95);
-        self::assertEqualsWithDelta(0.95 / 0.85, ($after->loads?->velocity->qh->toPsf() ?? 0) / ($before->loads?->velocity->qh->toPsf() ?? 1), 1e-12);
+        self::assertEqualsWithDelta(0.95 / 0.85, ($after->loads?->figures->number('loads/qh') ?? 0) / ($before->loads?->figures->number('loads/qh') ?? 1), 1e-12);
         self::assertCount(count($before->unconfirmed()) - 1, $after->unconfirmed());
         self::assertContains('own_copy_differs', array_map(static fn ($finding): string => $finding->code, $after->findings));
         $leaf = self::leaf(Becauses::of($after, 'loads/qh'), 'asce7_16/velocity_pressure/kd');
@@ -83,15 +83,22 @@ final class OwnCopyTest extends TestCase
         self::assertSame([], $plan->supports);
     }
 
-    public function test_a_design_of_version_1_is_read_and_keeps_the_hash_it_was_written_with(): void
+    /** @return array<string, array{int, string, string}> Version, hash as written, a key of the next version */
+    public static function versions(): array
     {
-        $frozen = (string) file_get_contents(dirname(__DIR__).'/Fixtures/design-1.json');
+        return ['version 1' => [1, '10cc0a95138f', '"own_copies": []'], 'version 2' => [2, '75fb43bc0e2d', '"given": null']];
+    }
+
+    #[DataProvider('versions')]
+    public function test_a_design_of_an_older_version_is_read_and_keeps_the_hash_it_was_written_with(int $version, string $hash, string $newer): void
+    {
+        $frozen = (string) file_get_contents(dirname(__DIR__)."/Fixtures/design-$version.json");
         $design = DesignFile::read($frozen);
-        self::assertSame([2, []], [$design->schema, $design->ownCopies]);
+        self::assertSame([3, [], null], [$design->schema, $design->ownCopies, $design->given]);
         self::assertEquals(Scenario::of()->design(), $design);
-        self::assertSame('10cc0a95138f', substr(DesignFile::hashAsWritten($frozen), 0, 12));
+        self::assertSame($hash, substr(DesignFile::hashAsWritten($frozen), 0, 12));
         self::assertSame(DesignFile::hash($design), DesignFile::hashAsWritten(DesignFile::write($design)));
         $this->expectException(DocumentInvalid::class);
-        DesignFile::read(str_replace('"schema": 1', '"own_copies": [], "schema": 1', $frozen));
+        DesignFile::read(str_replace("\"schema\": $version", "$newer, \"schema\": $version", $frozen));
     }
 }

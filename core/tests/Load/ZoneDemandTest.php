@@ -21,7 +21,7 @@ final class ZoneDemandTest extends TestCase
     {
         $by = [];
         foreach (ZoneDemand::all($design, SiteLoads::of($design, new Coefficients())) as $demand) {
-            $by[$demand->zone->value] = $demand->suctionExposed_Pa;
+            $by[$demand->zone] = $demand->suctionExposed_Pa;
         }
 
         return $by;

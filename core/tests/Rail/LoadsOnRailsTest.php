@@ -22,18 +22,16 @@ final class LoadsOnRailsTest extends TestCase
             $rails = $modules = [];
             foreach ($plan->supports as $support) {
                 $run = $support->run;
-                foreach ($run->gusts as $g => $gust) {
+                foreach ($run->suctions as $g => $suction) {
                     foreach ($run->windAreas_m2[$g] as $clamp => $area_m2) {
-                        self::add($rails, (string) $gust, $area_m2, $run->clamps_m[$clamp], $run->line->y_m);
+                        self::add($rails, $suction->key(), $area_m2, $run->clamps_m[$clamp], $run->line->y_m);
                     }
                 }
             }
             foreach ($plan->placement->rows as $spots) {
                 foreach ($spots as $spot) {
                     foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->placement->width_m, $spot->y_m + $plan->placement->length_m) as $piece) {
-                        $gust = round(($loads->gcpUp[$piece['zone']->value]->value ?? 0.0) * ($spot->isExposed() ? 1.5 : 1.0), 6);
-                        $area_m2 = ($piece['x1_m'] - $piece['x0_m']) * ($piece['y1_m'] - $piece['y0_m']);
-                        self::add($modules, (string) $gust, $area_m2, ($piece['x0_m'] + $piece['x1_m']) / 2, ($piece['y0_m'] + $piece['y1_m']) / 2);
+                        self::add($modules, $loads->suction($piece['zone'], $spot->isExposed())->key(), $piece['area_m2'], $piece['x_m'], $piece['y_m']);
                     }
                 }
             }
@@ -65,7 +63,7 @@ final class LoadsOnRailsTest extends TestCase
                 self::assertInstanceOf(Run::class, $upper);
                 $modules = $lower->lastColumn - $lower->firstColumn + 1;
                 self::assertEqualsWithDelta($modules, array_sum($lower->shares), 1e-9);
-                $ps_Pa = $plan->loads?->snow->ps->toPascals() ?? 0.0;
+                $ps_Pa = $plan->loads->snow->balanced_Pa ?? 0.0;
                 self::assertEqualsWithDelta($ps_Pa * cos($theta) ** 2 * $area_m2, $lower->snow_N['balanced'][0] + $upper->snow_N['balanced'][0], 1e-6);
                 self::assertEqualsWithDelta($ps_Pa * cos($theta) * sin($theta) * $area_m2, $lower->snow_N['balanced'][1] + $upper->snow_N['balanced'][1], 1e-6);
                 self::assertEqualsWithDelta($design->module->mass->weight()->toSi() * cos($theta), $lower->deadNormalLeast_N + $upper->deadNormalLeast_N, 1e-6);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Rail\Run;
 
 /**
@@ -289,7 +290,7 @@ final class SecondOpinion
         $ft2 = $area_m2 / 0.09290304;
         $gamma = $ft2 <= 10 ? 0.8 : ($ft2 >= 100 ? 0.4 : 1.2 - 0.4 * log10($ft2));
 
-        return array_map(fn (float $gust): float => max(16.0, $this->qh_psf * $gust * $gamma) * self::PSF, $this->run->gusts);
+        return array_map(fn (Suction $suction): float => max(16.0, $this->qh_psf * $suction->coefficient * $gamma) * self::PSF, $this->run->suctions);
     }
 
     /**

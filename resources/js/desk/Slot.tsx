@@ -37,6 +37,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     onChange={(event) => void edit([{ path, typed: event.target.value }])}
                     {...described}
                 >
+                    {field.optional && <option value="">{open}</option>}
                     {field.choices?.map((choice) => (
                         <option key={choice.value} value={choice.value}>
                             {choice.text}

@@ -1,7 +1,8 @@
 import { len, px, py, type Viewport } from '@/sheet/viewport';
 import type { Planned } from '@/types/desk';
 
-const densities: Record<string, number> = { '2e': 14, '2n': 10, '2r': 10, '3e': 6, '3r': 5 };
+/** Distance of the engraved lines by density of a zone, the weakest without any. */
+const densities: Record<number, number> = { 1: 16, 2: 13, 3: 10, 4: 7, 5: 5 };
 /** Beyond so many modules the sheet draws one path for each class. */
 const MANY = 1000;
 
@@ -15,10 +16,10 @@ const colours: Record<string, string> = {
 export function Hatches() {
     return (
         <defs>
-            {Object.entries(densities).map(([zone, gap]) => (
+            {Object.entries(densities).map(([density, gap]) => (
                 <pattern
-                    key={zone}
-                    id={`hatch-${zone}`}
+                    key={density}
+                    id={`hatch-${density}`}
                     width={gap}
                     height={gap}
                     patternUnits="userSpaceOnUse"
@@ -44,8 +45,8 @@ export function Zones({ view, planned }: { view: Viewport; planned: Planned }) {
                 const height = len(view, zone.y1_m - zone.y0_m);
                 return (
                     <g key={`${zone.x0_m}-${zone.y0_m}`}>
-                        {zone.zone in densities && (
-                            <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.zone})`} />
+                        {zone.density in densities && (
+                            <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.density})`} />
                         )}
                     </g>
                 );
@@ -59,11 +60,16 @@ export function ZoneNames({ view, planned }: { view: Viewport; planned: Planned 
     return (
         <g>
             {planned.sheet.zones.map((zone) => {
-                const x = px(view, zone.zone === '1' ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (zone.zone === '1' ? 20 : 0);
+                const half = 4 + 4.5 * zone.zone.length;
+                const weakest = zone.density === 0;
+                const x = px(view, weakest ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (weakest ? half + 6 : 0);
                 const y = py(view, (zone.y0_m + zone.y1_m) / 2);
+                if (len(view, zone.x1_m - zone.x0_m) < 2 * half || len(view, zone.y1_m - zone.y0_m) < 18) {
+                    return null;
+                }
                 return (
                     <g key={`${zone.x0_m}-${zone.y0_m}`} transform={`translate(${x} ${y})`}>
-                        <rect x={-12} y={-9} width={24} height={18} fill="var(--color-sheet)" />
+                        <rect x={-half} y={-9} width={2 * half} height={18} fill="var(--color-sheet)" />
                         <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
                             {zone.zone}
                         </text>

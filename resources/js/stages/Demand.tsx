@@ -11,6 +11,7 @@ export function Demand() {
     if (demand === null) {
         return <p>No loads yet: see the findings of the stages before.</p>;
     }
+    const directed = demand.zones.some((row) => row.direction !== '');
     return (
         <div className="flex flex-wrap gap-x-10 gap-y-4">
             <table className="w-auto font-condensed whitespace-nowrap">
@@ -18,20 +19,22 @@ export function Demand() {
                 <thead>
                     <tr>
                         <th>Zone</th>
+                        {directed && <th>wind from</th>}
                         <th>Suction</th>
-                        <th>at an exposed side</th>
-                        <th>0.6D + 0.6W</th>
-                        <th>at an exposed side</th>
+                        {demand.exposure_counts && <th>at an exposed side</th>}
+                        <th>{demand.pull}</th>
+                        {demand.exposure_counts && <th>at an exposed side</th>}
                     </tr>
                 </thead>
                 <tbody>
                     {demand.zones.map((row) => (
                         <tr key={row.zone}>
                             <td className="font-semibold">{row.zone}</td>
+                            {directed && <td>{row.direction}</td>}
                             <td>{row.suction}</td>
-                            <td>{row.exposed}</td>
-                            <td>{row.net}</td>
-                            <td className="font-semibold">{row.net_exposed}</td>
+                            {demand.exposure_counts && <td>{row.exposed}</td>}
+                            <td className={demand.exposure_counts ? '' : 'font-semibold'}>{row.net}</td>
+                            {demand.exposure_counts && <td className="font-semibold">{row.net_exposed}</td>}
                         </tr>
                     ))}
                 </tbody>
@@ -115,7 +118,13 @@ function Tries() {
     );
 }
 
-const readings = ['/site/exposure', '/site/risk_category', '/rules/ridge_reading'] as const;
+const readings = [
+    '/site/standard',
+    '/site/combinations',
+    '/site/exposure',
+    '/site/risk_category',
+    '/rules/ridge_reading',
+] as const;
 
 function BesideItself() {
     const { data, job } = useDesk();

@@ -33,41 +33,174 @@ function Say({ children }: { children: React.ReactNode }) {
 
 function SiteSheet() {
     const { data } = useDesk();
+    const standard = data.fields['/site/standard']?.value ?? '';
+    const asce = standard.startsWith('asce7');
     return (
         <>
             <h2 className="text-[1.2rem]">Site</h2>
             <Say>
-                The job is called <Slot path="/name" />, measured in <Slot path="/units" />, to <Slot path="/site/standard" />.
-            </Say>
-            <Say>
-                The building is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
-                <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is confirmed:{' '}
-                <Slot path="/site/low_wind_speed_confirmed" />.
-            </Say>
-            <Say>
-                The terrain is exposure <Slot path="/site/exposure" />. The site <Slot path="/site/topography" />, ridge or
-                escarpment
-                {data.fields['/site/topography']?.value === 'factor' && (
+                The job is called <Slot path="/name" />, measured in <Slot path="/units" />, to <Slot path="/site/standard" />
+                {asce && (
                     <>
-                        : Kzt is <Slot path="/site/kzt" />, from <Slot path="/site/kzt_source" />
+                        {' '}
+                        by <Slot path="/site/combinations" />
+                    </>
+                )}
+                .
+            </Say>
+            {asce && (
+                <>
+                    <Say>
+                        The building is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
+                        <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is
+                        confirmed: <Slot path="/site/low_wind_speed_confirmed" />.
+                    </Say>
+                    <Say>
+                        The terrain is exposure <Slot path="/site/exposure" />.
+                    </Say>
+                </>
+            )}
+            {standard === 'en-1991' && <EnSentences />}
+            {standard.startsWith('as-nzs') && <AsNzsSentences />}
+            <TopographySentences standard={standard} />
+            <Say>
+                The mean roof height is <Slot path="/site/mean_roof_height_m" />; the building is{' '}
+                <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan. From eave to ridge it
+                is <Slot path="/site/eave_to_ridge_m" /> on the level.
+            </Say>
+            <SnowSentences standard={standard} />
+            <PlaceLookup />
+        </>
+    );
+}
+
+/** What an optional part of a design says, or the act that opens it. */
+function Part({ path, open, close, children }: { path: string; open: string; close: string; children: React.ReactNode }) {
+    const { data, edit } = useDesk();
+    if (data.lists[path] !== 1) {
+        return (
+            <EditAct className="mt-2" onClick={() => void edit([{ path, add: true }])}>
+                {open}
+            </EditAct>
+        );
+    }
+    return (
+        <>
+            {children}
+            <EditAct onClick={() => void edit([{ path, remove: true }])}>{close}</EditAct>
+        </>
+    );
+}
+
+function EnSentences() {
+    return (
+        <Part path="/site/en" open="Say what EN 1991 needs" close="take these out">
+            <Say>
+                The fundamental basic wind velocity, a ten-minute mean, is{' '}
+                <Slot path="/site/en/basic_velocity_m_per_s" open="missing" />. The terrain is of category{' '}
+                <Slot path="/site/en/terrain" />. The members are of class <Slot path="/site/en/timber" open="not said" />.
+            </Say>
+        </Part>
+    );
+}
+
+function AsNzsSentences() {
+    return (
+        <>
+            <Say>
+                The importance level is that of risk category <Slot path="/site/risk_category" />.
+            </Say>
+            <Part path="/site/as_nzs" open="Say what AS/NZS 1170 needs" close="take these out">
+                <Say>
+                    The wind region is <Slot path="/site/as_nzs/region" open="missing" />, the terrain of category{' '}
+                    <Slot path="/site/as_nzs/terrain" />.
+                </Say>
+                <Part path="/site/as_nzs/shielding" open="Buildings shield it" close="no shielding">
+                    <Say>
+                        Upwind, within twenty roof heights, stand <Slot path="/site/as_nzs/shielding/buildings" /> buildings at
+                        least as tall, <Slot path="/site/as_nzs/shielding/height_m" /> high and{' '}
+                        <Slot path="/site/as_nzs/shielding/breadth_m" /> broad.
+                    </Say>
+                </Part>{' '}
+            </Part>
+        </>
+    );
+}
+
+function TopographySentences({ standard }: { standard: string }) {
+    const { data } = useDesk();
+    const topography = data.fields['/site/topography']?.value;
+    return (
+        <>
+            <Say>
+                The site <Slot path="/site/topography" />, ridge or escarpment
+                {topography === 'factor' && standard.startsWith('asce7') && (
+                    <>
+                        : Kzt is <Slot path="/site/kzt" open="missing" />, from <Slot path="/site/kzt_source" />
+                    </>
+                )}
+                {topography === 'factor' && standard === 'en-1991' && data.lists['/site/en'] === 1 && (
+                    <>
+                        : co is <Slot path="/site/en/orography" open="missing" />, from <Slot path="/site/kzt_source" />
+                    </>
+                )}
+                {topography === 'factor' && standard.startsWith('as-nzs') && data.lists['/site/as_nzs'] === 1 && (
+                    <>
+                        : Mt is <Slot path="/site/as_nzs/topographic_multiplier" open="missing" />, from{' '}
+                        <Slot path="/site/kzt_source" />
                     </>
                 )}
                 . The ground lies <Slot path="/site/ground_elevation_m" /> above the sea.
             </Say>
-            <Say>
-                The mean roof height is <Slot path="/site/mean_roof_height_m" />; the building is{' '}
-                <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan.
-            </Say>
+            {topography === 'hill' && (
+                <Part path="/site/hill" open="Describe the hill" close="take the hill out">
+                    <Say>
+                        It is <Slot path="/site/hill/shape" />, <Slot path="/site/hill/height_m" /> high; at half its height the
+                        ground lies <Slot path="/site/hill/half_length_m" /> upwind of the crest. The building stands{' '}
+                        <Slot path="/site/hill/from_crest_m" /> from the crest, <Slot path="/site/hill/side" />.
+                    </Say>
+                </Part>
+            )}
+        </>
+    );
+}
+
+function SnowSentences({ standard }: { standard: string }) {
+    const { data } = useDesk();
+    const set = data.fields['/site/en/snow_set']?.value;
+    const en = standard === 'en-1991' && data.lists['/site/en'] === 1;
+    return (
+        <>
             <h3 className="mt-5">Snow</h3>
+            {en && (
+                <Say>
+                    The snow on the ground is <Slot path="/site/en/snow_set" />
+                    {set !== 'given' && (
+                        <>
+                            , zone <Slot path="/site/en/snow_zone" open="without a number" />
+                        </>
+                    )}
+                    .
+                </Say>
+            )}
             <Say>
-                The ground snow load is <Slot path="/site/ground_snow_Pa" />. The roof is <Slot path="/site/roof_exposure" /> to
-                wind and <Slot path="/site/thermal" />.
+                {(!en || set === 'given') && (
+                    <>
+                        The ground snow load is <Slot path="/site/ground_snow_Pa" />.{' '}
+                    </>
+                )}
+                The roof is <Slot path="/site/roof_exposure" /> to wind and <Slot path="/site/thermal" />.
             </Say>
             <Say>
-                From eave to ridge it is <Slot path="/site/eave_to_ridge_m" /> on the level; the rafters or trusses are{' '}
-                <Slot path="/site/roof_supports" />. Snow <Slot path="/site/free_slide_path" />.
+                The rafters or trusses are <Slot path="/site/roof_supports" />. Snow <Slot path="/site/free_slide_path" />; above
+                the array it <Slot path="/site/array_holds_snow" />.
+                {standard === 'asce7-22' && (
+                    <>
+                        {' '}
+                        The winter wind parameter is <Slot path="/site/winter_wind" open="missing" />.
+                    </>
+                )}
             </Say>
-            <PlaceLookup />
         </>
     );
 }
@@ -117,6 +250,10 @@ function SurfaceSheet() {
                     Members are lapped half-way
                 </EditAct>
             )}
+            <Say>
+                Rafters span <Slot path="/surface/framing/span_m" open="an unknown length" /> on the level, of grade{' '}
+                <Slot path="/surface/framing/grade" open="unknown" />.
+            </Say>
             <h3 className="mt-5">Layers and courses</h3>
             <Say>
                 Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
@@ -160,6 +297,32 @@ function SurfaceSheet() {
             <p className="mt-2 space-x-2">
                 <AddButton path="/surface/no_work_circles">Add a round one</AddButton>
                 <AddButton path="/surface/no_work_rectangles">Add a rectangle</AddButton>
+            </p>
+            <h3 className="mt-5">What snow drifts against</h3>
+            {Array.from({ length: data.lists['/surface/snow_features'] ?? 0 }, (_, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
+                <Say key={index}>
+                    A <Slot path={`/surface/snow_features/${index}/kind`} />, “
+                    <Slot path={`/surface/snow_features/${index}/id`} />
+                    ”, <Slot path={`/surface/snow_features/${index}/width_m`} /> by{' '}
+                    <Slot path={`/surface/snow_features/${index}/length_m`} /> up the slope, its lower left corner{' '}
+                    <Slot path={`/surface/snow_features/${index}/x_m`} /> from the left and{' '}
+                    <Slot path={`/surface/snow_features/${index}/y_m`} /> up, stands{' '}
+                    <Slot path={`/surface/snow_features/${index}/height_m`} /> over the roof;{' '}
+                    <Slot path={`/surface/snow_features/${index}/upwind_m`} /> of roof are swept towards it.
+                    {data.fields[`/surface/snow_features/${index}/kind`]?.value === 'higher_roof' && (
+                        <>
+                            {' '}
+                            The higher roof is <Slot path={`/surface/snow_features/${index}/higher_roof_m`} open="not measured" />{' '}
+                            long and sheds from <Slot path={`/surface/snow_features/${index}/slides_from_m`} open="nowhere" /> of
+                            slope.
+                        </>
+                    )}{' '}
+                    <RemoveButton path={`/surface/snow_features/${index}`} />
+                </Say>
+            ))}
+            <p className="mt-2">
+                <AddButton path="/surface/snow_features">Add a wall, parapet or unit</AddButton>
             </p>
         </>
     );
@@ -220,15 +383,31 @@ function LoadsSheet() {
     return (
         <>
             <h2 className="text-[1.2rem]">Loads</h2>
-            <Say>
-                Upward of the array the building edge is taken <Slot path="/rules/ridge_reading" />
-                {data.fields['/rules/ridge_reading']?.value === 'ridge' && (
-                    <>
-                        , as decided by <Slot path="/rules/ridge_reading_by" />
-                    </>
-                )}
-                .
-            </Say>
+            {data.lists['/given'] !== 1 && data.fields['/site/standard']?.value?.startsWith('asce7') && (
+                <Say>
+                    Upward of the array the building edge is taken <Slot path="/rules/ridge_reading" />
+                    {data.fields['/rules/ridge_reading']?.value === 'ridge' && (
+                        <>
+                            , as decided by <Slot path="/rules/ridge_reading_by" />
+                        </>
+                    )}
+                    .
+                </Say>
+            )}
+            <Part path="/given" open="Pressures are given by an engineer" close="compute them instead">
+                <Say>
+                    Pressures are given by <Slot path="/given/by" open="whom?" />, in{' '}
+                    <Slot path="/given/document" open="which document?" /> of <Slot path="/given/on" open="which day?" />, at{' '}
+                    <Slot path="/given/level" /> level. Up: in the field <Slot path="/given/field_up_Pa" open="missing" />; in
+                    strips <Slot path="/given/edge_m" /> wide <Slot path="/given/eave_up_Pa" open="missing" /> at the eave,{' '}
+                    <Slot path="/given/rake_up_Pa" open="missing" /> at the rakes,{' '}
+                    <Slot path="/given/ridge_up_Pa" open="missing" /> at the ridge; in corners{' '}
+                    <Slot path="/given/eave_corner_up_Pa" open="missing" /> at the eave and{' '}
+                    <Slot path="/given/ridge_corner_up_Pa" open="missing" /> at the ridge. Down:{' '}
+                    <Slot path="/given/down_Pa" open="missing" />. Snow on the roof:{' '}
+                    <Slot path="/given/roof_snow_Pa" open="computed" />.
+                </Say>
+            </Part>
             {shown.loads.length === 0 && (
                 <p className="mt-3">No loads yet: the case is not covered, see the findings of the stages before.</p>
             )}
@@ -284,9 +463,11 @@ function AttachmentsSheet() {
                 <Slot path="/kit/foot/plate_material" />.
             </Say>
             <Say>
-                The lag is <Slot path="/kit/lag/name" />, <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />.
-                Shank hole <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the
-                maker allows <Slot path="/kit/foot/lateral_N" open="nothing" /> (
+                Capacities of the kit are entered as <Slot path="/kit/capacities" />. The lag is <Slot path="/kit/lag/name" />,
+                held against pulling out by <Slot path="/kit/lag/pull_out_N" open="what is computed" />,{' '}
+                <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />. Shank hole{' '}
+                <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the maker allows{' '}
+                <Slot path="/kit/foot/lateral_N" open="nothing" /> (
                 <Slot path="/kit/foot/lateral_document" open="no document" />
                 ).
             </Say>

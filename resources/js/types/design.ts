@@ -6,6 +6,7 @@ export type FieldPath =
     | '/name'
     | '/units'
     | '/site/standard'
+    | '/site/combinations'
     | '/site/risk_category'
     | '/site/wind_speed_m_per_s'
     | '/site/wind_speed_kind'
@@ -14,6 +15,11 @@ export type FieldPath =
     | '/site/topography'
     | '/site/kzt'
     | '/site/kzt_source'
+    | '/site/hill/shape'
+    | '/site/hill/height_m'
+    | '/site/hill/half_length_m'
+    | '/site/hill/from_crest_m'
+    | '/site/hill/side'
     | '/site/ground_elevation_m'
     | '/site/mean_roof_height_m'
     | '/site/building_length_m'
@@ -24,6 +30,20 @@ export type FieldPath =
     | '/site/eave_to_ridge_m'
     | '/site/roof_supports'
     | '/site/free_slide_path'
+    | '/site/array_holds_snow'
+    | '/site/winter_wind'
+    | '/site/en/basic_velocity_m_per_s'
+    | '/site/en/terrain'
+    | '/site/en/orography'
+    | '/site/en/snow_set'
+    | '/site/en/snow_zone'
+    | '/site/en/timber'
+    | '/site/as_nzs/region'
+    | '/site/as_nzs/terrain'
+    | '/site/as_nzs/shielding/buildings'
+    | '/site/as_nzs/shielding/height_m'
+    | '/site/as_nzs/shielding/breadth_m'
+    | '/site/as_nzs/topographic_multiplier'
     | '/surface/id'
     | '/surface/roof_kind'
     | '/surface/covering'
@@ -54,6 +74,8 @@ export type FieldPath =
     | '/surface/framing/lap/from_m'
     | '/surface/framing/lap/to_m'
     | '/surface/framing/lap/shift_m'
+    | '/surface/framing/span_m'
+    | '/surface/framing/grade'
     | '/surface/dead_load_Pa'
     | `/surface/no_work_rectangles/${number}/id`
     | `/surface/no_work_rectangles/${number}/kind`
@@ -72,6 +94,16 @@ export type FieldPath =
     | '/surface/setbacks/ridge_m'
     | '/surface/setbacks/left_m'
     | '/surface/setbacks/right_m'
+    | `/surface/snow_features/${number}/id`
+    | `/surface/snow_features/${number}/kind`
+    | `/surface/snow_features/${number}/x_m`
+    | `/surface/snow_features/${number}/y_m`
+    | `/surface/snow_features/${number}/width_m`
+    | `/surface/snow_features/${number}/length_m`
+    | `/surface/snow_features/${number}/height_m`
+    | `/surface/snow_features/${number}/upwind_m`
+    | `/surface/snow_features/${number}/higher_roof_m`
+    | `/surface/snow_features/${number}/slides_from_m`
     | '/module/name'
     | '/module/length_m'
     | '/module/width_m'
@@ -96,6 +128,7 @@ export type FieldPath =
     | '/block/tilt_from_roof_rad'
     | `/block/left_out/${number}/row`
     | `/block/left_out/${number}/column`
+    | '/kit/capacities'
     | '/kit/rail/name'
     | '/kit/rail/document'
     | '/kit/rail/stock_length_m'
@@ -142,6 +175,7 @@ export type FieldPath =
     | '/kit/lag/document'
     | '/kit/lag/diameter'
     | '/kit/lag/length_m'
+    | '/kit/lag/pull_out_N'
     | '/kit/lag/shank_hole'
     | '/kit/lag/drill_guide'
     | '/kit/sealant/name'
@@ -154,6 +188,19 @@ export type FieldPath =
     | '/rules/slope_datum'
     | '/rules/control_line_m'
     | '/rules/inches_only'
+    | '/given/document'
+    | '/given/by'
+    | '/given/on'
+    | '/given/level'
+    | '/given/edge_m'
+    | '/given/field_up_Pa'
+    | '/given/eave_up_Pa'
+    | '/given/rake_up_Pa'
+    | '/given/ridge_up_Pa'
+    | '/given/eave_corner_up_Pa'
+    | '/given/ridge_corner_up_Pa'
+    | '/given/down_Pa'
+    | '/given/roof_snow_Pa'
     | `/penetrations/${number}/id`
     | `/penetrations/${number}/kind`
     | `/penetrations/${number}/x_m`

@@ -28,7 +28,7 @@ export type Dimension = { from_m: number; to_m: number; text: string };
 export type Sheet = {
     width_m: number;
     length_m: number;
-    zones: { zone: string; x0_m: number; x1_m: number; y0_m: number; y1_m: number }[];
+    zones: { zone: string; density: number; x0_m: number; x1_m: number; y0_m: number; y1_m: number }[];
     setbacks: { left_m: number; right_m: number; eave_m: number; ridge_m: number };
     members: { number: number; x_m: number }[];
     lap: { from_m: number; to_m: number; shift_m: number } | null;
@@ -91,7 +91,9 @@ export type Run = {
 export type StageState = { key: string; number: number; title: string; state: string; tone: Tone };
 
 export type Demand = {
-    zones: { zone: string; suction: string; exposed: string; net: string; net_exposed: string }[];
+    pull: string;
+    exposure_counts: boolean;
+    zones: { zone: string; direction: string; suction: string; exposed: string; net: string; net_exposed: string }[];
     down: { combination: string; snow: string; value: string; governs: boolean }[];
     tries: { path: string; value: number; from: number; to: number; step: number; unit: string }[];
 };

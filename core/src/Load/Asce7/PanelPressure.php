@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\Asce7;
 
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Quantity\Pressure;
 
 /**
- * Strength-level wind pressure on modules parallel to the roof, p = qh·(GCp)·γE·γa, never under 16 psf.
+ * Strength-level wind pressure on modules parallel to the roof, p = qh·(GCp)·γE·γa, in 2022 times Kd, never under 16 psf.
  *
  * Downward γE and γa are 1.
  *
@@ -19,49 +20,39 @@ final readonly class PanelPressure
 {
     private float $small;
     private float $large;
-    private float $small_ft2;
-    private float $large_ft2;
-    private float $qh_Pa;
+    private float $small_m2;
+    private float $large_m2;
+    private float $base_Pa;
     public float $least_Pa;
-    private float $m2PerFt2;
 
-    /** Of γa, between the small and the large area. */
-    private float $perDecade;
-
-    public function __construct(Pressure $qh, Coefficients $coefficients)
+    /** @param Pressure $base qh, in 2022 times Kd */
+    public function __construct(Pressure $base, Coefficients $coefficients, Edition $edition = Edition::Of2016)
     {
-        $this->qh_Pa = $qh->toPascals();
-        $this->small = $coefficients->value('asce7_16/panels', 'gamma_a/small');
-        $this->large = $coefficients->value('asce7_16/panels', 'gamma_a/large');
-        $this->small_ft2 = $coefficients->value('asce7_16/panels', 'gamma_a/small_ft2');
-        $this->large_ft2 = $coefficients->value('asce7_16/panels', 'gamma_a/large_ft2');
-        $this->least_Pa = Pressure::ofPsf($coefficients->value('asce7_16/panels', 'least_psf'))->toPascals();
-        $this->perDecade = ($this->large - $this->small) / log10($this->large_ft2 / $this->small_ft2);
-        $this->m2PerFt2 = Area::ofSquareFeet(1.0)->toSi();
+        $value = static fn (string $key): float => $coefficients->value($edition->table('panels'), $key);
+        $this->base_Pa = $base->toPascals();
+        $this->small = $value('gamma_a/small');
+        $this->large = $value('gamma_a/large');
+        $this->small_m2 = Area::ofSquareFeet($value('gamma_a/small_ft2'))->toSi();
+        $this->large_m2 = Area::ofSquareFeet($value('gamma_a/large_ft2'))->toSi();
+        $this->least_Pa = Pressure::ofPsf($value('least_psf'))->toPascals();
     }
 
     /** Pressure equalisation: 0.8 up to 10 ft², 0.4 from 100 ft², log-linear between. */
     public function gammaA(float $area_m2): float
     {
-        $area_ft2 = $area_m2 / $this->m2PerFt2;
-        if ($area_ft2 <= $this->small_ft2) {
-            return $this->small;
-        }
-        if ($area_ft2 >= $this->large_ft2) {
-            return $this->large;
-        }
-
-        return $this->small + $this->perDecade * log10($area_ft2 / $this->small_ft2);
+        return (new Suction('', 1.0, $this->small, $this->small_m2, $this->large, $this->large_m2))->at_Pa($area_m2);
     }
 
-    /** @param float $gust The size of (GCp)·γE of the piece */
-    public function up_Pa(float $gust, float $area_m2): float
+    /** @param float $gust The size of (GCp)·γE */
+    public function suction(string $figure, float $gust): Suction
     {
-        return max($this->least_Pa, $this->qh_Pa * $gust * $this->gammaA($area_m2));
+        $full_Pa = $this->base_Pa * $gust;
+
+        return new Suction($figure, $gust, $full_Pa * $this->small, $this->small_m2, $full_Pa * $this->large, $this->large_m2, $this->least_Pa);
     }
 
     public function down_Pa(float $gcp): float
     {
-        return max($this->least_Pa, $this->qh_Pa * $gcp);
+        return max($this->least_Pa, $this->base_Pa * $gcp);
     }
 }

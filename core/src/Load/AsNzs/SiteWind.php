@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Load\AsNzs;
+
+use Garnetine\Core\Design\AsNzsRegion;
+use Garnetine\Core\Design\AsNzsSite;
+use Garnetine\Core\Design\AsNzsTerrain;
+use Garnetine\Core\Design\Hill;
+use Garnetine\Core\Design\HillShape;
+use Garnetine\Core\Design\HillSide;
+use Garnetine\Core\Design\RiskCategory;
+use Garnetine\Core\Design\Shielding;
+use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
+use Garnetine\Core\Quantity\Speed;
+
+/**
+ * Design wind speed at roof height, V = VR·Md·(Mz,cat·Ms·Mt), in 2021 times Mc, and its pressure ½·ρ·V²; Md is 1 for every
+ * direction, on the safe side.
+ *
+ * Source: AS/NZS 1170.2:2011, §§2.2, 3, 4; 2021; recalled.
+ */
+final readonly class SiteWind
+{
+    private const REGIONS = 'as_nzs_1170_2/regions';
+    private const TERRAIN = 'as_nzs_1170_2/terrain';
+    private const HEIGHTS_M = [3, 5, 10, 15, 20, 30, 40, 50, 75, 100, 150, 200];
+    private const HEIGHTS_2021_M = [3, 5, 10];
+    private const SHIELDING = ['1.5', '3', '6', '12'];
+
+    private function __construct(
+        public Speed $regional,
+        public int $ari,
+        public float $mc,
+        public float $mz,
+        public float $ms,
+        public float $mt,
+        public Speed $design,
+        public Pressure $q,
+    ) {
+    }
+
+    public static function at(Site $site, AsNzsSite $asNzs, AsNzsRegion $region, Coefficients $coefficients): self
+    {
+        $of2021 = $site->standard === Standard::AsNzs2021;
+        $ari = self::ari($site->riskCategory, $region, $coefficients);
+        $regional_mps = self::regional_mps($region, $ari, $of2021, $coefficients);
+        $mc = $of2021 && in_array($region, [AsNzsRegion::B2, AsNzsRegion::C, AsNzsRegion::D], true) ? $coefficients->value(self::REGIONS, 'mc') : 1.0;
+        $mz = self::mz($asNzs->terrain, $site->meanRoofHeight, $of2021, $coefficients);
+        $ms = $asNzs->shielding === null ? 1.0 : self::ms($asNzs->shielding, $site->meanRoofHeight, $coefficients);
+        $mt = match (true) {
+            $site->topography === Topography::Factor => $asNzs->topographicMultiplier ?? 1.0,
+            $site->topography === Topography::Hill && $site->hill !== null => self::mh($site->hill, $site->meanRoofHeight),
+            default => 1.0,
+        };
+        $design_mps = max($coefficients->value(self::REGIONS, 'least'), $regional_mps * $mc * $mz * $ms * $mt);
+
+        return new self(
+            Speed::ofSi($regional_mps),
+            $ari,
+            $mc,
+            $mz,
+            $ms,
+            $mt,
+            Speed::ofSi($design_mps),
+            Pressure::ofSi($coefficients->value(self::REGIONS, 'rho') / 2 * $design_mps ** 2),
+        );
+    }
+
+    /** Whether the edition has this region, and its speeds are in hand. */
+    public static function hasRegion(AsNzsRegion $region, Standard $standard): bool
+    {
+        $known = $standard === Standard::AsNzs2011 ? ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'B', 'C', 'D', 'W'] : ['A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'B1', 'B2', 'C', 'D'];
+
+        return in_array($region->value, $known, true);
+    }
+
+    /** Greatest height for which the terrain's multiplier is in hand; null when it is not at all. */
+    public static function tallest_m(AsNzsTerrain $terrain, Standard $standard): ?float
+    {
+        return match (true) {
+            $standard === Standard::AsNzs2011 => 200.0,
+            $terrain === AsNzsTerrain::Tc1 => 10.0,
+            // Between categories 1 and 2, of which the former changed.
+            $terrain === AsNzsTerrain::Tc15 => null,
+            default => 100.0,
+        };
+    }
+
+    /** Average recurrence interval by importance level, for the ultimate limit state and a life of 50 years. */
+    public static function ari(RiskCategory $importance, AsNzsRegion $region, Coefficients $coefficients): int
+    {
+        $key = 'ari/'.$importance->value.match (true) {
+            $importance === RiskCategory::I && in_array($region, [AsNzsRegion::C, AsNzsRegion::D], true) => '_cyclonic',
+            $importance === RiskCategory::IV && in_array($region, [AsNzsRegion::A6, AsNzsRegion::A7, AsNzsRegion::W], true) => '_new_zealand',
+            default => '',
+        };
+
+        return (int) $coefficients->value(self::REGIONS, $key);
+    }
+
+    /** The table's speed: the equation, rounded to the metre. */
+    public static function regional_mps(AsNzsRegion $region, int $ari, bool $of2021, Coefficients $coefficients): float
+    {
+        $letter = $region->value[0];
+        $value = static fn (string $key): float => $coefficients->value(self::REGIONS, $key);
+        $factor = !$of2021 && $ari >= 50 && ($letter === 'C' || $letter === 'D') ? $value("f/$letter") : 1.0;
+
+        return round($factor * ($value("$letter/a") - $value("$letter/b") * $ari ** $value("$letter/c")));
+    }
+
+    public static function mz(AsNzsTerrain $terrain, Length $height, bool $of2021, Coefficients $coefficients): float
+    {
+        $changed = $of2021 && $terrain === AsNzsTerrain::Tc1;
+        $prefix = ($changed ? '2021/' : '').$terrain->value.'/';
+        $heights_m = $changed ? self::HEIGHTS_2021_M : self::HEIGHTS_M;
+
+        return self::between(array_map(floatval(...), $heights_m), static fn (int $index): float => $coefficients->value(self::TERRAIN, $prefix.$heights_m[$index]), $height->toMetres());
+    }
+
+    /** Shielding multiplier of buildings upwind, by s = ls/√(hs·bs) with ls = h·(10/ns + 5). */
+    public static function ms(Shielding $shielding, Length $height, Coefficients $coefficients): float
+    {
+        $ls_m = $height->toMetres() * (10 / $shielding->buildings + 5);
+        $s = $ls_m / sqrt($shielding->height->toMetres() * $shielding->breadth->toMetres());
+
+        return self::between(array_map(floatval(...), self::SHIELDING), static fn (int $index): float => $coefficients->value(self::TERRAIN, 'shielding/'.self::SHIELDING[$index]), $s);
+    }
+
+    /** Hill shape multiplier Mh; inside the separation zone of steep hills the greater of both expressions. */
+    public static function mh(Hill $hill, Length $height): float
+    {
+        $h_m = $hill->height->toMetres();
+        $lu_m = $hill->halfLength->toMetres();
+        $slope = $h_m / (2 * $lu_m);
+        if ($slope < 0.05) {
+            return 1.0;
+        }
+        $l1_m = max(0.36 * $lu_m, 0.4 * $h_m);
+        $l2_m = ($hill->shape === HillShape::Escarpment && $hill->side === HillSide::Downwind ? 10 : 4) * $l1_m;
+        $near = max(0.0, 1 - $hill->fromCrest->toMetres() / $l2_m);
+        $mh = 1 + $h_m / (3.5 * ($height->toMetres() + $l1_m)) * $near;
+
+        // Whether a place is in the separation zone is not asked: over 0.45 it may be.
+        return $slope > 0.45 ? max($mh, 1 + 0.71 * $near) : $mh;
+    }
+
+    /**
+     * Linear between points, constant beyond them; asks for no more values than it needs.
+     *
+     * @param list<float> $xs Ascending
+     * @param callable(int): float $y
+     */
+    public static function between(array $xs, callable $y, float $x): float
+    {
+        $last = count($xs) - 1;
+        for ($index = $last; $index >= 0; --$index) {
+            if ($x >= $xs[$index] || $index === 0) {
+                return $index === $last || $x <= $xs[$index] ? $y($index)
+                    : $y($index) + ($y($index + 1) - $y($index)) * ($x - $xs[$index]) / ($xs[$index + 1] - $xs[$index]);
+            }
+        }
+
+        throw new \LogicException('Nothing to be between.');
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Load\Asce7;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Site;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figure;
+use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Load\Suction;
+use Garnetine\Core\Load\ZoneMap;
+use Garnetine\Core\Load\ZoneWind;
+use Garnetine\Core\Quantity\Angle;
+use Garnetine\Core\Quantity\Length;
+
+/**
+ * The zones of a roof and their external pressure coefficients, at 10 ft².
+ *
+ * Over 7° a gable: strips of width a along the rakes and a/cos θ along eave and ridge, from the outer roof edge; at a limit
+ * between two bands of pitch the worse is taken, zone by zone. Up to 7°: by the mean roof height h, zone 3 an L of 0.6h by
+ * 0.2h in each corner, zone 2 the rest of a strip of 0.6h, zone 1 up to 1.2h, zone 1′ beyond; a gable's ridge is no edge.
+ *
+ * Source: ASCE/SEI 7-16, Figs. 30.3-2A to -2D; 7-22 Fig. 30.3-2A; recalled.
+ */
+final readonly class RoofWind
+{
+    private const BANDS = ['7-20' => [7, 20], '20-27' => [20, 27], '27-45' => [27, 45]];
+    private const LOW_DEG = 7.0;
+    private const MONOSLOPE_DEG = 3.0;
+
+    /** Zone of a gable by row (eave, middle, ridge) and whether at a rake. */
+    private const GABLE = [['2e', '3e'], ['1', '2n'], ['2r', '3r']];
+
+    private function __construct(private Design $design, private Edition $edition, private Coefficients $coefficients)
+    {
+    }
+
+    /** The figure of the standard that the roof would need and that is not in hand; null when it is. */
+    public static function missingFigure(Design $design, Edition $edition): ?string
+    {
+        $degrees = round($design->surface->pitch->toDegrees(), 6);
+        $low = $degrees <= self::LOW_DEG;
+
+        return match (true) {
+            $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => $degrees <= 45.0 ? null : 'Fig. 30.3-2 (gable over 45°)',
+            $design->surface->roofKind === RoofKind::TwoSidedGable => $low ? null : 'Figs. 30.3-2B to -2D (gable over 7°)',
+            $design->surface->roofKind === RoofKind::Flat => $low ? null : 'a figure for a flat roof steeper than 7°',
+            $design->surface->roofKind === RoofKind::Shed => $degrees <= self::MONOSLOPE_DEG ? null : ($degrees <= 10.0 ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
+            $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs), and the true shape of the plane',
+            default => 'a figure for this kind of roof',
+        };
+    }
+
+    /** @return array{ZoneMap, array<int|string, ZoneWind>, float} Zones, what the wind does in each, and pressing down in Pa */
+    public static function on(Design $design, Edition $edition, VelocityPressure $velocity, Coefficients $coefficients, Figures $figures): array
+    {
+        $wind = new self($design, $edition, $coefficients);
+        $panel = new PanelPressure($velocity->base, $coefficients, $edition);
+        $low = $wind->isLow();
+        $width_m = $low ? $design->site->meanRoofHeight->toMetres() : self::stripWidth_m($design->site, $coefficients, $edition);
+        $figures->add('loads/zone_a', $low
+            ? new Figure('zone_h', ['value_m' => 0.6 * $width_m], $edition->cite('Fig. 30.3-2A'), 'high', ['/site/mean_roof_height_m'])
+            : new Figure('zone_a', ['value_m' => $width_m], $edition->cite('Fig. 30.3-2B note'), 'high', ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m']));
+        $winds = [];
+        $exposed = $coefficients->value($edition->table('panels'), 'gamma_e/exposed');
+        foreach ($low ? ['1′', '1', '2', '3'] : array_merge(...self::GABLE) as $zone) {
+            $gcp = $wind->gcp($zone);
+            $figures->add("loads/gcp/$zone", new Figure('gcp', ['value' => $gcp->value, 'zone' => $zone], $gcp->source, $gcp->confidence->value, ["coefficient:$gcp->id", '/surface/pitch_rad']));
+            $suction = static function (string $where, float $gammaE) use ($zone, $gcp, $panel, $edition, $figures): Suction {
+                $path = "loads/suction/$zone/$where";
+                $table = $edition->table('panels');
+                $figures->add($path, new Figure('suction_panel', [
+                    'value' => $gcp->value * $gammaE, 'zone' => $zone, 'gcp' => $gcp->value, 'gamma_e' => $gammaE,
+                ], $edition->cite('§29.4.4, Eq. 29.4-7'), 'medium', [
+                    'loads/qh', ...$edition->kdInVelocityPressure() ? [] : ['loads/kd'], "loads/gcp/$zone", "coefficient:$table/gamma_e/exposed",
+                    "coefficient:$table/gamma_a/small", "coefficient:$table/gamma_a/large", "coefficient:$table/least_psf",
+                ], listed: false));
+
+                return $panel->suction($path, $gcp->value * $gammaE);
+            };
+            $winds[$zone] = new ZoneWind($zone, $suction('inside', 1.0), $suction('exposed', $exposed), 'any');
+        }
+        $down = $wind->gcp('down');
+        $down_Pa = $panel->down_Pa($down->value);
+        $figures->add('loads/down', new Figure('wind_down', [
+            'value_Pa' => $down_Pa, 'qh_Pa' => $velocity->base->toPascals(), 'gcp' => $down->value, 'least_Pa' => $panel->least_Pa,
+        ], $edition->cite('§29.4.4, §30.2.2'), 'medium', ['loads/qh', "coefficient:$down->id"]));
+
+        return [$low ? $wind->lowZones($width_m) : $wind->gableZones($width_m), $winds, $down_Pa];
+    }
+
+    /** Whether opposite strips of a gable would lie on each other, which the figures do not cover. */
+    public static function overlaps(Design $design, float $a_m): bool
+    {
+        $surface = $design->surface;
+
+        return $surface->pitch->toDegrees() > self::LOW_DEG
+            && (2 * $a_m > $surface->width->toMetres() || 2 * $a_m / cos($surface->pitch->toRadians()) > $surface->slopeLength->toMetres());
+    }
+
+    private function isLow(): bool
+    {
+        // At 7° both figures meet: the steeper one is the more severe at the rake, and is taken.
+        return $this->design->surface->roofKind !== RoofKind::TwoSidedGable || round($this->design->surface->pitch->toDegrees(), 6) < self::LOW_DEG || $this->edition === Edition::Of2022;
+    }
+
+    /** Width a of the strips of a gable, on the level, from the whole building. */
+    public static function stripWidth_m(Site $site, Coefficients $coefficients, Edition $edition): float
+    {
+        $least_m = min($site->buildingLength->toMetres(), $site->buildingWidth->toMetres());
+        $value = static fn (string $key): float => $coefficients->value($edition->table('panels'), 'zone_a/'.$key);
+
+        return max(
+            min($value('least_dimension') * $least_m, $value('height') * $site->meanRoofHeight->toMetres()),
+            $value('floor_dimension') * $least_m,
+            Length::ofFeet($value('floor_ft'))->toMetres(),
+        );
+    }
+
+    private function gableZones(float $a_m): ZoneMap
+    {
+        [$width_m, $length_m] = [$this->design->surface->width->toMetres(), $this->design->surface->slopeLength->toMetres()];
+        $up_m = $a_m / cos($this->design->surface->pitch->toRadians());
+
+        return ZoneMap::grid($width_m, $length_m, [$a_m, $width_m - $a_m], [$up_m, $length_m - $up_m], static function (float $x_m, float $y_m) use ($width_m, $length_m, $a_m, $up_m): string {
+            $row = $y_m < $up_m ? 0 : ($y_m > $length_m - $up_m ? 2 : 1);
+
+            return self::GABLE[$row][$x_m < $a_m || $x_m > $width_m - $a_m ? 1 : 0];
+        });
+    }
+
+    private function lowZones(float $h_m): ZoneMap
+    {
+        [$width_m, $length_m] = [$this->design->surface->width->toMetres(), $this->design->surface->slopeLength->toMetres()];
+        $slant = cos($this->design->surface->pitch->toRadians());
+        $topIsEdge = $this->design->surface->roofKind !== RoofKind::TwoSidedGable;
+        $xs_m = $ys_m = [];
+        foreach ([0.2, 0.6, 1.2] as $part) {
+            array_push($xs_m, $part * $h_m, $width_m - $part * $h_m);
+            array_push($ys_m, $part * $h_m / $slant, $topIsEdge ? $length_m - $part * $h_m / $slant : 0.0);
+        }
+
+        return ZoneMap::grid($width_m, $length_m, $xs_m, $ys_m, static function (float $x_m, float $y_m) use ($width_m, $length_m, $h_m, $slant, $topIsEdge): string {
+            $across = min($x_m, $width_m - $x_m) / $h_m;
+            $up = min($y_m, $topIsEdge ? $length_m - $y_m : $y_m) * $slant / $h_m;
+
+            return match (true) {
+                max($across, $up) <= 0.6 && min($across, $up) <= 0.2 => '3',
+                min($across, $up) <= 0.6 => '2',
+                min($across, $up) <= 1.2 => '1',
+                default => '1′',
+            };
+        });
+    }
+
+    /** Coefficient of a zone upward, or of "down", as a positive size. */
+    private function gcp(string $zone): Coefficient
+    {
+        if ($this->isLow()) {
+            return $this->coefficients->take($this->edition->table('low_roof'), $zone === '1′' ? '1p' : $zone);
+        }
+        $table = $this->edition->table('gable_roof');
+        $worst = null;
+        foreach (self::bands($this->design->surface->pitch) as $band) {
+            $found = $this->coefficients->look($table, "$band/$zone");
+            $worst = $worst === null || $found->value > $worst->value ? $found : $worst;
+        }
+        if ($worst === null) {
+            throw new \OutOfBoundsException('No gable band at '.$this->design->surface->pitch->toDegrees().' degrees.');
+        }
+
+        return $this->coefficients->take($table, substr($worst->id, strlen($table) + 1));
+    }
+
+    /** @return list<string> */
+    private static function bands(Angle $pitch): array
+    {
+        $degrees = round($pitch->toDegrees(), 6);
+
+        return array_keys(array_filter(self::BANDS, static fn (array $band): bool => $degrees >= $band[0] && $degrees <= $band[1]));
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Load;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Given;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Plan\Scope;
+use Garnetine\Core\Quantity\Pressure;
+
+/** Pressures by an engineer or an authority: laid on the surface as they were given, with nothing added or eased. */
+final class GivenLoads
+{
+    /**
+     * @param float $toStandard From the level that they were given at to the one that the standard's combinations expect
+     *
+     * @return array{ZoneMap, array<int|string, ZoneWind>, float}
+     */
+    public static function wind(Design $design, Given $given, float $toStandard, Figures $figures): array
+    {
+        [$width_m, $length_m, $edge_m] = [$design->surface->width->toMetres(), $design->surface->slopeLength->toMetres(), $given->edge->toMetres()];
+        $zones = ZoneMap::grid($width_m, $length_m, [$edge_m, $width_m - $edge_m], [$edge_m, $length_m - $edge_m], static function (float $x_m, float $y_m) use ($width_m, $length_m, $edge_m): string {
+            $rake = $x_m < $edge_m || $x_m > $width_m - $edge_m;
+
+            return match (true) {
+                $y_m < $edge_m => $rake ? 'eave corner' : 'eave',
+                $y_m > $length_m - $edge_m => $rake ? 'ridge corner' : 'ridge',
+                default => $rake ? 'rake' : 'field',
+            };
+        });
+        $winds = [];
+        foreach (self::pressures($given) as $zone => [$key, $pressure]) {
+            $path = $zone === 'down' ? 'loads/down' : "loads/suction/$zone/inside";
+            $pressure_Pa = ($pressure?->toPascals() ?? throw new \LogicException('Given pressures that are missing were to be refused.')) * $toStandard;
+            $figures->add($path, new Figure($zone === 'down' ? 'down_given' : 'suction_given', [
+                'value_Pa' => $pressure_Pa, 'zone' => $zone, 'factor' => $toStandard, 'document' => $given->document, 'by' => $given->by,
+            ], $given->document, 'own copy', ["/given/$key", '/given/level', '/given/by', '/given/on']));
+            if ($zone === 'down') {
+                return [$zones, $winds, $pressure_Pa];
+            }
+            $suction = Suction::constant($path, $pressure_Pa, $pressure_Pa);
+            $winds[$zone] = new ZoneWind($zone, $suction, $suction, 'any');
+        }
+
+        throw new \LogicException('There is always a pressure down.');
+    }
+
+    /** @return list<Finding> What is missing of given pressures */
+    public static function refusals(Design $design): array
+    {
+        $given = $design->given;
+        if ($given === null) {
+            return [];
+        }
+        $missing = [];
+        foreach (self::pressures($given) as $zone => [$key, $pressure]) {
+            if ($pressure === null) {
+                $missing["/given/$key"] = $zone;
+            }
+        }
+        $missing += array_filter(['/given/document' => trim($given->document) === '' ? 'document' : '', '/given/by' => trim($given->by) === '' ? 'name' : '', '/given/on' => $given->on === null ? 'date' : '']);
+
+        return $missing === [] ? [] : [Finding::refusal('given_incomplete', (string) array_key_first($missing), ['missing' => implode(', ', $missing)], Scope::Job)];
+    }
+
+    /** @return array<string, array{string, Pressure|null}> Key and pressure by zone, "down" last */
+    private static function pressures(Given $given): array
+    {
+        return [
+            'field' => ['field_up_Pa', $given->fieldUp], 'eave' => ['eave_up_Pa', $given->eaveUp], 'rake' => ['rake_up_Pa', $given->rakeUp], 'ridge' => ['ridge_up_Pa', $given->ridgeUp],
+            'eave corner' => ['eave_corner_up_Pa', $given->eaveCornerUp], 'ridge corner' => ['ridge_corner_up_Pa', $given->ridgeCornerUp], 'down' => ['down_Pa', $given->down],
+        ];
+    }
+
+    public static function snow(Design $design, Given $given, Pressure $snow, Figures $figures): SnowLoads
+    {
+        $figures->add('loads/ps', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa']));
+        $figures->add('loads/snow/balanced', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa'], listed: false));
+
+        return new SnowLoads($snow->toPascals(), [SnowCase::uniform('balanced', $snow->toPascals())]);
+    }
+}
