@@ -34,7 +34,7 @@ final readonly class MemberLoading
     {
         $theta = $design->surface->pitch->toRadians();
         $spacing_m = $design->surface->framing->spacing->toMetres();
-        $snow_Pa = $loads->snow->balanced_Pa * cos($theta);
+        $snow_Pa = $loads->snow->service_Pa() * cos($theta);
         $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
         $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
         $rails_Pa = 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres();

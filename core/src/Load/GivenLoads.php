@@ -74,11 +74,15 @@ final class GivenLoads
         ];
     }
 
-    public static function snow(Design $design, Given $given, Pressure $snow, Figures $figures): SnowLoads
+    /**
+     * @param Pressure $snow On the level, as the standard's combinations expect it
+     * @param float $service What of it counts at service level
+     */
+    public static function snow(Given $given, Pressure $snow, float $service, Figures $figures): SnowLoads
     {
         $figures->add('loads/ps', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa']));
         $figures->add('loads/snow/balanced', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa'], listed: false));
 
-        return new SnowLoads($snow->toPascals(), [SnowCase::uniform('balanced', $snow->toPascals())]);
+        return new SnowLoads($snow->toPascals(), [SnowCase::uniform('balanced', $snow->toPascals())], $service);
     }
 }

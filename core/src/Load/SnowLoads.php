@@ -10,8 +10,15 @@ final readonly class SnowLoads
     /**
      * @param float $balanced_Pa On the horizontal projection
      * @param non-empty-list<SnowCase> $cases
+     * @param float $service What of it counts at service level, where the standard gives it at strength level
      */
-    public function __construct(public float $balanced_Pa, public array $cases)
+    public function __construct(public float $balanced_Pa, public array $cases, private float $service = 1.0)
     {
+    }
+
+    /** Balanced snow at the level of the dead load, as the comparison of gravity loads on the structure needs it. */
+    public function service_Pa(): float
+    {
+        return $this->balanced_Pa * $this->service;
     }
 }

@@ -45,7 +45,8 @@ final class WindEnvelope
         $key = sprintf('%s %.6F %.6F', $worst->name, $small_Pa, $large_Pa);
         if (!isset($this->names[$key])) {
             $count = $this->taken[$worst->name] = ($this->taken[$worst->name] ?? 0) + 1;
-            $name = $worst->name.($count === 1 ? '' : (string) $count);
+            // F, Fb, Fc: the same letter where other winds make another suction.
+            $name = $worst->name.($count === 1 ? '' : chr(ord('a') + $count - 1));
             $this->names[$key] = $name;
             $suction = ($this->suction)("loads/suction/$name/inside", $name, $worst, $small_Pa, $large_Pa);
             $this->winds[$name] = new ZoneWind($name, $suction, $suction, $worst->side);

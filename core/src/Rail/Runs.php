@@ -84,7 +84,7 @@ final class Runs
             $snow_N,
             $loads->windDown_Pa * $area_m2 * $share,
             $most_N * $share + $rail_N,
-            $loads->snow->balanced_Pa * cos($theta) * $area_m2 * $share,
+            $loads->snow->service_Pa() * cos($theta) * $area_m2 * $share,
             Pieces::splices_m($design, $x0_m, $x1_m),
             $kit->rail->spliceMoment === null,
             $candidates_m,

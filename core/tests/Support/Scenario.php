@@ -21,6 +21,28 @@ final readonly class Scenario
         return new self(Json::read((string) file_get_contents(dirname(__DIR__, 3)."/docs/examples/$name.json")));
     }
 
+    /** The example under another standard, with all that this asks for and capacities of its format. */
+    public static function to(string $standard): self
+    {
+        $design = static fn (self $scenario): self => $scenario->with('/kit/capacities', 'design')->with('/kit/lag/pull_out_N', 4500.0)->with('/kit/lag/document', 'pull-out report 7');
+
+        return match ($standard) {
+            'asce7-16' => self::of(),
+            'asce7-16 low' => self::of()->with('/surface/pitch_rad', deg2rad(5))->with('/block/y_m', Length::ofFeet(3)->toMetres()),
+            'asce7-16 lrfd' => $design(self::of()->with('/site/combinations', 'lrfd')),
+            'asce7-22' => self::of()->with('/site/standard', 'asce7-22')->with('/surface/pitch_rad', deg2rad(5))->with('/site/thermal', 'unheated')->with('/site/winter_wind', 0.4),
+            'en-1991' => self::of()->with('/site/standard', 'en-1991')->with('/kit/capacities', 'design')
+                ->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'de_2', 'snow_zone' => null, 'timber' => 'C24']),
+            'as-nzs-1170-2011', 'as-nzs-1170-2021' => $design(self::of()->with('/site/standard', $standard)->with('/site/ground_snow_Pa', 0.0)
+                ->with('/site/as_nzs', ['region' => 'A4', 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null])),
+            'given' => self::of()->with('/given', [
+                'document' => 'Letter 12', 'by' => 'E. Sorrel', 'on' => '2026-06-01', 'level' => 'strength', 'edge_m' => 1.2, 'field_up_Pa' => 1500.0, 'eave_up_Pa' => 1700.0, 'rake_up_Pa' => 1800.0,
+                'ridge_up_Pa' => 1900.0, 'eave_corner_up_Pa' => 2100.0, 'ridge_corner_up_Pa' => 2300.0, 'down_Pa' => 800.0, 'roof_snow_Pa' => 700.0,
+            ]),
+            default => throw new \LogicException("No scenario to $standard."),
+        };
+    }
+
     public function with(string $path, mixed $value): self
     {
         /** @var \stdClass $copy */

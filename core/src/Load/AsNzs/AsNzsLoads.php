@@ -95,7 +95,7 @@ final readonly class AsNzsLoads
         $given = $design->given;
         [$zones, $winds, $down_Pa] = $given === null ? $loads->wind() : GivenLoads::wind($design, $given, 1.0, $figures);
         if ($given?->roofSnow !== null) {
-            $snow = GivenLoads::snow($design, $given, $given->roofSnow, $figures);
+            $snow = GivenLoads::snow($given, $given->roofSnow, 1.0, $figures);
         } else {
             $figures->add('loads/ps', new Figure('no_snow', ['value_Pa' => 0.0], null, null, ['/site/ground_snow_Pa']));
             $snow = new SnowLoads(0.0, [SnowCase::uniform('balanced', 0.0)]);
@@ -127,7 +127,7 @@ final readonly class AsNzsLoads
         $this->figures->add('loads/mt', new Figure('mt', ['value' => $speed->mt], "$document, §4.4; recalled", $confidence, $site->topography === Topography::Hill && $site->hill !== null
             ? ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/mean_roof_height_m'] : ['/site/topography', '/site/as_nzs/topographic_multiplier']));
         $this->figures->add('loads/vdes', new Figure('vdes', [
-            'value_m_per_s' => $speed->design->toSi(), 'vr_m_per_s' => $speed->regional->toSi(), 'mc' => $speed->mc, 'mz' => $speed->mz, 'ms' => $speed->ms, 'mt' => $speed->mt,
+            'value_m_per_s' => $speed->design->toSi(), 'vr_m_per_s' => $speed->regional->toSi(), 'factor' => $speed->cyclonic, 'mz' => $speed->mz, 'ms' => $speed->ms, 'mt' => $speed->mt,
         ], "$document, §2.2; recalled", $confidence, ['loads/vr', 'loads/mz', 'loads/ms', 'loads/mt']));
         $this->figures->add('loads/q', new Figure('q_as_nzs', ['value_Pa' => $q_Pa, 'speed_m_per_s' => $speed->design->toSi()], "$document, §2.4; recalled", $confidence, ['loads/vdes']));
 

@@ -21,8 +21,8 @@ use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Quantity\Speed;
 
 /**
- * Design wind speed at roof height, V = VR·Md·(Mz,cat·Ms·Mt), in 2021 times Mc, and its pressure ½·ρ·V²; Md is 1 for every
- * direction, on the safe side.
+ * Design wind speed at roof height, V = VR·Md·(Mz,cat·Ms·Mt), in cyclonic regions times FC or FD (2011) or Mc (2021), and its
+ * pressure ½·ρ·V²; Md is 1 for every direction, on the safe side.
  *
  * Source: AS/NZS 1170.2:2011, §§2.2, 3, 4; 2021; recalled.
  */
@@ -37,7 +37,7 @@ final readonly class SiteWind
     private function __construct(
         public Speed $regional,
         public int $ari,
-        public float $mc,
+        public float $cyclonic,
         public float $mz,
         public float $ms,
         public float $mt,
@@ -50,8 +50,8 @@ final readonly class SiteWind
     {
         $of2021 = $site->standard === Standard::AsNzs2021;
         $ari = self::ari($site->riskCategory, $region, $coefficients);
-        $regional_mps = self::regional_mps($region, $ari, $of2021, $coefficients);
-        $mc = $of2021 && in_array($region, [AsNzsRegion::B2, AsNzsRegion::C, AsNzsRegion::D], true) ? $coefficients->value(self::REGIONS, 'mc') : 1.0;
+        $regional_mps = self::regional_mps($region, $ari, $coefficients);
+        $cyclonic = self::cyclonic($region, $ari, $of2021, $coefficients);
         $mz = self::mz($asNzs->terrain, $site->meanRoofHeight, $of2021, $coefficients);
         $ms = $asNzs->shielding === null ? 1.0 : self::ms($asNzs->shielding, $site->meanRoofHeight, $coefficients);
         $mt = match (true) {
@@ -59,12 +59,12 @@ final readonly class SiteWind
             $site->topography === Topography::Hill && $site->hill !== null => self::mh($site->hill, $site->meanRoofHeight),
             default => 1.0,
         };
-        $design_mps = max($coefficients->value(self::REGIONS, 'least'), $regional_mps * $mc * $mz * $ms * $mt);
+        $design_mps = max($coefficients->value(self::REGIONS, 'least'), $regional_mps * $cyclonic * $mz * $ms * $mt);
 
         return new self(
             Speed::ofSi($regional_mps),
             $ari,
-            $mc,
+            $cyclonic,
             $mz,
             $ms,
             $mt,
@@ -105,14 +105,23 @@ final readonly class SiteWind
         return (int) $coefficients->value(self::REGIONS, $key);
     }
 
-    /** The table's speed: the equation, rounded to the metre. */
-    public static function regional_mps(AsNzsRegion $region, int $ari, bool $of2021, Coefficients $coefficients): float
+    /** The table's speed: the equation, rounded to the metre, before the factors of the cyclonic regions. */
+    public static function regional_mps(AsNzsRegion $region, int $ari, Coefficients $coefficients): float
     {
         $letter = $region->value[0];
-        $value = static fn (string $key): float => $coefficients->value(self::REGIONS, $key);
-        $factor = !$of2021 && $ari >= 50 && ($letter === 'C' || $letter === 'D') ? $value("f/$letter") : 1.0;
+        $value = static fn (string $key): float => $coefficients->value(self::REGIONS, "$letter/$key");
 
-        return round($factor * ($value("$letter/a") - $value("$letter/b") * $ari ** $value("$letter/c")));
+        return round($value('a') - $value('b') * $ari ** $value('c'));
+    }
+
+    /** What the cyclonic regions' speeds are multiplied with: FC and FD of 2011, Mc of 2021. */
+    private static function cyclonic(AsNzsRegion $region, int $ari, bool $of2021, Coefficients $coefficients): float
+    {
+        return match (true) {
+            $of2021 => in_array($region, [AsNzsRegion::B2, AsNzsRegion::C, AsNzsRegion::D], true) ? $coefficients->value(self::REGIONS, 'mc') : 1.0,
+            $ari >= 50 && in_array($region, [AsNzsRegion::C, AsNzsRegion::D], true) => $coefficients->value(self::REGIONS, 'f/'.$region->value),
+            default => 1.0,
+        };
     }
 
     public static function mz(AsNzsTerrain $terrain, Length $height, bool $of2021, Coefficients $coefficients): float

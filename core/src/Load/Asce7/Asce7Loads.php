@@ -17,6 +17,7 @@ use Garnetine\Core\Load\GivenLoads;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Scope;
+use Garnetine\Core\Quantity\Pressure;
 
 /** Wind and snow by ASCE/SEI 7, of 2016 and of 2022. */
 final class Asce7Loads
@@ -65,9 +66,18 @@ final class Asce7Loads
             $velocity->write($figures, $design->site, $edition);
             [$zones, $winds, $down_Pa] = RoofWind::on($design, $edition, $velocity, $coefficients, $figures);
         }
-        $snow = $given?->roofSnow !== null ? GivenLoads::snow($design, $given, $given->roofSnow, $figures) : RoofSnow::on($design, $edition, $coefficients, $figures);
+        $snow = $given?->roofSnow !== null ? GivenLoads::snow($given, self::nominal($edition, $given->level, $given->roofSnow), $edition->snowAtService(), $figures) : RoofSnow::on($design, $edition, $coefficients, $figures);
 
         return new SiteLoads($zones, $winds, $down_Pa, $snow, self::combinations($design, $edition), $figures, $given === null);
+    }
+
+    /** Given snow as the edition's combinations expect it: nominal in 2016, at strength level in 2022. */
+    private static function nominal(Edition $edition, PressureLevel $level, Pressure $snow): Pressure
+    {
+        return $snow->times(match (true) {
+            $edition->snowIsStrength() => $level === PressureLevel::Service ? 1 / $edition->snowAtService() : 1.0,
+            default => $level === PressureLevel::Strength ? 1 / 1.6 : 1.0,
+        });
     }
 
     /**
@@ -78,7 +88,7 @@ final class Asce7Loads
      */
     private static function combinations(Design $design, Edition $edition): Combinations
     {
-        $s = $edition->snowIsStrength() ? 0.7 : 1.0;
+        $s = $edition->snowAtService();
         $n = $edition->snowIsStrength() ? '0.7S' : 'S';
         $m = $edition->snowIsStrength() ? '0.525S' : '0.75S';
         $asd = [

@@ -33,6 +33,12 @@ enum Edition: string
         return $this === self::Of2016;
     }
 
+    /** Snow in the combinations of service loads. Source: §2.4.1. */
+    public function snowAtService(): float
+    {
+        return $this->snowIsStrength() ? 0.7 : 1.0;
+    }
+
     /** In 2022 ground snow came to strength level by risk category, and the importance factor went. */
     public function snowIsStrength(): bool
     {

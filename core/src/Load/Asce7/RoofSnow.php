@@ -126,7 +126,7 @@ final readonly class RoofSnow
         }
         $this->figures->add('loads/snow/balanced', new Figure('snow_balanced', ['value_Pa' => $ps_Pa], $this->edition->cite('§7.4'), 'high', ['loads/ps'], listed: false));
 
-        return new SnowLoads($ps_Pa, $cases);
+        return new SnowLoads($ps_Pa, $cases, $this->edition->snowAtService());
     }
 
     private function minimum(): SnowCase
@@ -188,9 +188,9 @@ final readonly class RoofSnow
 
     private function rains(): bool
     {
-        $light = $this->edition->snowIsStrength() || $this->pg_psf <= $this->value('rain_ground_psf');
-
-        return $light && $this->theta_deg < $this->design->site->eaveToRidge->toFeet() / 50;
+        // In 2022 the bound on the ground snow is not remembered: it rains on all snow, on the safe side.
+        return $this->theta_deg < $this->design->site->eaveToRidge->toFeet() / 50
+            && ($this->edition->snowIsStrength() || $this->pg_psf <= $this->value('rain_ground_psf'));
     }
 
     /** @return list<SnowCase> */

@@ -116,7 +116,7 @@ final readonly class EnLoads
         $given = $design->given;
         [$zones, $winds, $down_Pa] = $given === null ? $en->wind() : GivenLoads::wind($design, $given, $given->level === PressureLevel::Strength ? 1 / self::FACTOR : 1.0, $figures);
         $snow = $given?->roofSnow === null ? $en->snow()
-            : GivenLoads::snow($design, $given, $given->level === PressureLevel::Strength ? $given->roofSnow->times(1 / self::FACTOR) : $given->roofSnow, $figures);
+            : GivenLoads::snow($given, $given->level === PressureLevel::Strength ? $given->roofSnow->times(1 / self::FACTOR) : $given->roofSnow, 1.0, $figures);
 
         return new SiteLoads($zones, $winds, $down_Pa, $snow, self::combinations($design, $coefficients), $figures, false);
     }
