@@ -65,7 +65,7 @@ final class Comparison
     {
         $suctions = [];
         foreach ($plan->loads === null ? [] : ZoneDemand::all($plan->design, $plan->loads) as $demand) {
-            $suctions["Suction at an exposed side, zone {$demand->zone}"] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
+            $suctions[($plan->loads?->exposureCounts === true ? 'Suction at an exposed side, zone ' : 'Suction, zone ').$demand->zone] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
         }
 
         return $suctions;

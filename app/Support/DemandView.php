@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Design\EnSnowSet;
+use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
@@ -46,20 +48,32 @@ final class DemandView
     /** @return list<array{path: string, value: float, from: float, to: float, step: float, unit: string}> */
     private static function tries(Plan $plan): array
     {
+        $us = $plan->design->units === UnitSystem::Us;
         $site = $plan->design->site;
+        $speed = match (true) {
+            $plan->design->given !== null, $site->standard->isAsNzs() => null,
+            $site->standard === Standard::En => ['/site/en/basic_velocity_m_per_s', $site->en?->basicVelocity, [45, 80], [20, 36]],
+            default => ['/site/wind_speed_m_per_s', $site->windSpeed, [85, 200], [38, 90]],
+        };
+        $snows = $site->standard->isAsce7() || ($site->standard === Standard::En && $site->en?->snowSet === EnSnowSet::Given);
+        $tries = [];
+        if ($speed !== null && $speed[1] !== null) {
+            [$path, $value, [$usFrom, $usTo], [$from, $to]] = $speed;
+            $tries[] = $us ? self::one($path, round($value->toMilesPerHour(), 1), $usFrom, $usTo, 1, 'mph') : self::one($path, round($value->toSi(), 1), $from, $to, 0.5, 'm/s');
+        }
+        $tries[] = $us ? self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toFeet(), 2), 8, 60, 1, 'ft') : self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toMetres(), 2), 2.5, 18, 0.25, 'm');
+        if ($snows) {
+            $tries[] = $us ? self::one('/site/ground_snow_Pa', round($site->groundSnow->toPsf(), 1), 0, 100, 1, 'psf') : self::one('/site/ground_snow_Pa', round($site->groundSnow->toPascals()), 0, 5000, 50, 'Pa');
+        }
+        $y = $plan->design->block->y;
+        $tries[] = $us ? self::one('/block/y_m', round($y->toInches(), 3), 0, 120, 1, 'in') : self::one('/block/y_m', round($y->toMetres() * 1000), 0, 3000, 10, 'mm');
 
-        return $plan->design->units === UnitSystem::Us
-            ? [
-                ['path' => '/site/wind_speed_m_per_s', 'value' => round($site->windSpeed->toMilesPerHour(), 1), 'from' => 85, 'to' => 200, 'step' => 1, 'unit' => 'mph'],
-                ['path' => '/site/mean_roof_height_m', 'value' => round($site->meanRoofHeight->toFeet(), 2), 'from' => 8, 'to' => 60, 'step' => 1, 'unit' => 'ft'],
-                ['path' => '/site/ground_snow_Pa', 'value' => round($site->groundSnow->toPsf(), 1), 'from' => 0, 'to' => 100, 'step' => 1, 'unit' => 'psf'],
-                ['path' => '/block/y_m', 'value' => round($plan->design->block->y->toInches(), 3), 'from' => 0, 'to' => 120, 'step' => 1, 'unit' => 'in'],
-            ]
-            : [
-                ['path' => '/site/wind_speed_m_per_s', 'value' => round($site->windSpeed->toSi(), 1), 'from' => 38, 'to' => 90, 'step' => 0.5, 'unit' => 'm/s'],
-                ['path' => '/site/mean_roof_height_m', 'value' => round($site->meanRoofHeight->toMetres(), 2), 'from' => 2.5, 'to' => 18, 'step' => 0.25, 'unit' => 'm'],
-                ['path' => '/site/ground_snow_Pa', 'value' => round($site->groundSnow->toPascals()), 'from' => 0, 'to' => 5000, 'step' => 50, 'unit' => 'Pa'],
-                ['path' => '/block/y_m', 'value' => round($plan->design->block->y->toMetres() * 1000), 'from' => 0, 'to' => 3000, 'step' => 10, 'unit' => 'mm'],
-            ];
+        return $tries;
+    }
+
+    /** @return array{path: string, value: float, from: float, to: float, step: float, unit: string} */
+    private static function one(string $path, float $value, float $from, float $to, float $step, string $unit): array
+    {
+        return ['path' => $path, 'value' => $value, 'from' => $from, 'to' => $to, 'step' => $step, 'unit' => $unit];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
@@ -31,6 +32,9 @@ final class SheetView
             'modules' => self::modules($plan),
             'left_out' => self::leftOut($plan),
             'no_work' => self::noWork($plan),
+            'tall' => array_map(static fn (SnowFeature $feature): array => [
+                'id' => $feature->id, 'x_m' => $feature->x->toMetres(), 'y_m' => $feature->y->toMetres(), 'width_m' => $feature->width->toMetres(), 'length_m' => $feature->length->toMetres(),
+            ], $surface->snowFeatures),
             'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->penetrations),
             'dimensions' => self::dimensions($plan),
         ];

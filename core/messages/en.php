@@ -151,7 +151,7 @@ return [
     'because.ce' => 'Exposure factor ce', 'formula.ce' => 'at {height}: kr {kr}, cr {cr}, co {co}, Iv {iv}; ce = (1 + 7·Iv) · cr² · co²',
     'because.qp' => 'Peak velocity pressure qp', 'formula.qp' => 'qp = ce {ce} · qb {qb}',
     'because.zone_e' => 'Edge zones, e', 'formula.zone_e' => 'the lesser of the breadth across the wind and twice the height of {height}; for wind on a gable {other}',
-    'because.suction_en' => 'cpe in zone {zone}', 'formula.suction_en' => 'under the wind from the {side}: cpe,1 {one}, cpe,10 {ten}, log-linear in the area between 1 and 10 m²; times qp {qp}',
+    'because.suction_en' => 'cpe,10 in zone {zone}', 'formula.suction_en' => 'under the wind from the {side}: cpe,1 {one}, cpe,10 {ten}, log-linear in the area between 1 and 10 m²; times qp {qp}',
     'because.down_en' => 'Wind pressing down', 'formula.down_en' => 'qp {qp} · cpe {cpe}, the greatest of all zones and winds',
     'because.sk' => 'Ground snow sk', 'formula.sk' => 'by the region’s formula, zone and altitude',
     'because.sk_given' => 'Ground snow sk', 'formula.sk_given' => 'as entered',
@@ -257,7 +257,7 @@ return [
     'not_covered.corrosion' => 'corrosion', 'not_covered.fatigue' => 'fatigue', 'not_covered.fire_class' => 'fire class', 'not_covered.electrical' => 'electrical work',
 
     // words that stand in values
-    'word.left' => 'left', 'word.right' => 'right', 'word.eave' => 'eave', 'word.ridge' => 'ridge', 'word.up' => 'Upward', 'word.down' => 'Downward',
+    'word.left' => 'left', 'word.right' => 'right', 'word.eave' => 'eave', 'word.ridge' => 'ridge', 'word.rake' => 'a rake', 'word.up' => 'Upward', 'word.down' => 'Downward',
     'word.yes' => 'yes', 'word.no' => 'no', 'word.unknown' => 'unknown', 'word.not_entered' => 'not entered',
     'status.preliminary' => 'Preliminary: not for construction', 'status.confirmed' => 'Confirmed by the persons named',
 ];

@@ -77,7 +77,7 @@ final class Edits
 
         return match (true) {
             array_key_exists('typed', $edit) => self::typed($document, $path, $keys, $edit['typed']),
-            array_key_exists('value', $edit) => self::put($document, $path, $keys, $edit['value']),
+            array_key_exists('value', $edit) => self::forgotten(self::put($document, $path, $keys, $edit['value']), $path),
             ($edit['add'] ?? null) === true => self::added($document, $path, $keys),
             ($edit['remove'] ?? null) === true => self::removed($document, $path, $keys),
             default => throw DocumentInvalid::at($path, 'typed, value, add or remove', 'none of them'),

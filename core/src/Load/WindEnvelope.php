@@ -49,7 +49,7 @@ final class WindEnvelope
             $name = $worst->name.($count === 1 ? '' : chr(ord('a') + $count - 1));
             $this->names[$key] = $name;
             $suction = ($this->suction)("loads/suction/$name/inside", $name, $worst, $small_Pa, $large_Pa);
-            $this->winds[$name] = new ZoneWind($name, $suction, $suction, $worst->side);
+            $this->winds[$name] = new ZoneWind($name, $suction, $suction, Winds::edge($worst->side));
         }
 
         return $this->names[$key];

@@ -37,6 +37,12 @@ final readonly class Winds
         return new self($sides_m[0], $sides_m[1], cos($surface->pitch->toRadians()), $surface->width->toMetres(), $surface->slopeLength->toMetres(), $surface->roofKind !== RoofKind::TwoSidedGable);
     }
 
+    /** The kind of edge that a wind meets first. */
+    public static function edge(string $side): string
+    {
+        return $side === 'left' || $side === 'right' ? 'rake' : $side;
+    }
+
     /** Depth of the building along a wind. */
     public function depth_m(string $side): float
     {

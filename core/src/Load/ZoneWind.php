@@ -12,7 +12,7 @@ final readonly class ZoneWind
         public Suction $inside,
         /** Where a module shows a side to the wind; the same as inside where the standard knows no such thing. */
         public Suction $exposed,
-        /** The wind that governs, by the edge that it meets: "any", "eave", "ridge", "left" or "right". */
+        /** The wind that governs, by the edge that it meets: "any", "eave", "ridge" or "rake". */
         public string $direction,
     ) {
     }

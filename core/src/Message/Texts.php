@@ -90,7 +90,10 @@ final class Texts
                     return $this->choice($because->input, $value);
                 }
 
-                return $this->value($value, Dimension::ofKey($name));
+                $text = $this->value($value, Dimension::ofKey($name));
+
+                // Bare numbers stand under each other: at least one decimal.
+                return is_float($value) && $name === 'value' && !str_contains($text, '.') ? $text.'.0' : $text;
             }
         }
 

@@ -12,6 +12,11 @@ use Garnetine\Core\Quantity\Length;
 /** A shipped design, changed by path. */
 final readonly class Scenario
 {
+    public const GIVEN = [
+        'document' => 'Letter 12', 'by' => 'E. Sorrel', 'on' => '2026-06-01', 'level' => 'strength', 'edge_m' => 1.2, 'field_up_Pa' => 1500.0, 'eave_up_Pa' => 1700.0, 'rake_up_Pa' => 1800.0,
+        'ridge_up_Pa' => 1900.0, 'eave_corner_up_Pa' => 2100.0, 'ridge_corner_up_Pa' => 2300.0, 'down_Pa' => 800.0, 'roof_snow_Pa' => 700.0,
+    ];
+
     private function __construct(private \stdClass $document)
     {
     }
@@ -35,10 +40,7 @@ final readonly class Scenario
                 ->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'de_2', 'snow_zone' => null, 'timber' => 'C24']),
             'as-nzs-1170-2011', 'as-nzs-1170-2021' => $design(self::of()->with('/site/standard', $standard)->with('/site/ground_snow_Pa', 0.0)
                 ->with('/site/as_nzs', ['region' => 'A4', 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null])),
-            'given' => self::of()->with('/given', [
-                'document' => 'Letter 12', 'by' => 'E. Sorrel', 'on' => '2026-06-01', 'level' => 'strength', 'edge_m' => 1.2, 'field_up_Pa' => 1500.0, 'eave_up_Pa' => 1700.0, 'rake_up_Pa' => 1800.0,
-                'ridge_up_Pa' => 1900.0, 'eave_corner_up_Pa' => 2100.0, 'ridge_corner_up_Pa' => 2300.0, 'down_Pa' => 800.0, 'roof_snow_Pa' => 700.0,
-            ]),
+            'given' => self::of()->with('/given', self::GIVEN),
             default => throw new \LogicException("No scenario to $standard."),
         };
     }

@@ -86,10 +86,10 @@ export function Table({ title, rows, head }: { title: string; rows: Difference[]
     return rows.length === 0 ? (
         <p>Nothing entered differs.</p>
     ) : (
-        <table className="mt-1 text-[0.87rem]">
+        <table className="mt-1 w-full table-fixed text-[0.87rem]">
             <thead>
                 <tr>
-                    <th>{title}</th>
+                    <th className="w-[38%]">{title}</th>
                     <th>{head[0]}</th>
                     <th>{head[1]}</th>
                 </tr>

@@ -12,6 +12,7 @@ import {
     OtherHoles,
     Rails,
     Setbacks,
+    Tall,
     ZoneNames,
     Zones,
 } from '@/sheet/layers';
@@ -258,6 +259,7 @@ export function Sheet({
                 />
                 {showZones && <Zones view={view} planned={planned} />}
                 <Setbacks view={view} planned={planned} />
+                <Tall view={view} planned={planned} />
                 <Members view={view} planned={planned} />
                 <Modules
                     view={view}

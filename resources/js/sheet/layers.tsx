@@ -80,6 +80,34 @@ export function ZoneNames({ view, planned }: { view: Viewport; planned: Planned 
     );
 }
 
+/** What snow drifts against, on or beside the roof: solid, with its name. */
+export function Tall({ view, planned }: { view: Viewport; planned: Planned }) {
+    return (
+        <g>
+            {planned.sheet.tall.map((one) => (
+                <g key={one.id}>
+                    <rect
+                        x={px(view, one.x_m)}
+                        y={py(view, one.y_m + one.length_m)}
+                        width={Math.max(2, len(view, one.width_m))}
+                        height={Math.max(2, len(view, one.length_m))}
+                        fill="var(--color-muted)"
+                        fillOpacity={0.35}
+                        stroke="var(--color-ink)"
+                    />
+                    <text
+                        fontSize={13}
+                        textAnchor="middle"
+                        transform={`translate(${px(view, one.x_m) - 6} ${py(view, one.y_m + one.length_m / 2)}) rotate(-90)`}
+                    >
+                        {one.id}
+                    </text>
+                </g>
+            ))}
+        </g>
+    );
+}
+
 export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }) {
     const { sheet } = planned;
     const s = sheet.setbacks;

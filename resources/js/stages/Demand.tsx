@@ -13,7 +13,7 @@ export function Demand() {
     }
     const directed = demand.zones.some((row) => row.direction !== '');
     return (
-        <div className="flex flex-wrap gap-x-10 gap-y-4">
+        <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
             <table className="w-auto font-condensed whitespace-nowrap">
                 <caption className="text-left text-muted">On a whole module, normal to the roof</caption>
                 <thead>

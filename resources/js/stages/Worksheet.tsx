@@ -169,13 +169,14 @@ function SnowSentences({ standard }: { standard: string }) {
     const { data } = useDesk();
     const set = data.fields['/site/en/snow_set']?.value;
     const en = standard === 'en-1991' && data.lists['/site/en'] === 1;
+    const asce = standard.startsWith('asce7');
     return (
         <>
             <h3 className="mt-5">Snow</h3>
             {en && (
                 <Say>
                     The snow on the ground is <Slot path="/site/en/snow_set" />
-                    {set !== 'given' && (
+                    {/^(annex_c|uk|at)/.test(set ?? '') && (
                         <>
                             , zone <Slot path="/site/en/snow_zone" open="without a number" />
                         </>
@@ -189,11 +190,22 @@ function SnowSentences({ standard }: { standard: string }) {
                         The ground snow load is <Slot path="/site/ground_snow_Pa" />.{' '}
                     </>
                 )}
-                The roof is <Slot path="/site/roof_exposure" /> to wind and <Slot path="/site/thermal" />.
+                The roof is <Slot path="/site/roof_exposure" /> to wind
+                {asce && (
+                    <>
+                        {' '}
+                        and <Slot path="/site/thermal" />
+                    </>
+                )}
+                .
             </Say>
             <Say>
-                The rafters or trusses are <Slot path="/site/roof_supports" />. Snow <Slot path="/site/free_slide_path" />; above
-                the array it <Slot path="/site/array_holds_snow" />.
+                {asce && (
+                    <>
+                        The rafters or trusses are <Slot path="/site/roof_supports" />.{' '}
+                    </>
+                )}
+                Snow <Slot path="/site/free_slide_path" />; above the array it <Slot path="/site/array_holds_snow" />.
                 {standard === 'asce7-22' && (
                     <>
                         {' '}

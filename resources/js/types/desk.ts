@@ -36,6 +36,7 @@ export type Sheet = {
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
     left_out: { row: number; column: number; x_m: number; y_m: number }[];
     no_work: { id: string; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number; clearance_m: number }[];
+    tall: { id: string; x_m: number; y_m: number; width_m: number; length_m: number }[];
     holes: { id: string; kind: string; x_m: number; y_m: number }[];
     dimensions: { across: Dimension[][]; up: Dimension[][] };
 };

@@ -155,7 +155,7 @@ final readonly class AsNzsLoads
         [$xs_m, $ys_m] = self::lines($winds, $h_m, $a_m);
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
             $this->figures->add($path, new Figure('suction_as_nzs', [
-                'value' => $worst->coefficient, 'zone' => $name, 'side' => $worst->side, 'q_Pa' => $q_Pa,
+                'value' => $worst->coefficient, 'zone' => $name, 'side' => Winds::edge($worst->side), 'q_Pa' => $q_Pa,
             ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
 
             return Suction::constant($path, $worst->coefficient, $large_Pa);

@@ -152,14 +152,14 @@ final readonly class EnLoads
         [$xs_m, $ys_m] = self::lines($winds, $es_m);
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
             $this->figures->add($path, new Figure('suction_en', [
-                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => $worst->side, 'qp_Pa' => $qp_Pa,
+                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
             ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
 
             return new Suction($path, $large_Pa / $qp_Pa, $small_Pa, 1.0, $large_Pa, 10.0);
         });
         foreach (array_keys($known) as $key) {
             [$side, $zone] = explode('/', $key);
-            [$push, $ids] = $pressures->of(self::part($side), $zone, 'down');
+            [$push, $ids] = $pressures->of(Winds::edge($side), $zone, 'down');
             [$down, $downFrom] = $push > $down ? [$push, $ids] : [$down, $downFrom];
         }
         $this->figures->add('loads/down', new Figure('down_en', ['value_Pa' => $qp_Pa * $down, 'cpe' => $down, 'qp_Pa' => $qp_Pa], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $downFrom)]));
@@ -169,15 +169,10 @@ final readonly class EnLoads
 
     private function directed(ExternalPressure $pressures, string $side, string $zone, float $qp_Pa): DirectedZone
     {
-        [$ten, $tens] = $pressures->of(self::part($side), $zone, '10');
-        [$one, $ones] = $pressures->of(self::part($side), $zone, '1');
+        [$ten, $tens] = $pressures->of(Winds::edge($side), $zone, '10');
+        [$one, $ones] = $pressures->of(Winds::edge($side), $zone, '1');
 
         return new DirectedZone($zone, $side, $ten, $qp_Pa * max($one, $ten), $qp_Pa * $ten, [...$tens, ...$ones]);
-    }
-
-    private static function part(string $side): string
-    {
-        return $side === 'left' || $side === 'right' ? 'rake' : $side;
     }
 
     /**
