@@ -33,6 +33,7 @@ final class DeskView
             ],
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
+            'own_missing' => OwnCopyView::missing($plan, $texts),
             'fields' => FieldView::all($document, $texts),
             'lists' => FieldView::counts($document),
             'survey' => FieldView::survey($document, $texts),

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Actions\Designs\PlanDesign;
+use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
+use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 
 /** The jobs of a user's company, newest change first, each with where it stands. */
@@ -23,18 +25,36 @@ final class JobList
         $list = [];
         foreach ($jobs as $job) {
             $design = $job->current();
-            /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}} $plan */
-            $plan = json_decode($this->planDesign->handle($design), true, 64, JSON_THROW_ON_ERROR);
-            $reserve = $plan['summary']['least_reserve'];
-            $list[] = [
-                'id' => $job->id, 'name' => $job->name, 'number' => $design->number, 'author' => $design->author?->name,
-                'changed_at' => $design->created_at->toIso8601ZuluString(), 'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
-                'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'reserve_word' => $reserve === null ? null : Texts::word($reserve),
-                'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
-                'status' => CompanyCopies::offers($job->company_id, $design->document()) === [] ? $plan['status'] : 'out of date',
+            $known = [
+                'id' => $job->id, 'name' => $job->name, 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
             ];
+            try {
+                $list[] = $known + $this->standing($job, $design);
+            } catch (DocumentInvalid) {
+                // A design that this build cannot read, as a newer one, must not take the others with it.
+                $list[] = $known + ['modules' => 0, 'attachments' => 0, 'reserve' => null, 'reserve_word' => null, 'stops' => 0, 'refused' => true, 'status' => 'cannot be read'];
+            }
         }
 
         return $list;
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws DocumentInvalid if this build cannot read the design
+     */
+    private function standing(Job $job, Design $design): array
+    {
+        /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}} $plan */
+        $plan = json_decode($this->planDesign->handle($design), true, 64, JSON_THROW_ON_ERROR);
+        $reserve = $plan['summary']['least_reserve'];
+
+        return [
+            'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
+            'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'reserve_word' => $reserve === null ? null : Texts::word($reserve),
+            'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
+            'status' => CompanyCopies::offers($job->company_id, $design->document()) === [] ? $plan['status'] : 'out of date',
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Support;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Plan;
 
 /** Values read in own copies, beside the recalled ones. */
 final class OwnCopyView
@@ -24,5 +25,22 @@ final class OwnCopyView
             'id' => $copy->coefficient, 'title' => $texts->coefficient($copy->coefficient), 'value' => $number($copy->value),
             'recalled' => $number(Coefficients::ofId($copy->coefficient)?->value), 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name, 'on' => $copy->on,
         ], $copies);
+    }
+
+    /**
+     * Values that the plan is refused for until they are read in an own copy.
+     *
+     * @return list<array{id: string, name: string}>
+     */
+    public static function missing(Plan $plan, Texts $texts): array
+    {
+        $ids = [];
+        foreach ($plan->findings as $finding) {
+            if ($finding->code === 'coefficient_missing') {
+                $ids[(string) $finding->values['coefficient']] = true;
+            }
+        }
+
+        return array_map(static fn (string $id): array => ['id' => $id, 'name' => $texts->coefficient($id)], array_keys($ids));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
@@ -18,15 +19,14 @@ final class SheetView
     {
         $surface = $plan->design->surface;
         $lap = $surface->framing->lap;
+        $outline = Outline::of($surface);
 
         return [
             'width_m' => $surface->width->toMetres(), 'length_m' => $surface->slopeLength->toMetres(),
             'zones' => self::zones($plan),
-            'setbacks' => [
-                'left_m' => $surface->setbacks->left->toMetres(), 'right_m' => $surface->setbacks->right->toMetres(),
-                'eave_m' => $surface->setbacks->eave->toMetres(), 'ridge_m' => $surface->setbacks->ridge->toMetres(),
-            ],
-            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m], $plan->members->members),
+            'outline' => $outline->corners(),
+            'kept_free' => $outline->inside($surface->setbacks->left->toMetres(), $surface->setbacks->right->toMetres(), $surface->setbacks->eave->toMetres(), $surface->setbacks->ridge->toMetres()),
+            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m, 'top_m' => $outline->top_m($member->x_m)], $plan->members->members),
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
             'module' => ['width_m' => $plan->placement->width_m, 'length_m' => $plan->placement->length_m],
             'modules' => self::modules($plan),
@@ -50,9 +50,9 @@ final class SheetView
         $suctions = array_map(static fn (ZoneWind $wind): float => $wind->exposed->at_Pa($area_m2), $plan->loads->winds);
         [$least, $range] = [min($suctions), max(1e-9, max($suctions) - min($suctions))];
         $zones = [];
-        foreach ($plan->loads->zones->rectangles() as $rectangle) {
+        foreach ($plan->loads->zones->parts() as $part) {
             // The engraved hatching comes in six densities.
-            $zones[] = ['density' => (int) round(5 * (($suctions[$rectangle['zone']] ?? $least) - $least) / $range)] + $rectangle;
+            $zones[] = ['density' => (int) round(5 * (($suctions[$part['zone']] ?? $least) - $least) / $range)] + $part;
         }
 
         return $zones;

@@ -6,6 +6,9 @@ declare(strict_types=1);
 
 use Garnetine\Core\Attachment\FewestSearch;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
@@ -22,12 +25,13 @@ $share = (float) ($argv[2] ?? 1.0);
 match ($argv[1] ?? '') {
     'roof' => print roof(5, 12),
     'plan' => plan(),
+    'loads' => loads(),
     'fewest' => fewest((int) round(200 * $share)),
     'solver' => solver((int) round(40 * $share)),
     'designs' => designs((int) round(2000 * $share)),
     'beams' => beams((int) round(1000 * $share)),
     'cba' => cba((int) round(100 * $share)),
-    default => exit("Usage: bench.php roof|plan|fewest|solver|designs|beams|cba [SHARE]\n"),
+    default => exit("Usage: bench.php roof|plan|loads|fewest|solver|designs|beams|cba [SHARE]\n"),
 };
 
 function roof(int $rows, int $columns): string
@@ -55,10 +59,10 @@ function best_ms(int $times, callable $do): float
     return $best;
 }
 
-function plan(): void
+/** A fixed piece of arithmetic in the same run, so that figures of different machines can be compared. */
+function reference_ms(): float
 {
-    // A fixed piece of arithmetic in the same run, so that figures of different machines can be compared.
-    $reference_ms = best_ms(5, static function (): float {
+    return best_ms(5, static function (): float {
         $sum = 0.0;
         for ($i = 1; $i < 1_000_000; ++$i) {
             $sum += sqrt($i) / $i;
@@ -66,6 +70,41 @@ function plan(): void
 
         return $sum;
     });
+}
+
+function loads(): void
+{
+    foreach (['asce7-16', 'asce7-16 low', 'asce7-16 hip', 'en-1991', 'as-nzs-1170-2011'] as $standard) {
+        $design = Scenario::to($standard)->design();
+        $loads_ms = best_ms(15, static fn () => SiteLoads::of($design, new Coefficients()));
+        $plan_ms = best_ms(5, static fn () => Planner::plan($design, Depth::Checks));
+        printf("loads to %s: %.2f ms, %.1f %% of the plan's %.0f ms\n", $standard, $loads_ms, 100 * $loads_ms / $plan_ms, $plan_ms);
+    }
+    // A plane with 40 edges, each with a strip of its own beside it.
+    $corners = array_map(static fn (int $i): array => [20 + 20 * cos(2 * M_PI * $i / 40), 8 + 8 * sin(2 * M_PI * $i / 40)], range(0, 39));
+    $lines = [];
+    foreach ($corners as $i => [$x_m, $y_m]) {
+        [$next_m, $up_m] = $corners[($i + 1) % 40];
+        $size_m = hypot($next_m - $x_m, $up_m - $y_m);
+        [$a, $b] = [($y_m - $up_m) / $size_m, ($next_m - $x_m) / $size_m];
+        $lines[] = [$a, $b, $a * $x_m + $b * $y_m + 0.9];
+    }
+    $zone = static function (float $x_m, float $y_m) use ($lines): string {
+        $near = 0;
+        foreach ($lines as [$a, $b, $c]) {
+            $near += $a * $x_m + $b * $y_m < $c ? 1 : 0;
+        }
+
+        return (string) $near;
+    };
+    $reference_ms = reference_ms();
+    $ms = best_ms(15, static fn () => ZoneMap::cut($corners, $lines, $zone));
+    printf("zones on a plane of 40 edges: %.2f ms (%.2f × reference), %d pieces (budget 5 ms: %s)\n", $ms, $ms / $reference_ms, count(ZoneMap::cut($corners, $lines, $zone)->parts()), $ms <= 5.0 ? 'met' : 'MISSED');
+}
+
+function plan(): void
+{
+    $reference_ms = reference_ms();
     printf("reference: 1,000,000 square roots in %.1f ms\n", $reference_ms);
     $at = [];
     foreach ([[5, 12, 22.0], [20, 25, 110.0]] as [$rows, $columns, $budget_ms]) {

@@ -40,7 +40,10 @@ return [
     'finding.own_copy_unknown' => 'A value read in an own copy stands for nothing that this build computes with: {coefficient}, by {document}, {clause} ({name}). Take it out.',
     'finding.own_copy_implausible' => '{coefficient} was read as {own} in {document}, {clause} by {name}; recalled is {recalled}. So far apart it was read in another unit or another line. Read it again.',
     'finding.own_copy_differs' => '{coefficient} is {own} by {document}, {clause}, as read by {name}, instead of the recalled {recalled}.',
-    'finding.roof_kind' => 'Only gables, sheds and flat roofs are covered; this is entered as “{roof_kind}”. On hips and gambrels the plane is not a rectangle.',
+    'finding.roof_kind' => 'Only gables, hips, sheds and flat roofs are covered; this is entered as “{roof_kind}”.',
+    'finding.hip_edges' => 'A plane of a hip roof leans in at one side or both, and no other kind of roof does; entered are {left} at the left and {right} at the right, of {width} along the eave.',
+    'finding.hip_figures' => 'Hip roofs from 7° to 20° take the coefficients of tall ones, the more severe; a corner at the eave has the value of the eave.',
+    'finding.first_member_at_hip' => 'At a hip the first member follows no rule: measure where it stands, and enter it.',
     'finding.covering' => 'Only asphalt shingles are covered; this roof has “{covering}”.',
     'finding.dormer_or_valley' => 'Roofs with a dormer or valley on the plane are not covered (answered “{answer}”). Answer “no” when there is none.',
     'finding.higher_or_lower_roof' => 'A higher wall or roof beside the plane, or a roof below it (answered “{answer}”), changes wind and snow in ways that are not computed. With given pressures it can be planned, once the snow is given too or the higher roof is among what snow drifts against.',
@@ -207,6 +210,7 @@ return [
     'coefficient.en_1991_1_4/wind' => 'Wind by EN, {key}', 'coefficient.en_1991_1_4/flat_roofs' => 'cpe, flat roofs, {key}', 'coefficient.en_1991_1_4/monopitch' => 'cpe, monopitch, {key}', 'coefficient.en_1991_1_4/duopitch' => 'cpe, duopitch, {key}',
     'coefficient.en_1991_1_3/roof_snow' => 'Snow on roofs by EN, {key}', 'coefficient.en_1991_1_3/ground_snow' => 'Ground snow by EN, {key}', 'coefficient.en_1990/factors' => 'EN 1990, {key}', 'coefficient.en_1995_1_1/screws' => 'Screws by EN 1995, {key}',
     'coefficient.as_nzs_1170_2/regions' => 'AS/NZS wind speed, {key}', 'coefficient.as_nzs_1170_2/terrain' => 'AS/NZS multiplier, {key}', 'coefficient.as_nzs_1170_2/roof' => 'AS/NZS roof coefficient, {key}', 'coefficient.as_nzs_1170_0/factors' => 'AS/NZS 1170.0, {key}',
+    'coefficient.asce7_16/hip_roof/7-20' => 'GCp, hip 7° to 20°, {key}', 'coefficient.asce7_16/hip_roof/20-27' => 'GCp, hip 20° to 27°, {key}', 'coefficient.asce7_16/hip_roof/27-45' => 'GCp, hip 27° to 45°, {key}',
     'coefficient.nds_2018/lumber' => 'Dimension lumber, {key}',
     'coefficient.asce7_16/gable_roof/7-20' => 'GCp, gable 7° to 20°, {key}', 'coefficient.asce7_16/gable_roof/20-27' => 'GCp, gable 20° to 27°, {key}', 'coefficient.asce7_16/gable_roof/27-45' => 'GCp, gable 27° to 45°, {key}',
     'coefficient.asce7_16/panels/gamma_a' => 'Equalisation γa, {key}', 'coefficient.asce7_16/panels/gamma_e' => 'Edge factor γE, {key}', 'coefficient.asce7_16/panels/least_psf' => 'Least wind pressure, psf', 'coefficient.asce7_16/panels/zone_a' => 'Zone width a, {key}',
@@ -257,7 +261,7 @@ return [
     'not_covered.corrosion' => 'corrosion', 'not_covered.fatigue' => 'fatigue', 'not_covered.fire_class' => 'fire class', 'not_covered.electrical' => 'electrical work',
 
     // words that stand in values
-    'word.left' => 'left', 'word.right' => 'right', 'word.eave' => 'eave', 'word.ridge' => 'ridge', 'word.rake' => 'a rake', 'word.up' => 'Upward', 'word.down' => 'Downward',
+    'word.left' => 'left', 'word.right' => 'right', 'word.eave' => 'eave', 'word.ridge' => 'ridge', 'word.rake' => 'a side', 'word.up' => 'Upward', 'word.down' => 'Downward',
     'word.yes' => 'yes', 'word.no' => 'no', 'word.unknown' => 'unknown', 'word.not_entered' => 'not entered',
     'status.preliminary' => 'Preliminary: not for construction', 'status.confirmed' => 'Confirmed by the persons named',
 ];

@@ -77,4 +77,14 @@ final class OwnCopyTest extends TestCase
         $save(3, str_repeat('0', 64));
         self::assertSame(1, Artisan::call('garnetine:verify'));
     }
+
+    public function test_a_design_that_cannot_be_read_does_not_take_the_job_list_with_it(): void
+    {
+        $user = $this->planner();
+        $this->exampleJob($user);
+        $job = Job::query()->create(['company_id' => $user->company_id, 'name' => 'From a newer build']);
+        $job->designs()->create(['number' => 1, 'author_id' => $user->id, 'bytes' => '{"schema": 99}', 'hash' => str_repeat('0', 64), 'change' => 'Job started']);
+        $this->actingAs($user)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->has('jobs', 2)->where('jobs.0.status', 'cannot be read')->where('jobs.1.modules', 19));
+        $this->getJson("/jobs/{$job->id}/view")->assertStatus(422);
+    }
 }

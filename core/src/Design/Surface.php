@@ -11,7 +11,7 @@ use Garnetine\Core\Quantity\Angle;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
-/** One roof plane in its own coordinates: x along the eave, y up the slope, origin at the lower left seen from outside. */
+/** One roof plane, a rectangle or, between hips, a trapezoid or triangle, in its own coordinates: x along the eave, y up the slope, origin at the lower left seen from outside. */
 final readonly class Surface
 {
     /**
@@ -39,6 +39,11 @@ final readonly class Surface
         public Length $leftRakeOverhang,
         #[Range(0, 3)]
         public Length $rightRakeOverhang,
+        /** How far the upper end of the left edge lies in from its lower end: 0 for a rake, more for a hip. */
+        #[Range(0, 100)]
+        public Length $leftHip,
+        #[Range(0, 100)]
+        public Length $rightHip,
         /** All shingles above the deck where a hole goes through. */
         #[Range(0.001, 0.06)]
         public Length $shingleThickness,

@@ -48,6 +48,10 @@ final readonly class Members
                 'from_left_m' => $fromLeft[0], 'from_right_m' => $fromRight[0],
             ]);
         }
+        $fromHip = ($framing->layoutFrom === LayoutFrom::Right ? $surface->rightHip : $surface->leftHip)->toMetres() > 0.0;
+        if ($fromHip && $framing->firstMember === null) {
+            $findings[] = Finding::stop('first_member_at_hip', '/surface/framing/first_member_m');
+        }
         $lap = $framing->lap;
         if ($lap !== null && $lap->to->toMetres() < $lap->from->toMetres()) {
             $findings[] = Finding::stop('lap_upside_down', '/surface/framing/lap', ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres()]);

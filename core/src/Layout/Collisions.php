@@ -36,13 +36,14 @@ final class Collisions
         $surface = $design->surface;
         $setbacks = $surface->setbacks;
         $block = $design->block;
-        [$left_m, $right_m, $low_m, $high_m] = self::extent($design, $rows);
+        [$left_m, $right_m, $low_m, $high_m] = self::margins($design, $rows);
         $h2_m = 2 * $block->topAboveRoof->toMetres();
         $beyond = [
-            'left' => [$left_m, $setbacks->left, $surface->leftRakeOverhang],
-            'right' => [$surface->width->toMetres() - $right_m, $setbacks->right, $surface->rightRakeOverhang],
+            // A hip has no overhang of its own.
+            'left' => [$left_m, $setbacks->left, $surface->leftHip->toMetres() > 0.0 ? null : $surface->leftRakeOverhang],
+            'right' => [$right_m, $setbacks->right, $surface->rightHip->toMetres() > 0.0 ? null : $surface->rightRakeOverhang],
             'eave' => [$low_m, $setbacks->eave, $surface->eaveOverhang],
-            'ridge' => [$surface->slopeLength->toMetres() - $high_m, $setbacks->ridge, null],
+            'ridge' => [$high_m, $setbacks->ridge, null],
         ];
         $findings = [];
         foreach ($beyond as $edge => [$margin_m, $setback, $overhang]) {
@@ -68,18 +69,21 @@ final class Collisions
     /**
      * @param array<int, array<int, ModuleSpot>> $rows
      *
-     * @return array{float, float, float, float} Left, right, lower and upper edge of what is really there
+     * @return array{float, float, float, float} What is left to the left, right, lower and upper edge, square to it
      */
-    private static function extent(Design $design, array $rows): array
+    private static function margins(Design $design, array $rows): array
     {
-        $left_m = $low_m = INF;
-        $right_m = $high_m = -INF;
+        $outline = Outline::of($design->surface);
+        $left_m = $right_m = $low_m = $high_m = INF;
         foreach ($rows as $spots) {
             foreach ($spots as $spot) {
-                $left_m = min($left_m, $spot->x_m);
-                $right_m = max($right_m, $spot->x_m + $design->module->width->toMetres());
+                $top_m = $spot->y_m + $design->module->length->toMetres();
+                $side_m = $spot->x_m + $design->module->width->toMetres();
+                // Hips lean in: the upper corners are the nearer ones.
+                $left_m = min($left_m, $outline->fromLeft_m($spot->x_m, $top_m));
+                $right_m = min($right_m, $outline->fromRight_m($side_m, $top_m));
                 $low_m = min($low_m, $spot->y_m);
-                $high_m = max($high_m, $spot->y_m + $design->module->length->toMetres());
+                $high_m = min($high_m, $outline->length_m - $top_m);
             }
         }
 

@@ -18,6 +18,7 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Scope;
@@ -39,8 +40,12 @@ final class Admission
         if ($surface->covering !== Covering::AsphaltShingles) {
             $refusals[] = Finding::refusal('covering', '/surface/covering', ['covering' => $surface->covering->value]);
         }
-        if (in_array($surface->roofKind, [RoofKind::Hip, RoofKind::Gambrel, RoofKind::Other], true)) {
+        if (in_array($surface->roofKind, [RoofKind::Gambrel, RoofKind::Other], true)) {
             $refusals[] = Finding::refusal('roof_kind', '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
+        }
+        $outline = Outline::of($surface);
+        if ($outline->isRectangle() === ($surface->roofKind === RoofKind::Hip) || $outline->crosses()) {
+            $refusals[] = Finding::refusal('hip_edges', '/surface/left_hip_m', ['left_m' => $outline->leftHip_m, 'right_m' => $outline->rightHip_m, 'width_m' => $outline->width_m]);
         }
         if ($surface->dormerOrValley !== YesNo::No && $design->given === null) {
             $refusals[] = Finding::refusal('dormer_or_valley', '/surface/dormer_or_valley', ['answer' => $surface->dormerOrValley->value]);
@@ -259,6 +264,9 @@ final class Admission
         }
         if ($site->topography === Topography::Factor && $site->kzt !== null) {
             $findings[] = Finding::assumption('kzt_entered', '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
+        }
+        if ($design->surface->roofKind === RoofKind::Hip) {
+            $findings[] = Finding::assumption('hip_figures', '/surface/roof_kind');
         }
         $findings[] = $design->rules->ridgeReading === RidgeReading::FarEave
             ? Finding::assumption('ridge_reading_severe', '/rules/ridge_reading', ['feet' => '–', 'milder' => '–'])

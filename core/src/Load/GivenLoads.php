@@ -6,6 +6,7 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Given;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Scope;
 use Garnetine\Core\Quantity\Pressure;
@@ -20,14 +21,15 @@ final class GivenLoads
      */
     public static function wind(Design $design, Given $given, float $toStandard, Figures $figures): array
     {
-        [$width_m, $length_m, $edge_m] = [$design->surface->width->toMetres(), $design->surface->slopeLength->toMetres(), $given->edge->toMetres()];
-        $zones = ZoneMap::grid($width_m, $length_m, [$edge_m, $width_m - $edge_m], [$edge_m, $length_m - $edge_m], static function (float $x_m, float $y_m) use ($width_m, $length_m, $edge_m): string {
-            $rake = $x_m < $edge_m || $x_m > $width_m - $edge_m;
+        $outline = Outline::of($design->surface);
+        [$width_m, $length_m, $edge_m] = [$outline->width_m, $outline->length_m, $given->edge->toMetres()];
+        $zones = ZoneMap::lay($outline, [...$outline->leftHip_m > 0.0 ? [] : [$edge_m], ...$outline->rightHip_m > 0.0 ? [] : [$width_m - $edge_m]], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false), static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
+            $side = min($outline->fromLeft_m($x_m, $y_m), $outline->fromRight_m($x_m, $y_m)) < $edge_m;
 
             return match (true) {
-                $y_m < $edge_m => $rake ? 'eave corner' : 'eave',
-                $y_m > $length_m - $edge_m => $rake ? 'ridge corner' : 'ridge',
-                default => $rake ? 'rake' : 'field',
+                $y_m < $edge_m => $side ? 'eave corner' : 'eave',
+                $y_m > $length_m - $edge_m => $side ? 'ridge corner' : 'ridge',
+                default => $side ? 'rake' : 'field',
             };
         });
         $winds = [];

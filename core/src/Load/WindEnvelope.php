@@ -24,12 +24,13 @@ final class WindEnvelope
     /**
      * @param list<float> $xs_m Where any zone may change
      * @param list<float> $ys_m
+     * @param list<array{float, float, float}> $lines Beside hips
      * @param callable(string, float, float): DirectedZone $at Zone under the wind from a side, at a place
      * @param \Closure(string, string, DirectedZone, float, float): Suction $suction Path of the figure, name of the zone, the wind that governs it, the strongest suction for small and for large areas
      */
-    public function __construct(Winds $winds, array $xs_m, array $ys_m, callable $at, private readonly \Closure $suction)
+    public function __construct(Winds $winds, array $xs_m, array $ys_m, array $lines, callable $at, private readonly \Closure $suction)
     {
-        $this->zones = ZoneMap::grid($winds->width_m, $winds->length_m, $xs_m, $ys_m, function (float $x_m, float $y_m) use ($at): string {
+        $this->zones = ZoneMap::lay($winds->outline, $xs_m, $ys_m, $lines, function (float $x_m, float $y_m) use ($at): string {
             $seen = array_map(static fn (string $side): DirectedZone => $at($side, $x_m, $y_m), Winds::SIDES);
             $worst = $seen[0];
             foreach ($seen as $zone) {

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Quantity\Length;
 
 /** The building as the wind from each side meets it, for standards whose zones depend on the direction. */
@@ -21,6 +22,7 @@ final readonly class Winds
         public float $length_m,
         /** Whether the upper edge of the surface is an edge of the roof, and not a ridge. */
         public bool $topIsEdge,
+        public Outline $outline,
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class Winds
             $sides_m = array_reverse($sides_m);
         }
 
-        return new self($sides_m[0], $sides_m[1], cos($surface->pitch->toRadians()), $surface->width->toMetres(), $surface->slopeLength->toMetres(), $surface->roofKind !== RoofKind::TwoSidedGable);
+        return new self($sides_m[0], $sides_m[1], cos($surface->pitch->toRadians()), $surface->width->toMetres(), $surface->slopeLength->toMetres(), !in_array($surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true), Outline::of($surface));
     }
 
     /** The kind of edge that a wind meets first. */
@@ -78,6 +80,18 @@ final readonly class Winds
     public function fromRidge_m(float $y_m): float
     {
         return ($this->length_m - $y_m) * $this->slant;
+    }
+
+    /**
+     * How far, on the level, a place lies from the nearest ridge or hip that a wind comes over; infinite where it comes over none.
+     */
+    public function beyondRidge_m(string $side, float $x_m, float $y_m): float
+    {
+        return min(
+            $side === 'ridge' && !$this->topIsEdge ? $this->fromRidge_m($y_m) : INF,
+            $this->outline->leftHip_m > 0.0 && in_array($side, ['left', 'ridge'], true) ? $this->outline->levelFromLeft_m($x_m, $y_m) : INF,
+            $this->outline->rightHip_m > 0.0 && in_array($side, ['right', 'ridge'], true) ? $this->outline->levelFromRight_m($x_m, $y_m) : INF,
+        );
     }
 
     /** Height of the ridge, or of the upper edge, from the mean height. */

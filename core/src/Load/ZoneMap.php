@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-/** The zones of a rectangular surface, as rectangles that tile it exactly. Beyond the surface its outer zones go on. */
+use Garnetine\Core\Layout\Outline;
+
+/**
+ * The zones of a surface, as convex pieces that tile it exactly: rectangles, or polygons where hips lean in. Beyond the surface
+ * its outer zones go on.
+ */
 final readonly class ZoneMap
 {
     /**
      * @param list<array{float, float, list<array{float, float, string}>}> $rows From, to up the slope; in each, from, to along the eave and the zone
+     * @param list<array{string, list<array{float, float}>}> $polygons Zone and corners, where there are no rows
      */
-    private function __construct(private array $rows)
+    private function __construct(private array $rows, private array $polygons = [])
     {
     }
 
@@ -19,9 +25,65 @@ final readonly class ZoneMap
      *
      * @param list<float> $xs_m Where zones may change along the eave; those off the surface do not count
      * @param list<float> $ys_m The same up the slope
+     * @param list<array{float, float, float}> $lines The same along lines a·x + b·y = c, beside hips
      * @param callable(float, float): string $zone
      */
-    public static function grid(float $width_m, float $length_m, array $xs_m, array $ys_m, callable $zone): self
+    public static function lay(Outline $outline, array $xs_m, array $ys_m, array $lines, callable $zone): self
+    {
+        if ($outline->isRectangle()) {
+            return self::grid($outline->width_m, $outline->length_m, $xs_m, $ys_m, $zone);
+        }
+        array_push($lines, ...array_map(static fn (float $x_m): array => [1.0, 0.0, $x_m], $xs_m), ...array_map(static fn (float $y_m): array => [0.0, 1.0, $y_m], $ys_m));
+
+        return self::cut($outline->corners(), $lines, $zone);
+    }
+
+    /**
+     * Cuts a convex outline along lines.
+     *
+     * @param list<array{float, float}> $corners Counter-clockwise
+     * @param list<array{float, float, float}> $lines
+     * @param callable(float, float): string $zone
+     */
+    public static function cut(array $corners, array $lines, callable $zone): self
+    {
+        $fields = [$corners];
+        foreach ($lines as [$a, $b, $c]) {
+            $next = [];
+            foreach ($fields as $field) {
+                $low = INF;
+                $high = -INF;
+                foreach ($field as [$x, $y]) {
+                    $over = $a * $x + $b * $y - $c;
+                    $low = $over < $low ? $over : $low;
+                    $high = $over > $high ? $over : $high;
+                }
+                if ($low >= -1e-9 || $high <= 1e-9) {
+                    $next[] = $field;
+                    continue;
+                }
+                foreach ([self::half($field, $a, $b, $c), self::half($field, -$a, -$b, -$c)] as $part) {
+                    if (self::measure($part)[0] > 1e-12) {
+                        $next[] = $part;
+                    }
+                }
+            }
+            $fields = $next;
+        }
+
+        return new self([], array_map(static function (array $field) use ($zone): array {
+            [, $x_m, $y_m] = self::measure($field);
+
+            return [$zone($x_m, $y_m), $field];
+        }, $fields));
+    }
+
+    /**
+     * @param list<float> $xs_m
+     * @param list<float> $ys_m
+     * @param callable(float, float): string $zone
+     */
+    private static function grid(float $width_m, float $length_m, array $xs_m, array $ys_m, callable $zone): self
     {
         $rows = [];
         $xs_m = self::edges($width_m, $xs_m);
@@ -60,21 +122,17 @@ final readonly class ZoneMap
         return $fields;
     }
 
-    /**
-     * The rectangles, from the eave up and the left on.
-     *
-     * @return list<array{zone: string, x0_m: float, x1_m: float, y0_m: float, y1_m: float}>
-     */
-    public function rectangles(): array
+    /** @return list<array{zone: string, corners: list<array{float, float}>}> Counter-clockwise corners */
+    public function parts(): array
     {
-        $rectangles = [];
+        $parts = array_map(static fn (array $polygon): array => ['zone' => $polygon[0], 'corners' => $polygon[1]], $this->polygons);
         foreach ($this->rows as [$y0_m, $y1_m, $fields]) {
             foreach ($fields as [$x0_m, $x1_m, $zone]) {
-                $rectangles[] = ['zone' => $zone, 'x0_m' => $x0_m, 'x1_m' => $x1_m, 'y0_m' => $y0_m, 'y1_m' => $y1_m];
+                $parts[] = ['zone' => $zone, 'corners' => [[$x0_m, $y0_m], [$x1_m, $y0_m], [$x1_m, $y1_m], [$x0_m, $y1_m]]];
             }
         }
 
-        return $rectangles;
+        return $parts;
     }
 
     /**
@@ -84,6 +142,9 @@ final readonly class ZoneMap
      */
     public function pieces(float $x0_m, float $y0_m, float $x1_m, float $y1_m): array
     {
+        if ($this->polygons !== []) {
+            return $this->clipped($x0_m, $y0_m, $x1_m, $y1_m);
+        }
         $pieces = [];
         $top = count($this->rows) - 1;
         foreach ($this->rows as $row => [$low_m, $high_m, $fields]) {
@@ -103,6 +164,80 @@ final readonly class ZoneMap
         }
 
         return $pieces;
+    }
+
+    /** @return list<array{zone: string, area_m2: float, x_m: float, y_m: float}> */
+    private function clipped(float $x0_m, float $y0_m, float $x1_m, float $y1_m): array
+    {
+        $pieces = [];
+        $left_m2 = ($x1_m - $x0_m) * ($y1_m - $y0_m);
+        [$momentX, $momentY] = [$left_m2 * ($x0_m + $x1_m) / 2, $left_m2 * ($y0_m + $y1_m) / 2];
+        $nearest = ['', INF];
+        foreach ($this->polygons as [$zone, $corners]) {
+            $part = self::half(self::half(self::half(self::half($corners, 1.0, 0.0, $x0_m), -1.0, 0.0, -$x1_m), 0.0, 1.0, $y0_m), 0.0, -1.0, -$y1_m);
+            [$area_m2, $x_m, $y_m] = self::measure($part);
+            if ($area_m2 > 1e-12) {
+                $pieces[] = ['zone' => $zone, 'area_m2' => $area_m2, 'x_m' => $x_m, 'y_m' => $y_m];
+                $left_m2 -= $area_m2;
+                $momentX -= $area_m2 * $x_m;
+                $momentY -= $area_m2 * $y_m;
+            }
+            $distance_m = min(array_map(static fn (array $corner): float => hypot($corner[0] - ($x0_m + $x1_m) / 2, $corner[1] - ($y0_m + $y1_m) / 2), $corners === [] ? [[INF, INF]] : $corners));
+            $nearest = $distance_m < $nearest[1] ? [$zone, $distance_m] : $nearest;
+        }
+        if ($left_m2 > 1e-9) {
+            // Beyond the outline, which a finding says.
+            $pieces[] = ['zone' => $nearest[0], 'area_m2' => $left_m2, 'x_m' => $momentX / $left_m2, 'y_m' => $momentY / $left_m2];
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * The part of a convex polygon where a·x + b·y ≥ c.
+     *
+     * @param list<array{float, float}> $corners
+     *
+     * @return list<array{float, float}>
+     */
+    private static function half(array $corners, float $a, float $b, float $c): array
+    {
+        $part = [];
+        $before = $corners[count($corners) - 1] ?? null;
+        $wasOver = $before === null ? 0.0 : $a * $before[0] + $b * $before[1] - $c;
+        foreach ($corners as $corner) {
+            $over = $a * $corner[0] + $b * $corner[1] - $c;
+            if ($before !== null && (($over > 0.0 && $wasOver < 0.0) || ($over < 0.0 && $wasOver > 0.0))) {
+                $share = $wasOver / ($wasOver - $over);
+                $part[] = [$before[0] + $share * ($corner[0] - $before[0]), $before[1] + $share * ($corner[1] - $before[1])];
+            }
+            if ($over >= 0.0) {
+                $part[] = $corner;
+            }
+            [$before, $wasOver] = [$corner, $over];
+        }
+
+        return $part;
+    }
+
+    /**
+     * @param list<array{float, float}> $corners
+     *
+     * @return array{float, float, float} Area and centroid
+     */
+    private static function measure(array $corners): array
+    {
+        $double = $x = $y = 0.0;
+        $before = $corners[count($corners) - 1] ?? [0.0, 0.0];
+        foreach ($corners as $corner) {
+            $cross = $before[0] * $corner[1] - $corner[0] * $before[1];
+            $double += $cross;
+            $x += ($before[0] + $corner[0]) * $cross;
+            $y += ($before[1] + $corner[1]) * $cross;
+            $before = $corner;
+        }
+
+        return $double > 1e-15 ? [$double / 2, $x / (3 * $double), $y / (3 * $double)] : [0.0, 0.0, 0.0];
     }
 
     /**

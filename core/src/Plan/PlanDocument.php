@@ -93,7 +93,7 @@ final class PlanDocument
         return [
             'standard' => $plan->design->site->standard->value,
             'figures' => array_map(static fn (Figure $figure): array => ['code' => $figure->code, 'values' => (object) $figure->values, 'source' => $figure->source, 'confidence' => $figure->confidence], $loads->figures->listed()),
-            'zones' => $loads->zones->rectangles(),
+            'zones' => $loads->zones->parts(),
             'suctions' => array_map(static fn (ZoneWind $wind): array => [
                 'direction' => $wind->direction, 'inside' => self::suction($wind->inside), 'exposed' => self::suction($wind->exposed),
             ], $loads->winds),

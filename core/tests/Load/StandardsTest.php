@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Load\AsNzs\RoofPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\En\ExternalPressure;
@@ -26,7 +27,7 @@ use PHPUnit\Framework\TestCase;
 /** Laws that hold under every standard, and what each of them refuses. */
 final class StandardsTest extends TestCase
 {
-    private const ALL = ['asce7-16', 'asce7-16 low', 'asce7-16 lrfd', 'asce7-22', 'en-1991', 'as-nzs-1170-2011', 'as-nzs-1170-2021', 'given'];
+    private const ALL = ['asce7-16', 'asce7-16 low', 'asce7-16 lrfd', 'asce7-22', 'en-1991', 'as-nzs-1170-2011', 'as-nzs-1170-2021', 'given', 'asce7-16 hip', 'as-nzs-1170-2011 hip', 'given hip'];
 
     /** @return array<string, array{string}> */
     public static function standards(): array
@@ -41,6 +42,18 @@ final class StandardsTest extends TestCase
         return SiteLoads::of($design, new Coefficients());
     }
 
+    /** @param list<array{float, float}> $corners */
+    private static function area_m2(array $corners): float
+    {
+        $double = 0.0;
+        foreach ($corners as $index => [$x_m, $y_m]) {
+            [$next_m, $up_m] = $corners[($index + 1) % count($corners)] ?? [0.0, 0.0];
+            $double += $x_m * $up_m - $next_m * $y_m;
+        }
+
+        return $double / 2;
+    }
+
     /** Worst suction on a module anywhere, in Pa. */
     private static function worst(Design $design): float
     {
@@ -51,24 +64,28 @@ final class StandardsTest extends TestCase
     public function test_zones_tile_the_plane_and_a_mirrored_roof_has_mirrored_zones(string $standard): void
     {
         $scenario = Scenario::to($standard);
-        foreach ([1.0, 0.4, 3.0] as $stretched) {
-            $design = $scenario->with('/surface/width_m', 13.5 * $stretched)->with('/surface/left_rake_overhang_m', 0.1)->with('/surface/right_rake_overhang_m', 0.3)->design();
-            $mirror = $scenario->with('/surface/width_m', 13.5 * $stretched)->with('/surface/left_rake_overhang_m', 0.3)->with('/surface/right_rake_overhang_m', 0.1)->design();
+        $hip = str_contains($standard, 'hip');
+        foreach ($hip ? [1.0, 3.0] : [1.0, 0.4, 3.0] as $stretched) {
+            $design = $scenario->with('/surface/width_m', 13.5 * $stretched)->with('/surface/left_rake_overhang_m', 0.1)->with('/surface/right_rake_overhang_m', 0.3)->with('/surface/left_hip_m', $hip ? 4.0 : 0.0)->with('/surface/right_hip_m', $hip ? 3.0 : 0.0)->design();
+            $mirror = $scenario->with('/surface/width_m', 13.5 * $stretched)->with('/surface/left_rake_overhang_m', 0.3)->with('/surface/right_rake_overhang_m', 0.1)->with('/surface/left_hip_m', $hip ? 3.0 : 0.0)->with('/surface/right_hip_m', $hip ? 4.0 : 0.0)->design();
             $loads = self::loads($design);
             $w_m = 13.5 * $stretched;
             $l_m = $design->surface->slopeLength->toMetres();
             $sum_m2 = 0.0;
-            foreach ($loads->zones->rectangles() as $rectangle) {
-                self::assertArrayHasKey($rectangle['zone'], $loads->winds);
-                $sum_m2 += ($rectangle['x1_m'] - $rectangle['x0_m']) * ($rectangle['y1_m'] - $rectangle['y0_m']);
+            foreach ($loads->zones->parts() as $part) {
+                self::assertArrayHasKey($part['zone'], $loads->winds);
+                $sum_m2 += self::area_m2($part['corners']);
             }
-            self::assertEqualsWithDelta($w_m * $l_m, $sum_m2, 1e-9 * $w_m * $l_m);
+            self::assertEqualsWithDelta(self::area_m2(Outline::of($design->surface)->corners()), $sum_m2, 1e-9 * $w_m * $l_m);
             mt_srand(7);
             $other = self::loads($mirror);
             for ($try = 0; $try < 200; ++$try) {
                 [$x_m, $y_m] = [$w_m * mt_rand(1, 9999) / 10_000, $l_m * mt_rand(1, 9999) / 10_000];
-                $here = $loads->zones->pieces($x_m, $y_m, $x_m + 1e-6, $y_m + 1e-6);
-                $there = $other->zones->pieces($w_m - $x_m - 1e-6, $y_m, $w_m - $x_m, $y_m + 1e-6);
+                if (min(Outline::of($design->surface)->fromLeft_m($x_m, $y_m + 0.01), Outline::of($design->surface)->fromRight_m($x_m, $y_m + 0.01)) < 0.01) {
+                    continue;
+                }
+                $here = $loads->zones->pieces($x_m, $y_m, $x_m + 1e-5, $y_m + 1e-5);
+                $there = $other->zones->pieces($w_m - $x_m - 1e-5, $y_m, $w_m - $x_m, $y_m + 1e-5);
                 self::assertSame($loads->suction($here[0]['zone'], true)->key(), $other->suction($there[0]['zone'], true)->key(), "$x_m, $y_m");
             }
             // Any rectangle, also one that reaches over the edges, is cut into pieces that make it up.
@@ -207,6 +224,10 @@ final class StandardsTest extends TestCase
         yield '7-22 on a heated roof' => [Scenario::to('asce7-22')->with('/site/thermal', 'warm'), 'coefficient_missing'];
         yield '7-22 without the winter wind' => [Scenario::to('asce7-22')->with('/site/winter_wind', null)->with('/site/roof_supports', 'other'), 'winter_wind_missing'];
         yield 'a monoslope of 18°' => [Scenario::of()->with('/surface/roof_kind', 'shed'), 'figure_missing'];
+        yield 'a hip over 27°' => [Scenario::to('asce7-16 hip')->with('/surface/pitch_rad', deg2rad(30)), 'coefficient_missing'];
+        yield 'a hip without a leaning edge' => [Scenario::to('asce7-16 hip')->with('/surface/left_hip_m', 0.0)->with('/surface/right_hip_m', 0.0), 'hip_edges'];
+        yield 'a gable with a leaning edge' => [Scenario::of()->with('/surface/left_hip_m', 2.0), 'hip_edges'];
+        yield 'hips that cross' => [Scenario::to('asce7-16 hip')->with('/surface/left_hip_m', 18.0), 'hip_edges'];
         yield 'a tall house' => [Scenario::of()->with('/site/mean_roof_height_m', 19.0), 'too_tall'];
         yield 'EN without its entries' => [Scenario::to('en-1991')->with('/site/en', null), 'en_missing'];
         yield 'EN on a hip' => [Scenario::to('en-1991')->with('/surface/roof_kind', 'hip'), 'figure_missing'];

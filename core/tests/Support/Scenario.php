@@ -40,6 +40,8 @@ final readonly class Scenario
                 ->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'de_2', 'snow_zone' => null, 'timber' => 'C24']),
             'as-nzs-1170-2011', 'as-nzs-1170-2021' => $design(self::of()->with('/site/standard', $standard)->with('/site/ground_snow_Pa', 0.0)
                 ->with('/site/as_nzs', ['region' => 'A4', 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null])),
+            'asce7-16 hip', 'as-nzs-1170-2011 hip', 'given hip' => self::to(substr($standard, 0, -4))->with('/surface/roof_kind', 'hip')->with('/surface/left_hip_m', 4.6)->with('/surface/right_hip_m', 4.6)->with('/surface/pitch_rad', deg2rad(22))
+                ->with('/surface/width_m', 20.0)->with('/surface/framing/first_member_m', 0.6)->with('/block/x_m', 4.9),
             'given' => self::of()->with('/given', self::GIVEN),
             default => throw new \LogicException("No scenario to $standard."),
         };

@@ -75,7 +75,7 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
 
 function standing(job: JobRow) {
     if (job.refused) {
-        return <span className="tone-fails">not covered</span>;
+        return <span className="tone-fails">{job.status === 'cannot be read' ? job.status : 'not covered'}</span>;
     }
     if (job.stops > 0) {
         return (

@@ -10,6 +10,7 @@ import {
     Modules,
     NoWork,
     OtherHoles,
+    points,
     Rails,
     Setbacks,
     Tall,
@@ -250,13 +251,7 @@ export function Sheet({
                 style={{ cursor: tool === 'hand' ? (lens.zoom > 1 ? 'grab' : undefined) : 'crosshair' }}
             >
                 <Hatches />
-                <rect
-                    x={px(view, 0)}
-                    y={py(view, sheet.length_m)}
-                    width={len(view, sheet.width_m)}
-                    height={len(view, sheet.length_m)}
-                    fill="var(--color-sheet)"
-                />
+                <polygon points={points(view, sheet.outline)} fill="var(--color-sheet)" />
                 {showZones && <Zones view={view} planned={planned} />}
                 <Setbacks view={view} planned={planned} />
                 <Tall view={view} planned={planned} />
@@ -272,15 +267,7 @@ export function Sheet({
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
                 {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
                 {(stage === 'holes' || stage === 'handover') && <OtherHoles view={view} planned={planned} />}
-                <rect
-                    x={px(view, 0)}
-                    y={py(view, sheet.length_m)}
-                    width={len(view, sheet.width_m)}
-                    height={len(view, sheet.length_m)}
-                    fill="none"
-                    stroke="var(--color-ink)"
-                    strokeWidth={1.6}
-                />
+                <polygon points={points(view, sheet.outline)} fill="none" stroke="var(--color-ink)" strokeWidth={1.6} />
                 {movesBlock && block !== null && (
                     <Handle
                         label="The block"

@@ -1,5 +1,5 @@
 import { len, px, py, type Viewport } from '@/sheet/viewport';
-import type { Planned } from '@/types/desk';
+import type { Corner, Planned } from '@/types/desk';
 
 /** Distance of the engraved lines by density of a zone, the weakest without any. */
 const densities: Record<number, number> = { 1: 16, 2: 13, 3: 10, 4: 7, 5: 5 };
@@ -35,43 +35,88 @@ export function Hatches() {
     );
 }
 
+/** Corners of a shape on the surface as an SVG list of points. */
+export function points(view: Viewport, corners: Corner[]): string {
+    return corners.map(([x_m, y_m]) => `${px(view, x_m)},${py(view, y_m)}`).join(' ');
+}
+
 export function Zones({ view, planned }: { view: Viewport; planned: Planned }) {
     return (
         <g>
-            {planned.sheet.zones.map((zone) => {
-                const x = px(view, zone.x0_m);
-                const y = py(view, zone.y1_m);
-                const width = len(view, zone.x1_m - zone.x0_m);
-                const height = len(view, zone.y1_m - zone.y0_m);
-                return (
-                    <g key={`${zone.x0_m}-${zone.y0_m}`}>
-                        {zone.density in densities && (
-                            <rect x={x} y={y} width={width} height={height} fill={`url(#hatch-${zone.density})`} />
-                        )}
-                    </g>
-                );
-            })}
+            {planned.sheet.zones.map(
+                (zone) =>
+                    zone.density in densities && (
+                        <polygon
+                            key={String(zone.corners)}
+                            points={points(view, zone.corners)}
+                            fill={`url(#hatch-${zone.density})`}
+                        />
+                    ),
+            )}
         </g>
     );
 }
 
-/** Names over the hatching, the field's beside the modules where it can be read. */
+type Named = {
+    zone: string;
+    area: number;
+    wide: number;
+    high: number;
+    x_m: number;
+    y_m: number;
+    left_m: number;
+    upright: boolean;
+};
+
+function measured({ zone, corners }: { zone: string; corners: Corner[] }): Named {
+    const xs = corners.map(([x_m]) => x_m);
+    const ys = corners.map(([, y_m]) => y_m);
+    const middle = (all: number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
+    let double = 0;
+    corners.forEach(([x_m, y_m], index) => {
+        const [next_m, up_m] = corners[(index + 1) % corners.length] ?? [0, 0];
+        double += x_m * up_m - next_m * y_m;
+    });
+    const left_m = Math.min(...xs);
+    return {
+        zone,
+        area: double / 2,
+        wide: Math.max(...xs) - left_m,
+        high: Math.max(...ys) - Math.min(...ys),
+        x_m: middle(xs),
+        y_m: middle(ys),
+        left_m,
+        upright: new Set(xs).size === 2,
+    };
+}
+
+/** Names over the hatching: on the largest piece of each zone and its mirror image, the field's beside the modules where it can be read. */
 export function ZoneNames({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { sheet } = planned;
+    const pieces = sheet.zones.map(measured);
+    const named = pieces.filter((piece) => {
+        const largest = pieces.reduce(
+            (best, one) => (one.zone === piece.zone && one.area > best.area + 1e-6 ? one : best),
+            piece,
+        );
+        const mirrored =
+            Math.abs(piece.x_m + largest.x_m - sheet.width_m) + Math.abs(piece.y_m - largest.y_m) < 0.02 * sheet.width_m;
+        return largest === piece || (mirrored && piece.area > 0.8 * largest.area);
+    });
+    const field = sheet.zones.find((zone) => zone.density === 0)?.zone;
     return (
         <g>
-            {planned.sheet.zones.map((zone) => {
-                const half = 4 + 4.5 * zone.zone.length;
-                const weakest = zone.density === 0;
-                const x = px(view, weakest ? zone.x0_m : (zone.x0_m + zone.x1_m) / 2) + (weakest ? half + 6 : 0);
-                const y = py(view, (zone.y0_m + zone.y1_m) / 2);
-                if (len(view, zone.x1_m - zone.x0_m) < 2 * half || len(view, zone.y1_m - zone.y0_m) < 18) {
+            {named.map((piece) => {
+                const half = 4 + 4.5 * piece.zone.length;
+                const x = piece.zone === field && piece.upright ? px(view, piece.left_m) + half + 6 : px(view, piece.x_m);
+                if (len(view, piece.wide) < 2 * half || len(view, piece.high) < 18) {
                     return null;
                 }
                 return (
-                    <g key={`${zone.x0_m}-${zone.y0_m}`} transform={`translate(${x} ${y})`}>
+                    <g key={`${piece.zone} ${piece.x_m} ${piece.y_m}`} transform={`translate(${x} ${py(view, piece.y_m)})`}>
                         <rect x={-half} y={-9} width={2 * half} height={18} fill="var(--color-sheet)" />
                         <text textAnchor="middle" dy="0.35em" fontSize={14} fontWeight={600}>
-                            {zone.zone}
+                            {piece.zone}
                         </text>
                     </g>
                 );
@@ -109,14 +154,9 @@ export function Tall({ view, planned }: { view: Viewport; planned: Planned }) {
 }
 
 export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }) {
-    const { sheet } = planned;
-    const s = sheet.setbacks;
     return (
-        <rect
-            x={px(view, s.left_m)}
-            y={py(view, sheet.length_m - s.ridge_m)}
-            width={Math.max(0, len(view, sheet.width_m - s.left_m - s.right_m))}
-            height={Math.max(0, len(view, sheet.length_m - s.eave_m - s.ridge_m))}
+        <polygon
+            points={points(view, planned.sheet.kept_free)}
             fill="none"
             stroke="var(--color-muted)"
             strokeDasharray="2 4"
@@ -128,19 +168,23 @@ export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }
 export function Members({ view, planned }: { view: Viewport; planned: Planned }) {
     const { sheet } = planned;
     const lap = sheet.lap;
-    const top = py(view, sheet.length_m);
     return (
         <g stroke="var(--color-timber)" strokeWidth={1} strokeDasharray="7 5">
             {sheet.members.map((member) => {
                 const x = px(view, member.x_m);
                 return (
                     <g key={member.number}>
-                        <line x1={x} x2={x} y1={top} y2={lap === null ? py(view, 0) : py(view, lap.from_m)} />
+                        <line
+                            x1={x}
+                            x2={x}
+                            y1={py(view, member.top_m)}
+                            y2={lap === null ? py(view, 0) : py(view, Math.min(lap.from_m, member.top_m))}
+                        />
                         {lap !== null && (
                             <line
                                 x1={px(view, member.x_m + lap.shift_m)}
                                 x2={px(view, member.x_m + lap.shift_m)}
-                                y1={py(view, lap.to_m)}
+                                y1={py(view, Math.min(lap.to_m, member.top_m))}
                                 y2={py(view, 0)}
                             />
                         )}

@@ -91,6 +91,11 @@ export function OwnCopies() {
                         onChange={(event) => put({ coefficient: event.target.value })}
                     >
                         <option value="">a published value</option>
+                        {data.own_missing.map((one) => (
+                            <option key={one.id} value={one.id}>
+                                {one.name} (missing here)
+                            </option>
+                        ))}
                         {data.coefficients.map((one) => (
                             <option key={one.id} value={one.id}>
                                 {one.name} (here {one.text})

@@ -232,6 +232,12 @@ function SurfaceSheet() {
                 rake by <Slot path="/surface/left_rake_overhang_m" />, the right by <Slot path="/surface/right_rake_overhang_m" />
                 .
             </Say>
+            {data.fields['/surface/roof_kind']?.value === 'hip' && (
+                <Say>
+                    Up to the ridge its left edge leans in by <Slot path="/surface/left_hip_m" />, its right by{' '}
+                    <Slot path="/surface/right_hip_m" /> (0 where it is a rake).
+                </Say>
+            )}
             <h3 className="mt-5">Framing</h3>
             <Say>
                 Under it stand <Slot path="/surface/framing/kind" />, <Slot path="/surface/framing/width_m" /> wide and{' '}

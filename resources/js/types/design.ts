@@ -55,6 +55,8 @@ export type FieldPath =
     | '/surface/eave_overhang_m'
     | '/surface/left_rake_overhang_m'
     | '/surface/right_rake_overhang_m'
+    | '/surface/left_hip_m'
+    | '/surface/right_hip_m'
     | '/surface/shingle_thickness_m'
     | '/surface/underlayment_thickness_m'
     | '/surface/deck'

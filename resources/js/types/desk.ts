@@ -25,12 +25,16 @@ export type FindingInfo = {
 
 export type Dimension = { from_m: number; to_m: number; text: string };
 
+/** Along the eave, up the slope, in m. */
+export type Corner = [number, number];
+
 export type Sheet = {
     width_m: number;
     length_m: number;
-    zones: { zone: string; density: number; x0_m: number; x1_m: number; y0_m: number; y1_m: number }[];
-    setbacks: { left_m: number; right_m: number; eave_m: number; ridge_m: number };
-    members: { number: number; x_m: number }[];
+    outline: Corner[];
+    kept_free: Corner[];
+    zones: { zone: string; density: number; corners: Corner[] }[];
+    members: { number: number; x_m: number; top_m: number }[];
     lap: { from_m: number; to_m: number; shift_m: number } | null;
     module: { width_m: number; length_m: number };
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
@@ -180,6 +184,8 @@ export type DeskData = Planned & {
     own_copies: OwnCopy[];
     /** What the company read in its copies and this design does not use. */
     own_offers: OwnCopy[];
+    /** Values that the case is refused for until somebody reads them. */
+    own_missing: { id: string; name: string }[];
     fields: Record<string, FieldInfo>;
     lists: Record<string, number>;
     survey: SurveyItem[];

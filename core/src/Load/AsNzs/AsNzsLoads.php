@@ -69,8 +69,8 @@ final readonly class AsNzsLoads
             if ($tallest_m === null || $design->site->meanRoofHeight->toMetres() > $tallest_m) {
                 $findings[] = Finding::refusal('figure_missing', '/site/as_nzs/terrain', ['document' => $name, 'figure' => 'Table 4.1 for this terrain category and height'], Scope::Job);
             }
-            if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat], true)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => $name, 'figure' => 'the true shape of the plane of this kind of roof']);
+            if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat, RoofKind::Hip], true)) {
+                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => $name, 'figure' => 'a table for this kind of roof']);
             }
             if ($design->site->topography === Topography::Factor && $site->topographicMultiplier === null) {
                 $findings[] = Finding::refusal('as_nzs_mt_missing', '/site/as_nzs/topographic_multiplier', [], Scope::Job);
@@ -153,7 +153,7 @@ final readonly class AsNzsLoads
             return $known[$key];
         };
         [$xs_m, $ys_m] = self::lines($winds, $h_m, $a_m);
-        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
+        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [...$winds->outline->besideHips($a_m / 2, true), ...$winds->outline->besideHips($a_m, true)], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
             $this->figures->add($path, new Figure('suction_as_nzs', [
                 'value' => $worst->coefficient, 'zone' => $name, 'side' => Winds::edge($worst->side), 'q_Pa' => $q_Pa,
             ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
@@ -183,17 +183,17 @@ final readonly class AsNzsLoads
     {
         $in_m = $winds->fromEdge_m($side, $x_m, $y_m);
         $low = $degrees < self::LOW_DEG;
-        $rake = $side === 'left' || $side === 'right';
-        $downwindOfRidge = !$winds->topIsEdge && $side === 'ridge';
         $part = match (true) {
             !$low && $side === 'eave' => 'upwind',
             !$low && $side === 'ridge' => 'downwind',
             default => (string) count(array_filter(self::BELTS, static fn (float $belt): bool => $in_m > $belt * $h_m)),
         };
-        if ($downwindOfRidge) {
-            $below_m = $winds->fromRidge_m($y_m);
-
-            return [$part, $low || $below_m >= $a_m ? '' : ($below_m < $a_m / 2 ? 'ridge_near' : 'ridge')];
+        $beyond_m = $low ? INF : $winds->beyondRidge_m($side, $x_m, $y_m);
+        if ($beyond_m < $a_m) {
+            return [$part, $beyond_m < $a_m / 2 ? 'ridge_near' : 'ridge'];
+        }
+        if ($side === 'ridge' && !$winds->topIsEdge) {
+            return [$part, ''];
         }
         if ($low && $in_m < $a_m && $winds->fromSide_m($side, $x_m, $y_m) < $a_m) {
             return [$part, 'corner'];

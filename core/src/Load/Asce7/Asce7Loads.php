@@ -32,6 +32,9 @@ final class Asce7Loads
         $findings = [];
         if ($design->given === null) {
             $missing = RoofWind::missingFigure($design, $edition);
+            foreach ($missing === null ? RoofWind::lacking($design, $edition, $coefficients) : [] as $id) {
+                $findings[] = Finding::refusal('coefficient_missing', '/surface/roof_kind', ['coefficient' => $id]);
+            }
             if ($missing !== null) {
                 $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'ASCE/SEI '.$edition->value, 'figure' => $missing]);
             } elseif (RoofWind::overlaps($design, $a_m = RoofWind::stripWidth_m($design->site, $coefficients, $edition))) {

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Load\Asce7;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Site;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
@@ -21,10 +22,10 @@ use Garnetine\Core\Quantity\Length;
  * The zones of a roof and their external pressure coefficients, at 10 ft².
  *
  * Over 7° a gable: strips of width a along the rakes and a/cos θ along eave and ridge, from the outer roof edge; at a limit
- * between two bands of pitch the worse is taken, zone by zone. Up to 7°: by the mean roof height h, zone 3 an L of 0.6h by
+ * between two bands of pitch the worse is taken, zone by zone. A hip: strips of width a along eave, ridge and hips, on the level. Up to 7°: by the mean roof height h, zone 3 an L of 0.6h by
  * 0.2h in each corner, zone 2 the rest of a strip of 0.6h, zone 1 up to 1.2h, zone 1′ beyond; a gable's ridge is no edge.
  *
- * Source: ASCE/SEI 7-16, Figs. 30.3-2A to -2D; 7-22 Fig. 30.3-2A; recalled.
+ * Source: ASCE/SEI 7-16, Figs. 30.3-2A to -2I; 7-22 Fig. 30.3-2A; recalled.
  */
 final readonly class RoofWind
 {
@@ -50,7 +51,8 @@ final readonly class RoofWind
             $design->surface->roofKind === RoofKind::TwoSidedGable => $low ? null : 'Figs. 30.3-2B to -2D (gable over 7°)',
             $design->surface->roofKind === RoofKind::Flat => $low ? null : 'a figure for a flat roof steeper than 7°',
             $design->surface->roofKind === RoofKind::Shed => $degrees <= self::MONOSLOPE_DEG ? null : ($degrees <= 10.0 ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
-            $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs), and the true shape of the plane',
+            $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low ? 'Fig. 30.3-2A on a hip plane' : ($degrees <= 45.0 ? null : 'Fig. 30.3-2 (hip over 45°)'),
+            $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs)',
             default => 'a figure for this kind of roof',
         };
     }
@@ -67,7 +69,7 @@ final readonly class RoofWind
             : new Figure('zone_a', ['value_m' => $width_m], $edition->cite('Fig. 30.3-2B note'), 'high', ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m']));
         $winds = [];
         $exposed = $coefficients->value($edition->table('panels'), 'gamma_e/exposed');
-        foreach ($low ? ['1′', '1', '2', '3'] : array_merge(...self::GABLE) as $zone) {
+        foreach ($wind->names() as $zone) {
             $gcp = $wind->gcp($zone);
             $figures->add("loads/gcp/$zone", new Figure('gcp', ['value' => $gcp->value, 'zone' => $zone], $gcp->source, $gcp->confidence->value, ["coefficient:$gcp->id", '/surface/pitch_rad']));
             $suction = static function (string $where, float $gammaE) use ($zone, $gcp, $panel, $edition, $figures): Suction {
@@ -90,7 +92,36 @@ final readonly class RoofWind
             'value_Pa' => $down_Pa, 'qh_Pa' => $velocity->base->toPascals(), 'gcp' => $down->value, 'least_Pa' => $panel->least_Pa,
         ], $edition->cite('§29.4.4, §30.2.2'), 'medium', ['loads/qh', "coefficient:$down->id"]));
 
-        return [$low ? $wind->lowZones($width_m) : $wind->gableZones($width_m), $winds, $down_Pa];
+        return [$low ? $wind->lowZones($width_m) : ($design->surface->roofKind === RoofKind::Hip ? $wind->hipZones($width_m) : $wind->gableZones($width_m)), $winds, $down_Pa];
+    }
+
+    /** @return list<string> */
+    private function names(): array
+    {
+        return match (true) {
+            $this->isLow() => ['1′', '1', '2', '3'],
+            $this->design->surface->roofKind === RoofKind::Hip => ['1', '2e', '2r', '3'],
+            default => array_merge(...self::GABLE),
+        };
+    }
+
+    /** @return list<string> Ids of coefficients that the roof needs and that are neither remembered nor read in an own copy */
+    public static function lacking(Design $design, Edition $edition, Coefficients $coefficients): array
+    {
+        $wind = new self($design, $edition, $coefficients);
+        if ($wind->isLow() || $design->surface->roofKind !== RoofKind::Hip) {
+            return [];
+        }
+        $lacking = [];
+        foreach (self::bands($design->surface->pitch) as $band) {
+            foreach (['1', '2e', '2r', 'down'] as $key) {
+                if ($coefficients->lacks($edition->table('hip_roof'), "$band/$key")) {
+                    $lacking[] = $edition->table('hip_roof')."/$band/$key";
+                }
+            }
+        }
+
+        return $lacking;
     }
 
     /** Whether opposite strips of a gable would lie on each other, which the figures do not cover. */
@@ -105,7 +136,7 @@ final readonly class RoofWind
     private function isLow(): bool
     {
         // At 7° both figures meet: the steeper one is the more severe at the rake, and is taken.
-        return $this->design->surface->roofKind !== RoofKind::TwoSidedGable || round($this->design->surface->pitch->toDegrees(), 6) < self::LOW_DEG || $this->edition === Edition::Of2022;
+        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true) || round($this->design->surface->pitch->toDegrees(), 6) < self::LOW_DEG || $this->edition === Edition::Of2022;
     }
 
     /** Width a of the strips of a gable, on the level, from the whole building. */
@@ -126,10 +157,27 @@ final readonly class RoofWind
         [$width_m, $length_m] = [$this->design->surface->width->toMetres(), $this->design->surface->slopeLength->toMetres()];
         $up_m = $a_m / cos($this->design->surface->pitch->toRadians());
 
-        return ZoneMap::grid($width_m, $length_m, [$a_m, $width_m - $a_m], [$up_m, $length_m - $up_m], static function (float $x_m, float $y_m) use ($width_m, $length_m, $a_m, $up_m): string {
+        return ZoneMap::lay(Outline::of($this->design->surface), [$a_m, $width_m - $a_m], [$up_m, $length_m - $up_m], [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $a_m, $up_m): string {
             $row = $y_m < $up_m ? 0 : ($y_m > $length_m - $up_m ? 2 : 1);
 
             return self::GABLE[$row][$x_m < $a_m || $x_m > $width_m - $a_m ? 1 : 0];
+        });
+    }
+
+    private function hipZones(float $a_m): ZoneMap
+    {
+        $outline = Outline::of($this->design->surface);
+        $slant = cos($this->design->surface->pitch->toRadians());
+        $up_m = $a_m / $slant;
+        $beside = static fn (float $x_m, float $y_m): bool => ($outline->leftHip_m > 0.0 && $outline->levelFromLeft_m($x_m, $y_m) < $a_m) || ($outline->rightHip_m > 0.0 && $outline->levelFromRight_m($x_m, $y_m) < $a_m);
+        // A rake that a hip roof keeps at one end is a hip roof's edge no figure shows: it is taken as the corner.
+        $rake = static fn (float $x_m): bool => ($outline->leftHip_m <= 0.0 && $x_m < $a_m) || ($outline->rightHip_m <= 0.0 && $x_m > $outline->width_m - $a_m);
+
+        return ZoneMap::lay($outline, [...$outline->leftHip_m > 0.0 ? [] : [$a_m], ...$outline->rightHip_m > 0.0 ? [] : [$outline->width_m - $a_m]], [$up_m, $outline->length_m - $up_m], $outline->besideHips($a_m, true), static fn (float $x_m, float $y_m): string => match (true) {
+            $rake($x_m) || ($y_m < $up_m && $beside($x_m, $y_m)) => '3',
+            $y_m < $up_m => '2e',
+            $y_m > $outline->length_m - $up_m || $beside($x_m, $y_m) => '2r',
+            default => '1',
         });
     }
 
@@ -144,7 +192,7 @@ final readonly class RoofWind
             array_push($ys_m, $part * $h_m / $slant, $topIsEdge ? $length_m - $part * $h_m / $slant : 0.0);
         }
 
-        return ZoneMap::grid($width_m, $length_m, $xs_m, $ys_m, static function (float $x_m, float $y_m) use ($width_m, $length_m, $h_m, $slant, $topIsEdge): string {
+        return ZoneMap::lay(Outline::of($this->design->surface), $xs_m, $ys_m, [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $h_m, $slant, $topIsEdge): string {
             $across = min($x_m, $width_m - $x_m) / $h_m;
             $up = min($y_m, $topIsEdge ? $length_m - $y_m : $y_m) * $slant / $h_m;
 
@@ -163,14 +211,17 @@ final readonly class RoofWind
         if ($this->isLow()) {
             return $this->coefficients->take($this->edition->table('low_roof'), $zone === '1′' ? '1p' : $zone);
         }
-        $table = $this->edition->table('gable_roof');
+        $hip = $this->design->surface->roofKind === RoofKind::Hip;
+        $table = $this->edition->table($hip ? 'hip_roof' : 'gable_roof');
+        // On hips the corner at the eave has the eave's value.
+        $zone = $hip && $zone === '3' ? '2e' : $zone;
         $worst = null;
         foreach (self::bands($this->design->surface->pitch) as $band) {
             $found = $this->coefficients->look($table, "$band/$zone");
             $worst = $worst === null || $found->value > $worst->value ? $found : $worst;
         }
         if ($worst === null) {
-            throw new \OutOfBoundsException('No gable band at '.$this->design->surface->pitch->toDegrees().' degrees.');
+            throw new \OutOfBoundsException('No band at '.$this->design->surface->pitch->toDegrees().' degrees.');
         }
 
         return $this->coefficients->take($table, substr($worst->id, strlen($table) + 1));

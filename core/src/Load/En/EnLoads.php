@@ -65,7 +65,7 @@ final readonly class EnLoads
                 $findings[] = Finding::refusal('en_velocity_missing', '/site/en/basic_velocity_m_per_s', [], Scope::Job);
             }
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat], true)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs), and the true shape of the plane' : 'a table for this kind of roof']);
+                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof']);
             }
             if ($design->surface->roofKind === RoofKind::Flat && !ExternalPressure::isFlat($design->surface->pitch)) {
                 $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more']);
@@ -150,7 +150,7 @@ final readonly class EnLoads
             return $known["$side/$zone"] ??= $this->directed($pressures, $side, $zone, $qp_Pa);
         };
         [$xs_m, $ys_m] = self::lines($winds, $es_m);
-        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
+        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
             $this->figures->add($path, new Figure('suction_en', [
                 'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
             ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
