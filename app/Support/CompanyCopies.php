@@ -22,8 +22,12 @@ final class CompanyCopies
         ]);
     }
 
-    /** @return list<OwnCopy> In the order of their ids */
-    public static function offers(int $company, Design $design): array
+    /**
+     * @param list<string> $concerned Ids of values that matter to the design's plan: others are not offered
+     *
+     * @return list<OwnCopy> In the order of their ids
+     */
+    public static function offers(int $company, Design $design, array $concerned): array
     {
         $here = [];
         foreach ($design->ownCopies as $copy) {
@@ -32,7 +36,7 @@ final class CompanyCopies
         $offers = [];
         foreach (DB::select('select distinct on (coefficient) coefficient, value, document, clause, name, "on" from own_copies where company_id = ? order by coefficient, id desc', [$company]) as $row) {
             /** @var \stdClass&object{coefficient: string, value: float, document: string, clause: string, name: string, on: string} $row */
-            if (($here[$row->coefficient] ?? null) !== (float) $row->value) {
+            if (in_array($row->coefficient, $concerned, true) && ($here[$row->coefficient] ?? null) !== (float) $row->value) {
                 $offers[] = new OwnCopy($row->coefficient, (float) $row->value, $row->document, $row->clause, $row->name, $row->on);
             }
         }

@@ -23,7 +23,7 @@ final class DeskView
         $plan = Planner::plan($document);
         $texts = new Texts($document->printer());
         $history = $model->job === null ? null : History::of($model->job);
-        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document);
+        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document, $plan->concerned());
 
         return [
             'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],

@@ -46,7 +46,7 @@ final class JobList
      */
     private function standing(Job $job, Design $design): array
     {
-        /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}} $plan */
+        /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}, coefficients: list<array{id: string}>, missing: list<string>} $plan */
         $plan = json_decode($this->planDesign->handle($design), true, 64, JSON_THROW_ON_ERROR);
         $reserve = $plan['summary']['least_reserve'];
 
@@ -54,7 +54,7 @@ final class JobList
             'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
             'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'reserve_word' => $reserve === null ? null : Texts::word($reserve),
             'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
-            'status' => CompanyCopies::offers($job->company_id, $design->document()) === [] ? $plan['status'] : 'out of date',
+            'status' => CompanyCopies::offers($job->company_id, $design->document(), [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) === [] ? $plan['status'] : 'out of date',
         ];
     }
 }

@@ -34,13 +34,6 @@ final class OwnCopyView
      */
     public static function missing(Plan $plan, Texts $texts): array
     {
-        $ids = [];
-        foreach ($plan->findings as $finding) {
-            if ($finding->code === 'coefficient_missing') {
-                $ids[(string) $finding->values['coefficient']] = true;
-            }
-        }
-
-        return array_map(static fn (string $id): array => ['id' => $id, 'name' => $texts->coefficient($id)], array_keys($ids));
+        return array_map(static fn (string $id): array => ['id' => $id, 'name' => $texts->coefficient($id)], $plan->missing());
     }
 }

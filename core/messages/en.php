@@ -257,7 +257,7 @@ return [
 
     // not covered
     'not_covered.roof_structure' => 'roof structure and point loads on trusses, beyond the gravity screen', 'not_covered.seismic' => 'seismic forces',
-    'not_covered.thermal' => 'thermal forces on feet', 'not_covered.drift' => 'drifting snow', 'not_covered.ice' => 'ice', 'not_covered.crew_loads' => 'crew loads on rails',
+    'not_covered.thermal' => 'thermal forces on feet', 'not_covered.drift' => 'drifting snow beside anything that is not entered', 'not_covered.ice' => 'ice', 'not_covered.crew_loads' => 'crew loads on rails',
     'not_covered.corrosion' => 'corrosion', 'not_covered.fatigue' => 'fatigue', 'not_covered.fire_class' => 'fire class', 'not_covered.electrical' => 'electrical work',
 
     // words that stand in values

@@ -153,6 +153,47 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(1, $this->job->designs()->count());
     }
 
+    public function test_a_job_goes_to_another_standard_and_takes_given_pressures(): void
+    {
+        $this->stage('site');
+        $this->fill('/site/standard', 'en-1991');
+        $this->seeText('the site lacks its own entries', 'main');
+        $this->press('Say what EN 1991 needs');
+        $this->seeText('a ten-minute mean', 'main');
+        $this->fill('/site/en/basic_velocity_m_per_s', '26 m/s');
+        $this->fill('/site/en/timber', 'C24');
+        $this->fill('/site/en/snow_set', 'de_2');
+        $this->stage('attachments');
+        $this->seeText('The kit’s capacities are entered as allowable values', 'main');
+        $this->fill('/kit/capacities', 'design');
+        $this->seeText('feet', 'main');
+        $this->stage('loads');
+        $this->seeText('Peak velocity pressure qp', 'main');
+        $this->seeText('0.9G+1.5W');
+        $this->assertAccessible('loads to EN 1991');
+        $this->press('Pressures are given by an engineer');
+        $this->seeText('Of the given pressures these are missing', 'main');
+        foreach (['by' => 'E. Sorrel', 'document' => 'Letter 12', 'on' => '2026-06-01', 'field_up_Pa' => '1.2 kPa', 'eave_up_Pa' => '1.4 kPa', 'rake_up_Pa' => '1.6 kPa', 'ridge_up_Pa' => '1.6 kPa', 'eave_corner_up_Pa' => '1.8 kPa', 'ridge_corner_up_Pa' => '2 kPa', 'down_Pa' => '600 Pa'] as $key => $text) {
+            $this->fill("/given/$key", $text);
+        }
+        $this->seeText('Wind pressures are given by E. Sorrel (Letter 12, 2026-06-01)', 'main');
+        $this->assertAccessible('given pressures');
+        self::assertSame('E. Sorrel', $this->job->current()->document()->given?->by);
+    }
+
+    public function test_leaving_with_a_value_half_typed_is_asked_about(): void
+    {
+        $this->stage('site');
+        $ask = "const leaving = new Event('beforeunload', { cancelable: true }); window.dispatchEvent(leaving); return leaving.defaultPrevented;";
+        self::assertFalse($this->browser->executeScript($ask));
+        $name = $this->element("[data-path='/name']");
+        $name->click();
+        $name->sendKeys('X');
+        self::assertTrue($this->browser->executeScript($ask));
+        $name->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertFalse($this->browser->executeScript($ask));
+    }
+
     public function test_a_value_of_an_own_copy_is_entered_and_taken_out_again(): void
     {
         $this->stage('handover');

@@ -49,6 +49,19 @@ final class OwnCopyTest extends TestCase
         $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('own_offers', []);
     }
 
+    public function test_a_missing_value_is_asked_for_lets_the_case_through_and_concerns_only_jobs_that_need_it(): void
+    {
+        $user = $this->planner();
+        [$hip, $gable] = [$this->exampleJob($user), $this->exampleJob($user)];
+        $this->actingAs($user);
+        $edits = [['path' => '/surface/roof_kind', 'value' => 'hip'], ['path' => '/surface/left_hip_m', 'value' => 1.0], ['path' => '/surface/framing/first_member_m', 'value' => 0.6]];
+        $this->postJson("/jobs/{$hip->id}/designs", ['base' => $hip->current()->id, 'edits' => $edits])->assertOk()
+            ->assertJsonPath('summary.refused', true)->assertJsonPath('own_missing.0.id', 'asce7_16/hip_roof/7-20/2e')->assertJsonPath('own_missing.0.name', 'GCp, hip 7° to 20°, 2e');
+        $this->read($hip, ['base' => $hip->current()->id, 'coefficient' => 'asce7_16/hip_roof/7-20/2e', 'value' => '2.6'])->assertOk()
+            ->assertJsonPath('summary.refused', false)->assertJsonPath('own_missing', []);
+        $this->getJson("/jobs/{$gable->id}/view")->assertJsonPath('own_offers', []);
+    }
+
     public function test_a_value_that_cannot_be_is_refused_at_its_field(): void
     {
         $user = $this->planner();
@@ -84,7 +97,7 @@ final class OwnCopyTest extends TestCase
         $this->exampleJob($user);
         $job = Job::query()->create(['company_id' => $user->company_id, 'name' => 'From a newer build']);
         $job->designs()->create(['number' => 1, 'author_id' => $user->id, 'bytes' => '{"schema": 99}', 'hash' => str_repeat('0', 64), 'change' => 'Job started']);
-        $this->actingAs($user)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->has('jobs', 2)->where('jobs.0.status', 'cannot be read')->where('jobs.1.modules', 19));
+        $this->actingAs($user)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->sortBy('name')->pluck('modules', 'status')->all() === ['cannot be read' => 0, 'preliminary' => 19]));
         $this->getJson("/jobs/{$job->id}/view")->assertStatus(422);
     }
 }

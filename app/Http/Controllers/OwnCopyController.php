@@ -11,6 +11,8 @@ use App\Models\Job;
 use App\Support\CompanyCopies;
 use App\Support\DeskView;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -21,7 +23,7 @@ final class OwnCopyController extends Controller
     public function store(OwnCopyRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
         $copy = $request->copy();
-        if (Coefficients::ofId($copy->coefficient) === null) {
+        if (Coefficients::ofId($copy->coefficient) === null && !Coefficients::isMissingId($copy->coefficient)) {
             throw ValidationException::withMessages(['coefficient' => 'No published value of this name is computed with.']);
         }
         $base = $request->base($job);
@@ -39,7 +41,7 @@ final class OwnCopyController extends Controller
     {
         $base = $request->base($job);
         $document = $base->document();
-        $offers = CompanyCopies::offers($job->company_id, $document);
+        $offers = CompanyCopies::offers($job->company_id, $document, Planner::plan($document, Depth::Checks)->concerned());
         $saved = $saveDesign->handle($job, $this->user($request), $base, CompanyCopies::in($document, ...$offers), count($offers).' values from the company’s own copies');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

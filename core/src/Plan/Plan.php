@@ -82,6 +82,25 @@ final readonly class Plan
         return array_values(array_filter($this->coefficients->used(), fn (Coefficient $coefficient): bool => Clearances::coefficient($this->design, $coefficient) === null));
     }
 
+    /** @return list<string> Ids of published values that the plan lacks: it is refused until they are read in an own copy */
+    public function missing(): array
+    {
+        $ids = [];
+        foreach ($this->findings as $finding) {
+            if ($finding->code === 'coefficient_missing') {
+                $ids[] = (string) $finding->values['coefficient'];
+            }
+        }
+
+        return array_values(array_unique($ids));
+    }
+
+    /** @return list<string> Ids of published values that matter to the plan: those that it uses and those that it lacks */
+    public function concerned(): array
+    {
+        return [...array_map(static fn (Coefficient $used): string => $used->id, $this->coefficients->used()), ...$this->missing()];
+    }
+
     /** What a signature on the roof structure stands for: it lapses when any member's share changes. */
     public function structureDigest(): string
     {

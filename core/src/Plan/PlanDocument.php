@@ -60,6 +60,7 @@ final class PlanDocument
                 'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
                 'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
+            'missing' => $plan->missing(),
             'not_covered' => Plan::NOT_COVERED,
         ];
     }

@@ -91,7 +91,7 @@ final class BecausesTest extends TestCase
         yield 'the schema' => [['schema'], '', 0, '"$defs"'];
         yield 'an invalid design' => [['plan', 'x.json'], Scenario::of()->with('/site/exposure', 'Q')->json(), 2, '/site/exposure: expected one of B, C, D, found "Q"'];
         yield 'no JSON' => [['plan', 'x.json'], '{', 2, 'expected JSON'];
-        yield 'a refusal' => [['plan', 'x.json'], Scenario::of()->with('/surface/roof_kind', 'hip')->json(), 3, '"roof_kind"'];
+        yield 'a refusal' => [['plan', 'x.json'], Scenario::of()->with('/surface/roof_kind', 'gambrel')->json(), 3, '"roof_kind"'];
         yield 'an unknown path' => [['because', 'x.json', 'loads/colour'], $good, 1, 'No value'];
         yield 'wrong use' => [['paln', 'x.json'], $good, 1, 'Usage'];
         yield 'an unknown option' => [['plan', 'x.json', '--fast'], $good, 1, 'Usage'];

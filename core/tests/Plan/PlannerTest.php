@@ -29,7 +29,7 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> Changes and the finding that follows */
     public static function findings(): iterable
     {
-        yield 'a hip roof' => [['/surface/roof_kind' => 'hip'], 'refusal roof_kind'];
+        yield 'a gambrel' => [['/surface/roof_kind' => 'gambrel'], 'refusal roof_kind'];
         yield 'a metal roof' => [['/surface/covering' => 'metal'], 'refusal covering'];
         yield 'a dormer' => [['/surface/dormer_or_valley' => 'yes'], 'refusal dormer_or_valley'];
         yield 'a wall above, unknown' => [['/surface/higher_or_lower_roof' => 'unknown'], 'refusal higher_or_lower_roof'];
