@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Design\AsNzsTerrain;
 use Garnetine\Core\Design\EnSnowSet;
+use Garnetine\Core\Design\EnTerrain;
+use Garnetine\Core\Design\Exposure;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\ZoneDemand;
@@ -45,7 +48,7 @@ final class DemandView
         ];
     }
 
-    /** @return list<array{path: string, value: float, from: float, to: float, step: float, unit: string}> */
+    /** @return list<array{path: string, value: float, from: float, to: float, step: float, unit: string, choices?: list<string>}> Where there are choices, numbers are places among them */
     private static function tries(Plan $plan): array
     {
         $us = $plan->design->units === UnitSystem::Us;
@@ -60,6 +63,17 @@ final class DemandView
         if ($speed !== null && $speed[1] !== null) {
             [$path, $value, [$usFrom, $usTo], [$from, $to]] = $speed;
             $tries[] = $us ? self::one($path, round($value->toMilesPerHour(), 1), $usFrom, $usTo, 1, 'mph') : self::one($path, round($value->toSi(), 1), $from, $to, 0.5, 'm/s');
+        }
+        // Kinds of terrain from the most sheltered to the most open.
+        [$path, $kinds, $now] = match (true) {
+            $plan->design->given !== null => [null, [], null],
+            $site->standard === Standard::En => ['/site/en/terrain', array_reverse(EnTerrain::cases()), $site->en?->terrain],
+            $site->standard->isAsNzs() => ['/site/as_nzs/terrain', array_reverse(AsNzsTerrain::cases()), $site->asNzs?->terrain],
+            default => ['/site/exposure', Exposure::cases(), $site->exposure],
+        };
+        if ($path !== null) {
+            $tries[] = ['choices' => array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $kinds)]
+                + self::one($path, (float) array_search($now, $kinds, true), 0, count($kinds) - 1, 1, '');
         }
         $tries[] = $us ? self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toFeet(), 2), 8, 60, 1, 'ft') : self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toMetres(), 2), 2.5, 18, 0.25, 'm');
         if ($snows) {

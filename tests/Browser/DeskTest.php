@@ -147,6 +147,10 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(1, $this->job->designs()->count());
         $this->press('Forget them');
         $this->seeText('24.2 psf', 'main');
+        $this->element('[data-try="/site/exposure"]')->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $this->seeText('19.9 psf', 'main');
+        $this->press('Forget them');
+        $this->seeText('24.2 psf', 'main');
         $this->element('section[aria-label="Beside itself"] option[value="/site/exposure=B"]')->click();
         $this->seeText('Suction at an exposed side, zone 3r', 'section[aria-label="Beside itself"]');
         $this->assertAccessible('loads tried and compared');

@@ -20,6 +20,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Angle;
+use Garnetine\Core\Tests\Support\OtherWinds;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -171,6 +172,34 @@ final class StandardsTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|finding\.|choice\./', $texts->finding($finding), $finding->code);
         }
         self::assertNotSame([], $plan->loads?->figures->listed());
+    }
+
+    public function test_suctions_agree_with_a_second_opinion_at_random_places_of_random_roofs(): void
+    {
+        for ($seed = 1; $seed <= 25; ++$seed) {
+            mt_srand($seed);
+            $between = static fn (float $low, float $high): float => $low + ($high - $low) * mt_rand(0, 1000) / 1000;
+            $pitch_rad = deg2rad($between(15, 30));
+            $across_m = $between(8, 14);
+            $along_m = $across_m * $between(1.1, 3.6);
+            $length_m = ($across_m / 2 + 0.4) / cos($pitch_rad);
+            foreach (['en-1991', 'as-nzs-1170-2011'] as $standard) {
+                $scenario = Scenario::to($standard)->with('/surface/pitch_rad', $pitch_rad)->with('/surface/slope_length_m', $length_m)->with('/surface/width_m', $along_m + 0.6)->with('/site/building_length_m', $along_m)
+                    ->with('/site/building_width_m', $across_m)->with('/site/eave_to_ridge_m', $across_m / 2)->with('/site/mean_roof_height_m', $between(3, 0.5 * $across_m));
+                if ($standard === 'en-1991') {
+                    $scenario = $scenario->with('/site/en', ['basic_velocity_m_per_s' => $between(20, 32), 'terrain' => ['0', 'I', 'II', 'III', 'IV'][mt_rand(0, 4)], 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => 'C24']);
+                }
+                $design = $scenario->design();
+                $loads = self::loads($design);
+                for ($try = 0; $try < 40; ++$try) {
+                    [$x_m, $y_m] = [$between(0.01, $along_m + 0.58), $between(0.01, $length_m - 0.02)];
+                    $suction = $loads->suction($loads->zones->pieces($x_m, $y_m, $x_m + 1e-4, $y_m + 1e-4)[0]['zone'], false);
+                    [$small_Pa, $large_Pa] = $standard === 'en-1991' ? OtherWinds::europe($design, $x_m + 5e-5, $y_m + 5e-5) : array_fill(0, 2, OtherWinds::australia($design, $x_m + 5e-5, $y_m + 5e-5));
+                    self::assertEqualsWithDelta($small_Pa, $suction->at_Pa(0.5), 1e-6 * $small_Pa + 1e-9, "$standard, seed $seed, $x_m, $y_m");
+                    self::assertEqualsWithDelta($large_Pa, $suction->at_Pa(12.0), 1e-6 * $large_Pa + 1e-9, "$standard, seed $seed, $x_m, $y_m");
+                }
+            }
+        }
     }
 
     public function test_interpolated_tables_meet_their_rows_and_do_not_jump(): void

@@ -73,7 +73,8 @@ function Tries() {
         <fieldset className="min-w-72">
             <legend className="text-muted">Try other numbers; nothing is saved</legend>
             {data.demand?.tries.map((one) => {
-                const value = Number.parseFloat(typed[one.path] ?? String(one.value));
+                const now = typed[one.path];
+                const value = now === undefined ? one.value : (one.choices?.indexOf(now) ?? Number.parseFloat(now));
                 return (
                     <label key={one.path} className="mt-1 grid grid-cols-[9.5rem_1fr_5rem] items-center gap-2">
                         {one.path === '/block/y_m' ? 'Modules above the eave' : data.fields[one.path]?.label}
@@ -85,15 +86,15 @@ function Tries() {
                             step={one.step}
                             value={value}
                             data-try={one.path}
+                            aria-valuetext={one.choices?.[value] ?? `${value} ${one.unit}`}
                             onChange={(event) => {
-                                const next = { ...typed, [one.path]: `${event.target.value} ${one.unit}` };
+                                const text = one.choices?.[Number(event.target.value)] ?? `${event.target.value} ${one.unit}`;
+                                const next = { ...typed, [one.path]: text };
                                 setTyped(next);
                                 look(Object.entries(next).map(([path, text]) => ({ path, typed: text })));
                             }}
                         />
-                        <span className="text-right font-semibold">
-                            {value} {one.unit}
-                        </span>
+                        <span className="text-right font-semibold">{one.choices?.[value] ?? `${value} ${one.unit}`}</span>
                     </label>
                 );
             })}

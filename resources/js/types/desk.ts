@@ -100,7 +100,8 @@ export type Demand = {
     exposure_counts: boolean;
     zones: { zone: string; direction: string; suction: string; exposed: string; net: string; net_exposed: string }[];
     down: { combination: string; snow: string; value: string; governs: boolean }[];
-    tries: { path: string; value: number; from: number; to: number; step: number; unit: string }[];
+    /** Where there are choices, the numbers are places among them. */
+    tries: { path: string; value: number; from: number; to: number; step: number; unit: string; choices?: string[] }[];
 };
 
 export type Planned = {
