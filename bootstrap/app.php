@@ -6,9 +6,11 @@ use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StillActive;
+use App\Support\StoreTrouble;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -40,6 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
                 'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), $invalid->faults),
             ], 422);
         });
+        $exceptions->render(static fn (QueryException $trouble, Request $request): ?Response => StoreTrouble::answer($trouble, $request));
         $exceptions->render(static fn (CoreException $fault): JsonResponse => new JsonResponse([
             'code' => $fault->errorCode(), 'message' => $fault->getMessage(), 'faults' => [],
         ], $fault->errorCode() === 'path_unknown' ? 404 : 422));

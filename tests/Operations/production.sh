@@ -86,6 +86,8 @@ tail -1 "$at/app.log" | php -r '$line = json_decode(stream_get_contents(STDIN), 
     pg_stop test
     down=$(ask "$site/ready")
     grep -q '"ready":false' <<<"$down" && [ "$(code "$site/ready")" = 503 ] || bad "/ready says $down without a database"
+    ask -D "$at/away" "$site/login" >"$at/away.txt"
+    grep -q ' 503' "$at/away" && grep -qi '^retry-after' "$at/away" && grep -q 'does not answer just now' "$at/away.txt" || bad "without a database /login says $(head -c 300 "$at/away" "$at/away.txt")"
     pg_start test
 ) || exit 1
 ok

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+/** When the database cannot write or is away: nothing half-written, and an answer that says what to do. */
+final class StoreTroubleTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private function refuseInserts(string $state): void
+    {
+        DB::unprepared("create or replace function no_more() returns trigger language plpgsql as $$ begin raise exception 'refused by a test' using errcode = '$state'; end $$;
+            drop trigger if exists no_more on designs; create trigger no_more before insert on designs for each row execute function no_more();");
+    }
+
+    public function test_a_full_disk_changes_nothing_says_so_and_lets_the_save_through_once_there_is_room(): void
+    {
+        $user = $this->planner();
+        $job = $this->exampleJob($user);
+        $before = $job->current();
+        $save = fn () => $this->postJson("/jobs/{$job->id}/designs", ['base' => $before->id, 'edits' => [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]]);
+        $this->actingAs($user);
+        $this->refuseInserts('53100');
+        $save()->assertStatus(507)->assertJsonPath('code', 'disk_full')->assertJsonPath('faults', []);
+        self::assertSame([$before->id, 1], [$job->current()->id, $job->designs()->count()]);
+        $this->getJson("/jobs/{$job->id}/view")->assertOk()->assertJsonPath('design.number', 1);
+        $this->refuseInserts('57P01');
+        $save()->assertStatus(503)->assertJsonPath('code', 'database_away')->assertHeader('Retry-After');
+        $this->refuseInserts('22012');
+        $save()->assertStatus(500);
+        DB::unprepared('drop trigger no_more on designs');
+        $save()->assertOk()->assertJsonPath('design.number', 2);
+    }
+}
