@@ -10,34 +10,35 @@ type Props = {
 
 const within = (value: number, [low, high]: [number, number]) => Math.min(high, Math.max(low, value));
 
-/** A chain of dimensions along the eave: texts on the line, or above it where a part is too short for its text. */
+/** A chain of dimensions along the eave: texts on the line, or above it, one beside the other, where parts are too short for theirs. */
 export function ChainAcross({ parts, at, seen, place }: Props) {
+    let taken = Number.NEGATIVE_INFINITY;
+    const placed = parts.map((part) => {
+        const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
+        const width = part.text.length * 6.8 + 8;
+        const fits = to - from > width + 12;
+        let x = (from + to) / 2;
+        if (!fits && to - from >= 1) {
+            x = Math.max(x, taken + width / 2);
+            taken = x + width / 2;
+        }
+        return { part, from, to, width, fits, x };
+    });
     return (
         <g>
-            {parts.map((part) => {
-                const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
-                const width = part.text.length * 6.8 + 8;
-                const fits = to - from > width + 12;
-                return to - from < 1 ? null : (
+            {placed.map(({ part, from, to, width, fits, x }) =>
+                to - from < 1 ? null : (
                     <g key={`${part.from_m}-${part.to_m}`}>
                         <line x1={from} x2={to} y1={place} y2={place} stroke="var(--color-ink)" strokeWidth={0.8} />
                         <Slash x={from} y={place} />
                         <Slash x={to} y={place} />
-                        {fits && (
-                            <rect
-                                x={(from + to) / 2 - width / 2}
-                                y={place - 9}
-                                width={width}
-                                height={18}
-                                fill="var(--color-paper)"
-                            />
-                        )}
-                        <text x={(from + to) / 2} y={fits ? place : place - 12} textAnchor="middle" dy="0.35em" fontSize={14}>
+                        {fits && <rect x={x - width / 2} y={place - 9} width={width} height={18} fill="var(--color-paper)" />}
+                        <text x={x} y={fits ? place : place - 12} textAnchor="middle" dy="0.35em" fontSize={14}>
                             {part.text}
                         </text>
                     </g>
-                );
-            })}
+                ),
+            )}
         </g>
     );
 }
