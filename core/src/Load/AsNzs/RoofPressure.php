@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\AsNzs;
 
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Interpolation;
 
 /**
  * External pressure coefficients of a roof by h/d, pitch and distance from the upwind edge; the lesser and the greater of a
@@ -33,7 +34,7 @@ final readonly class RoofPressure
      */
     public function flat(float $hOverD, int $belt): array
     {
-        $at = fn (string $which): float => SiteWind::between([0.5, 1.0], fn (int $row): float => $this->value('flat/'.['0.5', '1'][$row]."/$belt/$which"), $hOverD);
+        $at = fn (string $which): float => Interpolation::linear([0.5, 1.0], fn (int $row): float => $this->value('flat/'.['0.5', '1'][$row]."/$belt/$which"), $hOverD);
 
         return [$at('low'), $at('high')];
     }
@@ -46,12 +47,12 @@ final readonly class RoofPressure
     public function upwind(float $hOverD, float $degrees): array
     {
         $steep = fn (string $row, string $which): float => $which === 'low' ? $this->value("upwind/$row/45/low") : 0.8 * sin(deg2rad(max(45.0, $degrees)));
-        $cell = fn (string $row, string $which): float => SiteWind::between(
+        $cell = fn (string $row, string $which): float => Interpolation::linear(
             [...array_map(floatval(...), self::ANGLES), 45.0],
             fn (int $angle): float => isset(self::ANGLES[$angle]) ? $this->value("upwind/$row/".self::ANGLES[$angle]."/$which") : $steep($row, $which),
             $degrees,
         );
-        $at = static fn (string $which): float => SiteWind::between(self::ROWS, static fn (int $row): float => $cell(self::NAMES[$row], $which), $hOverD);
+        $at = static fn (string $which): float => Interpolation::linear(self::ROWS, static fn (int $row): float => $cell(self::NAMES[$row], $which), $hOverD);
 
         return [$at('low'), $at('high')];
     }
@@ -64,9 +65,9 @@ final readonly class RoofPressure
             $bOverD > 8 => -0.9,
             default => -0.06 * (7 + $bOverD),
         };
-        $cell = fn (string $row): float => SiteWind::between([10.0, 15.0, 20.0, 25.0], fn (int $angle): float => isset(self::FLATTER[$angle]) ? $this->value("downwind/$row/".self::FLATTER[$angle]) : $steep, $degrees);
+        $cell = fn (string $row): float => Interpolation::linear([10.0, 15.0, 20.0, 25.0], fn (int $angle): float => isset(self::FLATTER[$angle]) ? $this->value("downwind/$row/".self::FLATTER[$angle]) : $steep, $degrees);
 
-        return SiteWind::between(self::ROWS, static fn (int $row): float => $cell(self::NAMES[$row]), $hOverD);
+        return Interpolation::linear(self::ROWS, static fn (int $row): float => $cell(self::NAMES[$row]), $hOverD);
     }
 
     /** Local factor by its key. */

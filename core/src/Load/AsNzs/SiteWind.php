@@ -16,6 +16,7 @@ use Garnetine\Core\Design\Site;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Interpolation;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Quantity\Speed;
@@ -130,7 +131,7 @@ final readonly class SiteWind
         $prefix = ($changed ? '2021/' : '').$terrain->value.'/';
         $heights_m = $changed ? self::HEIGHTS_2021_M : self::HEIGHTS_M;
 
-        return self::between(array_map(floatval(...), $heights_m), static fn (int $index): float => $coefficients->value(self::TERRAIN, $prefix.$heights_m[$index]), $height->toMetres());
+        return Interpolation::linear(array_map(floatval(...), $heights_m), static fn (int $index): float => $coefficients->value(self::TERRAIN, $prefix.$heights_m[$index]), $height->toMetres());
     }
 
     /** Shielding multiplier of buildings upwind, by s = ls/√(hs·bs) with ls = h·(10/ns + 5). */
@@ -139,7 +140,7 @@ final readonly class SiteWind
         $ls_m = $height->toMetres() * (10 / $shielding->buildings + 5);
         $s = $ls_m / sqrt($shielding->height->toMetres() * $shielding->breadth->toMetres());
 
-        return self::between(array_map(floatval(...), self::SHIELDING), static fn (int $index): float => $coefficients->value(self::TERRAIN, 'shielding/'.self::SHIELDING[$index]), $s);
+        return Interpolation::linear(array_map(floatval(...), self::SHIELDING), static fn (int $index): float => $coefficients->value(self::TERRAIN, 'shielding/'.self::SHIELDING[$index]), $s);
     }
 
     /** Hill shape multiplier Mh; inside the separation zone of steep hills the greater of both expressions. */
@@ -158,24 +159,5 @@ final readonly class SiteWind
 
         // Whether a place is in the separation zone is not asked: over 0.45 it may be.
         return $slope > 0.45 ? max($mh, 1 + 0.71 * $near) : $mh;
-    }
-
-    /**
-     * Linear between points, constant beyond them; asks for no more values than it needs.
-     *
-     * @param list<float> $xs Ascending
-     * @param callable(int): float $y
-     */
-    public static function between(array $xs, callable $y, float $x): float
-    {
-        $last = count($xs) - 1;
-        for ($index = $last; $index >= 0; --$index) {
-            if ($x >= $xs[$index] || $index === 0) {
-                return $index === $last || $x <= $xs[$index] ? $y($index)
-                    : $y($index) + ($y($index + 1) - $y($index)) * ($x - $xs[$index]) / ($xs[$index + 1] - $xs[$index]);
-            }
-        }
-
-        throw new \LogicException('Nothing to be between.');
     }
 }
