@@ -66,11 +66,17 @@ final class Texts
             if (isset(self::$templates["coefficient.$known"])) {
                 $key = ltrim(substr($id, strlen($known)), '/');
 
-                return strtr(self::$templates["coefficient.$known"], ['{key}' => self::$templates["choice.species.$key"] ?? str_replace('_', ' ', $key)]);
+                return strtr(self::$templates["coefficient.$known"], ['{key}' => self::$templates["choice.species.$key"] ?? self::key($key)]);
             }
         }
 
         return $id;
+    }
+
+    /** A key as people read it: sizes such as 5/16 stay, other parts are told one after the other. */
+    private static function key(string $key): string
+    {
+        return preg_match('~^\d+/\d+$~', $key) === 1 ? $key : str_replace(['_', '/'], [' ', ', '], $key);
     }
 
     public function formula(Because $because): string

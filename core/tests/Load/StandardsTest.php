@@ -263,6 +263,7 @@ final class StandardsTest extends TestCase
         yield 'EN on a hill' => [Scenario::to('en-1991')->with('/site/topography', 'hill'), 'en_orography'];
         yield 'EN at 1,800 m' => [Scenario::to('en-1991')->with('/site/ground_elevation_m', 1800.0), 'en_altitude'];
         yield 'EN without a zone' => [Scenario::to('en-1991')->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'annex_c_alpine', 'snow_zone' => null, 'timber' => 'C24']), 'en_zone_missing'];
+        yield 'EN in a zone that is none' => [Scenario::to('en-1991')->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'annex_c_alpine', 'snow_zone' => 7.0, 'timber' => 'C24']), 'en_zone_range'];
         yield 'EN without a velocity' => [Scenario::to('en-1991')->with('/site/en', ['basic_velocity_m_per_s' => null, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => 'C24']), 'en_velocity_missing'];
         yield 'EN beside a higher roof' => [Scenario::to('en-1991')->with('/surface/snow_features', [['id' => 'x', 'kind' => 'higher_roof', 'x_m' => 0.0, 'y_m' => 5.2, 'width_m' => 5.0, 'length_m' => 1.0, 'height_m' => 2.0, 'upwind_m' => 5.0, 'higher_roof_m' => 5.0, 'slides_from_m' => null]]), 'figure_missing'];
         yield 'AS/NZS without its entries' => [Scenario::to('as-nzs-1170-2011')->with('/site/as_nzs', null), 'as_nzs_missing'];

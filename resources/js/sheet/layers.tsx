@@ -103,7 +103,8 @@ export function ZoneNames({ view, planned }: { view: Viewport; planned: Planned 
             Math.abs(piece.x_m + largest.x_m - sheet.width_m) + Math.abs(piece.y_m - largest.y_m) < 0.02 * sheet.width_m;
         return largest === piece || (mirrored && piece.area > 0.8 * largest.area);
     });
-    const field = sheet.zones.find((zone) => zone.density === 0)?.zone;
+    const weakest = sheet.zones.filter((zone) => zone.density === 0).map(measured);
+    const field = weakest.sort((one, other) => other.area - one.area)[0]?.zone;
     return (
         <g>
             {named.map((piece) => {

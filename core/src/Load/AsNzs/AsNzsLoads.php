@@ -121,9 +121,11 @@ final readonly class AsNzsLoads
         $q_Pa = $speed->q->toPascals();
         $document = ($site->standard === Standard::AsNzs2011 ? 'AS/NZS 1170.2:2011' : 'AS/NZS 1170.2:2021');
         $confidence = $site->standard === Standard::AsNzs2011 ? 'high' : 'medium';
-        $this->figures->add('loads/vr', new Figure('vr', ['value_m_per_s' => $speed->regional->toSi(), 'ari' => $speed->ari], "$document, §3.2; recalled", $confidence, ['/site/as_nzs/region', '/site/risk_category']));
-        $this->figures->add('loads/mz', new Figure('mz', ['value' => $speed->mz], "$document, Table 4.1; recalled", $confidence, ['/site/as_nzs/terrain', '/site/mean_roof_height_m']));
-        $this->figures->add('loads/ms', new Figure('ms', ['value' => $speed->ms], "$document, Table 4.3; recalled", $confidence, $this->site->shielding === null ? [] : ['/site/as_nzs/shielding/buildings', '/site/as_nzs/shielding/height_m', '/site/as_nzs/shielding/breadth_m']));
+        $this->figures->add('loads/vr', new Figure('vr', ['value_m_per_s' => $speed->regional->toSi(), 'ari' => $speed->ari], "$document, §3.2; recalled", $confidence, ['/site/as_nzs/region', '/site/risk_category', ...self::coefficientsOf($speed->cells['vr'])]));
+        $this->figures->add('loads/mz', new Figure('mz', ['value' => $speed->mz], "$document, Table 4.1; recalled", $confidence, ['/site/as_nzs/terrain', '/site/mean_roof_height_m', ...self::coefficientsOf($speed->cells['mz'])]));
+        $this->figures->add('loads/ms', new Figure('ms', ['value' => $speed->ms], "$document, Table 4.3; recalled", $confidence, $this->site->shielding === null ? [] : [
+            '/site/as_nzs/shielding/buildings', '/site/as_nzs/shielding/height_m', '/site/as_nzs/shielding/breadth_m', ...self::coefficientsOf($speed->cells['ms']),
+        ]));
         $this->figures->add('loads/mt', new Figure('mt', ['value' => $speed->mt], "$document, §4.4; recalled", $confidence, $site->topography === Topography::Hill && $site->hill !== null
             ? ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/mean_roof_height_m'] : ['/site/topography', '/site/as_nzs/topographic_multiplier']));
         $this->figures->add('loads/vdes', new Figure('vdes', [
@@ -147,7 +149,7 @@ final readonly class AsNzsLoads
                 $k = $local === '' ? 1.0 : $pressures->local($local);
                 $down = max($down, $high);
                 $suction_Pa = $q_Pa * $k * max(0.0, -$low);
-                $known[$key] = new DirectedZone(self::NAMES[$local], $side, $k * max(0.0, -$low), $suction_Pa, $suction_Pa, $local === '' ? [] : ["as_nzs_1170_2/roof/k/$local"]);
+                $known[$key] = new DirectedZone(self::NAMES[$local], $side, $k * max(0.0, -$low), $suction_Pa, $suction_Pa, $pressures->cells());
             }
 
             return $known[$key];
@@ -155,14 +157,24 @@ final readonly class AsNzsLoads
         [$xs_m, $ys_m] = self::lines($winds, $h_m, $a_m);
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [...$winds->outline->besideHips($a_m / 2, true), ...$winds->outline->besideHips($a_m, true)], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
             $this->figures->add($path, new Figure('suction_as_nzs', [
-                'value' => $worst->coefficient, 'zone' => $name, 'side' => Winds::edge($worst->side), 'q_Pa' => $q_Pa,
-            ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
+                'value' => $worst->coefficient, 'zone' => $name, 'side' => 'wind.'.Winds::edge($worst->side), 'q_Pa' => $q_Pa,
+            ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...self::coefficientsOf($worst->from), '/surface/pitch_rad']));
 
             return Suction::constant($path, $worst->coefficient, $large_Pa);
         });
         $this->figures->add('loads/down', new Figure('down_as_nzs', ['value_Pa' => $q_Pa * $down, 'cpe' => $down, 'q_Pa' => $q_Pa], "$document, Table 5.3; recalled", $confidence, ['loads/q']));
 
         return [$envelope->zones, $envelope->winds, $q_Pa * $down];
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<string>
+     */
+    private static function coefficientsOf(array $ids): array
+    {
+        return array_map(static fn (string $id): string => "coefficient:$id", $ids);
     }
 
     /** Names of the parts of a roof by their local factor. */

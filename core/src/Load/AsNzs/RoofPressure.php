@@ -13,7 +13,7 @@ use Garnetine\Core\Load\Interpolation;
  *
  * Source: AS/NZS 1170.2:2011, Tables 5.3(A) to 5.3(C), 5.6; recalled.
  */
-final readonly class RoofPressure
+final class RoofPressure
 {
     private const TABLE = 'as_nzs_1170_2/roof';
     private const ANGLES = [10, 15, 20, 25, 30, 35];
@@ -21,8 +21,20 @@ final readonly class RoofPressure
     private const ROWS = [0.25, 0.5, 1.0];
     private const NAMES = ['0.25', '0.5', '1'];
 
-    public function __construct(private Coefficients $coefficients)
+    /** @var array<string, true> Ids of the cells looked at since they were last asked for */
+    private array $cells = [];
+
+    public function __construct(private readonly Coefficients $coefficients)
     {
+    }
+
+    /** @return list<string> Ids of the table cells behind the values since the last time */
+    public function cells(): array
+    {
+        $cells = array_keys($this->cells);
+        $this->cells = [];
+
+        return $cells;
     }
 
     /**
@@ -78,6 +90,8 @@ final readonly class RoofPressure
 
     private function value(string $key): float
     {
+        $this->cells[self::TABLE.'/'.$key] = true;
+
         return $this->coefficients->value(self::TABLE, $key);
     }
 }

@@ -33,6 +33,7 @@ final readonly class SiteWind
     private const TERRAIN = 'as_nzs_1170_2/terrain';
     private const HEIGHTS_M = [3, 5, 10, 15, 20, 30, 40, 50, 75, 100, 150, 200];
     private const HEIGHTS_2021_M = [3, 5, 10];
+    private const SHIELDED_UP_TO_M = 25.0;
     private const SHIELDING = ['1.5', '3', '6', '12'];
 
     private function __construct(
@@ -44,6 +45,8 @@ final readonly class SiteWind
         public float $mt,
         public Speed $design,
         public Pressure $q,
+        /** @var array{vr: list<string>, mz: list<string>, ms: list<string>} Ids of the values behind speed, terrain and shielding */
+        public array $cells,
     ) {
     }
 
@@ -53,8 +56,11 @@ final readonly class SiteWind
         $ari = self::ari($site->riskCategory, $region, $coefficients);
         $regional_mps = self::regional_mps($region, $ari, $coefficients);
         $cyclonic = self::cyclonic($region, $ari, $of2021, $coefficients);
-        $mz = self::mz($asNzs->terrain, $site->meanRoofHeight, $of2021, $coefficients);
-        $ms = $asNzs->shielding === null ? 1.0 : self::ms($asNzs->shielding, $site->meanRoofHeight, $coefficients);
+        $cells = ['vr' => array_map(static fn (string $key): string => self::REGIONS."/{$region->value[0]}/$key", ['a', 'b', 'c']), 'mz' => [], 'ms' => []];
+        $mz = self::mz($asNzs->terrain, $site->meanRoofHeight, $of2021, $coefficients, $cells['mz']);
+        // The 2021 edition lets buildings up to 25 m be shielded only.
+        $shielded = $asNzs->shielding !== null && !($of2021 && $site->meanRoofHeight->toMetres() > self::SHIELDED_UP_TO_M);
+        $ms = !$shielded ? 1.0 : self::ms($asNzs->shielding, $site->meanRoofHeight, $coefficients, $cells['ms']);
         $mt = match (true) {
             $site->topography === Topography::Factor => $asNzs->topographicMultiplier ?? 1.0,
             $site->topography === Topography::Hill && $site->hill !== null => self::mh($site->hill, $site->meanRoofHeight),
@@ -71,6 +77,7 @@ final readonly class SiteWind
             $mt,
             Speed::ofSi($design_mps),
             Pressure::ofSi($coefficients->value(self::REGIONS, 'rho') / 2 * $design_mps ** 2),
+            $cells,
         );
     }
 
@@ -125,22 +132,43 @@ final readonly class SiteWind
         };
     }
 
-    public static function mz(AsNzsTerrain $terrain, Length $height, bool $of2021, Coefficients $coefficients): float
+    /** @param list<string> $cells Takes the ids of the table cells */
+    public static function mz(AsNzsTerrain $terrain, Length $height, bool $of2021, Coefficients $coefficients, array &$cells = []): float
     {
         $changed = $of2021 && $terrain === AsNzsTerrain::Tc1;
         $prefix = ($changed ? '2021/' : '').$terrain->value.'/';
         $heights_m = $changed ? self::HEIGHTS_2021_M : self::HEIGHTS_M;
 
-        return Interpolation::linear(array_map(floatval(...), $heights_m), static fn (int $index): float => $coefficients->value(self::TERRAIN, $prefix.$heights_m[$index]), $height->toMetres());
+        return self::between(array_map(strval(...), $heights_m), $prefix, $height->toMetres(), $coefficients, $cells);
     }
 
-    /** Shielding multiplier of buildings upwind, by s = ls/√(hs·bs) with ls = h·(10/ns + 5). */
-    public static function ms(Shielding $shielding, Length $height, Coefficients $coefficients): float
+    /**
+     * Shielding multiplier of buildings upwind, by s = ls/√(hs·bs) with ls = h·(10/ns + 5).
+     *
+     * @param list<string> $cells Takes the ids of the table cells
+     */
+    public static function ms(Shielding $shielding, Length $height, Coefficients $coefficients, array &$cells = []): float
     {
         $ls_m = $height->toMetres() * (10 / $shielding->buildings + 5);
         $s = $ls_m / sqrt($shielding->height->toMetres() * $shielding->breadth->toMetres());
 
-        return Interpolation::linear(array_map(floatval(...), self::SHIELDING), static fn (int $index): float => $coefficients->value(self::TERRAIN, 'shielding/'.self::SHIELDING[$index]), $s);
+        return self::between(self::SHIELDING, 'shielding/', $s, $coefficients, $cells);
+    }
+
+    /**
+     * @param list<string> $rows Keys of the table after the prefix, which are its numbers
+     * @param list<string> $cells
+     */
+    private static function between(array $rows, string $prefix, float $at, Coefficients $coefficients, array &$cells): float
+    {
+        return Interpolation::linear(array_map(floatval(...), $rows), static function (int $index) use ($rows, $prefix, $coefficients, &$cells): float {
+            $coefficient = $coefficients->take(self::TERRAIN, $prefix.($rows[$index] ?? ''));
+            if (!in_array($coefficient->id, $cells, true)) {
+                $cells[] = $coefficient->id;
+            }
+
+            return $coefficient->value;
+        }, $at);
     }
 
     /** Hill shape multiplier Mh; inside the separation zone of steep hills the greater of both expressions. */

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Load\Asce7;
 use Garnetine\Core\Design\Exposure;
 use Garnetine\Core\Design\Hill;
 use Garnetine\Core\Design\HillShape;
-use Garnetine\Core\Design\HillSide;
+use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Quantity\Length;
 
@@ -17,52 +17,49 @@ use Garnetine\Core\Quantity\Length;
  * Whether the hill counts (isolated, twice as tall as what lies upwind, steep and high enough) is not asked: a hill that is
  * entered counts, on the safe side.
  *
- * Source: ASCE/SEI 7-16, §26.8, Fig. 26.8-1; recalled. In 2022 the conditions are believed revised, not the factors.
+ * Source: ASCE/SEI 7-16, §26.8, Fig. 26.8-1; recalled.
  */
-final class Topographic
+final readonly class Topographic
 {
-    /** K1 over H/Lh by exposure, γ, μ upwind and downwind. */
-    private const FIGURE = [
-        'ridge' => [['B' => 1.30, 'C' => 1.45, 'D' => 1.55], 3.0, 1.5, 1.5],
-        'escarpment' => [['B' => 0.75, 'C' => 0.85, 'D' => 0.95], 2.5, 1.5, 4.0],
-        'hill' => [['B' => 0.95, 'C' => 1.05, 'D' => 1.15], 4.0, 1.5, 1.5],
-    ];
-
-    public static function factor(Hill $hill, Exposure $exposure, Length $height): float
+    private function __construct(public float $k1, public float $k2, public float $k3)
     {
-        [$k1, $k2, $k3] = self::parts($hill, $exposure, $height);
-
-        return (1 + $k1 * $k2 * $k3) ** 2;
     }
 
-    /** K1 of a slope H/Lh, which counts up to 0.5. */
-    public static function k1(HillShape $shape, Exposure $exposure, float $slope): float
+    public static function of(Hill $hill, Exposure $exposure, Length $height, Coefficients $coefficients, Edition $edition = Edition::Of2016): self
     {
-        return self::FIGURE[$shape->value][0][$exposure->value] * min($slope, 0.5);
-    }
-
-    public static function figure(Hill $hill, Exposure $exposure, Length $height, Edition $edition): Figure
-    {
-        [$k1, $k2, $k3] = self::parts($hill, $exposure, $height);
-
-        return new Figure('kzt_hill', ['value' => (1 + $k1 * $k2 * $k3) ** 2, 'k1' => $k1, 'k2' => $k2, 'k3' => $k3], $edition->cite('§26.8, Fig. 26.8-1'), $edition === Edition::Of2016 ? 'high' : 'medium', [
-            '/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/exposure', '/site/mean_roof_height_m',
-        ]);
-    }
-
-    /** @return array{float, float, float} K1, K2, K3 */
-    private static function parts(Hill $hill, Exposure $exposure, Length $height): array
-    {
-        [, $gamma, $upwind, $downwind] = self::FIGURE[$hill->shape->value];
+        $value = static fn (string $key): float => $coefficients->value($edition->table('topography'), $key);
+        $shape = $hill->shape->value;
         $slope = $hill->height->toMetres() / $hill->halfLength->toMetres();
-        // Steeper than 0.5 the length is taken as twice the height.
-        $length_m = $slope > 0.5 ? 2 * $hill->height->toMetres() : $hill->halfLength->toMetres();
-        $mu = $hill->side === HillSide::Upwind ? $upwind : $downwind;
+        // Steeper than that the length is taken as twice the height.
+        $length_m = $slope > $value('steepest') ? 2 * $hill->height->toMetres() : $hill->halfLength->toMetres();
 
-        return [
-            self::k1($hill->shape, $exposure, $slope),
-            max(0.0, 1 - $hill->fromCrest->toMetres() / ($mu * $length_m)),
-            exp(-$gamma * $height->toMetres() / $length_m),
-        ];
+        return new self(
+            self::k1($hill->shape, $exposure, $slope, $coefficients, $edition),
+            max(0.0, 1 - $hill->fromCrest->toMetres() / ($value("$shape/mu/{$hill->side->value}") * $length_m)),
+            exp(-$value("$shape/gamma") * $height->toMetres() / $length_m),
+        );
+    }
+
+    /** K1 of a slope H/Lh, which counts up to the steepest one. */
+    public static function k1(HillShape $shape, Exposure $exposure, float $slope, Coefficients $coefficients, Edition $edition = Edition::Of2016): float
+    {
+        $table = $edition->table('topography');
+
+        return $coefficients->value($table, "$shape->value/k1/$exposure->value") * min($slope, $coefficients->value($table, 'steepest'));
+    }
+
+    public function factor(): float
+    {
+        return (1 + $this->k1 * $this->k2 * $this->k3) ** 2;
+    }
+
+    public function figure(Hill $hill, Exposure $exposure, Edition $edition): Figure
+    {
+        $table = $edition->table('topography');
+
+        return new Figure('kzt_hill', ['value' => $this->factor(), 'k1' => $this->k1, 'k2' => $this->k2, 'k3' => $this->k3], $edition->cite('§26.8, Fig. 26.8-1'), $edition === Edition::Of2016 ? 'high' : 'medium', [
+            '/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/exposure', '/site/mean_roof_height_m',
+            "coefficient:$table/{$hill->shape->value}/k1/$exposure->value", "coefficient:$table/{$hill->shape->value}/gamma", "coefficient:$table/{$hill->shape->value}/mu/{$hill->side->value}",
+        ]);
     }
 }

@@ -30,6 +30,7 @@ final readonly class VelocityPressure
         public Pressure $qh,
         /** What pressures are made from: qh, in 2022 times Kd. */
         public Pressure $base,
+        private ?Topographic $hill,
     ) {
     }
 
@@ -38,16 +39,13 @@ final readonly class VelocityPressure
         $table = $edition->table('velocity_pressure');
         $formula = self::kz($site->exposure, $site->meanRoofHeight->toFeet(), $coefficients, $edition);
         $kh = $site->exposure === Exposure::B ? max($formula, $coefficients->value($table, 'kh_floor/B')) : $formula;
-        $kzt = match (true) {
-            $site->topography === Topography::Factor => $site->kzt ?? 1.0,
-            $site->topography === Topography::Hill && $site->hill !== null => Topographic::factor($site->hill, $site->exposure, $site->meanRoofHeight),
-            default => 1.0,
-        };
+        $hill = $site->topography === Topography::Hill && $site->hill !== null ? Topographic::of($site->hill, $site->exposure, $site->meanRoofHeight, $coefficients, $edition) : null;
+        $kzt = $hill?->factor() ?? ($site->topography === Topography::Factor ? $site->kzt ?? 1.0 : 1.0);
         $kd = $coefficients->value($table, 'kd');
         $ke = exp(-$coefficients->value($table, 'ke_per_ft') * $site->groundElevation->toFeet());
         $qh_psf = $coefficients->value($table, 'constant') * $kh * $kzt * $ke * $site->windSpeed->toMilesPerHour() ** 2 * ($edition->kdInVelocityPressure() ? $kd : 1.0);
 
-        return new self($formula, $kh, $kzt, $kd, $ke, Pressure::ofPsf($qh_psf), Pressure::ofPsf($qh_psf * ($edition->kdInVelocityPressure() ? 1.0 : $kd)));
+        return new self($formula, $kh, $kzt, $kd, $ke, Pressure::ofPsf($qh_psf), Pressure::ofPsf($qh_psf * ($edition->kdInVelocityPressure() ? 1.0 : $kd)), $hill);
     }
 
     /** Kz = k·(z/zg)^(2/α), k 2.01 in 2016 and 2.41 in 2022, z not under 15 ft. */
@@ -68,8 +66,8 @@ final readonly class VelocityPressure
         ], $edition->cite('Tables 26.10-1 and 26.11-1'), 'high', [
             '/site/mean_roof_height_m', '/site/exposure', "coefficient:$table/kz", "coefficient:$table/alpha/{$site->exposure->value}", "coefficient:$table/zg_ft/{$site->exposure->value}",
         ]));
-        $figures->add('loads/kzt', $site->topography === Topography::Hill && $site->hill !== null
-            ? Topographic::figure($site->hill, $site->exposure, $site->meanRoofHeight, $edition)
+        $figures->add('loads/kzt', $this->hill !== null && $site->hill !== null
+            ? $this->hill->figure($site->hill, $site->exposure, $edition)
             : new Figure('kzt', ['value' => $this->kzt], $edition->cite('§26.8'), 'high', ['/site/topography', '/site/kzt']));
         $figures->add('loads/kd', new Figure('kd', ['value' => $this->kd], $edition->cite('Table 26.6-1'), 'high', ["coefficient:$table/kd"], listed: false));
         $figures->add('loads/ke', new Figure('ke', ['value' => $this->ke], $edition->cite('Table 26.9-1'), 'high', ['/site/ground_elevation_m']));

@@ -45,8 +45,9 @@ final readonly class EnLoads
 {
     private const FACTOR = 1.5;
     private const TALLEST_M = 200.0;
-    /** Least and greatest reach of a drift, in m. Source: EN 1991-1-3 §6.2; recalled. */
-    private const DRIFT_M = [5.0, 15.0];
+    private const SNOW = 'en_1991_1_3/roof_snow';
+    /** Zone numbers that the annexes in hand are known to have. */
+    private const ZONES = [1.0, 5.0];
 
     private function __construct(private Design $design, private EnSite $site, private Coefficients $coefficients, private Figures $figures)
     {
@@ -96,6 +97,8 @@ final readonly class EnLoads
         $findings = [];
         if (GroundSnow::hasZones($site->snowSet) && $site->snowZone === null) {
             $findings[] = Finding::refusal('en_zone_missing', '/site/en/snow_zone', [], Scope::Job);
+        } elseif (GroundSnow::hasZones($site->snowSet) && ($site->snowZone < self::ZONES[0] || $site->snowZone > self::ZONES[1])) {
+            $findings[] = Finding::refusal('en_zone_range', '/site/en/snow_zone', ['zone' => $site->snowZone ?? 0.0, 'from' => self::ZONES[0], 'to' => self::ZONES[1]], Scope::Job);
         }
         if ($site->snowSet !== EnSnowSet::Given && $design->site->groundElevation->toMetres() > GroundSnow::HIGHEST_M) {
             $findings[] = Finding::refusal('en_altitude', '/site/ground_elevation_m', ['height_m' => $design->site->groundElevation->toMetres(), 'most_m' => GroundSnow::HIGHEST_M], Scope::Job);
@@ -152,7 +155,7 @@ final readonly class EnLoads
         [$xs_m, $ys_m] = self::lines($winds, $es_m);
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
             $this->figures->add($path, new Figure('suction_en', [
-                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
+                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => 'wind.'.Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
             ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
 
             return new Suction($path, $large_Pa / $qp_Pa, $small_Pa, 1.0, $large_Pa, 10.0);
@@ -225,12 +228,12 @@ final readonly class EnLoads
     {
         $site = $this->design->site;
         $sk = GroundSnow::at($site, $this->site->snowSet, $this->site->snowZone, $this->coefficients);
-        $ce = $this->coefficients->value('en_1991_1_3/roof_snow', 'ce/'.$site->roofExposure->value);
-        $mu = self::mu1($this->design->surface->pitch->toDegrees(), $site->freeSlidePath !== YesNo::Yes);
+        $ce = $this->coefficients->value(self::SNOW, 'ce/'.$site->roofExposure->value);
+        $mu = self::mu1($this->design->surface->pitch->toDegrees(), $site->freeSlidePath !== YesNo::Yes, $this->coefficients);
         $s_Pa = $mu * $ce * $sk->toPascals();
         $this->figures->add('loads/sk', new Figure($this->site->snowSet === EnSnowSet::Given ? 'sk_given' : 'sk', ['value_Pa' => $sk->toPascals()], 'EN 1991-1-3, Annex C or national annex; recalled', 'high', $this->site->snowSet === EnSnowSet::Given
             ? ['/site/ground_snow_Pa'] : ['/site/en/snow_set', '/site/en/snow_zone', '/site/ground_elevation_m']));
-        $this->figures->add('loads/mu', new Figure('mu', ['value' => $mu], 'EN 1991-1-3, §5.3, Table 5.2; recalled', 'high', ['/surface/pitch_rad', '/site/free_slide_path'], listed: false));
+        $this->figures->add('loads/mu', new Figure('mu', ['value' => $mu], 'EN 1991-1-3, §5.3, Table 5.2; recalled', 'high', ['/surface/pitch_rad', '/site/free_slide_path', 'coefficient:'.self::SNOW.'/mu1'], listed: false));
         $this->figures->add('loads/ps', new Figure('s_en', ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()], 'EN 1991-1-3, Eq. 5.1; recalled', 'high', ['loads/mu', 'loads/sk', '/site/roof_exposure', "coefficient:en_1991_1_3/roof_snow/ce/{$site->roofExposure->value}"]));
         $this->figures->add('loads/snow/balanced', new Figure('s_en', ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()], 'EN 1991-1-3, §5.3; recalled', 'high', ['loads/ps'], listed: false));
         $cases = [SnowCase::uniform('balanced', $s_Pa)];
@@ -244,28 +247,30 @@ final readonly class EnLoads
     }
 
     /** Shape coefficient μ1; at least 0.8 where the snow cannot slide off. */
-    public static function mu1(float $degrees, bool $held): float
+    public static function mu1(float $degrees, bool $held, Coefficients $coefficients): float
     {
-        $mu = 0.8 * min(1.0, max(0.0, (60 - $degrees) / 30));
+        $flat = $coefficients->value(self::SNOW, 'mu1');
 
-        return $held ? max(0.8, $mu) : $mu;
+        return $held ? $flat : $flat * min(1.0, max(0.0, (60 - $degrees) / 30));
     }
 
     /** Shape coefficient of a drift at an obstruction, μ2 = γ·h/sk between 0.8 and 2. */
-    public static function mu2(float $height_m, Pressure $sk): float
+    public static function mu2(float $height_m, Pressure $sk, Coefficients $coefficients): float
     {
-        return max(0.8, min(2.0, 2000 * $height_m / $sk->toPascals()));
+        $value = static fn (string $key): float => $coefficients->value(self::SNOW, 'drift/'.$key);
+
+        return max($value('least'), min($value('most'), 1000 * $value('density') * $height_m / $sk->toPascals()));
     }
 
     private function drift(SnowFeature $feature, int $index, Pressure $sk, float $s_Pa, float $ce): SnowCase
     {
-        $mu2 = self::mu2($feature->height->toMetres(), $sk);
-        $reach_m = max(self::DRIFT_M[0], min(self::DRIFT_M[1], 2 * $feature->height->toMetres()));
+        $mu2 = self::mu2($feature->height->toMetres(), $sk, $this->coefficients);
+        $reach_m = max($this->coefficients->value(self::SNOW, 'drift/shortest'), min($this->coefficients->value(self::SNOW, 'drift/longest'), 2 * $feature->height->toMetres()));
         $peak_Pa = max(0.0, $mu2 * $ce * $sk->toPascals() - $s_Pa);
         $code = 'drift_'.$feature->id;
         $this->figures->add("loads/snow/$code", new Figure('snow_drift_en', [
             'value_Pa' => $s_Pa + $peak_Pa, 'mu' => $mu2, 'around' => $feature->id, 'reach_m' => $reach_m,
-        ], 'EN 1991-1-3, §6.2; recalled', 'high', ['loads/sk', "/surface/snow_features/$index/height_m"]));
+        ], 'EN 1991-1-3, §6.2; recalled', 'high', ['loads/sk', "/surface/snow_features/$index/height_m", 'coefficient:'.self::SNOW.'/drift/density']));
 
         return SnowCase::around($code, $s_Pa, $peak_Pa, $reach_m, $feature, true, cos($this->design->surface->pitch->toRadians()));
     }
