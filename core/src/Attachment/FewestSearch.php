@@ -323,29 +323,30 @@ final class FewestSearch
         if ($right === null) {
             return false;
         }
-        $over = [$last => $right];
+        // From the right, where the moments are known: what does not hold mostly shows there.
+        $next = $right;
+        $afterNext = [];
         for ($place = $last - 1; $place >= 0; --$place) {
+            $carry = $this->carries[$place];
+            $over = [];
             foreach ($this->knowns[$place] as $unit => $known) {
-                $over[$place][$unit] = $known - $this->carries[$place] * $over[$place + 1][$unit];
+                $over[] = $known - $carry * $next[$unit];
             }
-        }
-        for ($place = 0; $place < $last; ++$place) {
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
             $limit = $this->limit - ($last > 1 ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
-            if (!self::holdsBetween($bay, $over[$place][0], $over[$place + 1][0], $bay->unitSections[0], $limit * $this->space->cap)
+            if (!self::holdsBetween($bay, $over[0] ?? 0.0, $next[0], $bay->unitSections[0], $limit * $this->space->cap)
                 || !self::holdsBetween(
                     $bay,
-                    $this->space->upward($over[$place], $loaded->winds_N),
-                    $this->space->upward($over[$place + 1], $loaded->winds_N),
+                    $this->space->upward($over, $loaded->winds_N),
+                    $this->space->upward($next, $loaded->winds_N),
                     $loaded->upSections_Nm,
                     $limit * $this->space->capUp_Nm,
-                )) {
+                )
+                || ($place < $last - 1 && !$this->footHolds($bay, $this->space->between($feet[$place + 1], $feet[$place + 2])->bay, $over, $next, $afterNext))) {
                 return false;
             }
-            if ($place > 0 && !$this->footHolds($this->space->between($feet[$place - 1], $feet[$place])->bay, $bay, $over[$place - 1], $over[$place], $over[$place + 1])) {
-                return false;
-            }
+            [$next, $afterNext] = [$over, $next];
         }
 
         return true;

@@ -88,7 +88,8 @@ final readonly class RailLines
                 $holeY_m = $mark * $step_m;
                 $offset_m = $holeY_m - $hole_m - $low_m;
                 $away_m = abs(($upper ? $length_m - $offset_m : $offset_m) - $wish_m);
-                $score = $away_m + self::penalty($design, $members, $course, $holeY_m);
+                // Penalties only add: what lies too far off is not looked at.
+                $score = $away_m < $leastScore ? $away_m + self::penalty($design, $members, $course, $holeY_m) : INF;
                 if ($score < $leastScore - 1e-12) {
                     $leastScore = $score;
                     $best = $offset_m;
