@@ -7,6 +7,7 @@ return [
     // findings: refusals
     'finding.figure_missing' => '{document}: {figure} is not in hand, so that this case is refused. Pressures given by an engineer can stand in place of it.',
     'finding.coefficient_missing' => '{coefficient} is not remembered well enough to ship. Read it in your own copy of the document and enter it among the own copies.',
+    'finding.ground_snow_kind' => 'The ground snow load is entered as {entered}; this standard computes with {needed}. No conversion between them is published: take the value from this standard’s own map, and say so.',
     'finding.winter_wind_missing' => 'This edition computes drifts with the winter wind parameter W2. Enter it from the hazard map.',
     'finding.given_incomplete' => 'Of the given pressures these are missing: {missing}. Until they are entered, with document, name and date, nothing is planned with them.',
     'finding.given_at_service_level' => 'Given pressures at service level cannot be brought to the ultimate limit state of this standard: no conversion is published. Ask for them at strength level.',

@@ -38,6 +38,7 @@ final readonly class Site
         public Length $buildingWidth,
         #[Range(0, 20_000)]
         public Pressure $groundSnow,
+        public GroundSnowKind $groundSnowKind,
         public RoofExposure $roofExposure,
         public Thermal $thermal,
         #[Range(0.5, 60)]

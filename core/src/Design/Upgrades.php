@@ -33,7 +33,7 @@ final class Upgrades
     {
         $added = [
             '' => ['given' => null],
-            'site' => ['combinations' => 'asd', 'array_holds_snow' => 'no', 'hill' => null, 'winter_wind' => null, 'en' => null, 'as_nzs' => null],
+            'site' => ['combinations' => 'asd', 'array_holds_snow' => 'no', 'ground_snow_kind' => 'nominal', 'hill' => null, 'winter_wind' => null, 'en' => null, 'as_nzs' => null],
             'surface' => ['snow_features' => [], 'left_hip_m' => 0.0, 'right_hip_m' => 0.0],
             'surface/framing' => ['span_m' => null, 'grade' => null],
             'kit' => ['capacities' => 'allowable'],

@@ -7,6 +7,8 @@ namespace Garnetine\Core\Load;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\EnSnowSet;
+use Garnetine\Core\Design\GroundSnowKind;
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\RoofKind;
@@ -95,6 +97,7 @@ final class Admission
             ...$asce ? self::wind($design) : [],
             ...$design->site->standard === Standard::En ? self::meanVelocity($design) : [],
             ...self::topography($design),
+            ...self::groundSnow($design),
             ...$asce ? self::panelConditions($design, $coefficients) : [],
         ];
     }
@@ -110,6 +113,17 @@ final class Admission
             $site->topography === Topography::Factor && $site->standard->isAsce7() && $site->kzt === null => [Finding::stop('kzt_missing', '/site/kzt', [], Scope::Job)],
             default => [],
         };
+    }
+
+    /** @return list<Finding> Ground snow of another standard's maps */
+    private static function groundSnow(Design $design): array
+    {
+        $site = $design->site;
+        $needed = GroundSnowKind::of($site->standard);
+        $counts = $site->groundSnow->toPascals() > 0 && !($site->standard === Standard::En && $site->en?->snowSet !== EnSnowSet::Given);
+
+        return $needed !== null && $counts && $site->groundSnowKind !== $needed
+            ? [Finding::stop('ground_snow_kind', '/site/ground_snow_kind', ['entered' => 'choice.ground_snow_kind.'.$site->groundSnowKind->value, 'needed' => 'choice.ground_snow_kind.'.$needed->value], Scope::Job)] : [];
     }
 
     /** @return list<Finding> A ten-minute mean as high as this is rare: it may be a gust */

@@ -319,6 +319,21 @@ final class StandardsTest extends TestCase
         self::assertContains('en_velocity_high', array_map(static fn ($stop): string => $stop->code, $plan->openStops()));
     }
 
+    public function test_ground_snow_of_another_standards_map_is_asked_about(): void
+    {
+        $codes = static fn (Scenario $scenario): array => array_map(static fn ($stop): string => $stop->code, Planner::plan($scenario->design(), Depth::Checks)->openStops());
+        foreach (['asce7-16' => 'nominal', 'asce7-22' => 'strength', 'en-1991' => 'characteristic'] as $standard => $own) {
+            $scenario = Scenario::to($standard);
+            if ($standard === 'en-1991') {
+                $scenario = $scenario->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => 'C24']);
+            }
+            foreach (['nominal', 'strength', 'characteristic'] as $kind) {
+                self::assertSame($kind !== $own, in_array('ground_snow_kind', $codes($scenario->with('/site/ground_snow_kind', $kind)), true), "$standard, $kind");
+            }
+        }
+        self::assertNotContains('ground_snow_kind', $codes(Scenario::to('en-1991')->with('/site/ground_snow_kind', 'nominal')), 'a formula by zone needs none');
+    }
+
     public function test_drifts_lie_where_they_are_and_held_snow_pushes_the_upper_row(): void
     {
         $snowy = Scenario::of()->with('/site/ground_snow_Pa', 1500.0);

@@ -35,8 +35,8 @@ final readonly class Scenario
             'asce7-16' => self::of(),
             'asce7-16 low' => self::of()->with('/surface/pitch_rad', deg2rad(5))->with('/block/y_m', Length::ofFeet(3)->toMetres()),
             'asce7-16 lrfd' => $design(self::of()->with('/site/combinations', 'lrfd')),
-            'asce7-22' => self::of()->with('/site/standard', 'asce7-22')->with('/surface/pitch_rad', deg2rad(5))->with('/site/thermal', 'unheated')->with('/site/winter_wind', 0.4),
-            'en-1991' => self::of()->with('/site/standard', 'en-1991')->with('/kit/capacities', 'design')
+            'asce7-22' => self::of()->with('/site/standard', 'asce7-22')->with('/surface/pitch_rad', deg2rad(5))->with('/site/thermal', 'unheated')->with('/site/winter_wind', 0.4)->with('/site/ground_snow_kind', 'strength'),
+            'en-1991' => self::of()->with('/site/standard', 'en-1991')->with('/site/ground_snow_kind', 'characteristic')->with('/kit/capacities', 'design')
                 ->with('/site/en', ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'de_2', 'snow_zone' => null, 'timber' => 'C24']),
             'as-nzs-1170-2011', 'as-nzs-1170-2021' => $design(self::of()->with('/site/standard', $standard)->with('/site/ground_snow_Pa', 0.0)
                 ->with('/site/as_nzs', ['region' => 'A4', 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null])),

@@ -69,7 +69,7 @@ function SiteSheet() {
                 is <Slot path="/site/eave_to_ridge_m" /> on the level.
             </Say>
             <SnowSentences standard={standard} />
-            <PlaceLookup />
+            {standard === 'asce7-16' && <PlaceLookup />}
         </>
     );
 }
@@ -187,7 +187,7 @@ function SnowSentences({ standard }: { standard: string }) {
             <Say>
                 {(!en || set === 'given') && (
                     <>
-                        The ground snow load is <Slot path="/site/ground_snow_Pa" />.{' '}
+                        The ground snow load is <Slot path="/site/ground_snow_Pa" />, <Slot path="/site/ground_snow_kind" />.{' '}
                     </>
                 )}
                 The roof is <Slot path="/site/roof_exposure" /> to wind

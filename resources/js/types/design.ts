@@ -25,6 +25,7 @@ export type FieldPath =
     | '/site/building_length_m'
     | '/site/building_width_m'
     | '/site/ground_snow_Pa'
+    | '/site/ground_snow_kind'
     | '/site/roof_exposure'
     | '/site/thermal'
     | '/site/eave_to_ridge_m'
