@@ -54,7 +54,7 @@ final class OwnCopyTest extends TestCase
         $user = $this->planner();
         [$hip, $gable] = [$this->exampleJob($user), $this->exampleJob($user)];
         $this->actingAs($user);
-        $edits = [['path' => '/surface/roof_kind', 'value' => 'hip'], ['path' => '/surface/left_hip_m', 'value' => 1.0], ['path' => '/surface/framing/first_member_m', 'value' => 0.6]];
+        $edits = [['path' => '/surface/roof_kind', 'value' => 'hip'], ['path' => '/surface/left_hip_m', 'value' => 1.0], ['path' => '/surface/right_hip_m', 'value' => 1.0], ['path' => '/surface/framing/first_member_m', 'value' => 0.6]];
         $this->postJson("/jobs/{$hip->id}/designs", ['base' => $hip->current()->id, 'edits' => $edits])->assertOk()
             ->assertJsonPath('summary.refused', true)->assertJsonPath('own_missing.0.id', 'asce7_16/hip_roof/7-20/2e')->assertJsonPath('own_missing.0.name', 'GCp, hip 7° to 20°, 2e');
         $this->read($hip, ['base' => $hip->current()->id, 'coefficient' => 'asce7_16/hip_roof/7-20/2e', 'value' => '2.6'])->assertOk()

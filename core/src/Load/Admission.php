@@ -52,7 +52,8 @@ final class Admission
         if ($surface->dormerOrValley !== YesNo::No && $design->given === null) {
             $refusals[] = Finding::refusal('dormer_or_valley', '/surface/dormer_or_valley', ['answer' => $surface->dormerOrValley->value]);
         }
-        if ($surface->higherOrLowerRoof !== YesNo::No && ($design->given === null || !self::higherRoofSaid($design))) {
+        $entered = array_filter($surface->snowFeatures, static fn (SnowFeature $feature): bool => $feature->kind === SnowFeatureKind::HigherRoof) !== [];
+        if (($surface->higherOrLowerRoof !== YesNo::No || $entered) && ($design->given === null || !($entered || self::snowIsSaid($design)))) {
             $refusals[] = Finding::refusal('higher_or_lower_roof', '/surface/higher_or_lower_roof', ['answer' => $surface->higherOrLowerRoof->value]);
         }
         if ($surface->pitch->toDegrees() > self::STEEPEST_DEG) {
@@ -67,11 +68,10 @@ final class Admission
         return $refusals;
     }
 
-    /** Snow beside a higher roof is given with the pressures, or the higher roof is among what snow drifts against. */
-    private static function higherRoofSaid(Design $design): bool
+    /** Whether snow beside a higher roof needs no computing: there is none, or it is given. */
+    private static function snowIsSaid(Design $design): bool
     {
-        return $design->site->groundSnow->toPascals() <= 0.0 || $design->given?->roofSnow !== null
-            || array_filter($design->surface->snowFeatures, static fn (SnowFeature $feature): bool => $feature->kind === SnowFeatureKind::HigherRoof) !== [];
+        return $design->site->groundSnow->toPascals() <= 0.0 || $design->given?->roofSnow !== null;
     }
 
     /** @return list<Finding> Refusals when the kit's capacities cannot be held against the combinations */
@@ -89,7 +89,7 @@ final class Admission
     public static function asked(Design $design, Coefficients $coefficients): array
     {
         if ($design->given !== null) {
-            return [];
+            return $design->given->roofSnow === null ? self::groundSnow($design) : [];
         }
         $asce = $design->site->standard->isAsce7();
 
@@ -243,6 +243,9 @@ final class Admission
         };
         if ($given === null && $site->topography === Topography::NoHill) {
             $findings[] = Finding::assumption('no_hill', '/site/topography');
+        }
+        if ($given === null && $design->surface->snowFeatures !== []) {
+            $findings[] = Finding::assumption('wind_beside_tall', '/surface/snow_features');
         }
         if ($given === null && $site->topography === Topography::Hill) {
             $findings[] = Finding::assumption('hill_counts', '/site/hill');

@@ -62,6 +62,9 @@ final class Findings
                 ? Finding::assumption('shank_hole_waived', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
                 : Finding::stop('shank_hole_needed', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
         }
+        if ($lag->withdrawal === null) {
+            $findings[] = Finding::stop('pull_out_not_covered', '/kit/lag/pull_out_N', ['thread_m' => $lag->threadInMember->toMetres()]);
+        }
         if ($screw->pullOut !== null && trim($screw->document) === '') {
             $findings[] = Finding::stop('pull_out_undocumented', '/kit/lag/document');
         }

@@ -254,6 +254,7 @@ final class StandardsTest extends TestCase
         yield '7-22 without the winter wind' => [Scenario::to('asce7-22')->with('/site/winter_wind', null)->with('/site/roof_supports', 'other'), 'winter_wind_missing'];
         yield 'a monoslope of 18°' => [Scenario::of()->with('/surface/roof_kind', 'shed'), 'figure_missing'];
         yield 'a hip over 27°' => [Scenario::to('asce7-16 hip')->with('/surface/pitch_rad', deg2rad(30)), 'coefficient_missing'];
+        yield 'a roof hipped at one end' => [Scenario::to('asce7-16 hip')->with('/surface/right_hip_m', 0.0), 'figure_missing'];
         yield 'a hip without a leaning edge' => [Scenario::to('asce7-16 hip')->with('/surface/left_hip_m', 0.0)->with('/surface/right_hip_m', 0.0), 'hip_edges'];
         yield 'a gable with a leaning edge' => [Scenario::of()->with('/surface/left_hip_m', 2.0), 'hip_edges'];
         yield 'hips that cross' => [Scenario::to('asce7-16 hip')->with('/surface/left_hip_m', 18.0), 'hip_edges'];
@@ -277,6 +278,7 @@ final class StandardsTest extends TestCase
         yield 'given without a name' => [Scenario::to('given')->with('/given/by', ' '), 'given_incomplete'];
         yield 'given at service level to AS/NZS' => [Scenario::to('as-nzs-1170-2011')->with('/given', ['level' => 'service'] + Scenario::GIVEN), 'given_at_service_level'];
         yield 'a higher roof without given pressures' => [Scenario::of()->with('/surface/higher_or_lower_roof', 'yes'), 'higher_or_lower_roof'];
+        yield 'a higher roof that snow slides from, without given pressures' => [Scenario::of()->with('/surface/snow_features', [['id' => 'x', 'kind' => 'higher_roof', 'x_m' => 0.0, 'y_m' => 5.2, 'width_m' => 5.0, 'length_m' => 1.0, 'height_m' => 2.0, 'upwind_m' => 5.0, 'higher_roof_m' => 5.0, 'slides_from_m' => 4.0]]), 'higher_or_lower_roof'];
         yield 'a pitch of 62°' => [Scenario::to('en-1991')->with('/surface/pitch_rad', deg2rad(62)), 'pitch'];
     }
 
@@ -313,6 +315,12 @@ final class StandardsTest extends TestCase
         }
     }
 
+    public function test_a_screw_outside_the_equation_is_a_stop_and_not_a_silent_nothing(): void
+    {
+        $short = Scenario::to('en-1991')->with('/kit/lag/length_m', 0.0635);
+        self::assertContains('pull_out_not_covered', array_map(static fn ($stop): string => $stop->code, Planner::plan($short->design(), Depth::Checks)->openStops()));
+    }
+
     public function test_a_mean_velocity_that_looks_like_a_gust_is_asked_about(): void
     {
         $plan = Planner::plan(Scenario::to('en-1991')->with('/site/en', ['basic_velocity_m_per_s' => 45.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => 'C24'])->design(), Depth::Checks);
@@ -331,6 +339,7 @@ final class StandardsTest extends TestCase
                 self::assertSame($kind !== $own, in_array('ground_snow_kind', $codes($scenario->with('/site/ground_snow_kind', $kind)), true), "$standard, $kind");
             }
         }
+        self::assertContains('ground_snow_kind', $codes(Scenario::to('given')->with('/given', ['roof_snow_Pa' => null] + Scenario::GIVEN)->with('/site/ground_snow_kind', 'strength')), 'given wind, computed snow');
         self::assertNotContains('ground_snow_kind', $codes(Scenario::to('en-1991')->with('/site/ground_snow_kind', 'nominal')), 'a formula by zone needs none');
     }
 
@@ -344,6 +353,7 @@ final class StandardsTest extends TestCase
         self::assertEqualsWithDelta($drift->surcharge_Pa, $drift->patch_Pa(0.0, 1.0, 1.0, 2.0), 1e-9, 'at the wall');
         self::assertEqualsWithDelta($drift->surcharge_Pa / 2, $drift->patch_Pa($reach_m / 2, 1.0, 20.0, 2.0), 1e-9, 'half-way');
         self::assertSame(0.0, $drift->patch_Pa($reach_m, 1.0, 20.0, 2.0));
+        self::assertContains('unbalanced_simple', array_map(static fn ($case): string => $case->code, self::loads(Scenario::to('asce7-16 hip')->with('/site/ground_snow_Pa', 1500.0)->design())->snow->cases), 'hips have a leeward side too');
         // A wall shorter than 15 ft gathers none, and one no taller than a fifth of the snow over it neither.
         self::assertSame(count($loads->snow->cases) - 1, count(self::loads($snowy->with('/surface/snow_features', [['length_m' => 4.0] + $wall])->design())->snow->cases));
         self::assertSame(count($loads->snow->cases) - 1, count(self::loads($snowy->with('/surface/snow_features', [['height_m' => 0.3] + $wall])->design())->snow->cases));

@@ -19,8 +19,8 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /**
- * Snow on one plane: pf = 0.7·Ce·Ct·Is·pg (in 2022 without Is), ps = Cs·pf, the low-slope minimum, on gables the unbalanced
- * case, rain on snow, drifts at tall things and snow that slides from a higher roof.
+ * Snow on one plane: pf = 0.7·Ce·Ct·Is·pg (in 2022 without Is), ps = Cs·pf, the low-slope minimum, on gables and hips the
+ * unbalanced case, rain on snow, drifts at tall things and snow that slides from a higher roof.
  *
  * Source: ASCE/SEI 7-16 and 7-22, §§7.3, 7.4, 7.6.1, 7.7, 7.8, 7.9, 7.10; recalled.
  */
@@ -113,7 +113,7 @@ final readonly class RoofSnow
         if ($this->theta_deg < $this->value('low_slope_deg')) {
             $cases[] = $this->minimum();
         }
-        if ($this->design->surface->roofKind === RoofKind::TwoSidedGable && $this->theta_deg >= $this->value('unbalanced/from_deg') && $this->theta_deg <= $this->value('unbalanced/to_deg')) {
+        if (self::canBeUnbalanced($this->design) && $this->theta_deg >= $this->value('unbalanced/from_deg') && $this->theta_deg <= $this->value('unbalanced/to_deg')) {
             $cases[] = $this->unbalanced($ps_psf);
         }
         if ($this->rains()) {
@@ -127,6 +127,12 @@ final readonly class RoofSnow
         $this->figures->add('loads/snow/balanced', new Figure('snow_balanced', ['value_Pa' => $ps_Pa], $this->edition->cite('§7.4'), 'high', ['loads/ps'], listed: false));
 
         return new SnowLoads($ps_Pa, $cases, $this->edition->snowAtService());
+    }
+
+    /** Gables and hips have a leeward side; monoslopes and flat roofs do not. */
+    private static function canBeUnbalanced(Design $design): bool
+    {
+        return in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true);
     }
 
     private function minimum(): SnowCase
@@ -183,7 +189,7 @@ final readonly class RoofSnow
         $simple = $design->site->roofSupports === RoofSupports::Simple && $design->site->eaveToRidge->toFeet() <= 20.0;
 
         return $edition->snowIsStrength() && $design->site->groundSnow->toPascals() > 0
-            && ($design->surface->snowFeatures !== [] || ($design->surface->roofKind === RoofKind::TwoSidedGable && $degrees >= 2.38 && $degrees <= 30.2 && !$simple));
+            && ($design->surface->snowFeatures !== [] || (self::canBeUnbalanced($design) && $degrees >= 2.38 && $degrees <= 30.2 && !$simple));
     }
 
     private function rains(): bool

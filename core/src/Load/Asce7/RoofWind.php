@@ -22,8 +22,9 @@ use Garnetine\Core\Quantity\Length;
  * The zones of a roof and their external pressure coefficients, at 10 ft².
  *
  * Over 7° a gable: strips of width a along the rakes and a/cos θ along eave and ridge, from the outer roof edge; at a limit
- * between two bands of pitch the worse is taken, zone by zone. A hip: strips of width a along eave, ridge and hips, on the level. Up to 7°: by the mean roof height h, zone 3 an L of 0.6h by
- * 0.2h in each corner, zone 2 the rest of a strip of 0.6h, zone 1 up to 1.2h, zone 1′ beyond; a gable's ridge is no edge.
+ * between two bands of pitch the worse is taken, zone by zone. A plane between two hips: strips of width a along eave, ridge
+ * and hips, on the level. Up to 7°: by the mean roof height h, zone 3 an L of 0.6h by 0.2h in each corner, zone 2 the rest of
+ * a strip of 0.6h, zone 1 up to 1.2h, zone 1′ beyond; a gable's ridge is no edge.
  *
  * Source: ASCE/SEI 7-16, Figs. 30.3-2A to -2I; 7-22 Fig. 30.3-2A; recalled.
  */
@@ -51,6 +52,7 @@ final readonly class RoofWind
             $design->surface->roofKind === RoofKind::TwoSidedGable => $low ? null : 'Figs. 30.3-2B to -2D (gable over 7°)',
             $design->surface->roofKind === RoofKind::Flat => $low ? null : 'a figure for a flat roof steeper than 7°',
             $design->surface->roofKind === RoofKind::Shed => $degrees <= self::MONOSLOPE_DEG ? null : ($degrees <= 10.0 ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
+            $design->surface->roofKind === RoofKind::Hip && min($design->surface->leftHip->toMetres(), $design->surface->rightHip->toMetres()) <= 0.0 => 'a figure for a roof that is hipped at one end and gabled at the other',
             $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low ? 'Fig. 30.3-2A on a hip plane' : ($degrees <= 45.0 ? null : 'Fig. 30.3-2 (hip over 45°)'),
             $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs)',
             default => 'a figure for this kind of roof',
@@ -169,12 +171,10 @@ final readonly class RoofWind
         $outline = Outline::of($this->design->surface);
         $slant = cos($this->design->surface->pitch->toRadians());
         $up_m = $a_m / $slant;
-        $beside = static fn (float $x_m, float $y_m): bool => ($outline->leftHip_m > 0.0 && $outline->levelFromLeft_m($x_m, $y_m) < $a_m) || ($outline->rightHip_m > 0.0 && $outline->levelFromRight_m($x_m, $y_m) < $a_m);
-        // A rake that a hip roof keeps at one end is a hip roof's edge no figure shows: it is taken as the corner.
-        $rake = static fn (float $x_m): bool => ($outline->leftHip_m <= 0.0 && $x_m < $a_m) || ($outline->rightHip_m <= 0.0 && $x_m > $outline->width_m - $a_m);
+        $beside = static fn (float $x_m, float $y_m): bool => min($outline->levelFromLeft_m($x_m, $y_m), $outline->levelFromRight_m($x_m, $y_m)) < $a_m;
 
-        return ZoneMap::lay($outline, [...$outline->leftHip_m > 0.0 ? [] : [$a_m], ...$outline->rightHip_m > 0.0 ? [] : [$outline->width_m - $a_m]], [$up_m, $outline->length_m - $up_m], $outline->besideHips($a_m, true), static fn (float $x_m, float $y_m): string => match (true) {
-            $rake($x_m) || ($y_m < $up_m && $beside($x_m, $y_m)) => '3',
+        return ZoneMap::lay($outline, [], [$up_m, $outline->length_m - $up_m], $outline->besideHips($a_m, true), static fn (float $x_m, float $y_m): string => match (true) {
+            $y_m < $up_m && $beside($x_m, $y_m) => '3',
             $y_m < $up_m => '2e',
             $y_m > $outline->length_m - $up_m || $beside($x_m, $y_m) => '2r',
             default => '1',
