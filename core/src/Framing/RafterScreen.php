@@ -54,7 +54,7 @@ final readonly class RafterScreen
         $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
         $array_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 / $slant
             + 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres() / $slant;
-        $snow_Pa = $loads->snow->service_Pa();
+        $snow_Pa = $loads->snow->heaviest_Pa();
         $live_Pa = RoofLive::reduced(Area::ofSi($framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals();
         $fb_Pa = $value($key) * $cf * $value('cr') * self::PSI;
         $perLoad = $framing->spacing->toMetres() * $framing->span->toMetres() ** 2 / 8 / ($framing->width->toMetres() * $framing->depth->toMetres() ** 2 / 6) / $fb_Pa;

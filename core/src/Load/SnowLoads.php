@@ -16,6 +16,12 @@ final readonly class SnowLoads
     {
     }
 
+    /** The heaviest snow that lies evenly, balanced or not, at service level. */
+    public function heaviest_Pa(): float
+    {
+        return $this->service * max(array_map(static fn (SnowCase $case): float => $case->uniform_Pa, $this->cases));
+    }
+
     /** Balanced snow at the level of the dead load, as the comparison of gravity loads on the structure needs it. */
     public function service_Pa(): float
     {
