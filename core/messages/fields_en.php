@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Names of what a person enters, by JSON pointer (list positions as *); choices by the key's last part and value.
 return [
+    '/given' => 'Given pressures', '/site/en' => 'What EN 1991 asks of the site', '/site/as_nzs' => 'What AS/NZS 1170 asks of the site', '/site/as_nzs/shielding' => 'Buildings that shield', '/site/hill' => 'The hill', '/surface/framing/lap' => 'Lap of the members',
+    '/surface/snow_features/*' => 'What snow drifts against', '/surface/no_work_rectangles/*' => 'Area kept free', '/surface/no_work_circles/*' => 'Area kept free', '/module/ratings/*' => 'Rating', '/penetrations/*' => 'Other hole',
     '/name' => 'Name of the job', '/units' => 'Units',
     '/site/standard' => 'Standard', '/site/risk_category' => 'Risk category', '/site/wind_speed_m_per_s' => 'Basic wind speed', '/site/wind_speed_kind' => 'Kind of wind speed',
     '/site/low_wind_speed_confirmed' => 'Low wind speed confirmed', '/site/exposure' => 'Exposure', '/site/topography' => 'Hills near by', '/site/kzt' => 'Topographic factor Kzt', '/site/kzt_source' => 'Where Kzt comes from',

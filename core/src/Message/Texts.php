@@ -109,7 +109,7 @@ final class Texts
     /** The name of what is entered at a JSON pointer. */
     public function field(string $pointer): string
     {
-        $pattern = (string) preg_replace('~/\d+(?=/)~', '/*', $pointer);
+        $pattern = (string) preg_replace('~/\d+(?=/|$)~', '/*', $pointer);
 
         return self::$templates[$pattern] ?? ucfirst(str_replace('_', ' ', substr((string) strrchr($pointer, '/'), 1)));
     }
