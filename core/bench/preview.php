@@ -5,13 +5,15 @@
 declare(strict_types=1);
 
 $origin = $argv[1] ?? exit("Usage: preview.php ORIGIN\n");
+$sentTo = '';
 $jar = (string) tempnam(sys_get_temp_dir(), 'garnetine');
-$curl = static function (string $path, ?string $body = null) use ($origin, $jar): string {
+$curl = static function (string $path, ?string $body = null) use ($origin, $jar, &$sentTo): string {
     $handle = curl_init($origin.$path) ?: throw new RuntimeException('No curl.');
     $token = preg_match('/XSRF-TOKEN\t(\S+)/', (string) @file_get_contents($jar), $found) === 1 ? urldecode($found[1]) : '';
     curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"]]
         + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body]));
     $answer = (string) curl_exec($handle);
+    $sentTo = (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL);
     unset($handle);
 
     return $answer;
@@ -21,7 +23,7 @@ $curl('/demo', '{}');
 $curl('/jobs');
 // The 60-module roof of the budgets.
 $curl('/jobs', (string) json_encode(['name' => 'Bench', 'units' => 'ft_in', 'document' => (string) file_get_contents($argv[3] ?? exit("No design given.\n"))]));
-$job = 2;
+$job = preg_match('~/jobs/(\d+)~', $sentTo, $found) === 1 ? (int) $found[1] : exit("preview: no job was made\n");
 $view = json_decode($curl("/jobs/$job/view"), true);
 if (!is_array($view)) {
     exit("preview: the demo does not open\n");
