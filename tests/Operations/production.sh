@@ -105,9 +105,10 @@ if command -v systemd-analyze >/dev/null; then
 fi
 
 # --- backup, restore, and a damaged backup
-php artisan garnetine:company 'Elder Roofs' 'E. Lder' elder@example.test >/dev/null
 APP_ENV=local php artisan garnetine:demo >/dev/null
+php artisan garnetine:company 'Elder Roofs' 'E. Lder' elder@example.test >/dev/null
 before=$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc 'select count(*), max(hash) from designs')
+[ "${before%|*}" -gt 0 ] || bad "no design to keep"; ok
 bin/backup "$at/whole.dump" >/dev/null || bad "no backup"; ok
 ! bin/backup "$at/whole.dump" >/dev/null 2>&1 || bad "a backup was overwritten"; ok
 php artisan migrate:fresh --force --quiet
@@ -117,6 +118,15 @@ after=$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAM
 head -c $(($(stat -c %s "$at/whole.dump") * 2 / 3)) "$at/whole.dump" >"$at/damaged.dump"
 ! bin/restore "$at/damaged.dump" >/dev/null 2>&1 || bad "a damaged backup was restored"; ok
 [ "$after" = "$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc 'select count(*), max(hash) from designs')" ] || bad "a damaged backup changed something"; ok
+# Whole, but a design in it is not what was saved; told apart too where the settings are cached, as in production.
+forged="${DB_DATABASE}_forged"
+PGPASSWORD=$DB_PASSWORD createdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -T "$DB_DATABASE" "$forged"
+PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$forged" -v ON_ERROR_STOP=1 -qc "alter table designs disable trigger user; update designs set hash = repeat('0', 64) where id = (select min(id) from designs)"
+DB_DATABASE=$forged bin/backup "$at/forged.dump" >/dev/null || bad "no backup of the forged database"
+PGPASSWORD=$DB_PASSWORD dropdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" "$forged"
+APP_CONFIG_CACHE="$at/config.php" php artisan config:cache --quiet
+! APP_CONFIG_CACHE="$at/config.php" bin/restore "$at/forged.dump" >"$at/restore.log" 2>&1 || bad "a backup with a forged design was restored: $(cat "$at/restore.log")"; ok
+grep -q 'is not what was saved' "$at/restore.log" || bad "the forged design was not named: $(cat "$at/restore.log")"; ok
 for old in $(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d postgres -tAc "select datname from pg_database where datname like '${DB_DATABASE}_before_%'"); do
     PGPASSWORD=$DB_PASSWORD dropdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" "$old"
 done
