@@ -145,6 +145,14 @@ pg_start() {
             -E UTF8 --locale=C.UTF-8 --data-checksums >.data/initdb.log 2>&1 || { cat .data/initdb.log >&2; fail "initdb failed"; }
         rm -f "$pwfile"
     fi
+    # A copy made anew at the same place finds the cluster, but not its password: a new one, and what was saved is still there.
+    if [ ! -f "$secret" ]; then
+        say "giving the PostgreSQL cluster of this place a new password"
+        pg_stop "$name"
+        (umask 077 && head -c 18 /dev/urandom | base64 | tr '+/' 'ab' >"$secret")
+        printf "alter role garnetine password '%s'" "$(cat "$secret")" | pg_as "$bin/postgres" --single -D "$data" postgres >.data/password.log 2>&1 ||
+            { rm -f "$secret"; cat .data/password.log >&2; fail "the password was not taken"; }
+    fi
     if ! pg_as "$bin/pg_ctl" -D "$data" status >/dev/null 2>&1; then
         port=$(free_port 54320)
         pg_as "$bin/pg_ctl" -D "$data" -w -t 60 -l "$data/server.log" -o \
