@@ -40,6 +40,9 @@ final class FewestSearch
     /** @var array<int, float> */
     private array $carries = [];
 
+    /** @var list<int> Chosen so far, up to the place that is looked at */
+    private array $feet = [];
+
     /** @var array<int, bool> */
     private array $allowed;
 
@@ -135,12 +138,15 @@ final class FewestSearch
         $worst = $this->check->worst(array_map($this->space->x_m(...), $feet));
         // Around and around, until a whole round took nothing out.
         for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
+            ++$kept;
+            if ($worst <= SearchSpace::LIMIT && !$this->space->mayStandWithout($feet, $at)) {
+                continue;
+            }
             $fewer = $feet;
             unset($fewer[$at]);
             $fewer = array_values($fewer);
             $least = $worst > SearchSpace::LIMIT ? $worst - self::TIE : SearchSpace::LIMIT;
             $ratio = $this->check->worst(array_map($this->space->x_m(...), $fewer), $least);
-            ++$kept;
             if ($ratio <= $least) {
                 [$feet, $worst, $kept] = [$fewer, $ratio, 0];
             }
@@ -160,17 +166,18 @@ final class FewestSearch
                 continue;
             }
             foreach ($this->inOrder($i, $count - 1) as $j) {
-                if ($this->allowed[$j] && $this->space->after[$i][$j] <= $count - 2) {
+                if ($this->allowed[$j]) {
                     $this->knowns = [$end];
                     $this->carries = [0.0];
-                    $this->extend([$i, $j], $count - 2);
+                    $this->feet = [$i, $j];
+                    $this->extend(0, $count - 2);
                 }
             }
         }
     }
 
     /**
-     * Likely next feet first, so that a good layout is found early and prunes the rest.
+     * The feet that may come next, likely ones first, so that a good layout is found early and prunes the rest.
      *
      * @return list<int>
      */
@@ -178,7 +185,7 @@ final class FewestSearch
     {
         if (!isset($this->order[$from][$left])) {
             $ideal_m = $this->space->x_m($from) + ($this->space->x_m($this->space->count - 1) - $this->space->x_m($from)) / ($left + 0.4);
-            $feet = $this->space->next[$from];
+            $feet = array_values(array_filter($this->space->next[$from], fn (int $foot): bool => $this->space->after[$from][$foot] < $left));
             usort($feet, fn (int $one, int $other): int => abs($this->space->x_m($one) - $ideal_m) <=> abs($this->space->x_m($other) - $ideal_m));
             $this->order[$from][$left] = $feet;
         }
@@ -187,78 +194,81 @@ final class FewestSearch
     }
 
     /**
-     * @param list<int> $feet Chosen so far; the last two bound the newest bay
+     * Goes on from the feet chosen so far; the last two bound the newest bay. Written out for speed: nearly all of a search is spent here.
+     *
+     * @param int $place Of the last foot but one
      * @param int $left Feet still to be chosen
      */
-    private function extend(array $feet, int $left): void
+    private function extend(int $place, int $left): void
     {
         if (++$this->nodes > $this->budget) {
             return;
         }
-        $place = count($feet) - 2;
+        $space = $this->space;
         $known = $this->knowns[$place];
         $carry = $this->carries[$place];
-        $j = $feet[$place + 1];
-        $loaded = $this->space->between($feet[$place], $j);
+        $i = $this->feet[$place];
+        $j = $this->feet[$place + 1];
+        $loaded = $space->between($i, $j);
         $bay = $loaded->bay;
-        $limit = $this->limit - (count($feet) + $left > 2 ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
-        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $limit * $this->space->cap)
-            || !self::mayHold($bay, $this->space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $limit * $this->space->capUp_Nm)) {
+        $limit = $this->limit;
+        $rail = $place + $left > 0 ? $limit - $loaded->misfit_Nm / $space->capUp_Nm : $limit;
+        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap)
+            || !self::mayHold($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm)) {
             return;
         }
         if ($left === 0) {
-            $this->finish($feet);
+            $this->finish(array_slice($this->feet, 0, $place + 2));
 
             return;
         }
-        $ahead = $this->space->bays[$j] ?? [];
+        $ahead = $space->bays[$j] ?? [];
         $length_m = $bay->length_m;
-        $after = $this->space->after[$j] ?? [];
+        $windUp = $space->up->windUp;
+        $normal_N = $space->up->normal_N;
+        $hasPieces = $this->run->splices_m !== [];
         foreach ($this->order[$j][$left] ?? $this->inOrder($j, $left) as $l) {
-            $next = $ahead[$l] ?? null;
-            if ($next === null || !$this->allowed[$l] || $after[$l] > $left - 1 || !$this->piecesMay($feet, $l)) {
+            if (!$this->allowed[$l] || ($hasPieces && !$this->piecesMay($i, $j, $l))) {
                 continue;
             }
+            $next = $ahead[$l] ?? $space->between($j, $l);
             $two = $next->bay;
             $pivot = 2 * ($length_m + $two->length_m) - $length_m * $carry;
             $onward = $two->length_m / $pivot;
             $bend = (1 + $carry) / $length_m + 1 / $two->length_m;
-            $perNext = abs($bend * $onward + 1 / $two->length_m);
+            // How much a moment over the next foot adds to the reaction at most.
+            $perNext = $bend * $onward + 1 / $two->length_m;
             // The down cases first: they need one unit load alone.
             $moment = (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot;
             $reaction = $bay->rightReactions[0] + $two->leftReactions[0] + $known[0] / $length_m - $bend * $moment;
-            if (($reaction - $perNext * $this->limit * $this->space->cap) * $this->space->downPerReaction > $this->limit) {
+            if (($reaction - $perNext * $limit * $space->cap) * $space->downPerReaction > $limit) {
                 continue;
             }
             $moments = [$moment];
-            $units = [$reaction];
-            foreach ($next->winds_N as $gust => $_) {
+            $wind_N = $slack_Nm = 0.0;
+            foreach ($space->footWinds_N[$i][$l] ?? $space->footWinds_N($i, $l) as $gust => $force_N) {
                 $unit = $gust + 1;
                 $moments[] = $over = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot;
-                $units[] = $bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over;
+                $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
+                $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largest[$gust];
             }
-            if ($this->footMay($units, ($length_m + $two->length_m) / 2, $next->winds_N, $perNext)) {
+            if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($limit * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
                 $this->knowns[$place + 1] = $moments;
                 $this->carries[$place + 1] = $onward;
-                $this->extend([...$feet, $l], $left - 1);
+                $this->feet[$place + 2] = $l;
+                $this->extend($place + 1, $left - 1);
+                $limit = $this->limit;
             }
         }
     }
 
-    /**
-     * Whether the pieces of rail up to a next foot have two feet each.
-     *
-     * @param list<int> $feet
-     */
-    private function piecesMay(array $feet, int $next): bool
+    /** Whether the pieces of rail up to a next foot have two feet each. */
+    private function piecesMay(int $before, int $last, int $next): bool
     {
-        if ($this->run->splices_m === []) {
-            return true;
-        }
         $pieces = $this->space->pieces;
-        $piece = $pieces[$feet[count($feet) - 1]];
+        $piece = $pieces[$last];
 
-        return $pieces[$next] === $piece || ($pieces[$next] === $piece + 1 && $pieces[$feet[count($feet) - 2]] === $piece);
+        return $pieces[$next] === $piece || ($pieces[$next] === $piece + 1 && $pieces[$before] === $piece);
     }
 
     /**
@@ -269,46 +279,35 @@ final class FewestSearch
      */
     private static function mayHold(Bay $bay, float $known, float $carry, array $sections, float $capacity): bool
     {
+        $low = -$capacity;
+        $high = $capacity;
         if ($carry > 0.0) {
-            $low = max(-$capacity, ($known - $capacity) / $carry);
-            $high = min($capacity, ($known + $capacity) / $carry);
-        } elseif (abs($known) > $capacity + 1e-9) {
+            $bound = ($known - $capacity) / $carry;
+            $low = $bound > $low ? $bound : $low;
+            $bound = ($known + $capacity) / $carry;
+            $high = $bound < $high ? $bound : $high;
+        } elseif ($known > $capacity + 1e-9 || $known < -$capacity - 1e-9) {
             return false;
-        } else {
-            $low = -$capacity;
-            $high = $capacity;
         }
+        $shares = $bay->sections;
         foreach ($sections as $index => $simple) {
-            $share = $bay->sections[$index];
+            $share = $shares[$index];
             $fixed = $simple + (1 - $share) * $known;
             $slope = $share - (1 - $share) * $carry;
-            if ($slope > 1e-12) {
-                $low = max($low, (-$capacity - $fixed) / $slope);
-                $high = min($high, ($capacity - $fixed) / $slope);
-            } elseif ($slope < -1e-12) {
-                $low = max($low, ($capacity - $fixed) / $slope);
-                $high = min($high, (-$capacity - $fixed) / $slope);
-            } elseif (abs($fixed) > $capacity + 1e-9) {
+            if ($slope > 1e-12 || $slope < -1e-12) {
+                $one = (-$capacity - $fixed) / $slope;
+                $other = ($capacity - $fixed) / $slope;
+                if ($slope < 0.0) {
+                    [$one, $other] = [$other, $one];
+                }
+                $low = $one > $low ? $one : $low;
+                $high = $other < $high ? $other : $high;
+            } elseif ($fixed > $capacity + 1e-9 || $fixed < -$capacity - 1e-9) {
                 return false;
             }
         }
 
         return $low <= $high + 1e-9;
-    }
-
-    /**
-     * Whether the foot between two bays can hold in the uplift case for some moment over the next one.
-     *
-     * @param list<float> $units Reactions, less what the moments over the next foot add
-     * @param list<float> $nextWinds_N Of the second bay
-     * @param float $perNext How much a moment over the next foot adds at most
-     */
-    private function footMay(array $units, float $tributary_m, array $nextWinds_N, float $perNext): bool
-    {
-        $winds_N = $this->check->footWind_N($tributary_m);
-        $reach = $this->limit * $this->space->capUp_Nm + $this->space->slack($winds_N, $nextWinds_N);
-
-        return $this->space->upward($units, $winds_N) - $perNext * $reach <= $this->limit * $this->space->upCapacity_N;
     }
 
     /**
@@ -355,11 +354,15 @@ final class FewestSearch
     /** @param list<float> $sections */
     private static function holdsBetween(Bay $bay, float $left_Nm, float $right_Nm, array $sections, float $capacity): bool
     {
-        if (max(abs($left_Nm), abs($right_Nm)) > $capacity + 1e-9) {
+        $most = $capacity + 1e-9;
+        if ($left_Nm > $most || $right_Nm > $most || $left_Nm < -$most || $right_Nm < -$most) {
             return false;
         }
+        $rise_Nm = $right_Nm - $left_Nm;
+        $shares = $bay->sections;
         foreach ($sections as $index => $simple) {
-            if (abs($simple + $left_Nm + ($right_Nm - $left_Nm) * $bay->sections[$index]) > $capacity + 1e-9) {
+            $moment_Nm = $simple + $left_Nm + $rise_Nm * $shares[$index];
+            if ($moment_Nm > $most || $moment_Nm < -$most) {
                 return false;
             }
         }

@@ -67,11 +67,7 @@ final class QuickCheck
     public function worst(array $feet_m, float $limit): float
     {
         $layout = $this->check->shape->layout($feet_m);
-        $misfits_Nm = [];
-        foreach ($layout->bays as $bay) {
-            $misfits_Nm[] = count($layout->bays) > 1 ? $this->check->misfit_Nm($bay->length_m) : 0.0;
-        }
-        $worst = $this->rail($layout, $misfits_Nm);
+        $worst = $this->rail($layout, $limit);
         if ($worst > $limit) {
             return $worst;
         }
@@ -84,31 +80,34 @@ final class QuickCheck
         if ($snow === null) {
             return $worst;
         }
-        $worst = max($worst, $this->partialRail($layout, $snow, $misfits_Nm));
+        $worst = max($worst, $this->partialRail($layout, $snow));
 
         return $worst > $limit ? $worst : $this->partialFeet($layout, $snow, $worst);
     }
 
-    /** @param list<float> $misfits_Nm By bay */
-    private function rail(UnitLayout $layout, array $misfits_Nm): float
+    private function misfit_Nm(UnitLayout $layout, float $length_m): float
+    {
+        return count($layout->bays) > 1 ? $this->check->misfit_Nm($length_m) : 0.0;
+    }
+
+    private function rail(UnitLayout $layout, float $limit): float
     {
         $worst = 0.0;
         $last = count($layout->bays);
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
-                $worst = max($worst, $this->section(array_column($layout->moments, $foot), $this->check->wind_N($this->check->bayArea_m2($length_m)), 0.0));
+                $over = array_map(static fn (array $moments): array => [$moments[$foot]], $layout->moments);
+                $worst = max($worst, $this->sections($over, 1, $this->check->wind_N($this->check->bayArea_m2($length_m)), 0.0));
             }
         }
-        $of = -1;
-        $winds_N = [];
-        foreach ($layout->sections as [$bay, $isSplice, $moments]) {
-            if ($bay !== $of) {
-                $of = $bay;
-                $winds_N = $this->check->bayWind_N($layout->bays[$bay]->length_m);
-            }
-            $ratio = $isSplice ? $this->splice($moments, $winds_N, $misfits_Nm[$bay]) : $this->section($moments, $winds_N, $misfits_Nm[$bay]);
+        foreach ($layout->longestFirst as $index) {
+            $bay = $layout->bays[$index];
+            $ratio = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->check->bayWind_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m));
             if ($ratio > $worst) {
                 $worst = $ratio;
+                if ($worst > $limit) {
+                    return $worst;
+                }
             }
         }
 
@@ -116,40 +115,45 @@ final class QuickCheck
     }
 
     /**
-     * @param array<int, float> $moments By unit
+     * The worst of a bay's sections.
+     *
+     * @param list<non-empty-list<float>> $moments By unit, then section
+     * @param int $splice Where the splices begin
      * @param list<float> $winds_N
      */
-    private function section(array $moments, array $winds_N, float $misfit_Nm): float
+    private function sections(array $moments, int $splice, array $winds_N, float $misfit_Nm): float
     {
-        $share = $moments[0];
-        $size = abs($share);
-        $worst = $size * $this->check->downPerMoment + $misfit_Nm * $this->perNormal;
-        $wind_Nm = 0.0;
-        foreach ($winds_N as $gust => $wind_N) {
-            $wind_Nm += $wind_N * $moments[$gust + 1];
-        }
-        foreach ($this->up as [$windUp, $normal_N, $along_N]) {
-            $ratio = (abs($windUp * $wind_Nm - $normal_N * $share) + $misfit_Nm) * $this->perNormal + $along_N * $size * $this->perAlong;
+        $worst = 0.0;
+        $misfit = $misfit_Nm * $this->perNormal;
+        foreach ($moments[0] as $index => $share) {
+            $size = $share < 0.0 ? -$share : $share;
+            $wind_Nm = 0.0;
+            foreach ($winds_N as $gust => $wind_N) {
+                $wind_Nm += $wind_N * $moments[$gust + 1][$index];
+            }
+            if ($index >= $splice) {
+                $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
+                continue;
+            }
+            $ratio = $size * $this->check->downPerMoment + $misfit;
             if ($ratio > $worst) {
                 $worst = $ratio;
+            }
+            foreach ($this->up as [$windUp, $normal_N, $along_N]) {
+                $normal_Nm = $windUp * $wind_Nm - $normal_N * $share;
+                $ratio = ($normal_Nm < 0.0 ? -$normal_Nm : $normal_Nm) * $this->perNormal + $misfit + $along_N * $size * $this->perAlong;
+                if ($ratio > $worst) {
+                    $worst = $ratio;
+                }
             }
         }
 
         return $worst;
     }
 
-    /**
-     * @param array<int, float> $moments By unit
-     * @param list<float> $winds_N
-     */
-    private function splice(array $moments, array $winds_N, float $misfit_Nm): float
+    private function splice(float $share, float $size, float $wind_Nm, float $misfit_Nm): float
     {
-        $share = $moments[0];
-        $size = abs($share);
-        $wind_Nm = $worst = 0.0;
-        foreach ($winds_N as $gust => $wind_N) {
-            $wind_Nm += $wind_N * $moments[$gust + 1];
-        }
+        $worst = 0.0;
         foreach ($this->down as [, $normal_N, $along_N]) {
             $worst = max($worst, ($normal_N + $along_N) * $size + $misfit_Nm);
         }
@@ -208,21 +212,23 @@ final class QuickCheck
         return $worst;
     }
 
-    /** @param list<float> $misfits_Nm By bay */
-    private function partialRail(UnitLayout $layout, PartialSnow $snow, array $misfits_Nm): float
+    private function partialRail(UnitLayout $layout, PartialSnow $snow): float
     {
         $worst = 0.0;
-        $extremes = $layout->extremes($snow);
-        foreach ($layout->sections as $index => [$bay, $isSplice, $moments]) {
-            $whole = $moments[0];
-            $misfit_Nm = $misfits_Nm[$bay];
-            foreach ($extremes[$index] as $moment) {
-                foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
-                    $normal_Nm = abs($normal_N * $whole + $snowNormal_N * $moment) + $misfit_Nm;
-                    $along_Nm = abs($along_N * $whole + $snowAlong_N * $moment);
-                    $ratio = $isSplice ? ($normal_Nm + $along_Nm) * $this->perSplice : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
-                    if ($ratio > $worst) {
-                        $worst = $ratio;
+        foreach ($layout->bays as $bay => $of) {
+            $wholes = $layout->sections($bay)[0];
+            $splice = 2 + count($of->sections);
+            $misfit_Nm = $this->misfit_Nm($layout, $of->length_m);
+            foreach ($layout->extremes($snow, $bay) as $index => $extremes) {
+                $whole = $wholes[$index];
+                foreach ($extremes as $moment) {
+                    foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
+                        $normal_Nm = abs($normal_N * $whole + $snowNormal_N * $moment) + $misfit_Nm;
+                        $along_Nm = abs($along_N * $whole + $snowAlong_N * $moment);
+                        $ratio = $index >= $splice ? ($normal_Nm + $along_Nm) * $this->perSplice : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
+                        if ($ratio > $worst) {
+                            $worst = $ratio;
+                        }
                     }
                 }
             }

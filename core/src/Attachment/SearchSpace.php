@@ -33,7 +33,10 @@ final class SearchSpace
     public array $rightEnds = [];
 
     /** @var list<float> Bound on the unit moment over any foot, for each suction */
-    private array $largest = [];
+    public array $largest = [];
+
+    /** @var array<int, array<int, list<float>>> Winds of a foot, by its neighbours */
+    public array $footWinds_N = [];
 
     /** Fewest feet that the bays allow at all; null when none do. */
     public readonly ?int $start;
@@ -80,6 +83,37 @@ final class SearchSpace
     public function between(int $i, int $j): LoadedBay
     {
         return $this->bays[$i][$j] ?? throw new \LogicException('A bay was chosen that cannot hold.');
+    }
+
+    /**
+     * Winds of the foot between two others, whose tributary length is half their distance.
+     *
+     * @return list<float>
+     */
+    public function footWinds_N(int $before, int $after): array
+    {
+        return $this->footWinds_N[$before][$after] ??= $this->check->footWind_N(($this->x_m($after) - $this->x_m($before)) / 2);
+    }
+
+    /**
+     * Whether a layout may hold without one of its feet, by the bays beside it and the feet at their ends alone.
+     *
+     * @param list<int> $feet
+     */
+    public function mayStandWithout(array $feet, int $place): bool
+    {
+        $last = count($feet) - 1;
+        if ($place === 0) {
+            return $last > 1 && $this->leftEnds[$feet[1]] !== null;
+        }
+        if ($place === $last) {
+            return $last > 1 && $this->rightEnds[$feet[$last - 1]] !== null;
+        }
+        [$i, $j] = [$feet[$place - 1], $feet[$place + 1]];
+
+        return ($this->bays[$i][$j] ?? null) !== null
+            && ($place < 2 || $this->pairMay($feet[$place - 2], $i, $j))
+            && ($place > $last - 2 || $this->pairMay($i, $j, $feet[$place + 2]));
     }
 
     public function x_m(int $index): float
@@ -235,8 +269,8 @@ final class SearchSpace
     /** Whether any moments over i and l within the capacity let the foot j between two bays hold. */
     private function pairMay(int $i, int $j, int $l): bool
     {
-        $one = $this->bays[$i][$j];
-        $two = $this->bays[$j][$l];
+        $one = $this->bays[$i][$j] ?? null;
+        $two = $this->bays[$j][$l] ?? null;
         if ($one === null || $two === null) {
             return false;
         }

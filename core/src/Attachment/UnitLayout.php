@@ -20,8 +20,11 @@ final class UnitLayout
     /** @var list<list<float>> By unit, then foot */
     public readonly array $reactions;
 
-    /** @var list<array{int, bool, list<float>}> Every place where the rail is checked: its bay, whether it is a splice, moments by unit */
-    public readonly array $sections;
+    /** @var non-empty-list<int> The bays, long ones first: those are the likeliest to fail */
+    public readonly array $longestFirst;
+
+    /** @var array<int, list<list<float>>> By bay, see moments() */
+    private array $sections = [];
 
     /** Left and right of the feet, from the outer clamp. */
     public readonly float $overhangLeft_m;
@@ -38,16 +41,17 @@ final class UnitLayout
 
     private PartialSnow|false|null $snow = false;
 
-    /** @var list<array{float, float}>|null */
-    private ?array $extremes = null;
+    /** @var array<int, non-empty-list<array{float, float}>> By bay */
+    private array $extremes = [];
 
     /** @param list<float> $feet_m Ascending, at least two */
     public function __construct(private readonly RunShape $shape, public readonly array $feet_m)
     {
         $last = count($feet_m) - 1;
-        $bays = [];
+        $bays = $lengths_m = [];
         for ($i = 0; $i < $last; ++$i) {
-            $bays[] = $shape->bay($feet_m[$i], $feet_m[$i + 1]);
+            $bays[] = $bay = $shape->bay($feet_m[$i], $feet_m[$i + 1]);
+            $lengths_m[] = $bay->length_m;
         }
         $this->bays = $bays;
         $this->overhangLeft_m = $feet_m[0] - $shape->clamps_m[0];
@@ -80,7 +84,8 @@ final class UnitLayout
         $this->moments = $moments;
         $this->reactions = $reactions;
         $this->onFoot = $onFeet[0];
-        $this->sections = $this->everySection();
+        arsort($lengths_m);
+        $this->longestFirst = array_keys($lengths_m);
     }
 
     /**
@@ -123,29 +128,31 @@ final class UnitLayout
         return array_map(array_values(...), $on);
     }
 
-    /** @return list<array{int, bool, list<float>}> */
-    private function everySection(): array
+    /**
+     * Moments of each unit where the rail of a bay is checked: at its two ends, at its clamps, then at its splices.
+     *
+     * @return list<non-empty-list<float>>
+     */
+    public function sections(int $bay): array
+    {
+        return $this->sections[$bay] ??= $this->newSections($this->bays[$bay], $bay);
+    }
+
+    /** @return list<non-empty-list<float>> */
+    private function newSections(Bay $bay, int $index): array
     {
         $sections = [];
-        $over = array_map(fn (int $foot): array => array_column($this->moments, $foot), array_keys($this->feet_m));
-        foreach ($this->bays as $i => $bay) {
-            [$from, $to] = [$over[$i], $over[$i + 1]];
-            $sections[] = [$i, false, $from];
-            $sections[] = [$i, false, $to];
-            foreach ($bay->sections as $section => $share) {
-                $at = [];
-                foreach ($bay->unitSections as $unit => $simple) {
-                    $at[] = $simple[$section] + $from[$unit] + $share * ($to[$unit] - $from[$unit]);
-                }
-                $sections[] = [$i, false, $at];
+        foreach ($this->moments as $unit => $over) {
+            $from = $over[$index];
+            $rise = $over[$index + 1] - $from;
+            $at = [$from, $over[$index + 1]];
+            foreach ($bay->unitSections[$unit] as $section => $simple) {
+                $at[] = $simple + $from + $bay->sections[$section] * $rise;
             }
-            foreach ($bay->splices as $splice => $share) {
-                $at = [];
-                foreach ($bay->unitSplices as $unit => $simple) {
-                    $at[] = $simple[$splice] + $from[$unit] + $share * ($to[$unit] - $from[$unit]);
-                }
-                $sections[] = [$i, true, $at];
+            foreach ($bay->unitSplices[$unit] as $splice => $simple) {
+                $at[] = $simple + $from + $bay->splices[$splice] * $rise;
             }
+            $sections[] = $at;
         }
 
         return $sections;
@@ -197,26 +204,24 @@ final class UnitLayout
     }
 
     /**
-     * The least and the greatest moment over the patterns of partial snow, for each section.
+     * The least and the greatest moment over the patterns of partial snow, for each of the sections of a bay.
      *
-     * @return list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
-    public function extremes(PartialSnow $snow): array
+    public function extremes(PartialSnow $snow, int $index): array
     {
-        if ($this->extremes === null) {
-            $this->extremes = [];
-            foreach ($this->bays as $i => $bay) {
-                $this->extremes[] = $snow->extremes($i, 0.0, 0.0);
-                $this->extremes[] = $snow->extremes($i, 1.0, 0.0);
-                foreach ($bay->sections as $section => $share) {
-                    $this->extremes[] = $snow->extremes($i, $share, $bay->unitSections[0][$section]);
-                }
-                foreach ($bay->splices as $splice => $share) {
-                    $this->extremes[] = $snow->extremes($i, $share, $bay->unitSplices[0][$splice]);
-                }
+        if (!isset($this->extremes[$index])) {
+            $bay = $this->bays[$index];
+            $extremes = [$snow->extremes($index, 0.0, 0.0), $snow->extremes($index, 1.0, 0.0)];
+            foreach ($bay->sections as $section => $share) {
+                $extremes[] = $snow->extremes($index, $share, $bay->unitSections[0][$section]);
             }
+            foreach ($bay->splices as $splice => $share) {
+                $extremes[] = $snow->extremes($index, $share, $bay->unitSplices[0][$splice]);
+            }
+            $this->extremes[$index] = $extremes;
         }
 
-        return $this->extremes;
+        return $this->extremes[$index];
     }
 }
