@@ -16,6 +16,9 @@ use Garnetine\Core\Rail\Run;
  */
 final class FewestSearch
 {
+    /** After so many steps a search settles for a bound. */
+    public const STEPS = 3_000;
+
     private const TIE = 1e-9;
 
     private float $limit;
@@ -28,6 +31,9 @@ final class FewestSearch
     private int $nodes = 0;
 
     private int $budget = 0;
+
+    /** @var array<string, array<int, array{int, bool}>> By what is barred and count: steps taken without finding a layout, and whether those were all */
+    private array $vain = [];
 
     private bool $isComplete = true;
 
@@ -48,11 +54,8 @@ final class FewestSearch
 
     private readonly SearchSpace $space;
 
-    /**
-     * @param int $steps Steps after which a search settles for a bound
-     * @param list<RunCheck> $others See ruledOut()
-     */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly int $steps = 3_000, private readonly array $others = [])
+    /** @param list<RunCheck> $others See ruledOut() */
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
     {
         $this->limit = SearchSpace::LIMIT;
         $this->space = new SearchSpace($run, $check, $others);
@@ -63,10 +66,11 @@ final class FewestSearch
      * @param list<int> $barred Candidates that may not be used
      * @param int|null $most Layouts with more feet are of no interest
      * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
+     * @param int $steps After which the search settles for a bound
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget; isComplete() tells which
      */
-    public function fewest(array $barred = [], ?int $most = null, array $hints = []): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null, array $hints = [], int $steps = self::STEPS): ?Fewest
     {
         $this->isComplete = true;
         if ($this->space->start === null) {
@@ -81,26 +85,33 @@ final class FewestSearch
         $this->bestWorst = INF;
         $bound = null;
         $nodes = 0;
+        $without = implode(',', $barred);
         $last = min($most ?? $this->space->count, $this->space->count);
         for ($count = $this->space->start; $count <= $last; ++$count) {
             $this->nodes = 0;
-            $this->budget = max(min(400, $this->steps), intdiv($this->steps - $nodes, 2));
+            $this->budget = max(min(400, $steps), intdiv($steps - $nodes, 2));
             foreach ($hints as $hint) {
                 if (count($hint) === $count && array_filter($hint, fn (int $foot): bool => !$this->allowed[$foot]) === []) {
                     $this->weigh($hint);
                 }
             }
-            $this->begin($count);
+            [$vain, $through] = $this->vain[$without][$count] ?? [0, false];
+            if ($this->best === null && ($through || $vain > $this->budget)) {
+                $this->nodes = min($vain, $this->budget + 1);
+            } else {
+                $this->begin($count);
+            }
             $complete = $this->nodes <= $this->budget;
             $nodes += $this->nodes;
             if ($this->best !== null) {
                 return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
             }
+            $this->vain[$without][$count] = [$this->nodes, $complete];
             if (!$complete) {
                 $bound ??= $count;
                 $this->isComplete = false;
             }
-            if ($nodes > $this->steps) {
+            if ($nodes > $steps) {
                 // What comes after this count was not looked at.
                 $this->isComplete = $this->isComplete && $count === $last;
 
@@ -117,9 +128,9 @@ final class FewestSearch
      *
      * @param list<int> $barred Candidates that may not be used
      */
-    public function ruledOut(int $count, array $barred): bool
+    public function ruledOut(int $count, array $barred, int $steps = self::STEPS): bool
     {
-        return $this->fewest($barred, $count) === null && $this->isComplete;
+        return $this->fewest($barred, $count, [], $steps) === null && $this->isComplete;
     }
 
     /** Whether the last search, when it found nothing, went through every layout. */
@@ -257,6 +268,9 @@ final class FewestSearch
                 $this->carries[$place + 1] = $onward;
                 $this->feet[$place + 2] = $l;
                 $this->extend($place + 1, $left - 1);
+                if ($this->nodes > $this->budget) {
+                    return;
+                }
                 $limit = $this->limit;
             }
         }

@@ -21,8 +21,10 @@ final readonly class PartialSnow
      * @param list<non-empty-list<float>> $reactions By foot, then pattern
      * @param list<list<float>> $moments By pattern, then foot
      * @param list<array<int, true>> $full By pattern, the spans that are full; span 0 is the left overhang, 1 the first bay
+     * @param list<float> $lows The least moment over each foot
+     * @param list<float> $highs The greatest
      */
-    private function __construct(public array $reactions, private array $moments, private array $full)
+    private function __construct(public array $reactions, private array $moments, private array $full, public array $lows, public array $highs)
     {
     }
 
@@ -75,7 +77,7 @@ final readonly class PartialSnow
             return null;
         }
         $feet = count($onFoot);
-        $byFoot = array_fill(0, $feet, []);
+        $byFoot = $over = array_fill(0, $feet, []);
         $byPattern = [];
         $patterns = self::patterns($first, $last);
         foreach ($patterns as $index => $full) {
@@ -87,7 +89,7 @@ final readonly class PartialSnow
             $reactionsOne = $reactions[$one];
             $momentsTwo = $two === null ? null : $moments[$two];
             $reactionsTwo = $two === null ? [] : $reactions[$two];
-            $over = [];
+            $row = [];
             for ($foot = 0; $foot < $feet; ++$foot) {
                 $moment = $wholeMoments[$foot];
                 $reaction = $wholeReactions[$foot];
@@ -104,14 +106,15 @@ final readonly class PartialSnow
                 if ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1]))) {
                     $reaction += $onFoot[$foot];
                 }
-                $over[] = $moment / 2;
+                $row[] = $over[$foot][] = $moment / 2;
                 $byFoot[$foot][] = $reaction / 2;
             }
-            $byPattern[] = $over;
+            $byPattern[] = $row;
         }
 
         /** @var list<non-empty-list<float>> $byFoot There is a pattern, since there are two spans */
-        return new self($byFoot, $byPattern, $patterns);
+        /** @var list<non-empty-list<float>> $over */
+        return new self($byFoot, $byPattern, $patterns, array_map(min(...), $over), array_map(max(...), $over));
     }
 
     /**

@@ -29,6 +29,13 @@ final class QuickCheck
     private readonly float $perFootAlong;
     private readonly float $height_m;
     private readonly float $heel_m;
+
+    /** Bounds on the ratio in the partial cases: of the rail for a unit moment of all shares and of the snow's pattern, of a foot for such reactions. */
+    private readonly float $perWhole;
+    private readonly float $perSnow;
+    private readonly float $perWholeReaction;
+    private readonly float $perSnowReaction;
+
     private readonly bool $addsUp;
 
     public function __construct(private readonly RunCheck $check)
@@ -57,6 +64,17 @@ final class QuickCheck
                 $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N,
             ];
         }, $check->partials);
+        $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
+        foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
+            $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
+            $perSnow = max($perSnow, abs($snowNormal_N) * $this->perNormal + abs($snowAlong_N) * $this->perAlong);
+            // A pull in the lag comes from the lever alone as long as the foot is pressed down, and no link is worse than its parts together.
+            $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF
+                : max($down_N * $this->perDown, abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
+            $perWholeReaction = max($perWholeReaction, $perShare($normal_N, $along_N));
+            $perSnowReaction = max($perSnowReaction, $perShare($snowNormal_N, $snowAlong_N));
+        }
+        [$this->perWhole, $this->perSnow, $this->perWholeReaction, $this->perSnowReaction] = [$perWhole, $perSnow, $perWholeReaction, $perSnowReaction];
     }
 
     /**
@@ -80,7 +98,7 @@ final class QuickCheck
         if ($snow === null) {
             return $worst;
         }
-        $worst = max($worst, $this->partialRail($layout, $snow));
+        $worst = $this->partialRail($layout, $snow, $worst);
 
         return $worst > $limit ? $worst : $this->partialFeet($layout, $snow, $worst);
     }
@@ -212,25 +230,46 @@ final class QuickCheck
         return $worst;
     }
 
-    private function partialRail(UnitLayout $layout, PartialSnow $snow): float
+    /** The worst so far, or what partial snow makes of the rail. Bounds tell first where that need not be looked at. */
+    private function partialRail(UnitLayout $layout, PartialSnow $snow, float $worst): float
+    {
+        foreach ($layout->bays as $index => $bay) {
+            $wholes = $layout->sections($index)[0];
+            $misfit_Nm = $this->misfit_Nm($layout, $bay->length_m);
+            $misfit = $misfit_Nm * $this->perNormal;
+            [$lowLeft, $lowRight, $highLeft, $highRight] = [$snow->lows[$index], $snow->lows[$index + 1], $snow->highs[$index], $snow->highs[$index + 1]];
+            foreach ([[$lowLeft, $highLeft], [$lowRight, $highRight]] as $end => [$low, $high]) {
+                $whole = $wholes[$end];
+                if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + max(-$low, $high) * $this->perSnow + $misfit > $worst) {
+                    $worst = max($worst, $this->partialSection($whole, [$low, $high], false, $misfit_Nm));
+                }
+            }
+            foreach ($bay->sections as $section => $share) {
+                $whole = $wholes[2 + $section];
+                $simple = $bay->unitSections[0][$section];
+                $low = (1 - $share) * $lowLeft + $share * $lowRight + ($simple < 0.0 ? $simple : $simple / 2);
+                $high = (1 - $share) * $highLeft + $share * $highRight + ($simple > 0.0 ? $simple : $simple / 2);
+                if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + ($high > -$low ? $high : -$low) * $this->perSnow + $misfit > $worst) {
+                    $worst = max($worst, $this->partialSection($whole, $snow->extremes($index, $share, $simple), false, $misfit_Nm));
+                }
+            }
+            foreach ($bay->splices as $splice => $share) {
+                $worst = max($worst, $this->partialSection($wholes[2 + count($bay->sections) + $splice], $snow->extremes($index, $share, $bay->unitSplices[0][$splice]), true, $misfit_Nm));
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @param array{float, float} $extremes */
+    private function partialSection(float $whole, array $extremes, bool $isSplice, float $misfit_Nm): float
     {
         $worst = 0.0;
-        foreach ($layout->bays as $bay => $of) {
-            $wholes = $layout->sections($bay)[0];
-            $splice = 2 + count($of->sections);
-            $misfit_Nm = $this->misfit_Nm($layout, $of->length_m);
-            foreach ($layout->extremes($snow, $bay) as $index => $extremes) {
-                $whole = $wholes[$index];
-                foreach ($extremes as $moment) {
-                    foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
-                        $normal_Nm = abs($normal_N * $whole + $snowNormal_N * $moment) + $misfit_Nm;
-                        $along_Nm = abs($along_N * $whole + $snowAlong_N * $moment);
-                        $ratio = $index >= $splice ? ($normal_Nm + $along_Nm) * $this->perSplice : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
-                        if ($ratio > $worst) {
-                            $worst = $ratio;
-                        }
-                    }
-                }
+        foreach ($extremes as $moment) {
+            foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
+                $normal_Nm = abs($normal_N * $whole + $snowNormal_N * $moment) + $misfit_Nm;
+                $along_Nm = abs($along_N * $whole + $snowAlong_N * $moment);
+                $worst = max($worst, $isSplice ? ($normal_Nm + $along_Nm) * $this->perSplice : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong);
             }
         }
 
@@ -243,6 +282,9 @@ final class QuickCheck
             $patterns = $snow->reactions[$foot];
             $least = min($patterns);
             $most = max($patterns);
+            if ($least >= 0.0 && $whole >= 0.0 && $whole * $this->perWholeReaction + $most * $this->perSnowReaction <= $worst) {
+                continue;
+            }
             foreach ($this->partials as $partial) {
                 [$one, $oneBound] = $this->partialFoot($partial, $whole, $least);
                 [$two, $twoBound] = $this->partialFoot($partial, $whole, $most);

@@ -84,14 +84,15 @@ final class RunSearches
     /**
      * @param list<int> $barred Members that may not be used
      * @param int|null $most Layouts with more feet are of no interest
+     * @param int $steps After which the search settles for a bound
      */
-    public function fewest(Run $run, array $barred = [], ?int $most = null): ?Fewest
+    public function fewest(Run $run, array $barred = [], ?int $most = null, int $steps = FewestSearch::STEPS): ?Fewest
     {
         $candidates = array_keys(array_intersect($run->members, $barred));
-        $limits = '/'.implode(',', $candidates).'/'.$most;
+        $limits = '/'.implode(',', $candidates).'/'.$most.'/'.$steps;
         $key = $this->signatures[$run->id].$limits;
         if (!array_key_exists($key, $this->found)) {
-            $this->found[$key] = $this->search($run, $candidates, $most, $limits);
+            $this->found[$key] = $this->search($run, $candidates, $most, $steps, $limits);
         }
 
         return $this->found[$key];
@@ -104,7 +105,7 @@ final class RunSearches
     }
 
     /** @param list<int> $barred Candidates */
-    private function search(Run $run, array $barred, ?int $most, string $limits): ?Fewest
+    private function search(Run $run, array $barred, ?int $most, int $steps, string $limits): ?Fewest
     {
         // With a few places barred there most likely is a layout.
         if ($most !== null && count($barred) >= $most - 2 && $this->isRuledOut($run, $most, $barred)) {
@@ -119,7 +120,7 @@ final class RunSearches
         }
         $places = self::places($run);
         $hints = $this->hints[$places] ?? [];
-        $found = $this->own($run)->fewest($barred, $most, $hints);
+        $found = $this->own($run)->fewest($barred, $most, $hints, $steps);
         if ($barred === [] && $most === null) {
             $this->triedAll[$this->signatures[$run->id]] = $this->own($run)->isComplete();
         }
@@ -149,8 +150,8 @@ final class RunSearches
         if (count($this->alike[$likeness]) < 2) {
             return false;
         }
-        $this->proofs[$likeness] ??= new FewestSearch($run, $this->checks[$run->id], self::PROOF_STEPS, array_values($this->alike[$likeness]));
+        $this->proofs[$likeness] ??= new FewestSearch($run, $this->checks[$run->id], array_values($this->alike[$likeness]));
 
-        return $this->ruledOut[$likeness.'/'.$count.'/'.implode(',', $barred)] ??= $this->proofs[$likeness]->ruledOut($count, $barred);
+        return $this->ruledOut[$likeness.'/'.$count.'/'.implode(',', $barred)] ??= $this->proofs[$likeness]->ruledOut($count, $barred, self::PROOF_STEPS);
     }
 }

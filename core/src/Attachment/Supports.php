@@ -26,6 +26,9 @@ final class Supports
     private const SHIFTED = 4;
     private const SEARCHED = 2;
 
+    /** Steps of such a search: a good layout comes early, and the best one is not asked for. */
+    private const STEPS = 500;
+
     /** @var array<string, bool> By run and layout, whether it holds with a foot moved */
     private array $moved = [];
 
@@ -125,13 +128,15 @@ final class Supports
         }
         arsort($on);
         $moves = [];
+        $now_N = $now->loads_N();
         foreach (array_slice(array_keys($on), 0, $search ? self::SEARCHED : self::SHIFTED) as $index) {
             $plan = $plans[$index];
+            $before_N = $loading->of_N($plan);
             $bar = [...$barred[$index] ?? [], $member];
-            $layouts = $search ? [$this->searches->fewest($plan->run, $bar, count($plan->picks) + 1)?->picks] : self::neighbouring($plan, $member, $bar);
+            $layouts = $search ? [$this->searches->fewest($plan->run, $bar, count($plan->picks) + 1, self::STEPS)?->picks] : self::neighbouring($plan, $member, $bar);
             foreach (array_filter($layouts) as $picks) {
                 $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
-                $relief = $loading->relief(array_values($plans), $now, $plan, $loading->of_N($moved));
+                $relief = $loading->relief($now_N, $before_N, $loading->of_N($moved));
                 if ($relief > 1e-9) {
                     $moves[] = [count($picks) - count($plan->picks), -round($relief, 9), $index, $moved];
                 }

@@ -41,9 +41,6 @@ final class UnitLayout
 
     private PartialSnow|false|null $snow = false;
 
-    /** @var array<int, non-empty-list<array{float, float}>> By bay */
-    private array $extremes = [];
-
     /** @param list<float> $feet_m Ascending, at least two */
     public function __construct(private readonly RunShape $shape, public readonly array $feet_m)
     {
@@ -201,27 +198,5 @@ final class UnitLayout
         }
 
         return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
-    }
-
-    /**
-     * The least and the greatest moment over the patterns of partial snow, for each of the sections of a bay.
-     *
-     * @return non-empty-list<array{float, float}>
-     */
-    public function extremes(PartialSnow $snow, int $index): array
-    {
-        if (!isset($this->extremes[$index])) {
-            $bay = $this->bays[$index];
-            $extremes = [$snow->extremes($index, 0.0, 0.0), $snow->extremes($index, 1.0, 0.0)];
-            foreach ($bay->sections as $section => $share) {
-                $extremes[] = $snow->extremes($index, $share, $bay->unitSections[0][$section]);
-            }
-            foreach ($bay->splices as $splice => $share) {
-                $extremes[] = $snow->extremes($index, $share, $bay->unitSplices[0][$splice]);
-            }
-            $this->extremes[$index] = $extremes;
-        }
-
-        return $this->extremes[$index];
     }
 }

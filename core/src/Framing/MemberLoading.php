@@ -10,6 +10,7 @@ use Garnetine\Core\Load\Asce7\RoofLive;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Area;
+use Garnetine\Core\Rail\Run;
 
 /** What the members of one design bear under any choice of feet. */
 final readonly class MemberLoading
@@ -24,13 +25,14 @@ final readonly class MemberLoading
     /** The roof with its live load or its snow, without the array. */
     private float $without_Pa;
 
-    /** Length of a module row times the spacing of the members. */
-    private float $row_m2;
-
     /** @var array<int, float> */
     private array $xs_m;
 
-    public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients)
+    /** @var array<int, float> For each member, one share of the array over it */
+    private array $evens_N;
+
+    /** @param list<Run> $runs */
+    public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients, array $runs)
     {
         $theta = $design->surface->pitch->toRadians();
         $spacing_m = $design->surface->framing->spacing->toMetres();
@@ -45,7 +47,14 @@ final readonly class MemberLoading
         $this->added_Pa = $module_Pa + $rails_Pa + $snow_Pa;
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->row_m2 = $spacing_m * $design->module->length->toMetres();
+        $row_m2 = $spacing_m * $design->module->length->toMetres();
+        $rows = [];
+        foreach ($runs as $run) {
+            foreach ($run->members as $number) {
+                $rows[$number][$run->line->row] = true;
+            }
+        }
+        $this->evens_N = array_map(fn (array $over): float => $row_m2 * count($over) * $this->added_Pa, $rows);
         $xs_m = [];
         foreach ($members->members as $member) {
             $xs_m[$member->number] = $member->x_m;
@@ -63,10 +72,9 @@ final readonly class MemberLoading
             }
         }
         ksort($loads_N);
-        $rows = self::rows($plans);
         $shares = [];
         foreach ($loads_N as $number => $load_N) {
-            $even_N = $this->row_m2 * ($rows[$number] ?? 0) * $this->added_Pa;
+            $even_N = $this->evens_N[$number] ?? 0.0;
             $times = $even_N > 0 ? $load_N / $even_N : 0.0;
             $with_Pa = $this->roof_Pa + $times * $this->added_Pa;
             $shares[] = new MemberShare($number, $this->xs_m[$number] ?? 0.0, $load_N, $even_N, $times, $with_Pa / $this->without_Pa, $with_Pa, $this->without_Pa);
@@ -90,48 +98,28 @@ final readonly class MemberLoading
     /**
      * How much less the members carry beyond the limit, in all, when one run moves: as MemberShares::excess() before and after.
      *
-     * @param list<RunPlan> $plans
-     * @param array<int, float> $after_N What the moved run puts on each member afterwards
+     * @param array<int, float> $now_N What all runs put on each member
+     * @param array<int, float> $before_N What the run puts on each of it
+     * @param array<int, float> $after_N And what it will
      */
-    public function relief(array $plans, MemberShares $before, RunPlan $run, array $after_N): float
+    public function relief(array $now_N, array $before_N, array $after_N): float
     {
-        $now_N = [];
-        foreach ($before->shares as $share) {
-            $now_N[$share->number] = $share->load_N;
-        }
-        $rows = self::rows($plans);
-        $relief = 0.0;
-        foreach ($this->of_N($run) as $number => $load_N) {
+        foreach ($before_N as $number => $load_N) {
             $after_N[$number] = ($after_N[$number] ?? 0.0) - $load_N;
         }
+        $relief = 0.0;
         foreach ($after_N as $number => $change_N) {
-            $relief += $this->beyond($now_N[$number] ?? 0.0, $rows[$number] ?? 0) - $this->beyond(($now_N[$number] ?? 0.0) + $change_N, $rows[$number] ?? 0);
+            $load_N = $now_N[$number] ?? 0.0;
+            $relief += $this->beyond($load_N, $number) - $this->beyond($load_N + $change_N, $number);
         }
 
         return $relief;
     }
 
-    private function beyond(float $load_N, int $rows): float
+    private function beyond(float $load_N, int $number): float
     {
-        $even_N = $this->row_m2 * $rows * $this->added_Pa;
+        $even_N = $this->evens_N[$number] ?? 0.0;
 
         return max(0.0, ($this->roof_Pa + ($even_N > 0 ? $load_N / $even_N : 0.0) * $this->added_Pa) / $this->without_Pa - $this->limit);
-    }
-
-    /**
-     * @param list<RunPlan> $plans
-     *
-     * @return array<int, int> Rows of modules over each member
-     */
-    private static function rows(array $plans): array
-    {
-        $rows = [];
-        foreach ($plans as $plan) {
-            foreach ($plan->run->members as $number) {
-                $rows[$number][$plan->run->line->row] = true;
-            }
-        }
-
-        return array_map(count(...), $rows);
     }
 }

@@ -29,6 +29,12 @@ final readonly class MemberShares
         return $worst;
     }
 
+    /** @return array<int, float> By member */
+    public function loads_N(): array
+    {
+        return array_column($this->shares, 'load_N', 'number');
+    }
+
     /** Sum of what goes beyond the limit. */
     public function excess(): float
     {

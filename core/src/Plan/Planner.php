@@ -60,7 +60,7 @@ final class Planner
         $capacities = Capacities::of($design, $lag);
 
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
-        $loading = new MemberLoading($design, $members, $loads, $coefficients);
+        $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $supports = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
 
         $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);

@@ -60,18 +60,18 @@ final class FewestSearchTest extends TestCase
         $asked = $out = 0;
         for ($seed = 5300; $seed < 5340; ++$seed) {
             foreach (Planner::plan(Scenario::random($seed, 8)->design(), Depth::Checks)->supports as $plan) {
-                $found = (new FewestSearch($plan->run, $plan->check, 20_000))->fewest();
+                $found = (new FewestSearch($plan->run, $plan->check))->fewest([], null, [], 20_000);
                 if ($found === null) {
                     continue;
                 }
                 foreach ([1, 3, 10, 40, 400] as $steps) {
                     foreach ([[], [$plan->check, $plan->check]] as $others) {
-                        $search = new FewestSearch($plan->run, $plan->check, $steps, $others);
+                        $search = new FewestSearch($plan->run, $plan->check, $others);
                         foreach ([0, 2] as $more) {
                             ++$asked;
-                            self::assertFalse($search->ruledOut(count($found->picks) + $more, []), "seed $seed, run {$plan->run->id}, $steps steps");
+                            self::assertFalse($search->ruledOut(count($found->picks) + $more, [], $steps), "seed $seed, run {$plan->run->id}, $steps steps");
                         }
-                        $out += $search->ruledOut(count($found->picks) - 1, []) ? 1 : 0;
+                        $out += $search->ruledOut(count($found->picks) - 1, [], $steps) ? 1 : 0;
                     }
                 }
             }
