@@ -46,6 +46,12 @@ final class FewestSearch
     /** @var array<int, float> */
     private array $carries = [];
 
+    /** @var array<int, array{float, float}|null> For each chosen foot, the range that the bays before it leave to the unit moment over it in the down cases */
+    private array $downs = [];
+
+    /** @var array<int, array{float, float}|null> The same in the up case, under the winds of the bay before */
+    private array $ups = [];
+
     /** @var list<int> Chosen so far, up to the place that is looked at */
     private array $feet = [];
 
@@ -180,6 +186,7 @@ final class FewestSearch
                 if ($this->allowed[$j]) {
                     $this->knowns = [$end];
                     $this->carries = [0.0];
+                    $this->downs = $this->ups = [null];
                     $this->feet = [$i, $j];
                     $this->extend(0, $count - 2);
                 }
@@ -224,10 +231,22 @@ final class FewestSearch
         $bay = $loaded->bay;
         $limit = $this->limit;
         $rail = $place + $left > 0 ? $limit - $loaded->misfit_Nm / $space->capUp_Nm : $limit;
-        if (!self::mayHold($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap)
-            || !self::mayHold($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm)) {
+        $down = self::range($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap, $this->downs[$place]);
+        if ($down === null) {
             return;
         }
+        $before = $this->ups[$place];
+        if ($before !== null) {
+            // That was under the winds of the bay before.
+            $slack_Nm = $space->slack($loaded->winds_N, $space->between($this->feet[$place - 1], $i)->winds_N);
+            $before = [$before[0] - $slack_Nm, $before[1] + $slack_Nm];
+        }
+        $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm, $before);
+        if ($up === null) {
+            return;
+        }
+        $this->downs[$place + 1] = $down;
+        $this->ups[$place + 1] = $up;
         if ($left === 0) {
             $this->finish(array_slice($this->feet, 0, $place + 2));
 
@@ -251,8 +270,14 @@ final class FewestSearch
             $perNext = $bend * $onward + 1 / $two->length_m;
             // The down cases first: they need one unit load alone.
             $moment = (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot;
+            // The moment over the next foot is $moment less $onward times the one after.
+            $most = $limit * $space->cap;
+            $low = ($moment - $down[1]) / $onward;
+            if ($low > $most + 1e-9 || ($moment - $down[0]) / $onward < -$most - 1e-9) {
+                continue;
+            }
             $reaction = $bay->rightReactions[0] + $two->leftReactions[0] + $known[0] / $length_m - $bend * $moment;
-            if (($reaction - $perNext * $limit * $space->cap) * $space->downPerReaction > $limit) {
+            if (($reaction + $perNext * ($low > -$most ? $low : -$most)) * $space->downPerReaction > $limit) {
                 continue;
             }
             $moments = [$moment];
@@ -286,22 +311,26 @@ final class FewestSearch
     }
 
     /**
-     * Whether some moment over the right end of a bay keeps every section of it within the capacity.
+     * The moments over the right end of a bay that keep every section of it within the capacity, and the moment over its left end
+     * within what the bays before it allow; null when there are none.
      *
      * @param float $known Moment over the left end, less $carry times the one over the right end
      * @param list<float> $sections Moments of the bay on two supports
+     * @param array{float, float}|null $before Range of the moment over the left end
+     *
+     * @return array{float, float}|null
      */
-    private static function mayHold(Bay $bay, float $known, float $carry, array $sections, float $capacity): bool
+    private static function range(Bay $bay, float $known, float $carry, array $sections, float $capacity, ?array $before): ?array
     {
         $low = -$capacity;
         $high = $capacity;
         if ($carry > 0.0) {
-            $bound = ($known - $capacity) / $carry;
+            $bound = ($known - ($before === null || $before[1] > $capacity ? $capacity : $before[1])) / $carry;
             $low = $bound > $low ? $bound : $low;
-            $bound = ($known + $capacity) / $carry;
+            $bound = ($known + ($before === null || -$before[0] > $capacity ? $capacity : -$before[0])) / $carry;
             $high = $bound < $high ? $bound : $high;
         } elseif ($known > $capacity + 1e-9 || $known < -$capacity - 1e-9) {
-            return false;
+            return null;
         }
         $shares = $bay->sections;
         foreach ($sections as $index => $simple) {
@@ -317,11 +346,11 @@ final class FewestSearch
                 $low = $one > $low ? $one : $low;
                 $high = $other < $high ? $other : $high;
             } elseif ($fixed > $capacity + 1e-9 || $fixed < -$capacity - 1e-9) {
-                return false;
+                return null;
             }
         }
 
-        return $low <= $high + 1e-9;
+        return $low <= $high + 1e-9 ? [$low, $high] : null;
     }
 
     /**
