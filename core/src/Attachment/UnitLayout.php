@@ -174,18 +174,19 @@ final class UnitLayout
         $first = $sumLeft - $this->onFoot[0] > 1e-12 ? 0 : 1;
         $end = $sumRight - $this->onFoot[$last] > 1e-12 ? $last + 1 : $last;
         $moments = $reactions = [];
+        $over = $this->fromSpans($tipLeft, $tipRight);
         for ($span = $first; $span <= $end; ++$span) {
             $bay = $span - 1;
-            $inside = $span > 0 && $span <= $last;
-            $terms = $inside ? [$bay => -$bays[$bay]->rightTerms[0], $bay + 1 => -$bays[$bay]->leftTerms[0]] : [];
-            $over = $this->solve($span === 0 ? $tipLeft : 0.0, $span > $last ? $tipRight : 0.0, $terms);
             $forces = array_fill(0, $last + 1, 0.0);
+            $before = $over[$span][0];
             for ($i = 0; $i < $last; ++$i) {
-                $shift = ($over[$i + 1] - $over[$i]) / $bays[$i]->length_m;
+                $after = $over[$span][$i + 1];
+                $shift = ($after - $before) / $bays[$i]->length_m;
                 $forces[$i] += $shift;
                 $forces[$i + 1] -= $shift;
+                $before = $after;
             }
-            if ($inside) {
+            if ($span > 0 && $span <= $last) {
                 $forces[$bay] += $bays[$bay]->leftReactions[0];
                 $forces[$bay + 1] += $bays[$bay]->rightReactions[0];
             } elseif ($span === 0) {
@@ -193,10 +194,54 @@ final class UnitLayout
             } else {
                 $forces[$last] += $sumRight - $this->onFoot[$last];
             }
-            $moments[$span] = $over;
+            $moments[$span] = $over[$span];
             $reactions[$span] = $forces;
         }
 
         return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
+    }
+
+    /**
+     * Unit moments over the feet from each span alone: away from a loaded span each is a fixed part of the one before, as the
+     * three-moment equations are eliminated from either end.
+     *
+     * @return list<list<float>> By span, from the left overhang on, then foot
+     */
+    private function fromSpans(float $tipLeft, float $tipRight): array
+    {
+        $bays = $this->bays;
+        $last = count($bays);
+        $carries = $this->carries;
+        $back = $pivots = [$last => 0.0];
+        for ($i = $last - 1; $i > 0; --$i) {
+            $pivots[$i] = 2 * ($bays[$i - 1]->length_m + $bays[$i]->length_m) - $bays[$i]->length_m * $back[$i + 1];
+            $back[$i] = $bays[$i - 1]->length_m / $pivots[$i];
+        }
+        $spans = [];
+        for ($span = 0; $span <= $last + 1; ++$span) {
+            $over = array_fill(0, $last + 1, 0.0);
+            // The feet beside the span first.
+            $left = $span - 1;
+            if ($span === 0) {
+                $over[0] = $tipLeft;
+            } elseif ($span > $last) {
+                $over[$last] = $tipRight;
+            } else {
+                $bay = $bays[$left];
+                $ownLeft = $left > 0 ? -$bay->rightTerms[0] / $this->pivots[$left] : 0.0;
+                $ownRight = $span < $last ? -$bay->leftTerms[0] / $pivots[$span] : 0.0;
+                $over[$left] = ($ownLeft - $carries[$left] * $ownRight) / (1 - $carries[$left] * $back[$span]);
+                $over[$span] = $ownRight - $back[$span] * $over[$left];
+            }
+            for ($i = min($left, $last) - 1; $i > 0; --$i) {
+                $over[$i] = -$carries[$i] * $over[$i + 1];
+            }
+            for ($i = $span + 1; $i < $last; ++$i) {
+                $over[$i] = -$back[$i] * $over[$i - 1];
+            }
+            $spans[] = $over;
+        }
+
+        return $spans;
     }
 }
