@@ -28,6 +28,9 @@ final class RunSearches
     /** @var array<string, string> By run: runs with the same numbers have the same */
     private array $signatures = [];
 
+    /** @var array<string, string> By run: where its feet may stand */
+    private array $places = [];
+
     /** @var array<string, string> By run */
     private array $likeness = [];
 
@@ -65,15 +68,11 @@ final class RunSearches
         foreach ($runs as $run) {
             $key = RunShape::key($run);
             $signature = $this->signatures[$run->id] = $run->signature();
-            $likeness = $this->likeness[$run->id] = $key.self::places($run);
+            $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m);
+            $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
             $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key]);
         }
-    }
-
-    private static function places(Run $run): string
-    {
-        return implode(' ', $run->candidates_m);
     }
 
     public function check(Run $run): RunCheck
@@ -118,7 +117,7 @@ final class RunSearches
                 return new Fewest($picks, $worst, count($picks), false, 0);
             }
         }
-        $places = self::places($run);
+        $places = $this->places[$run->id];
         $hints = $this->hints[$places] ?? [];
         $found = $this->own($run)->fewest($barred, $most, $hints, $steps);
         if ($barred === [] && $most === null) {

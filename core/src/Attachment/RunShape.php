@@ -49,9 +49,7 @@ final class RunShape
     /** Runs with equal keys have one shape. */
     public static function key(Run $run): string
     {
-        $round = static fn (array $xs): array => array_map(static fn (mixed $x): float => is_float($x) ? round($x, 7) : 0.0, $xs);
-
-        return serialize([$round($run->clamps_m), $round($run->shares), array_map($round, self::patterns($run)), $round($run->splices_m), $run->spliceIsHinge]);
+        return Run::key([$run->clamps_m, $run->shares, ...self::patterns($run), $run->splices_m], 7).(int) $run->spliceIsHinge;
     }
 
     /**
@@ -139,7 +137,7 @@ final class RunShape
     /** @param list<float> $feet_m Ascending, at least two */
     public function layout(array $feet_m): UnitLayout
     {
-        $key = implode(' ', $feet_m);
+        $key = pack('d*', ...$feet_m);
         if (!isset($this->layouts[$key])) {
             if (count($this->layouts) >= self::LAYOUTS) {
                 array_shift($this->layouts);

@@ -54,13 +54,24 @@ final readonly class Run
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
     public function signature(): string
     {
-        $round = static fn (array $xs): array => array_map(static fn (mixed $x): float => is_float($x) ? round($x, 7) : 0.0, $xs);
+        return self::key([[$this->x0_m, $this->x1_m, $this->tributary_m], $this->clamps_m, $this->shares, ...$this->windAreas_m2, $this->splices_m, $this->candidates_m], 7)
+            .self::key([[$this->deadNormalMost_N, $this->deadNormalLeast_N, $this->deadAlong_N, $this->windDown_N], ...array_values($this->snow_N)], 5)
+            .implode(' ', [...array_keys($this->snow_N), ...array_map(static fn (Suction $suction): string => $suction->key(), $this->suctions), (int) $this->spliceIsHinge]);
+    }
 
-        return serialize([
-            round($this->x0_m, 7), round($this->x1_m, 7), $round($this->clamps_m), $round($this->shares), array_map(static fn (Suction $suction): string => $suction->key(), $this->suctions),
-            array_map(static fn (array $areas): array => $round($areas), $this->windAreas_m2), round($this->tributary_m, 7), round($this->deadNormalMost_N, 5),
-            round($this->deadNormalLeast_N, 5), round($this->deadAlong_N, 5), array_map(static fn (array $forces): array => $round($forces), $this->snow_N), round($this->windDown_N, 5),
-            $round($this->splices_m), $this->spliceIsHinge, $round($this->candidates_m),
-        ]);
+    /**
+     * The same for equal lists of numbers, to some decimals.
+     *
+     * @param list<array<int, float>> $lists
+     */
+    public static function key(array $lists, int $decimals): string
+    {
+        $key = '';
+        foreach ($lists as $list) {
+            // Adding nothing makes a negative zero a plain one.
+            $key .= pack('Vd*', count($list), ...array_map(static fn (float $x): float => round($x, $decimals) + 0.0, $list));
+        }
+
+        return $key;
     }
 }
