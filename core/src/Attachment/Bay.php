@@ -15,6 +15,7 @@ final readonly class Bay
      * @param list<float> $simple Σ |P|·a·b/L for each unit load
      * @param list<float> $sections Clamps as shares of the length
      * @param list<list<float>> $unitSections For each unit load, moments at the sections on two supports
+     * @param float $most The largest of the first unit's by size
      * @param list<float> $splices Splices with an allowable moment, as shares of the length
      * @param list<list<float>> $unitSplices For each unit load, moments at the splices on two supports
      */
@@ -27,6 +28,7 @@ final readonly class Bay
         public array $simple,
         public array $sections,
         public array $unitSections,
+        public float $most,
         public array $splices,
         public array $unitSplices,
     ) {
@@ -61,7 +63,7 @@ final readonly class Bay
         }
         $share = static fn (float $x_m): float => $x_m / $length_m;
 
-        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, array_map($share, $splices_m), $unitSplices);
+        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, max([0.0, ...array_map(abs(...), $unitSections[0] ?? [])]), array_map($share, $splices_m), $unitSplices);
     }
 
     /**

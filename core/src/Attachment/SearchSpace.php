@@ -134,8 +134,9 @@ final class SearchSpace
             for ($j = $i + 1; $j < $this->count; ++$j) {
                 $bay = $this->bay($i, $j);
                 // With ratios of 1 over both ends, at most 2 are left for a section itself.
-                [$down, $up] = $this->least($bay);
-                $holds = max($down, $up) <= 2 * self::LIMIT;
+                $down = $bay->bay->most * $this->downPerMoment;
+                $up = $bay->mostUp_Nm / $this->capUp_Nm;
+                $holds = $down <= 2 * self::LIMIT && $up <= 2 * self::LIMIT;
                 $this->bays[$i][$j] = $holds ? $bay : null;
                 if ($holds) {
                     $this->next[$i][] = $j;
@@ -199,32 +200,21 @@ final class SearchSpace
     {
         $bay = $this->check->shape->bay($this->x_m($i), $this->x_m($j));
         $winds_N = $this->check->bayWind_N($bay->length_m);
+        $windUp = $this->up->windUp;
+        $normal_N = $this->up->normal_N;
         $sections_Nm = [];
+        $most_Nm = 0.0;
         foreach ($bay->unitSections[0] as $section => $share) {
             $wind_Nm = 0.0;
             foreach ($winds_N as $gust => $wind_N) {
                 $wind_Nm += $wind_N * $bay->unitSections[$gust + 1][$section];
             }
-            $sections_Nm[] = $this->up->windUp * $wind_Nm - $this->up->normal_N * $share;
+            $sections_Nm[] = $moment_Nm = $windUp * $wind_Nm - $normal_N * $share;
+            $size_Nm = $moment_Nm < 0.0 ? -$moment_Nm : $moment_Nm;
+            $most_Nm = $size_Nm > $most_Nm ? $size_Nm : $most_Nm;
         }
 
-        return new LoadedBay($bay, $winds_N, $sections_Nm, $this->check->misfit_Nm($bay->length_m));
-    }
-
-    /**
-     * The worst section on two supports, in the down cases and in the uplift case.
-     *
-     * @return array{float, float}
-     */
-    private function least(LoadedBay $bay): array
-    {
-        $down = $up = 0.0;
-        foreach ($bay->bay->unitSections[0] as $section => $share) {
-            $down = max($down, abs($share));
-            $up = max($up, abs($bay->upSections_Nm[$section]));
-        }
-
-        return [$down * $this->downPerMoment, $up / $this->capUp_Nm];
+        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->misfit_Nm($bay->length_m));
     }
 
     /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
