@@ -15,17 +15,35 @@ use Garnetine\Core\Rail\ContinuousBeam;
  *
  * Source: ASCE/SEI 7-16, §7.5.1; recalled, MEDIUM.
  */
-final readonly class PartialSnow
+final class PartialSnow
 {
+    /** @var list<non-empty-list<float>>|null */
+    private ?array $reactions = null;
+
     /**
-     * @param list<non-empty-list<float>> $reactions By foot, then pattern
-     * @param list<list<float>> $moments By pattern, then foot
+     * @param list<non-empty-list<float>> $moments By foot, then pattern
      * @param list<array<int, true>> $full By pattern, the spans that are full; span 0 is the left overhang, 1 the first bay
      * @param list<float> $lows The least moment over each foot
      * @param list<float> $highs The greatest
+     * @param \Closure(): list<non-empty-list<float>> $reactionsOf See reactions()
      */
-    private function __construct(public array $reactions, private array $moments, private array $full, public array $lows, public array $highs)
+    private function __construct(
+        private readonly array $moments,
+        private readonly array $full,
+        public readonly array $lows,
+        public readonly array $highs,
+        private readonly \Closure $reactionsOf,
+    ) {
+    }
+
+    /**
+     * Worked out when they are asked for.
+     *
+     * @return list<non-empty-list<float>> By foot, then pattern
+     */
+    public function reactions(): array
     {
+        return $this->reactions ??= ($this->reactionsOf)();
     }
 
     /**
@@ -61,60 +79,63 @@ final readonly class PartialSnow
             $reactions[$span] = $state->reactions_N;
         }
 
-        return self::combined($first, $last, $moments, $reactions, $onFoot, $whole->moments_Nm, $whole->reactions_N);
+        return self::combined($first, $last, $moments, static fn (): array => $reactions, $onFoot, $whole->moments_Nm, $whole->reactions_N);
     }
 
     /**
      * @param array<int, array<int, float>> $moments By span with snow on it alone, then foot
-     * @param array<int, array<int, float>> $reactions The same
+     * @param \Closure(): array<int, array<int, float>> $reactions The same
      * @param array<int, float> $onFoot Shares of clamps that stand on a foot
      * @param array<int, float> $wholeMoments
      * @param array<int, float> $wholeReactions
      */
-    public static function combined(int $first, int $last, array $moments, array $reactions, array $onFoot, array $wholeMoments, array $wholeReactions): ?self
+    public static function combined(int $first, int $last, array $moments, \Closure $reactions, array $onFoot, array $wholeMoments, array $wholeReactions): ?self
     {
         if ($last <= $first) {
             return null;
         }
-        $feet = count($onFoot);
-        $byFoot = $over = array_fill(0, $feet, []);
-        $byPattern = [];
-        $patterns = self::patterns($first, $last);
-        foreach ($patterns as $index => $full) {
-            // In the order of patterns(): an end, all but that end, the other one, all but that, then neighbours.
-            $one = $index < 2 ? $first : ($index < 4 ? $last : $first + $index - 4);
-            $two = $index < 4 ? null : $one + 1;
-            $without = $index === 1 || $index === 3;
-            $momentsOne = $moments[$one];
-            $reactionsOne = $reactions[$one];
-            $momentsTwo = $two === null ? null : $moments[$two];
-            $reactionsTwo = $two === null ? [] : $reactions[$two];
-            $row = [];
-            for ($foot = 0; $foot < $feet; ++$foot) {
-                $moment = $wholeMoments[$foot];
-                $reaction = $wholeReactions[$foot];
-                if ($without) {
-                    $moment += $moment - $momentsOne[$foot];
-                    $reaction += $reaction - $onFoot[$foot] - $reactionsOne[$foot];
-                } elseif ($momentsTwo === null) {
-                    $moment += $momentsOne[$foot];
-                    $reaction += $reactionsOne[$foot];
-                } else {
-                    $moment += $momentsOne[$foot] + $momentsTwo[$foot];
-                    $reaction += $reactionsOne[$foot] + $reactionsTwo[$foot];
-                }
-                if ($onFoot[$foot] > 0.0 && (isset($full[$foot]) || isset($full[$foot + 1]))) {
-                    $reaction += $onFoot[$foot];
-                }
-                $row[] = $over[$foot][] = $moment / 2;
-                $byFoot[$foot][] = $reaction / 2;
+        $full = self::patterns($first, $last);
+        $over = self::byFoot($first, $last, $full, $moments, $wholeMoments, array_fill(0, count($onFoot), 0.0));
+
+        return new self(
+            $over,
+            $full,
+            array_map(min(...), $over),
+            array_map(max(...), $over),
+            static fn (): array => self::byFoot($first, $last, $full, $reactions(), $wholeReactions, $onFoot),
+        );
+    }
+
+    /**
+     * @param non-empty-list<array<int, true>> $full By pattern
+     * @param array<int, array<int, float>> $spans What each span makes alone, by foot
+     * @param array<int, float> $wholes What all make
+     * @param array<int, float> $onFoot What clamps on the foot itself make
+     *
+     * @return list<non-empty-list<float>> By foot, then pattern
+     */
+    private static function byFoot(int $first, int $last, array $full, array $spans, array $wholes, array $onFoot): array
+    {
+        $byFoot = [];
+        foreach ($onFoot as $foot => $on) {
+            $whole = $wholes[$foot];
+            [$one, $other] = [$spans[$first][$foot], $spans[$last][$foot]];
+            // In the order of patterns(): an end, all but that end, the other one, all but that, then neighbours; each still without what stands on the foot.
+            $sums = [$whole + $one, 2 * $whole - $on - $one, $whole + $other, 2 * $whole - $on - $other];
+            $before = $one;
+            for ($span = $first + 1; $span <= $last; ++$span) {
+                $here = $spans[$span][$foot];
+                $sums[] = $whole + $before + $here;
+                $before = $here;
             }
-            $byPattern[] = $row;
+            $patterns = [];
+            foreach ($sums as $pattern => $sum) {
+                $patterns[] = ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum) / 2;
+            }
+            $byFoot[] = $patterns;
         }
 
-        /** @var list<non-empty-list<float>> $byFoot There is a pattern, since there are two spans */
-        /** @var list<non-empty-list<float>> $over */
-        return new self($byFoot, $byPattern, $patterns, array_map(min(...), $over), array_map(max(...), $over));
+        return $byFoot;
     }
 
     /**
@@ -130,8 +151,9 @@ final readonly class PartialSnow
     {
         $low = INF;
         $high = -INF;
-        foreach ($this->moments as $pattern => $over) {
-            $moment = (1 - $share) * $over[$bay] + $share * $over[$bay + 1] + (isset($this->full[$pattern][$bay + 1]) ? $simple : $simple / 2);
+        $right = $this->moments[$bay + 1];
+        foreach ($this->moments[$bay] as $pattern => $left) {
+            $moment = (1 - $share) * $left + $share * $right[$pattern] + (isset($this->full[$pattern][$bay + 1]) ? $simple : $simple / 2);
             if ($moment < $low) {
                 $low = $moment;
             }

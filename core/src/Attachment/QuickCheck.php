@@ -30,6 +30,12 @@ final class QuickCheck
     private readonly float $height_m;
     private readonly float $heel_m;
 
+    /** Bounds on the ratio in the up cases, and of the rail in the down cases: of the rail and of a foot, for a share and for the wind's force. */
+    private readonly float $railPerShare;
+    private readonly float $railPerWind;
+    private readonly float $footPerShare;
+    private readonly float $footPerWind;
+
     /** Bounds on the ratio in the partial cases: of the rail for a unit moment of all shares and of the snow's pattern, of a foot for such reactions. */
     private readonly float $perWhole;
     private readonly float $perSnow;
@@ -64,6 +70,17 @@ final class QuickCheck
                 $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N,
             ];
         }, $check->partials);
+        $railPerShare = $check->downPerMoment;
+        $railPerWind = $footPerShare = $footPerWind = 0.0;
+        foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
+            $railPerShare = max($railPerShare, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
+            $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
+            // No link is worse than its parts together.
+            $perUp = max($this->perUp, $this->perDown, 1 / $withdrawal_N);
+            $footPerShare = max($footPerShare, abs($normal_N) * $perUp + abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
+            $footPerWind = max($footPerWind, abs($windUp) * $perUp);
+        }
+        [$this->railPerShare, $this->railPerWind, $this->footPerShare, $this->footPerWind] = [$railPerShare, $railPerWind, $footPerShare, $footPerWind];
         $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
         foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
@@ -89,8 +106,7 @@ final class QuickCheck
         if ($worst > $limit) {
             return $worst;
         }
-        $byFoot = $this->feet($layout);
-        $worst = max($worst, ...$byFoot);
+        $worst = $this->feet($layout, $worst);
         if ($worst > $limit || $this->partials === []) {
             return $worst;
         }
@@ -115,17 +131,14 @@ final class QuickCheck
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $over = array_map(static fn (array $moments): array => [$moments[$foot]], $layout->moments);
-                $worst = max($worst, $this->sections($over, 1, $this->check->wind_N($this->check->bayArea_m2($length_m)), 0.0));
+                $worst = $this->sections($over, 1, $this->check->wind_N($this->check->bayArea_m2($length_m)), 0.0, $worst);
             }
         }
         foreach ($layout->longestFirst as $index) {
             $bay = $layout->bays[$index];
-            $ratio = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->check->bayWind_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m));
-            if ($ratio > $worst) {
-                $worst = $ratio;
-                if ($worst > $limit) {
-                    return $worst;
-                }
+            $worst = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->check->bayWind_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m), $worst);
+            if ($worst > $limit) {
+                return $worst;
             }
         }
 
@@ -133,15 +146,14 @@ final class QuickCheck
     }
 
     /**
-     * The worst of a bay's sections.
+     * The worst so far, or of a bay's sections.
      *
      * @param list<non-empty-list<float>> $moments By unit, then section
      * @param int $splice Where the splices begin
      * @param list<float> $winds_N
      */
-    private function sections(array $moments, int $splice, array $winds_N, float $misfit_Nm): float
+    private function sections(array $moments, int $splice, array $winds_N, float $misfit_Nm, float $worst): float
     {
-        $worst = 0.0;
         $misfit = $misfit_Nm * $this->perNormal;
         foreach ($moments[0] as $index => $share) {
             $size = $share < 0.0 ? -$share : $share;
@@ -151,6 +163,10 @@ final class QuickCheck
             }
             if ($index >= $splice) {
                 $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
+                continue;
+            }
+            // A bound on all the cases below.
+            if ($size * $this->railPerShare + ($wind_Nm < 0.0 ? -$wind_Nm : $wind_Nm) * $this->railPerWind + $misfit <= $worst) {
                 continue;
             }
             $ratio = $size * $this->check->downPerMoment + $misfit;
@@ -182,30 +198,32 @@ final class QuickCheck
         return $worst * $this->perSplice;
     }
 
-    /** @return non-empty-list<float> By foot */
-    private function feet(UnitLayout $layout): array
+    private function feet(UnitLayout $layout, float $worst): float
     {
-        $worst = [];
         $last = count($layout->bays);
         $reactions = $layout->reactions;
-        for ($foot = 0; $foot <= $last; ++$foot) {
-            $share = $reactions[0][$foot];
+        foreach ($reactions[0] as $foot => $share) {
             $left_m = $foot === 0 ? max(0.0, $layout->overhangLeft_m) : $layout->bays[$foot - 1]->length_m / 2;
             $right_m = $foot === $last ? max(0.0, $layout->overhangRight_m) : $layout->bays[$foot]->length_m / 2;
             $wind_N = 0.0;
             foreach ($this->check->footWind_N($left_m + $right_m) as $gust => $force_N) {
                 $wind_N += $force_N * $reactions[$gust + 1][$foot];
             }
-            $ratio = $share > 0.0 ? $share * $this->check->downPerReaction : 0.0;
+            if ($share > 0.0) {
+                $ratio = $share * $this->check->downPerReaction;
+                $worst = $ratio > $worst ? $ratio : $worst;
+                if ($share * $this->footPerShare + abs($wind_N) * $this->footPerWind <= $worst) {
+                    continue;
+                }
+            }
             foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
-                $ratio = max($ratio, $this->foot($windUp * $wind_N - $normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
+                $worst = max($worst, $this->foot($windUp * $wind_N - $normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
             }
             if ($share < 0.0) {
                 foreach ($this->down as [, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
-                    $ratio = max($ratio, $this->foot(-$normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
+                    $worst = max($worst, $this->foot(-$normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
                 }
             }
-            $worst[] = $ratio;
         }
 
         return $worst;
@@ -279,12 +297,13 @@ final class QuickCheck
     private function partialFeet(UnitLayout $layout, PartialSnow $snow, float $worst): float
     {
         foreach ($layout->reactions[0] as $foot => $whole) {
-            $patterns = $snow->reactions[$foot];
-            $least = min($patterns);
-            $most = max($patterns);
-            if ($least >= 0.0 && $whole >= 0.0 && $whole * $this->perWholeReaction + $most * $this->perSnowReaction <= $worst) {
+            [$low, $high] = $layout->reactionRange($snow, $foot);
+            if ($low >= 0.0 && $whole >= 0.0 && $whole * $this->perWholeReaction + $high * $this->perSnowReaction <= $worst) {
                 continue;
             }
+            $patterns = $snow->reactions()[$foot];
+            $least = min($patterns);
+            $most = max($patterns);
             foreach ($this->partials as $partial) {
                 [$one, $oneBound] = $this->partialFoot($partial, $whole, $least);
                 [$two, $twoBound] = $this->partialFoot($partial, $whole, $most);

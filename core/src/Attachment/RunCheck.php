@@ -196,7 +196,7 @@ final class RunCheck
             $this->tallyDown($tally, $share);
             $this->tallyUp($tally, $feet_m, $foot, $states);
             if ($snow !== null) {
-                $tally->patterns($this->partials, $share, $snow->reactions[$foot]);
+                $tally->patterns($this->partials, $share, $snow->reactions()[$foot]);
             }
             $attachments[] = $tally->verdict($x_m, $this->tributary_m($feet_m, $foot), $share);
             $worst = max($worst, $tally->ratio());

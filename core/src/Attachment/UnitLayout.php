@@ -173,32 +173,66 @@ final class UnitLayout
         [$tipRight, $sumRight] = $this->shape->beyond($this->feet_m[$last], false)[0];
         $first = $sumLeft - $this->onFoot[0] > 1e-12 ? 0 : 1;
         $end = $sumRight - $this->onFoot[$last] > 1e-12 ? $last + 1 : $last;
-        $moments = $reactions = [];
-        $over = $this->fromSpans($tipLeft, $tipRight);
-        for ($span = $first; $span <= $end; ++$span) {
-            $bay = $span - 1;
-            $forces = array_fill(0, $last + 1, 0.0);
-            $before = $over[$span][0];
-            for ($i = 0; $i < $last; ++$i) {
-                $after = $over[$span][$i + 1];
-                $shift = ($after - $before) / $bays[$i]->length_m;
-                $forces[$i] += $shift;
-                $forces[$i + 1] -= $shift;
-                $before = $after;
-            }
-            if ($span > 0 && $span <= $last) {
-                $forces[$bay] += $bays[$bay]->leftReactions[0];
-                $forces[$bay + 1] += $bays[$bay]->rightReactions[0];
-            } elseif ($span === 0) {
-                $forces[0] += $sumLeft - $this->onFoot[0];
-            } else {
-                $forces[$last] += $sumRight - $this->onFoot[$last];
-            }
-            $moments[$span] = $over[$span];
-            $reactions[$span] = $forces;
-        }
+        $moments = $this->fromSpans($tipLeft, $tipRight);
+        $reactions = fn (): array => $this->spanReactions($moments, $sumLeft - $this->onFoot[0], $sumRight - $this->onFoot[$last]);
 
         return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
+    }
+
+    /**
+     * @param list<list<float>> $moments By span, then foot
+     *
+     * @return list<list<float>> The same
+     */
+    private function spanReactions(array $moments, float $tipLeft, float $tipRight): array
+    {
+        $last = count($this->bays);
+        $reactions = [];
+        foreach ($moments as $span => $over) {
+            $forces = array_fill(0, $last + 1, 0.0);
+            foreach ($this->bays as $i => $bay) {
+                $shift = ($over[$i + 1] - $over[$i]) / $bay->length_m;
+                $forces[$i] += $shift;
+                $forces[$i + 1] -= $shift;
+                if ($i === $span - 1) {
+                    $forces[$i] += $bay->leftReactions[0];
+                    $forces[$i + 1] += $bay->rightReactions[0];
+                }
+            }
+            if ($span === 0) {
+                $forces[0] += $tipLeft;
+            } elseif ($span > $last) {
+                $forces[$last] += $tipRight;
+            }
+            $reactions[] = $forces;
+        }
+
+        return $reactions;
+    }
+
+    /**
+     * Bounds on a foot's reaction under any pattern of partial snow, from those on the moments.
+     *
+     * @return array{float, float}
+     */
+    public function reactionRange(PartialSnow $snow, int $foot): array
+    {
+        $last = count($this->bays);
+        $sum = $this->onFoot[$foot];
+        $low = $high = 0.0;
+        if ($foot === 0 || $foot === $last) {
+            $sum = $this->shape->beyond($this->feet_m[$foot], $foot === 0)[0][1];
+        }
+        foreach ([$foot - 1, $foot + 1] as $side => $other) {
+            $bay = $this->bays[$side === 0 ? $other : $foot] ?? null;
+            if ($bay !== null && $other >= 0 && $other <= $last) {
+                $sum += $side === 0 ? $bay->rightReactions[0] : $bay->leftReactions[0];
+                $low += ($snow->lows[$other] - $snow->highs[$foot]) / $bay->length_m;
+                $high += ($snow->highs[$other] - $snow->lows[$foot]) / $bay->length_m;
+            }
+        }
+
+        return [$sum / 2 + $low, $sum + $high];
     }
 
     /**

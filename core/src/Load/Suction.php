@@ -10,6 +10,9 @@ namespace Garnetine\Core\Load;
  */
 final readonly class Suction
 {
+    /** Equal keys stand for equal suctions, and sort by size. */
+    public string $key;
+
     private float $perDecade_Pa;
 
     public function __construct(
@@ -24,6 +27,7 @@ final readonly class Suction
         public float $least_Pa = 0.0,
     ) {
         $this->perDecade_Pa = $small_Pa === $large_Pa ? 0.0 : ($large_Pa - $small_Pa) / log10($largeArea_m2 / $smallArea_m2);
+        $this->key = sprintf('%015.6F/%015.6F/%.6F', $small_Pa, $large_Pa, $least_Pa);
     }
 
     /** The same whatever the area. */
@@ -47,11 +51,5 @@ final readonly class Suction
     public function ease(): float
     {
         return max($this->small_Pa, $this->least_Pa, 1e-9) / max($this->large_Pa, $this->least_Pa, 1e-9);
-    }
-
-    /** Equal keys stand for equal suctions, and sort by size. */
-    public function key(): string
-    {
-        return sprintf('%015.6F/%015.6F/%.6F', $this->small_Pa, $this->large_Pa, $this->least_Pa);
     }
 }

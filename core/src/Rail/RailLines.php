@@ -84,15 +84,20 @@ final readonly class RailLines
             $to_m = $upper ? $length_m - $zone->from->toMetres() : min($zone->to->toMetres(), $length_m / 2);
             $first = (int) ceil(($low_m + $from_m + $hole_m) / $step_m - 1e-6);
             $last = (int) floor(($low_m + $to_m + $hole_m) / $step_m + 1e-6);
-            for ($mark = $first; $mark <= $last; ++$mark) {
-                $holeY_m = $mark * $step_m;
-                $offset_m = $holeY_m - $hole_m - $low_m;
-                $away_m = abs(($upper ? $length_m - $offset_m : $offset_m) - $wish_m);
-                // Penalties only add: what lies too far off is not looked at.
-                $score = $away_m < $leastScore ? $away_m + self::penalty($design, $members, $course, $holeY_m) : INF;
-                if ($score < $leastScore - 1e-12) {
-                    $leastScore = $score;
-                    $best = $offset_m;
+            $nearest = max($first, min($last, (int) round(($low_m + ($upper ? $length_m - $wish_m : $wish_m) + $hole_m) / $step_m)));
+            // Outward from the wish, and no further than where the way alone is too long: penalties only add.
+            for ($steps = 0; $steps <= $last - $first && ($steps - 1) * $step_m < $leastScore; ++$steps) {
+                foreach ($steps === 0 ? [$nearest] : [$nearest - $steps, $nearest + $steps] as $mark) {
+                    if ($mark < $first || $mark > $last) {
+                        continue;
+                    }
+                    $holeY_m = $mark * $step_m;
+                    $offset_m = $holeY_m - $hole_m - $low_m;
+                    $score = abs(($upper ? $length_m - $offset_m : $offset_m) - $wish_m) + self::penalty($design, $members, $course, $holeY_m);
+                    if ($score < $leastScore - 1e-12) {
+                        $leastScore = $score;
+                        $best = $offset_m;
+                    }
                 }
             }
         }

@@ -128,7 +128,7 @@ final class Runs
             $shares[$index + 1] += $toRight;
             foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $width_m, $module->y_m + $placement->length_m) as $piece) {
                 $suction = $loads->suction($piece['zone'], $module->isExposed());
-                $key = $suction->key();
+                $key = $suction->key;
                 $suctions[$key] ??= $suction;
                 $areas_m2[$key] ??= array_fill(0, $last + 2, 0.0);
                 $area_m2 = $piece['area_m2'] * self::share($pair, $line, $piece['y_m'] - $module->y_m);

@@ -24,7 +24,7 @@ final class LoadsOnRailsTest extends TestCase
                 $run = $support->run;
                 foreach ($run->suctions as $g => $suction) {
                     foreach ($run->windAreas_m2[$g] as $clamp => $area_m2) {
-                        self::add($rails, $suction->key(), $area_m2, $run->clamps_m[$clamp], $run->line->y_m);
+                        self::add($rails, $suction->key, $area_m2, $run->clamps_m[$clamp], $run->line->y_m);
                     }
                 }
             }
