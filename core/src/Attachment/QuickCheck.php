@@ -30,8 +30,10 @@ final class QuickCheck
     private readonly float $height_m;
     private readonly float $heel_m;
 
-    /** Bounds on the ratio in the up cases, and of the rail in the down cases: of the rail and of a foot, for a share and for the wind's force. */
+    /** Bounds on the ratio in the up cases: of the rail and of a foot, for a share and for the wind's force. */
     private readonly float $railPerShare;
+    private readonly float $railLeastPerShare;
+    private readonly float $railAlongPerShare;
     private readonly float $railPerWind;
     private readonly float $footPerShare;
     private readonly float $footPerWind;
@@ -70,17 +72,20 @@ final class QuickCheck
                 $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N,
             ];
         }, $check->partials);
-        $railPerShare = $check->downPerMoment;
-        $railPerWind = $footPerShare = $footPerWind = 0.0;
+        $railPerShare = $railAlongPerShare = $railPerWind = $footPerShare = $footPerWind = 0.0;
+        $railLeastPerShare = INF;
         foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
-            $railPerShare = max($railPerShare, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
+            $railPerShare = max($railPerShare, abs($normal_N) * $this->perNormal);
+            $railLeastPerShare = min($railLeastPerShare, $normal_N * $this->perNormal);
+            $railAlongPerShare = max($railAlongPerShare, abs($along_N) * $this->perAlong);
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
             $perUp = max($this->perUp, $this->perDown, 1 / $withdrawal_N);
             $footPerShare = max($footPerShare, abs($normal_N) * $perUp + abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
-        [$this->railPerShare, $this->railPerWind, $this->footPerShare, $this->footPerWind] = [$railPerShare, $railPerWind, $footPerShare, $footPerWind];
+        [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
+        [$this->footPerShare, $this->footPerWind] = [$footPerShare, $footPerWind];
         $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
         foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
@@ -165,13 +170,16 @@ final class QuickCheck
                 $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
                 continue;
             }
-            // A bound on all the cases below.
-            if ($size * $this->railPerShare + ($wind_Nm < 0.0 ? -$wind_Nm : $wind_Nm) * $this->railPerWind + $misfit <= $worst) {
-                continue;
-            }
             $ratio = $size * $this->check->downPerMoment + $misfit;
             if ($ratio > $worst) {
                 $worst = $ratio;
+            }
+            // A bound on all the up cases: of wind and weight that act against each other the larger is left, or less.
+            $wind = ($wind_Nm < 0.0 ? -$wind_Nm : $wind_Nm) * $this->railPerWind;
+            $most = $size * $this->railPerShare;
+            $bound = $share * $wind_Nm > 0.0 ? max($wind - $size * $this->railLeastPerShare, $most) : $wind + $most;
+            if ($bound + $size * $this->railAlongPerShare + $misfit <= $worst) {
+                continue;
             }
             foreach ($this->up as [$windUp, $normal_N, $along_N]) {
                 $normal_Nm = $windUp * $wind_Nm - $normal_N * $share;
@@ -251,7 +259,8 @@ final class QuickCheck
     /** The worst so far, or what partial snow makes of the rail. Bounds tell first where that need not be looked at. */
     private function partialRail(UnitLayout $layout, PartialSnow $snow, float $worst): float
     {
-        foreach ($layout->bays as $index => $bay) {
+        foreach ($layout->longestFirst as $index) {
+            $bay = $layout->bays[$index];
             $wholes = $layout->sections($index)[0];
             $misfit_Nm = $this->misfit_Nm($layout, $bay->length_m);
             $misfit = $misfit_Nm * $this->perNormal;
