@@ -18,6 +18,8 @@ final readonly class Bay
      * @param float $most The largest of the first unit's by size
      * @param list<float> $splices Splices with an allowable moment, as shares of the length
      * @param list<list<float>> $unitSplices For each unit load, moments at the splices on two supports
+     * @param float|null $hinge Splice without an allowable moment, as a share of the length
+     * @param list<float> $unitHinge For each unit load, the moment there on two supports
      */
     private function __construct(
         public float $length_m,
@@ -31,6 +33,8 @@ final readonly class Bay
         public float $most,
         public array $splices,
         public array $unitSplices,
+        public ?float $hinge,
+        public array $unitHinge,
     ) {
     }
 
@@ -38,10 +42,11 @@ final readonly class Bay
      * @param list<float> $at_m Clamps, from the left end
      * @param list<list<float>> $units For each unit load, what acts at the clamps
      * @param list<float> $splices_m From the left end
+     * @param float|null $hinge_m The same
      */
-    public static function under(float $length_m, array $at_m, array $units, array $splices_m): self
+    public static function under(float $length_m, array $at_m, array $units, array $splices_m, ?float $hinge_m): self
     {
-        $leftTerms = $rightTerms = $leftReactions = $rightReactions = $simples = $unitSections = $unitSplices = [];
+        $leftTerms = $rightTerms = $leftReactions = $rightReactions = $simples = $unitSections = $unitSplices = $unitHinge = [];
         foreach ($units as $loads) {
             $leftTerm = $rightTerm = $left = $right = $simple = 0.0;
             foreach ($at_m as $index => $a) {
@@ -60,10 +65,11 @@ final readonly class Bay
             $simples[] = $simple;
             $unitSections[] = self::simple($length_m, $at_m, $loads, $at_m);
             $unitSplices[] = self::simple($length_m, $at_m, $loads, $splices_m);
+            $unitHinge[] = $hinge_m === null ? 0.0 : self::simple($length_m, $at_m, $loads, [$hinge_m])[0];
         }
         $share = static fn (float $x_m): float => $x_m / $length_m;
 
-        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, max([0.0, ...array_map(abs(...), $unitSections[0] ?? [])]), array_map($share, $splices_m), $unitSplices);
+        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, max([0.0, ...array_map(abs(...), $unitSections[0] ?? [])]), array_map($share, $splices_m), $unitSplices, $hinge_m === null ? null : $share($hinge_m), $unitHinge);
     }
 
     /**
@@ -71,7 +77,7 @@ final readonly class Bay
      * @param list<float> $loads
      * @param list<float> $places_m
      *
-     * @return list<float> Moments at the places on two supports
+     * @return ($places_m is non-empty-list ? non-empty-list<float> : list<float>) Moments at the places on two supports
      */
     private static function simple(float $length_m, array $at_m, array $loads, array $places_m): array
     {

@@ -40,7 +40,7 @@ final class FewestSearch
     /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
     private array $order = [];
 
-    /** @var array<int, list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
+    /** @var array<int, non-empty-list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
     private array $knowns = [];
 
     /** @var array<int, float> */
@@ -60,11 +60,15 @@ final class FewestSearch
 
     private readonly SearchSpace $space;
 
+    /** Splices without an allowable moment: the rail is checked with a hinge at each, and without. Chains are followed with them. */
+    private readonly int $hinges;
+
     /** @param list<RunCheck> $others See ruledOut() */
     public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
     {
         $this->limit = SearchSpace::LIMIT;
         $this->space = new SearchSpace($run, $check, $others);
+        $this->hinges = $run->spliceIsHinge ? count($run->splices_m) : 0;
         $this->allowed = array_fill(0, max(1, $this->space->count), true);
     }
 
@@ -183,7 +187,8 @@ final class FewestSearch
                 continue;
             }
             foreach ($this->inOrder($i, $count - 1) as $j) {
-                if ($this->allowed[$j]) {
+                // The first piece of rail stands on two feet too.
+                if ($this->allowed[$j] && $this->space->pieces[$j] === 0) {
                     $this->knowns = [$end];
                     $this->carries = [0.0];
                     $this->downs = $this->ups = [null];
@@ -230,7 +235,7 @@ final class FewestSearch
         $loaded = $space->between($i, $j);
         $bay = $loaded->bay;
         $limit = $this->limit;
-        $rail = $place + $left > 0 ? $limit - $loaded->misfit_Nm / $space->capUp_Nm : $limit;
+        $rail = $place + $left > $this->hinges ? $limit - $loaded->misfit_Nm / $space->capUp_Nm : $limit;
         $down = self::range($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap, $this->downs[$place]);
         if ($down === null) {
             return;
@@ -263,14 +268,15 @@ final class FewestSearch
             }
             $next = $ahead[$l] ?? $space->between($j, $l);
             $two = $next->bay;
+            // The moment over this foot is $moment less $onward times the one over the next.
+            $overHinge = $bay->hinge === null && $two->hinge === null ? null : $this->overHinge($place, $two);
             $pivot = 2 * ($length_m + $two->length_m) - $length_m * $carry;
-            $onward = $two->length_m / $pivot;
+            $onward = $overHinge === null ? $two->length_m / $pivot : $overHinge[0];
             $bend = (1 + $carry) / $length_m + 1 / $two->length_m;
             // How much a moment over the next foot adds to the reaction at most.
             $perNext = $bend * $onward + 1 / $two->length_m;
             // The down cases first: they need one unit load alone.
-            $moment = (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot;
-            // The moment over the next foot is $moment less $onward times the one after.
+            $moment = $overHinge === null ? (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot : $overHinge[1][0];
             $most = $limit * $space->cap;
             $low = ($moment - $down[1]) / $onward;
             if ($low > $most + 1e-9 || ($moment - $down[0]) / $onward < -$most - 1e-9) {
@@ -284,7 +290,8 @@ final class FewestSearch
             $wind_N = $slack_Nm = 0.0;
             foreach ($space->footWinds_N[$i][$l] ?? $space->footWinds_N($i, $l) as $gust => $force_N) {
                 $unit = $gust + 1;
-                $moments[] = $over = (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot;
+                $over = $overHinge === null ? (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot : $overHinge[1][$unit];
+                $moments[] = $over;
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
                 $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largest[$gust];
             }
@@ -299,6 +306,39 @@ final class FewestSearch
                 $limit = $this->limit;
             }
         }
+    }
+
+    /**
+     * The elimination where the bay before or after a foot has a hinge. Over a hinge the moments at the ends of its bay follow
+     * from each other alone; its kink is eliminated from the equations of the two feet beside it, which leaves one for the second.
+     *
+     * @param int $place Of the foot before
+     * @param Bay $next The bay after
+     *
+     * @return array{float, non-empty-list<float>} What the moment over the foot loses with the one over the next; without that, by unit
+     */
+    private function overHinge(int $place, Bay $next): array
+    {
+        if ($next->hinge !== null) {
+            $rest = 1 - $next->hinge;
+
+            return [$next->hinge / $rest, array_map(static fn (float $moment): float => -$moment / $rest, $next->unitHinge)];
+        }
+        $two = $this->space->between($this->feet[$place], $this->feet[$place + 1])->bay;
+        $one = $this->space->between($this->feet[$place - 1], $this->feet[$place])->bay;
+        [$t, $rest] = [$two->hinge ?? 0.0, 1 - ($two->hinge ?? 0.0)];
+        [$before, $carryBefore] = [$this->knowns[$place - 1], $this->carries[$place - 1]];
+        [$known, $carry] = [$this->knowns[$place], $this->carries[$place]];
+        $both_m = 2 * ($one->length_m + $two->length_m);
+        $divisor = $t * ($one->length_m * $carryBefore * $carry - $both_m * $carry + $two->length_m)
+            - $rest * (2 * ($two->length_m + $next->length_m) - $two->length_m * $carry);
+        $moments = [];
+        foreach ($known as $unit => $moment) {
+            $moments[] = ($rest * ($two->leftTerms[$unit] + $next->rightTerms[$unit] + $two->length_m * $moment)
+                - $t * ($one->leftTerms[$unit] + $two->rightTerms[$unit] + $one->length_m * ($before[$unit] - $carryBefore * $moment) + $both_m * $moment)) / $divisor;
+        }
+
+        return [-$rest * $next->length_m / $divisor, $moments];
     }
 
     /** Whether the pieces of rail up to a next foot have two feet each. */
@@ -376,7 +416,7 @@ final class FewestSearch
             }
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
-            $limit = $this->limit - ($last > 1 ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
+            $limit = $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
             if (!self::holdsBetween($bay, $over[0] ?? 0.0, $next[0], $bay->unitSections[0], $limit * $this->space->cap)
                 || !self::holdsBetween(
                     $bay,

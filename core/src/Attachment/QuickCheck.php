@@ -106,7 +106,18 @@ final class QuickCheck
      */
     public function worst(array $feet_m, float $limit): float
     {
-        $layout = $this->check->shape->layout($feet_m);
+        $shape = $this->check->shape;
+        $worst = $this->of($shape->layout($feet_m), $limit);
+        if ($worst > $limit || !$shape->hasHinges()) {
+            return $worst;
+        }
+        $hinged = $shape->hinged($feet_m);
+
+        return $hinged === null ? INF : max($worst, $this->of($hinged, $limit));
+    }
+
+    private function of(UnitLayout $layout, float $limit): float
+    {
         $worst = $this->rail($layout, $limit);
         if ($worst > $limit) {
             return $worst;
@@ -126,7 +137,7 @@ final class QuickCheck
 
     private function misfit_Nm(UnitLayout $layout, float $length_m): float
     {
-        return count($layout->bays) > 1 ? $this->check->misfit_Nm($length_m) : 0.0;
+        return $layout->isRedundant ? $this->check->misfit_Nm($length_m) : 0.0;
     }
 
     private function rail(UnitLayout $layout, float $limit): float

@@ -105,10 +105,8 @@ final class RunCheck
             return INF;
         }
         $this->quick ??= new QuickCheck($this);
-        $worst = $this->quick->worst($feet_m, $limit);
 
-        return $worst > $limit || !$this->run->spliceIsHinge || $this->run->splices_m === [] ? $worst
-            : max($worst, $this->check($feet_m, $this->run->splices_m)->worst);
+        return $this->quick->worst($feet_m, $limit);
     }
 
     /**

@@ -52,7 +52,7 @@ final class RunSearches
     /** @var array<string, bool> By signature, of the search in which nothing was barred */
     private array $triedAll = [];
 
-    /** @var array<string, list<list<int>>> Layouts of earlier runs, by likeness and what is barred */
+    /** @var array<string, list<Fewest>> Of earlier runs, by likeness and what is barred */
     private array $layouts = [];
 
     /** @var array<string, list<list<int>>> Good layouts, by the places that feet may take */
@@ -111,9 +111,13 @@ final class RunSearches
             return null;
         }
         $likeness = $this->likeness[$run->id].$limits;
-        foreach ($this->layouts[$likeness] ?? [] as $picks) {
+        foreach ($this->layouts[$likeness] ?? [] as $earlier) {
+            $picks = $earlier->picks;
             $worst = $this->checks[$run->id]->worst(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $picks), SearchSpace::LIMIT);
-            if ($worst <= SearchSpace::LIMIT && ($this->isRuledOut($run, count($picks) - 1, $barred) || $this->own($run)->ruledOut(count($picks) - 1, $barred))) {
+            if ($worst > SearchSpace::LIMIT) {
+                continue;
+            }
+            if ($this->isRuledOut($run, count($picks) - 1, $barred) || $this->own($run)->ruledOut(count($picks) - 1, $barred)) {
                 return new Fewest($picks, $worst, count($picks), false, 0);
             }
         }
@@ -124,7 +128,7 @@ final class RunSearches
             $this->triedAll[$this->signatures[$run->id]] = $this->own($run)->isComplete();
         }
         if ($found !== null) {
-            $this->layouts[$likeness][] = $found->picks;
+            $this->layouts[$likeness][] = $found;
             if (!in_array($found->picks, $hints, true)) {
                 $this->hints[$places] = array_slice([$found->picks, ...$hints], 0, self::HINTS);
             }

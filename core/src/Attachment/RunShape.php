@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Rail\Run;
+use Garnetine\Core\Rail\SingularBeam;
 
 /**
  * What runs have in common whose clamps stand alike: the rail under unit loads, whatever the size of the loads.
@@ -36,14 +38,15 @@ final class RunShape
      * @param list<float> $clamps_m
      * @param non-empty-list<list<float>> $units
      * @param list<float> $splices_m Those with an allowable moment
+     * @param list<float> $hinges_m Those without
      */
-    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m)
+    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m, private readonly array $hinges_m)
     {
     }
 
     public static function of(Run $run): self
     {
-        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m);
+        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m, $run->spliceIsHinge ? $run->splices_m : []);
     }
 
     /** Runs with equal keys have one shape. */
@@ -99,8 +102,12 @@ final class RunShape
                 $splices_m[] = $splice_m - $from_m;
             }
         }
+        $hinge_m = null;
+        foreach ($this->hinges_m as $at) {
+            $hinge_m = $at > $from_m && $at < $to_m ? $at - $from_m : $hinge_m;
+        }
 
-        return Bay::under($to_m - $from_m, $at_m, $units, $splices_m);
+        return Bay::under($to_m - $from_m, $at_m, $units, $splices_m, $hinge_m);
     }
 
     /**
@@ -138,13 +145,36 @@ final class RunShape
     public function layout(array $feet_m): UnitLayout
     {
         $key = pack('d*', ...$feet_m);
-        if (!isset($this->layouts[$key])) {
-            if (count($this->layouts) >= self::LAYOUTS) {
-                array_shift($this->layouts);
-            }
-            $this->layouts[$key] = new UnitLayout($this, $feet_m);
+
+        return $this->layouts[$key] ?? $this->keep($key, new UnitLayout($this, $feet_m));
+    }
+
+    public function hasHinges(): bool
+    {
+        return $this->hinges_m !== [];
+    }
+
+    /**
+     * The same with a hinge at each splice without an allowable moment; null when the feet do not carry that.
+     *
+     * @param list<float> $feet_m
+     */
+    public function hinged(array $feet_m): ?UnitLayout
+    {
+        $key = 'hinged '.pack('d*', ...$feet_m);
+        try {
+            return $this->layouts[$key] ?? $this->keep($key, new UnitLayout($this, $feet_m, new ContinuousBeam($feet_m, $this->hinges_m), count($this->hinges_m)));
+        } catch (SingularBeam) {
+            return null;
+        }
+    }
+
+    private function keep(string $key, UnitLayout $layout): UnitLayout
+    {
+        if (count($this->layouts) >= self::LAYOUTS) {
+            array_shift($this->layouts);
         }
 
-        return $this->layouts[$key];
+        return $this->layouts[$key] = $layout;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Rail\ContinuousBeam;
+
 /**
- * One layout of feet under the unit loads of a shape, as a continuous beam by the three-moment equations.
+ * One layout of feet under the unit loads of a shape, as a continuous beam by the three-moment equations, or over hinges.
  *
  * @internal
  */
@@ -41,9 +43,17 @@ final class UnitLayout
 
     private PartialSnow|false|null $snow = false;
 
-    /** @param list<float> $feet_m Ascending, at least two */
-    public function __construct(private readonly RunShape $shape, public readonly array $feet_m)
+    /** Whether a foot that stands too high or low bends the rail. */
+    public readonly bool $isRedundant;
+
+    /**
+     * @param list<float> $feet_m Ascending, at least two
+     * @param ContinuousBeam|null $beam With hinges, which is solved by slope-deflection
+     * @param int $hinges How many it has
+     */
+    public function __construct(private readonly RunShape $shape, public readonly array $feet_m, private readonly ?ContinuousBeam $beam = null, int $hinges = 0)
     {
+        $this->isRedundant = count($feet_m) - 2 - $hinges > 0;
         $last = count($feet_m) - 1;
         $bays = $lengths_m = [];
         for ($i = 0; $i < $last; ++$i) {
@@ -66,7 +76,7 @@ final class UnitLayout
             for ($i = 1; $i < $last; ++$i) {
                 $terms[$i] = -($bays[$i - 1]->leftTerms[$unit] + $bays[$i]->rightTerms[$unit]);
             }
-            $over = $this->solve($tip, $right[$unit][0], $terms);
+            $over = $beam?->under($shape->clamps_m, $shape->units[$unit])->moments_Nm ?? $this->solve($tip, $right[$unit][0], $terms);
             $forces = $onFeet[$unit];
             $forces[0] = $sum;
             $forces[$last] = $right[$unit][1];
@@ -167,6 +177,11 @@ final class UnitLayout
 
     private function newSnow(): ?PartialSnow
     {
+        if ($this->beam !== null) {
+            [$clamps_m, $shares] = [$this->shape->clamps_m, $this->shape->units[0]];
+
+            return PartialSnow::under($this->beam, $this->feet_m, $clamps_m, $shares, $this->beam->under($clamps_m, $shares));
+        }
         $bays = $this->bays;
         $last = count($bays);
         [$tipLeft, $sumLeft] = $this->shape->beyond($this->feet_m[0], true)[0];
