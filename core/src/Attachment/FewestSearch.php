@@ -235,7 +235,7 @@ final class FewestSearch
         $loaded = $space->between($i, $j);
         $bay = $loaded->bay;
         $limit = $this->limit;
-        $rail = $place + $left > $this->hinges ? $limit - $loaded->misfit_Nm / $space->capUp_Nm : $limit;
+        $rail = $place + $left > $this->hinges ? $limit - $loaded->misfit : $limit;
         $down = self::range($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap, $this->downs[$place]);
         if ($down === null) {
             return;
@@ -277,7 +277,8 @@ final class FewestSearch
             $perNext = $bend * $onward + 1 / $two->length_m;
             // The down cases first: they need one unit load alone.
             $moment = $overHinge === null ? (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot : $overHinge[1][0];
-            $most = $limit * $space->cap;
+            $mostNext = $place + $left > $this->hinges ? $limit - $next->misfit : $limit;
+            $most = $mostNext * $space->cap;
             $low = ($moment - $down[1]) / $onward;
             if ($low > $most + 1e-9 || ($moment - $down[0]) / $onward < -$most - 1e-9) {
                 continue;
@@ -295,7 +296,7 @@ final class FewestSearch
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
                 $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largest[$gust];
             }
-            if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($limit * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
+            if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($mostNext * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
                 $this->knowns[$place + 1] = $moments;
                 $this->carries[$place + 1] = $onward;
                 $this->feet[$place + 2] = $l;
@@ -416,7 +417,7 @@ final class FewestSearch
             }
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
-            $limit = $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit_Nm / $this->space->capUp_Nm : 0.0);
+            $limit = $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit : 0.0);
             if (!self::holdsBetween($bay, $over[0] ?? 0.0, $next[0], $bay->unitSections[0], $limit * $this->space->cap)
                 || !self::holdsBetween(
                     $bay,

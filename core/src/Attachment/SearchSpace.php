@@ -214,7 +214,7 @@ final class SearchSpace
             $most_Nm = $size_Nm > $most_Nm ? $size_Nm : $most_Nm;
         }
 
-        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->misfit_Nm($bay->length_m));
+        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->misfit_Nm($bay->length_m) / $this->capUp_Nm);
     }
 
     /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
@@ -242,7 +242,7 @@ final class SearchSpace
 
     private function leastAfter(int $i, int $j): int
     {
-        if ($this->rightEnds[$j] !== null) {
+        if ($this->mayEnd($i, $j)) {
             return 0;
         }
         $least = 1_000_000;
@@ -256,6 +256,20 @@ final class SearchSpace
         return $least;
     }
 
+    /** Whether j may be the last foot after i: the overhang beyond it, and misfit in the bay before. */
+    private function mayEnd(int $i, int $j): bool
+    {
+        $moments = $this->rightEnds[$j];
+        $bay = $this->bays[$i][$j] ?? null;
+        if ($moments === null || $bay === null) {
+            return false;
+        }
+        // Two feet alone know no misfit.
+        $limit = $this->leftEnds[$i] === null ? self::LIMIT - $bay->misfit : self::LIMIT;
+
+        return abs($moments[0]) <= $limit * $this->cap && abs($this->upward($moments, $bay->winds_N)) <= $limit * $this->capUp_Nm;
+    }
+
     /** Whether any moments over i and l within the capacity let the foot j between two bays hold. */
     private function pairMay(int $i, int $j, int $l): bool
     {
@@ -264,44 +278,44 @@ final class SearchSpace
         if ($one === null || $two === null) {
             return false;
         }
+        // With three feet or more, misfit takes its part of the capacity in every bay: what it leaves, over i, j and l.
+        [$overI, $overL] = [self::LIMIT - $one->misfit, self::LIMIT - $two->misfit];
+        $overJ = min($overI, $overL);
         [$left, $right] = [$one->bay, $two->bay];
-        $both_m = 2 * ($left->length_m + $right->length_m);
-        $cap = self::LIMIT * $this->cap;
-        $moment = -($left->leftTerms[0] + $right->rightTerms[0]) / $both_m;
-        if ($moment + $cap * 0.5 < -$cap || $moment - $cap * 0.5 > $cap) {
+        if ($left->most > ($overI + $overJ) * $this->cap || $right->most > ($overL + $overJ) * $this->cap) {
             return false;
         }
-        $reaction = $left->rightReactions[0] + $right->leftReactions[0] - $moment * (1 / $left->length_m + 1 / $right->length_m);
-        $ease = $this->ease($left->length_m, $right->length_m, $both_m);
+        $both_m = 2 * ($left->length_m + $right->length_m);
+        $bend = 1 / $left->length_m + 1 / $right->length_m;
+        // What moments over i and l can add to the one over j, and take from the reaction there.
+        $reach = ($left->length_m * $overI + $right->length_m * $overL) / $both_m;
+        $relief = $overI / $left->length_m + $overL / $right->length_m + $reach * $bend;
+        $moment = -($left->leftTerms[0] + $right->rightTerms[0]) / $both_m;
+        $reaction = $left->rightReactions[0] + $right->leftReactions[0] - $moment * $bend;
 
-        return ($reaction - $ease * $cap) * $this->downPerReaction <= self::LIMIT && $this->pairMayUp($one, $two, $both_m, $ease);
+        return abs($moment) <= ($overJ + $reach) * $this->cap
+            && ($reaction - $relief * $this->cap) * $this->downPerReaction <= self::LIMIT
+            && $this->pairMayUp($one, $two, $both_m, $bend, $reach, $relief);
     }
 
-    private function pairMayUp(LoadedBay $one, LoadedBay $two, float $both_m, float $ease): bool
+    private function pairMayUp(LoadedBay $one, LoadedBay $two, float $both_m, float $bend, float $reach, float $relief): bool
     {
         [$left, $right] = [$one->bay, $two->bay];
         $winds_N = $this->check->footWind_N(($left->length_m + $right->length_m) / 2);
         $units = $moments = [];
-        $bend = 1 / $left->length_m + 1 / $right->length_m;
         foreach ($left->leftTerms as $unit => $term) {
             $moment = -($term + $right->rightTerms[$unit]) / $both_m;
             $moments[] = $moment;
             $units[] = $left->rightReactions[$unit] + $right->leftReactions[$unit] - $moment * $bend;
         }
-        $cap = self::LIMIT * $this->capUp_Nm;
-        $slack = max($this->slack($winds_N, $one->winds_N), $this->slack($winds_N, $two->winds_N));
-        if ($this->upward($units, $winds_N) - $ease * ($cap + $slack) > self::LIMIT * $this->upCapacity_N) {
+        $slack_Nm = max($this->slack($winds_N, $one->winds_N), $this->slack($winds_N, $two->winds_N));
+        if ($this->upward($units, $winds_N) - $relief * $this->capUp_Nm - ($bend + $bend / 2) * $slack_Nm > self::LIMIT * $this->upCapacity_N) {
             return false;
         }
-        $reach = ($left->length_m * $cap + $right->length_m * ($cap + $this->slack($one->winds_N, $two->winds_N))) / $both_m;
+        // Over j and i under the winds of the first bay; over l under those of the second.
+        $slack_Nm = $right->length_m / $both_m * $this->slack($one->winds_N, $two->winds_N);
 
-        return abs($this->upward($moments, $one->winds_N)) - $reach <= $cap;
-    }
-
-    /** How much one unit of hogging over both neighbours can lower the reaction between them. */
-    private function ease(float $one_m, float $two_m, float $both_m): float
-    {
-        return 1 / $one_m + 1 / $two_m + ($one_m + $two_m) / $both_m * (1 / $one_m + 1 / $two_m);
+        return abs($this->upward($moments, $one->winds_N)) <= (self::LIMIT - $one->misfit + $reach) * $this->capUp_Nm + $slack_Nm;
     }
 
     /**
