@@ -283,6 +283,13 @@ final class FewestSearch
             if ($low > $most + 1e-9 || ($moment - $down[0]) / $onward < -$most - 1e-9) {
                 continue;
             }
+            if ($left === 1) {
+                // The last foot: what the overhang puts there is known.
+                $over = $moment - $onward * ($space->rightEnds[$l][0] ?? 0.0);
+                if ($over > $down[1] + 1e-9 || $over < $down[0] - 1e-9) {
+                    continue;
+                }
+            }
             $reaction = $bay->rightReactions[0] + $two->leftReactions[0] + $known[0] / $length_m - $bend * $moment;
             if (($reaction + $perNext * ($low > -$most ? $low : -$most)) * $space->downPerReaction > $limit) {
                 continue;
