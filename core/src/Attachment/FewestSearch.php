@@ -58,7 +58,10 @@ final class FewestSearch
     /** @var array<int, bool> */
     private array $allowed;
 
+    /** As seen from the end where the search begins. */
     private readonly SearchSpace $space;
+
+    private readonly bool $isTurned;
 
     /** Splices without an allowable moment: the rail is checked with a hinge at each, and without. Chains are followed with them. */
     private readonly int $hinges;
@@ -67,7 +70,11 @@ final class FewestSearch
     public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
     {
         $this->limit = SearchSpace::LIMIT;
-        $this->space = new SearchSpace($run, $check, $others);
+        // From the end with the longer overhang: what fails mostly fails there, and is then found out first.
+        $last = count($run->candidates_m) - 1;
+        $this->isTurned = $last > 0 && $run->clamps_m[count($run->clamps_m) - 1] - $run->candidates_m[$last] > $run->candidates_m[0] - $run->clamps_m[0] + 1e-6;
+        $searched = $this->isTurned ? $run->turned() : $run;
+        $this->space = new SearchSpace($searched, $check, $this->isTurned ? $check->shape->turned($searched) : $check->shape, $others);
         $this->hinges = $run->spliceIsHinge ? count($run->splices_m) : 0;
         $this->allowed = array_fill(0, max(1, $this->space->count), true);
     }
@@ -88,7 +95,7 @@ final class FewestSearch
         }
         $this->allowed = array_fill(0, $this->space->count, true);
         foreach ($barred as $candidate) {
-            $this->allowed[$candidate] = false;
+            $this->allowed[$this->isTurned ? $this->space->count - 1 - $candidate : $candidate] = false;
         }
         $this->limit = SearchSpace::LIMIT;
         $this->best = null;
@@ -101,7 +108,7 @@ final class FewestSearch
             $this->nodes = 0;
             $this->budget = max(min(400, $steps), intdiv($steps - $nodes, 2));
             foreach ($hints as $hint) {
-                if (count($hint) === $count && array_filter($hint, fn (int $foot): bool => !$this->allowed[$foot]) === []) {
+                if (count($hint) === $count && array_intersect($hint, $barred) === []) {
                     $this->weigh($hint);
                 }
             }
@@ -156,7 +163,7 @@ final class FewestSearch
     private function thinned(int $bound, int $nodes): ?Fewest
     {
         $feet = array_keys(array_filter($this->allowed));
-        $worst = $this->check->worst(array_map($this->space->x_m(...), $feet));
+        $worst = $this->check->worst($this->feet_m($this->turned($feet)));
         // Around and around, until a whole round took nothing out.
         for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
             ++$kept;
@@ -167,7 +174,7 @@ final class FewestSearch
             unset($fewer[$at]);
             $fewer = array_values($fewer);
             $least = $worst > SearchSpace::LIMIT ? $worst - self::TIE : SearchSpace::LIMIT;
-            $ratio = $this->check->worst(array_map($this->space->x_m(...), $fewer), $least);
+            $ratio = $this->check->worst($this->feet_m($this->turned($fewer)), $least);
             if ($ratio <= $least) {
                 [$feet, $worst, $kept] = [$fewer, $ratio, 0];
             }
@@ -176,7 +183,7 @@ final class FewestSearch
             return null;
         }
 
-        return new Fewest($feet, $worst, min($bound, count($feet)), false, $nodes);
+        return new Fewest($this->turned($feet), $worst, min($bound, count($feet)), false, $nodes);
     }
 
     private function begin(int $count): void
@@ -485,20 +492,38 @@ final class FewestSearch
             return;
         }
         if ($this->others === []) {
-            $this->weigh($feet);
+            $this->weigh($this->turned($feet));
         } else {
-            $this->best = $feet;
+            $this->best = $this->turned($feet);
         }
     }
 
-    /** @param list<int> $feet */
+    /**
+     * Feet of the run itself from those of the search, or the other way round.
+     *
+     * @param list<int> $feet
+     *
+     * @return list<int>
+     */
+    private function turned(array $feet): array
+    {
+        return $this->isTurned ? array_map(fn (int $foot): int => $this->space->count - 1 - $foot, array_reverse($feet)) : $feet;
+    }
+
+    /**
+     * @param list<int> $feet Of the run itself
+     *
+     * @return list<float>
+     */
+    private function feet_m(array $feet): array
+    {
+        return array_map(fn (int $foot): float => $this->run->candidates_m[$foot], $feet);
+    }
+
+    /** @param list<int> $feet Of the run itself */
     private function weigh(array $feet): void
     {
-        $feet_m = [];
-        foreach ($feet as $foot) {
-            $feet_m[] = $this->run->candidates_m[$foot];
-        }
-        $worst = $this->check->worst($feet_m, $this->limit);
+        $worst = $this->check->worst($this->feet_m($feet), $this->limit);
         if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))) {
             $this->best = $feet;
             $this->bestWorst = $worst;
@@ -537,12 +562,12 @@ final class FewestSearch
         $middle_m = ($this->run->x0_m + $this->run->x1_m) / 2;
         $spread = $lean = 0.0;
         foreach ($feet as $place => $foot) {
-            $x_m = $this->space->x_m($foot);
+            $x_m = $this->run->candidates_m[$foot];
             $spread -= ($x_m - $middle_m) ** 2;
             $lean += $x_m;
             if ($place > 0) {
-                $longest = max($longest, $x_m - $this->space->x_m($feet[$place - 1]));
-                $shortest = min($shortest, $x_m - $this->space->x_m($feet[$place - 1]));
+                $longest = max($longest, $x_m - $this->run->candidates_m[$feet[$place - 1]]);
+                $shortest = min($shortest, $x_m - $this->run->candidates_m[$feet[$place - 1]]);
             }
         }
 

@@ -34,6 +34,8 @@ final class RunShape
     /** @var array<string, UnitLayout> */
     private array $layouts = [];
 
+    private ?self $turned = null;
+
     /**
      * @param list<float> $clamps_m
      * @param non-empty-list<list<float>> $units
@@ -47,6 +49,12 @@ final class RunShape
     public static function of(Run $run): self
     {
         return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m, $run->spliceIsHinge ? $run->splices_m : []);
+    }
+
+    /** The shape of these runs turned round; runs alike turn alike. */
+    public function turned(Run $turned): self
+    {
+        return $this->turned ??= self::of($turned);
     }
 
     /** Runs with equal keys have one shape. */

@@ -59,7 +59,7 @@ final class SearchSpace
     public readonly float $downPerReaction;
 
     /** @param list<RunCheck> $others When given, the search is for all of them at once: under the least of their down loads, and no uplift */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, array $others = [])
+    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly RunShape $shape, array $others = [])
     {
         $all = [$check, ...$others];
         $this->downPerMoment = min(array_map(static fn (RunCheck $one): float => $one->downPerMoment, $all));
@@ -170,7 +170,7 @@ final class SearchSpace
     {
         $clamps_m = $this->run->clamps_m;
         $length_m = $isLeft ? $foot_m - $clamps_m[0] : $clamps_m[count($clamps_m) - 1] - $foot_m;
-        $moments = array_column($this->check->shape->beyond($foot_m, $isLeft), 0);
+        $moments = array_column($this->shape->beyond($foot_m, $isLeft), 0);
         if ($length_m <= 1e-9) {
             return $moments;
         }
@@ -198,7 +198,7 @@ final class SearchSpace
 
     private function bay(int $i, int $j): LoadedBay
     {
-        $bay = $this->check->shape->bay($this->x_m($i), $this->x_m($j));
+        $bay = $this->shape->bay($this->x_m($i), $this->x_m($j));
         $winds_N = $this->check->bayWind_N($bay->length_m);
         $windUp = $this->up->windUp;
         $normal_N = $this->up->normal_N;

@@ -51,6 +51,17 @@ final readonly class Run
     ) {
     }
 
+    /** The same seen from above the roof: left is right. */
+    public function turned(): self
+    {
+        $turn = fn (array $places_m): array => array_reverse(array_map(fn (float $x_m): float => $this->x0_m + $this->x1_m - $x_m, $places_m));
+
+        return new self(...[
+            'clamps_m' => $turn($this->clamps_m), 'shares' => array_reverse($this->shares), 'windAreas_m2' => array_map(array_reverse(...), $this->windAreas_m2),
+            'splices_m' => $turn($this->splices_m), 'candidates_m' => $turn($this->candidates_m), 'members' => array_reverse($this->members),
+        ] + get_object_vars($this));
+    }
+
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
     public function signature(): string
     {
