@@ -20,6 +20,9 @@ final class PartialSnow
     /** @var list<non-empty-list<float>>|null */
     private ?array $reactions = null;
 
+    /** @var array<int, list<int>>|null By span, the patterns in which it is full */
+    private ?array $fullBy = null;
+
     /**
      * @param list<non-empty-list<float>> $moments By foot, then pattern
      * @param list<array<int, true>> $full By pattern, the spans that are full; span 0 is the left overhang, 1 the first bay
@@ -163,6 +166,42 @@ final class PartialSnow
         }
 
         return [$low, $high];
+    }
+
+    /**
+     * Bounds on that: exact for the few patterns in which the bay is full, rough for the others.
+     *
+     * @return array{float, float}
+     */
+    public function range(int $bay, float $share, float $simple): array
+    {
+        $low = (1 - $share) * $this->lows[$bay] + $share * $this->lows[$bay + 1] + $simple / 2;
+        $high = (1 - $share) * $this->highs[$bay] + $share * $this->highs[$bay + 1] + $simple / 2;
+        $left = $this->moments[$bay];
+        $right = $this->moments[$bay + 1];
+        foreach (($this->fullBy ??= $this->fullBy())[$bay + 1] ?? [] as $pattern) {
+            $moment = (1 - $share) * $left[$pattern] + $share * $right[$pattern] + $simple;
+            if ($moment < $low) {
+                $low = $moment;
+            } elseif ($moment > $high) {
+                $high = $moment;
+            }
+        }
+
+        return [$low, $high];
+    }
+
+    /** @return array<int, list<int>> */
+    private function fullBy(): array
+    {
+        $by = [];
+        foreach ($this->full as $pattern => $spans) {
+            foreach ($spans as $span => $_) {
+                $by[$span][] = $pattern;
+            }
+        }
+
+        return $by;
     }
 
     /** @return non-empty-list<array<int, true>> For each pattern, its full spans */

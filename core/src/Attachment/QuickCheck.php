@@ -36,6 +36,8 @@ final class QuickCheck
     private readonly float $railAlongPerShare;
     private readonly float $railPerWind;
     private readonly float $footPerShare;
+    private readonly float $footLeastPerShare;
+    private readonly float $footAlongPerShare;
     private readonly float $footPerWind;
 
     /** Bounds on the ratio in the partial cases: of the rail for a unit moment of all shares and of the snow's pattern, of a foot for such reactions. */
@@ -72,8 +74,8 @@ final class QuickCheck
                 $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N,
             ];
         }, $check->partials);
-        $railPerShare = $railAlongPerShare = $railPerWind = $footPerShare = $footPerWind = 0.0;
-        $railLeastPerShare = INF;
+        $railPerShare = $railAlongPerShare = $railPerWind = $footPerShare = $footAlongPerShare = $footPerWind = 0.0;
+        $railLeastPerShare = $footLeastPerShare = INF;
         foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
             $railPerShare = max($railPerShare, abs($normal_N) * $this->perNormal);
             $railLeastPerShare = min($railLeastPerShare, $normal_N * $this->perNormal);
@@ -81,11 +83,13 @@ final class QuickCheck
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
             $perUp = max($this->perUp, $this->perDown, 1 / $withdrawal_N);
-            $footPerShare = max($footPerShare, abs($normal_N) * $perUp + abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
+            $footPerShare = max($footPerShare, abs($normal_N) * $perUp);
+            $footLeastPerShare = min($footLeastPerShare, $normal_N * $perUp);
+            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
         [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
-        [$this->footPerShare, $this->footPerWind] = [$footPerShare, $footPerWind];
+        [$this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind] = [$footPerShare, $footLeastPerShare, $footAlongPerShare, $footPerWind];
         $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
         foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
@@ -231,7 +235,9 @@ final class QuickCheck
             if ($share > 0.0) {
                 $ratio = $share * $this->check->downPerReaction;
                 $worst = $ratio > $worst ? $ratio : $worst;
-                if ($share * $this->footPerShare + abs($wind_N) * $this->footPerWind <= $worst) {
+                $wind = abs($wind_N) * $this->footPerWind;
+                $most = $share * $this->footPerShare;
+                if (($wind_N > 0.0 ? max($wind - $share * $this->footLeastPerShare, $most) : $wind + $most) + $share * $this->footAlongPerShare <= $worst) {
                     continue;
                 }
             }
@@ -275,8 +281,8 @@ final class QuickCheck
             $wholes = $layout->sections($index)[0];
             $misfit_Nm = $this->misfit_Nm($layout, $bay->length_m);
             $misfit = $misfit_Nm * $this->perNormal;
-            [$lowLeft, $lowRight, $highLeft, $highRight] = [$snow->lows[$index], $snow->lows[$index + 1], $snow->highs[$index], $snow->highs[$index + 1]];
-            foreach ([[$lowLeft, $highLeft], [$lowRight, $highRight]] as $end => [$low, $high]) {
+            foreach ([$index, $index + 1] as $end => $foot) {
+                [$low, $high] = [$snow->lows[$foot], $snow->highs[$foot]];
                 $whole = $wholes[$end];
                 if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + max(-$low, $high) * $this->perSnow + $misfit > $worst) {
                     $worst = max($worst, $this->partialSection($whole, [$low, $high], false, $misfit_Nm));
@@ -285,8 +291,7 @@ final class QuickCheck
             foreach ($bay->sections as $section => $share) {
                 $whole = $wholes[2 + $section];
                 $simple = $bay->unitSections[0][$section];
-                $low = (1 - $share) * $lowLeft + $share * $lowRight + ($simple < 0.0 ? $simple : $simple / 2);
-                $high = (1 - $share) * $highLeft + $share * $highRight + ($simple > 0.0 ? $simple : $simple / 2);
+                [$low, $high] = $snow->range($index, $share, $simple);
                 if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + ($high > -$low ? $high : -$low) * $this->perSnow + $misfit > $worst) {
                     $worst = max($worst, $this->partialSection($whole, $snow->extremes($index, $share, $simple), false, $misfit_Nm));
                 }

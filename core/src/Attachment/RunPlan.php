@@ -14,6 +14,12 @@ final class RunPlan
     /** @var list<float>|null */
     private ?array $reactions = null;
 
+    /** @var list<float>|null */
+    private ?array $feet_m = null;
+
+    /** @var list<int>|null */
+    private ?array $members = null;
+
     /** @param list<int> $picks Indices into the run's candidates; empty when it has fewer than two */
     public function __construct(
         public readonly Run $run,
@@ -54,22 +60,12 @@ final class RunPlan
     /** @return list<float> */
     public function feet_m(): array
     {
-        $feet = [];
-        foreach ($this->picks as $pick) {
-            $feet[] = $this->run->candidates_m[$pick];
-        }
-
-        return $feet;
+        return $this->feet_m ??= array_map(fn (int $pick): float => $this->run->candidates_m[$pick], $this->picks);
     }
 
     /** @return list<int> */
     public function members(): array
     {
-        $members = [];
-        foreach ($this->picks as $pick) {
-            $members[] = $this->run->members[$pick];
-        }
-
-        return $members;
+        return $this->members ??= array_map(fn (int $pick): int => $this->run->members[$pick], $this->picks);
     }
 }

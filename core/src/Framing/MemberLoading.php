@@ -87,9 +87,10 @@ final readonly class MemberLoading
     public function of_N(RunPlan $plan): array
     {
         $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
+        $members = $plan->members();
         $loads_N = [];
         foreach ($plan->reactions() as $place => $modules) {
-            $loads_N[$plan->run->members[$plan->picks[$place]]] = $modules * $module_N;
+            $loads_N[$members[$place]] = $modules * $module_N;
         }
 
         return $loads_N;
