@@ -40,7 +40,7 @@ final class FewestSearch
     /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
     private array $order = [];
 
-    /** @var array<int, non-empty-list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
+    /** @var array<int, list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
     private array $knowns = [];
 
     /** @var array<int, float> */
@@ -52,7 +52,7 @@ final class FewestSearch
     /** @var array<int, array{float, float}|null> The same in the up case, under the winds of the bay before */
     private array $ups = [];
 
-    /** @var list<int> Chosen so far, up to the place that is looked at */
+    /** @var array<int, int> Chosen so far, by place, up to the one that is looked at */
     private array $feet = [];
 
     /** @var array<int, bool> */
@@ -330,7 +330,7 @@ final class FewestSearch
      * @param int $place Of the foot before
      * @param Bay $next The bay after
      *
-     * @return array{float, non-empty-list<float>} What the moment over the foot loses with the one over the next; without that, by unit
+     * @return array{float, list<float>} What the moment over the foot loses with the one over the next; without that, by unit
      */
     private function overHinge(int $place, Bay $next): array
     {

@@ -103,8 +103,8 @@ final class PartialSnow
         return new self(
             $over,
             $full,
-            array_map(min(...), $over),
-            array_map(max(...), $over),
+            array_map(static fn (array $patterns): float => min($patterns), $over),
+            array_map(static fn (array $patterns): float => max($patterns), $over),
             static fn (): array => self::byFoot($first, $last, $full, $reactions(), $wholeReactions, $onFoot),
         );
     }

@@ -168,7 +168,7 @@ final class QuickCheck
     /**
      * The worst so far, or of a bay's sections.
      *
-     * @param list<non-empty-list<float>> $moments By unit, then section
+     * @param list<list<float>> $moments By unit, then section
      * @param int $splice Where the splices begin
      * @param list<float> $winds_N
      */

@@ -109,11 +109,12 @@ final class SearchSpace
         if ($place === $last) {
             return $last > 1 && $this->rightEnds[$feet[$last - 1]] !== null;
         }
-        [$i, $j] = [$feet[$place - 1], $feet[$place + 1]];
+        $i = $feet[$place - 1] ?? 0;
+        $j = $feet[$place + 1] ?? 0;
 
         return ($this->bays[$i][$j] ?? null) !== null
-            && ($place < 2 || $this->pairMay($feet[$place - 2], $i, $j))
-            && ($place > $last - 2 || $this->pairMay($i, $j, $feet[$place + 2]));
+            && (!isset($feet[$place - 2]) || $this->pairMay($feet[$place - 2], $i, $j))
+            && (!isset($feet[$place + 2]) || $this->pairMay($i, $j, $feet[$place + 2]));
     }
 
     public function x_m(int $index): float

@@ -22,10 +22,10 @@ final class UnitLayout
     /** @var list<list<float>> By unit, then foot */
     public readonly array $reactions;
 
-    /** @var non-empty-list<int> The bays, long ones first: those are the likeliest to fail */
+    /** @var list<int> The bays, long ones first: those are the likeliest to fail */
     public readonly array $longestFirst;
 
-    /** @var array<int, list<list<float>>> By bay, see moments() */
+    /** @var array<int, list<list<float>>> By bay */
     private array $sections = [];
 
     /** Left and right of the feet, from the outer clamp. */
@@ -138,14 +138,14 @@ final class UnitLayout
     /**
      * Moments of each unit where the rail of a bay is checked: at its two ends, at its clamps, then at its splices.
      *
-     * @return list<non-empty-list<float>>
+     * @return list<list<float>>
      */
     public function sections(int $bay): array
     {
         return $this->sections[$bay] ??= $this->newSections($this->bays[$bay], $bay);
     }
 
-    /** @return list<non-empty-list<float>> */
+    /** @return list<list<float>> */
     private function newSections(Bay $bay, int $index): array
     {
         $sections = [];
@@ -219,7 +219,7 @@ final class UnitLayout
             } elseif ($span > $last) {
                 $forces[$last] += $tipRight;
             }
-            $reactions[] = $forces;
+            $reactions[] = array_values($forces);
         }
 
         return $reactions;
@@ -288,7 +288,7 @@ final class UnitLayout
             for ($i = $span + 1; $i < $last; ++$i) {
                 $over[$i] = -$back[$i] * $over[$i - 1];
             }
-            $spans[] = $over;
+            $spans[] = array_values($over);
         }
 
         return $spans;

@@ -51,15 +51,43 @@ final readonly class Run
     ) {
     }
 
-    /** The same seen from above the roof: left is right. */
+    /** The same turned round: left is right. */
     public function turned(): self
     {
-        $turn = fn (array $places_m): array => array_reverse(array_map(fn (float $x_m): float => $this->x0_m + $this->x1_m - $x_m, $places_m));
+        return new self(
+            $this->id,
+            $this->line,
+            $this->firstColumn,
+            $this->lastColumn,
+            $this->x0_m,
+            $this->x1_m,
+            $this->opposite_m($this->clamps_m),
+            array_reverse($this->shares),
+            $this->suctions,
+            array_map(static fn (array $areas_m2): array => array_reverse($areas_m2), $this->windAreas_m2),
+            $this->tributary_m,
+            $this->deadNormalMost_N,
+            $this->deadNormalLeast_N,
+            $this->deadAlong_N,
+            $this->snow_N,
+            $this->windDown_N,
+            $this->deadVertical_N,
+            $this->snowVertical_N,
+            $this->opposite_m($this->splices_m),
+            $this->spliceIsHinge,
+            $this->opposite_m($this->candidates_m),
+            array_reverse($this->members),
+        );
+    }
 
-        return new self(...[
-            'clamps_m' => $turn($this->clamps_m), 'shares' => array_reverse($this->shares), 'windAreas_m2' => array_map(array_reverse(...), $this->windAreas_m2),
-            'splices_m' => $turn($this->splices_m), 'candidates_m' => $turn($this->candidates_m), 'members' => array_reverse($this->members),
-        ] + get_object_vars($this));
+    /**
+     * @param list<float> $places_m
+     *
+     * @return list<float>
+     */
+    private function opposite_m(array $places_m): array
+    {
+        return array_reverse(array_map(fn (float $x_m): float => $this->x0_m + $this->x1_m - $x_m, $places_m));
     }
 
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */

@@ -87,7 +87,7 @@ final class StandardsTest extends TestCase
                 }
                 $here = $loads->zones->pieces($x_m, $y_m, $x_m + 1e-5, $y_m + 1e-5);
                 $there = $other->zones->pieces($w_m - $x_m - 1e-5, $y_m, $w_m - $x_m, $y_m + 1e-5);
-                self::assertSame($loads->suction($here[0]['zone'], true)->key(), $other->suction($there[0]['zone'], true)->key(), "$x_m, $y_m");
+                self::assertSame($loads->suction($here[0]['zone'], true)->key, $other->suction($there[0]['zone'], true)->key, "$x_m, $y_m");
             }
             // Any rectangle, also one that reaches over the edges, is cut into pieces that make it up.
             for ($try = 0; $try < 50; ++$try) {

@@ -31,7 +31,7 @@ final class LoadsOnRailsTest extends TestCase
             foreach ($plan->placement->rows as $spots) {
                 foreach ($spots as $spot) {
                     foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->placement->width_m, $spot->y_m + $plan->placement->length_m) as $piece) {
-                        self::add($modules, $loads->suction($piece['zone'], $spot->isExposed())->key(), $piece['area_m2'], $piece['x_m'], $piece['y_m']);
+                        self::add($modules, $loads->suction($piece['zone'], $spot->isExposed())->key, $piece['area_m2'], $piece['x_m'], $piece['y_m']);
                     }
                 }
             }
