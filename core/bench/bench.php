@@ -5,7 +5,9 @@
 declare(strict_types=1);
 
 use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\ZoneMap;
@@ -20,10 +22,11 @@ use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\SecondOpinion;
 
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/reference.php';
 
 $share = (float) ($argv[2] ?? 1.0);
 match ($argv[1] ?? '') {
-    'roof' => print roof(5, 12),
+    'roof' => print roof(5, 12)->json(),
     'plan' => plan(),
     'loads' => loads(),
     'fewest' => fewest((int) round(200 * $share)),
@@ -34,7 +37,7 @@ match ($argv[1] ?? '') {
     default => exit("Usage: bench.php roof|plan|loads|fewest|solver|designs|beams|cba [SHARE]\n"),
 };
 
-function roof(int $rows, int $columns): string
+function roof(int $rows, int $columns): Scenario
 {
     $in = static fn (float $inches): float => Length::ofInches($inches)->toMetres();
     $width_m = $columns * $in(39.75) + $in(120);
@@ -43,33 +46,7 @@ function roof(int $rows, int $columns): string
     return Scenario::of()->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/upper_butt_m', $length_m - $in(6))
         ->with('/surface/courses_between', (int) round(($length_m - $in(17.25)) / $in(5.625)))->with('/surface/no_work_circles', [])->with('/block/left_out', [])
         ->with('/block/rows', $rows)->with('/block/columns', $columns)->with('/site/building_length_m', min(300.0, $width_m))
-        ->with('/site/eave_to_ridge_m', $length_m * cos(atan(4 / 12)))->with('/kit/rail/longest_run_m', null)->json();
-}
-
-/** @param callable(): mixed $do */
-function best_ms(int $times, callable $do): float
-{
-    $best = INF;
-    for ($i = 0; $i < $times; ++$i) {
-        $start = hrtime(true);
-        $do();
-        $best = min($best, (hrtime(true) - $start) / 1e6);
-    }
-
-    return $best;
-}
-
-/** A fixed piece of arithmetic in the same run, so that figures of different machines can be compared. */
-function reference_ms(): float
-{
-    return best_ms(5, static function (): float {
-        $sum = 0.0;
-        for ($i = 1; $i < 1_000_000; ++$i) {
-            $sum += sqrt($i) / $i;
-        }
-
-        return $sum;
-    });
+        ->with('/site/eave_to_ridge_m', $length_m * cos(atan(4 / 12)))->with('/kit/rail/longest_run_m', null);
 }
 
 function loads(): void
@@ -108,7 +85,7 @@ function plan(): void
     printf("reference: 1,000,000 square roots in %.1f ms\n", $reference_ms);
     $at = [];
     foreach ([[5, 12, 22.0], [20, 25, 110.0]] as [$rows, $columns, $budget_ms]) {
-        $text = roof($rows, $columns);
+        $text = roof($rows, $columns)->json();
         $ms = best_ms($rows === 5 ? 7 : 3, static fn () => Planner::plan(DesignFile::read($text), Depth::Checks));
         $whole_ms = best_ms(2, static fn () => PlanDocument::write(Planner::plan(DesignFile::read($text))));
         $plan = Planner::plan(DesignFile::read($text), Depth::Checks);
@@ -129,6 +106,11 @@ function plan(): void
         $at[] = [$rows * $columns, $ms];
     }
     $exponent = log($at[1][1] / $at[0][1]) / log($at[1][0] / $at[0][0]);
+    $hinged = roof(5, 12)->with('/kit/rail/splice_moment_Nm', null)->design();
+    $dragged = array_map(static fn (int $step): Design => Edits::apply(roof(5, 12)->design(), [['move' => ['x_m' => 1.5 + 0.01 * $step, 'y_m' => 0.7 + 0.005 * ($step % 17)]]]), range(0, 39));
+    $each_ms = array_map(static fn (Design $design): float => best_ms(2, static fn () => Planner::plan($design, Depth::Checks)), $dragged);
+    sort($each_ms);
+    printf("the same of 60 modules: splices without an allowable moment %.0f ms; block at 40 places %.0f ms in the middle, %.0f ms at most\n", best_ms(3, static fn () => Planner::plan($hinged, Depth::Checks)), $each_ms[20], $each_ms[39]);
     printf("growth exponent: %.2f (at most 1.1: %s)\n", $exponent, $exponent <= 1.1 ? 'met' : 'MISSED');
 }
 
@@ -188,7 +170,7 @@ function solver(int $wanted): void
 }
 
 /** Fewest feet so that every window of members too long for one bay holds a foot: a necessary condition, solved as an integer programme. */
-function coverBound(Garnetine\Core\Design\Design $design, Garnetine\Core\Rail\Run $run): int
+function coverBound(Design $design, Garnetine\Core\Rail\Run $run): int
 {
     $opinion = new SecondOpinion($design, $run);
     $x = $run->candidates_m;

@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Tests\Browser\Chrome;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
+require __DIR__.'/reference.php';
 
 $origin = $argv[1] ?? exit("Usage: browser.php ORIGIN\n");
 $presses = (int) ($argv[2] ?? 60);
@@ -66,4 +67,4 @@ $times = $browser->executeAsyncScript(<<<'JS'
     press(presses);
     JS, [$presses]);
 sort($times);
-printf("key press to redrawn sheet: p50 %.0f ms, p95 %.0f ms over %d presses (at most 150)\n", $times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], count($times));
+printf("key press to redrawn sheet: p50 %.0f ms, p95 %.0f ms over %d presses (%.1f × reference; at most 150: %s)\n", $times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], count($times), $times[(int) (0.95 * count($times))] / reference_ms(), $times[(int) (0.95 * count($times))] <= 150 ? 'met' : 'MISSED');

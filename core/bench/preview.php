@@ -4,6 +4,8 @@
 
 declare(strict_types=1);
 
+require __DIR__.'/reference.php';
+
 $origin = $argv[1] ?? exit("Usage: preview.php ORIGIN\n");
 $sentTo = '';
 $jar = (string) tempnam(sys_get_temp_dir(), 'garnetine');
@@ -73,7 +75,7 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
 $drag(1, 10);
 foreach ([[1, 50], [4, 100]] as [$planners, $budget]) {
     [$half, $most, $refused] = $drag($planners, 200);
-    printf("preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (at most %d: %s), %d refused\n", $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
+    printf("preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (%.1f × reference; at most %d: %s), %d refused\n", $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $most / reference_ms(), $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
 }
 // The memory of the server's processes, over many previews.
 $memory = static fn (): int => (int) shell_exec('ps -o rss= -C php | sort -n | tail -1');
