@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Attachment;
+
+use Garnetine\Core\Attachment\Capacities;
+use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\RunCheck;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\RunShape;
+use Garnetine\Core\Attachment\SearchSpace;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Tests\Support\Enumeration;
+use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\SecondOpinion;
+use PHPUnit\Framework\TestCase;
+
+/** Hinged splices, one-sided overhangs, long runs: where a search could go wrong or never end. */
+final class HardCasesTest extends TestCase
+{
+    /** @return iterable<string, array{RunPlan, Design}> */
+    private static function supports(int $from, int $to, int $mostColumns, bool $hinged = false, bool $weak = false): iterable
+    {
+        for ($seed = $from; $seed < $to; ++$seed) {
+            $scenario = Scenario::random($seed, $mostColumns);
+            if ($weak) {
+                // A strong rail on weak feet: now the feet govern.
+                $scenario = $scenario->with('/kit/rail/section_modulus_x_m3', 2e-5)->with('/kit/rail/section_modulus_y_m3', 2e-5)->with('/kit/rail/second_moment_x_m4', 4e-8)
+                    ->with('/site/ground_snow_Pa', 1500.0)->with('/kit/foot/down_N', 1800.0 + 100 * ($seed % 9))->with('/kit/foot/up_N', 900.0);
+            }
+            if ($hinged) {
+                $scenario = $scenario->with('/kit/rail/splice_moment_Nm', null)->with('/kit/rail/stock_length_m', 2.6 + 0.1 * ($seed % 8));
+            }
+            $design = $scenario->design();
+            foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                yield "seed $seed, run {$plan->run->id}" => [$plan, $design];
+            }
+        }
+    }
+
+    public function test_over_hinges_the_count_and_its_reserve_equal_full_enumeration(): void
+    {
+        $hinged = 0;
+        foreach (self::supports(4100, 4150, 5, true) as $name => [$plan, $design]) {
+            if ($plan->run->splices_m === [] || count($plan->run->candidates_m) > 12) {
+                continue;
+            }
+            ++$hinged;
+            [$count, $worst] = Enumeration::fewest(new SecondOpinion($design, $plan->run), $plan->run, 9);
+            $found = (new FewestSearch($plan->run, $plan->check))->fewest([], 9);
+            self::assertSame($count, $found === null ? null : count($found->picks), $name);
+            if ($found !== null) {
+                self::assertEqualsWithDelta($worst, $found->worst, 1e-7, $name);
+            }
+        }
+        self::assertGreaterThan(25, $hinged);
+    }
+
+    public function test_a_run_turned_round_needs_the_same_feet_with_the_same_reserve(): void
+    {
+        $turned = 0;
+        foreach (self::supports(4200, 4225, 9) as $name => [$plan, $design]) {
+            $run = $plan->run;
+            self::assertEqualsWithDelta($run->candidates_m, $run->turned()->turned()->candidates_m, 1e-12, $name);
+            self::assertEqualsWithDelta($run->windAreas_m2, $run->turned()->turned()->windAreas_m2, 1e-12, $name);
+            self::assertEqualsWithDelta($run->x0_m + $run->x1_m, $run->clamps_m[0] + $run->turned()->clamps_m[count($run->clamps_m) - 1], 1e-12, $name);
+            if (count($run->candidates_m) < 2) {
+                continue;
+            }
+            $one = (new FewestSearch($run, $plan->check))->fewest();
+            $other = (new FewestSearch($run->turned(), new RunCheck($run->turned(), Capacities::of($design, LagInMember::of($design, new Coefficients())), SiteLoads::of($design, new Coefficients())->combinations->strength, CombinationFactors::for($design, new Coefficients()))))->fewest();
+            self::assertSame($one === null ? null : count($one->picks), $other === null ? null : count($other->picks), $name);
+            if ($one !== null && $other !== null && $one->isBest && $other->isBest) {
+                ++$turned;
+                self::assertEqualsWithDelta($one->worst, $other->worst, 1e-8, $name);
+            }
+        }
+        self::assertGreaterThan(30, $turned);
+    }
+
+    public function test_what_is_ruled_out_beforehand_is_ruled_out_by_the_whole_check(): void
+    {
+        $bays = $ends = 0;
+        $holding = 0;
+        foreach ([...iterator_to_array(self::supports(4300, 4320, 6)), ...iterator_to_array(self::supports(4320, 4350, 6, false, true))] as $name => [$plan]) {
+            $run = $plan->run;
+            $count = count($run->candidates_m);
+            if ($count < 4 || $count > 11) {
+                continue;
+            }
+            $space = new SearchSpace($run, $plan->check, RunShape::of($run));
+            for ($try = 0; $try < 40; ++$try) {
+                mt_srand(1000 * $try + $count);
+                $feet = array_values(array_filter(range(0, $count - 1), static fn (): bool => mt_rand(0, 2) > 0));
+                $last = count($feet) - 1;
+                if ($last < 2) {
+                    continue;
+                }
+                $holds = $plan->check->of(array_map(static fn (int $foot): float => $run->candidates_m[$foot], $feet))->holds();
+                $holding += $holds ? 1 : 0;
+                for ($place = 0; $place < $last; ++$place) {
+                    ++$bays;
+                    self::assertFalse($holds && ($space->bays[$feet[$place]][$feet[$place + 1]] ?? null) === null, "$name: a bay of a layout that holds was ruled out");
+                    self::assertFalse($holds && $space->after[$feet[$place]][$feet[$place + 1]] > $last - $place - 1, "$name: more feet were asked for than a layout that holds has");
+                }
+                for ($place = 1; $place < $last; ++$place) {
+                    $fewer = $feet;
+                    unset($fewer[$place]);
+                    ++$ends;
+                    self::assertFalse(
+                        !$space->mayStandWithout($feet, $place) && count($fewer) > 2
+                        && $plan->check->of(array_map(static fn (int $foot): float => $run->candidates_m[$foot], array_values($fewer)))->holds(),
+                        "$name: a foot was kept that is not needed",
+                    );
+                }
+            }
+        }
+        self::assertGreaterThan(1000, $bays);
+        self::assertGreaterThan(300, $holding);
+        self::assertGreaterThan(500, $ends);
+    }
+
+    public function test_bounds_on_partial_snow_hold_its_extremes(): void
+    {
+        $checked = 0;
+        foreach (self::supports(4400, 4440, 9) as $name => [$plan]) {
+            $layout = count($plan->picks) < 2 ? null : $plan->check->shape->layout($plan->feet_m());
+            $snow = $layout?->snow();
+            foreach ($snow === null ? [] : $layout->bays as $index => $bay) {
+                foreach ($bay->sections as $section => $share) {
+                    ++$checked;
+                    $simple = $bay->unitSections[0][$section];
+                    [$low, $high] = $snow->extremes($index, $share, $simple);
+                    [$least, $most] = $snow->range($index, $share, $simple);
+                    self::assertLessThanOrEqual($low + 1e-12, $least, $name);
+                    self::assertGreaterThanOrEqual($high - 1e-12, $most, $name);
+                }
+            }
+        }
+        self::assertGreaterThan(300, $checked);
+    }
+
+    public function test_a_long_run_over_hinges_ends_in_bounded_steps_and_stands(): void
+    {
+        $width_m = 30 * Length::ofInches(39.75)->toMetres();
+        $plan = Planner::plan(Scenario::of()->with('/kit/rail/splice_moment_Nm', null)->with('/kit/rail/longest_run_m', null)->with('/surface/no_work_circles', [])->with('/block/left_out', [])
+            ->with('/surface/width_m', $width_m + 3)->with('/site/building_length_m', $width_m + 3)->with('/block/columns', 30)->with('/block/rows', 1)->design(), Depth::Checks);
+        foreach ($plan->supports as $support) {
+            self::assertGreaterThan(40, count($support->run->candidates_m));
+            self::assertGreaterThan(4, count($support->run->splices_m));
+            $found = (new FewestSearch($support->run, $support->check))->fewest();
+            self::assertNotNull($found);
+            self::assertLessThan(2 * FewestSearch::STEPS, $found->nodes);
+            self::assertTrue($support->check->of($support->feet_m())->holds());
+        }
+    }
+
+    public function test_the_next_member_that_would_hold_is_the_nearest_one_that_does(): void
+    {
+        $named = $alone = 0;
+        for ($seed = 4500; $seed < 4512; ++$seed) {
+            $plan = Planner::plan(Scenario::random($seed)->design());
+            foreach ($plan->supports as $support) {
+                $run = $support->run;
+                foreach ($support->holds() ? $plan->latitudes[$run->id] ?? [] : [] as $place => $latitude) {
+                    $feet_m = $support->feet_m();
+                    $own_m = $feet_m[$place];
+                    foreach ($run->candidates_m as $pick => $x_m) {
+                        $isBetween = $pick > ($support->picks[$place - 1] ?? -1) && $pick < ($support->picks[$place + 1] ?? PHP_INT_MAX) && $pick !== $support->picks[$place];
+                        $isNearer = $latitude->other_m === null || abs($x_m - $own_m) < abs($latitude->other_m - $own_m) - 1e-9;
+                        if ($isBetween && ($isNearer || $run->members[$pick] === $latitude->otherMember)) {
+                            $moved = $feet_m;
+                            $moved[$place] = $x_m;
+                            self::assertSame(!$isNearer, $support->check->of(array_values($moved))->holds(), "seed $seed, run {$run->id}, foot ".($place + 1));
+                        }
+                    }
+                    $named += $latitude->otherMember === null ? 0 : 1;
+                    $alone += $latitude->otherMember === null ? 1 : 0;
+                }
+            }
+        }
+        self::assertGreaterThan(20, $named);
+        self::assertGreaterThan(20, $alone, 'some must land');
+    }
+}

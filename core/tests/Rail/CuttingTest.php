@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Rail;
+
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\Pieces;
+use Garnetine\Core\Tests\Support\Scenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CuttingTest extends TestCase
+{
+    /** @return iterable<string, array{float, list<float>}> Length of a run in metres, where its pieces meet; stock 4.2 m, members at 0.6096 m, cut to the sixteenth */
+    public static function runs(): iterable
+    {
+        yield 'shorter than stock' => [4.0, []];
+        yield 'as long as stock' => [4.2, []];
+        yield 'a rest that stands on its own' => [6.2, [4.2]];
+        yield 'two stocks' => [8.4, [4.2]];
+        yield 'a short rest takes from the piece before' => [4.5, [2.974975]];
+        yield 'the same after a whole piece' => [8.7, [4.2, 7.175500]];
+    }
+
+    /** @param list<float> $splices_m */
+    #[DataProvider('runs')]
+    public function test_common_practice_a_rest_stands_on_two_members(float $length_m, array $splices_m): void
+    {
+        $design = Scenario::of()->with('/kit/rail/stock_length_m', 4.2)->design();
+        self::assertEqualsWithDelta($splices_m, Pieces::splices_m($design, 0.0, $length_m), 1e-6);
+        // And wherever the run begins.
+        self::assertEqualsWithDelta(array_map(static fn (float $x_m): float => $x_m + 1.3, $splices_m), Pieces::splices_m($design, 1.3, 1.3 + $length_m), 1e-6);
+    }
+
+    public function test_pieces_make_up_their_runs_and_no_bar_is_overfull(): void
+    {
+        $bars = 0;
+        for ($seed = 900; $seed < 930; ++$seed) {
+            $stock_m = 2.0 + 0.17 * ($seed % 20);
+            $plan = Planner::plan(Scenario::random($seed)->with('/kit/rail/stock_length_m', $stock_m)->with('/kit/rail/kerf_m', 0.004)->design());
+            $runs = array_map(static fn ($support) => $support->run, $plan->supports);
+            $list = CuttingList::of($plan->design, $runs);
+            $step_m = $plan->design->units->cut_m();
+            foreach ($runs as $run) {
+                $own = array_filter($list->pieces, static fn (array $piece): bool => str_starts_with($piece['label'], $run->id.'-'));
+                $over_m = array_sum(array_column($own, 'length_m')) - ($run->x1_m - $run->x0_m);
+                self::assertGreaterThan(-1e-6, $over_m + count($own) * 1e-9, "seed $seed, run {$run->id} is too short");
+                self::assertLessThan(count($own) * $step_m, $over_m, "seed $seed, run {$run->id} is cut too long");
+            }
+            $packed = [];
+            foreach ($list->stock as $bar) {
+                ++$bars;
+                $cuts = count($bar['pieces']) - 1;
+                $used_m = array_sum(array_column($bar['pieces'], 'length_m')) + $cuts * 0.004;
+                self::assertLessThanOrEqual($stock_m + 1e-9, $used_m, "seed $seed");
+                self::assertEqualsWithDelta($stock_m - $used_m, $bar['rest_m'], 1e-9);
+                array_push($packed, ...array_column($bar['pieces'], 'label'));
+            }
+            self::assertCount(count($packed), array_unique($packed), 'no piece is cut twice');
+            self::assertEqualsCanonicalizing(array_column($list->pieces, 'label'), $packed);
+            self::assertGreaterThanOrEqual($list->bound, count($list->stock));
+            // Of two bars less than half full, first-fit would have made one.
+            self::assertLessThanOrEqual(1, count(array_filter($list->stock, static fn (array $bar): bool => $bar['rest_m'] > $stock_m / 2 + 0.004)));
+        }
+        self::assertGreaterThan(100, $bars);
+    }
+}
