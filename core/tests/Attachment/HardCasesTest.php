@@ -134,7 +134,10 @@ final class HardCasesTest extends TestCase
         foreach (self::supports(4400, 4440, 9) as $name => [$plan]) {
             $layout = count($plan->picks) < 2 ? null : $plan->check->shape->layout($plan->feet_m());
             $snow = $layout?->snow();
-            foreach ($snow === null ? [] : $layout->bays as $index => $bay) {
+            if ($layout === null || $snow === null) {
+                continue;
+            }
+            foreach ($layout->bays as $index => $bay) {
                 foreach ($bay->sections as $section => $share) {
                     ++$checked;
                     $simple = $bay->unitSections[0][$section];
