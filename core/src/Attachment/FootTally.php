@@ -61,9 +61,8 @@ final class FootTally
 
     private function weigh(Link $link, LoadCase $case, float $demand_N, float $capacity_N): void
     {
-        $ratio = $demand_N / $capacity_N;
-        if ($ratio > $this->ratio) {
-            $this->ratio = $ratio;
+        if ($demand_N / $capacity_N > $this->ratio) {
+            $this->ratio = $demand_N / $capacity_N;
             $this->link = $link;
             $this->case = $case;
             $this->demand_N = $demand_N;

@@ -58,8 +58,13 @@ final class RailTally
     {
         if ($isSplice) {
             $this->splice($case, $normal_Nm + $along_Nm);
-        } else {
-            $this->rail($case, $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong, $x_m);
+
+            return;
+        }
+        $ratio = $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong;
+        if ($ratio > $this->railWorst) {
+            [$this->railWorst, $this->case, $this->at_m] = [$ratio, $case, $x_m];
+            $this->worst = max($this->worst, $ratio);
         }
     }
 
@@ -74,14 +79,6 @@ final class RailTally
         return $this->spliceWorst > 0.0
             ? new LinkRatio($this->spliceWorst, Link::Splice, $this->spliceCase, $this->spliceWorst / $this->perSplice, 1 / $this->perSplice)
             : null;
-    }
-
-    private function rail(LoadCase $case, float $ratio, float $x_m): void
-    {
-        if ($ratio > $this->railWorst) {
-            [$this->railWorst, $this->case, $this->at_m] = [$ratio, $case, $x_m];
-            $this->worst = max($this->worst, $ratio);
-        }
     }
 
     private function splice(LoadCase $case, float $moment_Nm): void
