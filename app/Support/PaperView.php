@@ -71,7 +71,7 @@ final class PaperView
         $rows = [];
         foreach ($loads->figures->listed() as $path => $figure) {
             $because = new Because($figure->code, $figure->values);
-            $rows[] = ['path' => $path, 'name' => $texts->title($because), 'value' => $texts->valueOf($because)];
+            $rows[] = ['path' => $path, 'name' => $texts->title($because), 'value' => $texts->valueOf($because, true)];
         }
 
         return $rows;

@@ -84,8 +84,12 @@ final class Texts
         return $because->code === 'coefficient' && !isset($because->values['note']) ? '' : $this->say('formula.'.$because->code, $because->values);
     }
 
-    /** The value of a because, as shown beside its title. */
-    public function valueOf(Because $because): string
+    /**
+     * The value of a because, as shown beside its title.
+     *
+     * @param bool $stacked Under others: bare numbers then have as many decimals as those
+     */
+    public function valueOf(Because $because, bool $stacked = false): string
     {
         foreach ($because->values as $name => $value) {
             if ($name === 'value' || str_starts_with($name, 'value_')) {
@@ -96,9 +100,11 @@ final class Texts
                     return $this->choice($because->input, $value);
                 }
 
+                if ($stacked && is_float($value) && $name === 'value') {
+                    return Printer::number($value, 3);
+                }
                 $text = $this->value($value, Dimension::ofKey($name));
 
-                // Bare numbers stand under each other: at least one decimal.
                 return is_float($value) && $name === 'value' && !str_contains($text, '.') ? $text.'.0' : $text;
             }
         }

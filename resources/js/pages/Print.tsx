@@ -1,4 +1,5 @@
 import { Head } from '@inertiajs/react';
+import { Fragment } from 'react';
 import { Node } from '@/desk/BecausePanel';
 import { DeskContext } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
@@ -224,6 +225,18 @@ function Rows({ head, rows }: { head: string[]; rows: string[][] }) {
 }
 
 /** Marks and numbers in large type; never to scale. */
+/** The dimensions of one kind along a run, none broken over two lines. */
+function marks(run: DeskData['runs'][number], kind: string, between: string) {
+    return run.tape
+        .filter((mark) => mark.kind === kind)
+        .map((mark, index) => (
+            <Fragment key={mark.x_m}>
+                {index > 0 && between}
+                <span className="whitespace-nowrap">{mark.text}</span>
+            </Fragment>
+        ));
+}
+
 function Tapes({ view }: { view: DeskData }) {
     return (
         <Part title="Tapes">
@@ -256,22 +269,9 @@ function Tapes({ view }: { view: DeskData }) {
                         ))}
                     </p>
                     <p className="font-condensed">
-                        Rail from{' '}
-                        {run.tape
-                            .filter((mark) => mark.kind === 'end')
-                            .map((mark) => mark.text)
-                            .join(' to ')}
-                        {run.splices_m.length > 0 &&
-                            `; splices at ${run.tape
-                                .filter((mark) => mark.kind === 'splice')
-                                .map((mark) => mark.text)
-                                .join(', ')}`}
-                        ; clamps at{' '}
-                        {run.tape
-                            .filter((mark) => mark.kind === 'clamp')
-                            .map((mark) => mark.text)
-                            .join(', ')}
-                        .
+                        Rail from {marks(run, 'end', ' to ')}
+                        {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>}; clamps at{' '}
+                        {marks(run, 'clamp', ', ')}.
                     </p>
                 </div>
             ))}

@@ -20,10 +20,10 @@ export function Demand() {
                     <tr>
                         <th>Zone</th>
                         {directed && <th>wind from</th>}
-                        <th>Suction</th>
-                        {demand.exposure_counts && <th>at an exposed side</th>}
-                        <th>{demand.pull}</th>
-                        {demand.exposure_counts && <th>at an exposed side</th>}
+                        <th className="text-right">Suction</th>
+                        {demand.exposure_counts && <th className="text-right">at an exposed side</th>}
+                        <th className="text-right">{demand.pull}</th>
+                        {demand.exposure_counts && <th className="text-right">at an exposed side</th>}
                     </tr>
                 </thead>
                 <tbody>
@@ -31,10 +31,10 @@ export function Demand() {
                         <tr key={row.zone}>
                             <td className="font-semibold">{row.zone}</td>
                             {directed && <td>{row.direction}</td>}
-                            <td>{row.suction}</td>
-                            {demand.exposure_counts && <td>{row.exposed}</td>}
-                            <td className={demand.exposure_counts ? '' : 'font-semibold'}>{row.net}</td>
-                            {demand.exposure_counts && <td className="font-semibold">{row.net_exposed}</td>}
+                            <td className="text-right">{row.suction}</td>
+                            {demand.exposure_counts && <td className="text-right">{row.exposed}</td>}
+                            <td className={demand.exposure_counts ? 'text-right' : 'text-right font-semibold'}>{row.net}</td>
+                            {demand.exposure_counts && <td className="text-right font-semibold">{row.net_exposed}</td>}
                         </tr>
                     ))}
                 </tbody>
@@ -46,10 +46,8 @@ export function Demand() {
                         <tr key={row.combination + row.snow}>
                             <td>{row.combination}</td>
                             <td>{row.snow}</td>
-                            <td className={row.governs ? 'font-semibold' : ''}>
-                                {row.value}
-                                {row.governs && ', governs'}
-                            </td>
+                            <td className={row.governs ? 'text-right font-semibold' : 'text-right'}>{row.value}</td>
+                            <td>{row.governs && 'governs'}</td>
                         </tr>
                     ))}
                 </tbody>
