@@ -37,9 +37,12 @@ final class Edits
         }
         $document = self::plain(Writer::toArray($design));
         $faults = [];
+        // What is drawn needs the design as it stands; before the first edit that one is read already.
+        $now = $design;
         foreach ($edits as $edit) {
             try {
-                $document = self::one($document, is_array($edit) ? $edit : []);
+                $document = self::one($document, is_array($edit) ? $edit : [], $now);
+                $now = null;
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
             }
@@ -57,10 +60,10 @@ final class Edits
      *
      * @return array<mixed>
      */
-    private static function one(array $document, array $edit): array
+    private static function one(array $document, array $edit, ?Design $now): array
     {
         if (Drawn::is($edit)) {
-            foreach (Drawn::changes(Reader::read(Design::class, self::object($document)), $edit) as $path => $value) {
+            foreach (Drawn::changes($now ?? Reader::read(Design::class, self::object($document)), $edit) as $path => $value) {
                 $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), $value), $path);
             }
 
