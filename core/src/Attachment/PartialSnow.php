@@ -17,6 +17,9 @@ use Garnetine\Core\Rail\ContinuousBeam;
  */
 final class PartialSnow
 {
+    /** So many spans away nothing is felt: a moment at most halves from foot to foot. */
+    public const REACH = 50;
+
     /** @var list<non-empty-list<float>>|null */
     private ?array $reactions = null;
 
@@ -125,15 +128,14 @@ final class PartialSnow
             [$one, $other] = [$spans[$first][$foot], $spans[$last][$foot]];
             // In the order of patterns(): an end, all but that end, the other one, all but that, then neighbours; each still without what stands on the foot.
             $sums = [$whole + $one, 2 * $whole - $on - $one, $whole + $other, 2 * $whole - $on - $other];
-            $before = $one;
-            for ($span = $first + 1; $span <= $last; ++$span) {
-                $here = $spans[$span][$foot];
-                $sums[] = $whole + $before + $here;
-                $before = $here;
+            $from = max($first + 1, $foot - self::REACH);
+            $to = min($last, $foot + self::REACH);
+            for ($span = $from; $span <= $to; ++$span) {
+                $sums[$span - $first + 3] = $whole + $spans[$span - 1][$foot] + $spans[$span][$foot];
             }
-            $patterns = [];
+            $patterns = array_fill(0, count($full), $whole / 2);
             foreach ($sums as $pattern => $sum) {
-                $patterns[] = ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum) / 2;
+                $patterns[$pattern] = ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum) / 2;
             }
             $byFoot[] = $patterns;
         }

@@ -19,8 +19,9 @@ use Garnetine\Core\Rail\SingularBeam;
  */
 final class RunShape
 {
-    /** Layouts remembered; the oldest go first. */
+    /** Layouts remembered, the oldest go first; fewer of many feet, since partial snow takes the square of them. */
     private const LAYOUTS = 400;
+    private const NUMBERS = 100_000;
 
     /** @var array<int, array<int, Bay>> By the ends, in ten millionths of a metre */
     private array $bays = [];
@@ -179,7 +180,7 @@ final class RunShape
 
     private function keep(string $key, UnitLayout $layout): UnitLayout
     {
-        if (count($this->layouts) >= self::LAYOUTS) {
+        if (count($this->layouts) >= min(self::LAYOUTS, intdiv(self::NUMBERS, count($layout->feet_m) ** 2) + 1)) {
             array_shift($this->layouts);
         }
 

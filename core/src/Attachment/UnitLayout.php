@@ -205,7 +205,8 @@ final class UnitLayout
         $reactions = [];
         foreach ($moments as $span => $over) {
             $forces = array_fill(0, $last + 1, 0.0);
-            foreach ($this->bays as $i => $bay) {
+            for ($i = max(0, $span - PartialSnow::REACH); $i < min($last, $span + PartialSnow::REACH); ++$i) {
+                $bay = $this->bays[$i];
                 $shift = ($over[$i + 1] - $over[$i]) / $bay->length_m;
                 $forces[$i] += $shift;
                 $forces[$i + 1] -= $shift;
@@ -282,10 +283,10 @@ final class UnitLayout
                 $over[$left] = ($ownLeft - $carries[$left] * $ownRight) / (1 - $carries[$left] * $back[$span]);
                 $over[$span] = $ownRight - $back[$span] * $over[$left];
             }
-            for ($i = min($left, $last) - 1; $i > 0; --$i) {
+            for ($i = min($left, $last) - 1; $i > max(0, $left - PartialSnow::REACH); --$i) {
                 $over[$i] = -$carries[$i] * $over[$i + 1];
             }
-            for ($i = $span + 1; $i < $last; ++$i) {
+            for ($i = $span + 1; $i < min($last, $span + PartialSnow::REACH); ++$i) {
                 $over[$i] = -$back[$i] * $over[$i - 1];
             }
             $spans[] = array_values($over);
