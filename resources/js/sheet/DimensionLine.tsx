@@ -1,3 +1,4 @@
+import { textWidth } from '@/sheet/scale';
 import type { Dimension } from '@/types/desk';
 
 type Props = {
@@ -15,7 +16,7 @@ export function ChainAcross({ parts, at, seen, place }: Props) {
     let taken = Number.NEGATIVE_INFINITY;
     const placed = parts.map((part) => {
         const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
-        const width = part.text.length * 6.8 + 8;
+        const width = textWidth(part.text);
         const fits = to - from > width + 12;
         let x = (from + to) / 2;
         if (!fits && to - from >= 1) {

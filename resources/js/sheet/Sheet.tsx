@@ -17,6 +17,7 @@ import {
     ZoneNames,
     Zones,
 } from '@/sheet/layers';
+import { around, chainPlaces } from '@/sheet/scale';
 import { useLens } from '@/sheet/useLens';
 import { enlarged, fit, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
 import type { Edit, Planned } from '@/types/desk';
@@ -38,8 +39,6 @@ type Props = {
     /** On paper: a size that does not change, and a true scale in pixels for a metre. */
     fixed?: { width: number; height: number; scale: number };
 };
-
-const margin = { left: 46, right: 140, top: 50, bottom: 76 };
 
 /** A pixel or two is a click, more is a drag. */
 const SLOP = 4;
@@ -81,6 +80,8 @@ export function Sheet({
         return () => observer.disconnect();
     }, [fixed]);
     const { sheet, runs } = planned;
+    const margin = around(sheet);
+    const chains = chainPlaces(sheet);
     // On a phone the drawing keeps a readable width and is moved sideways.
     const width = narrow ? 640 : size.width;
     const natural = margin.top + margin.bottom + ((width - margin.left - margin.right) * sheet.length_m) / sheet.width_m;
@@ -331,7 +332,7 @@ export function Sheet({
                         parts={chain}
                         at={(m) => py(view, m)}
                         seen={[lens.zoom > 1 ? 50 : 0, bottom + 12]}
-                        place={right + 20 + index * 66}
+                        place={right + (chains[index] ?? 20)}
                     />
                 ))}
             </svg>

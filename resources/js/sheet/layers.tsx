@@ -210,7 +210,8 @@ export function MemberNumbers({
 }) {
     const { members, length_m } = planned.sheet;
     const apart = view.k * ((members[1]?.x_m ?? 1) - (members[0]?.x_m ?? 0));
-    const step = Math.max(1, Math.ceil(20 / Math.max(1, apart)));
+    const digits = String(members[members.length - 1]?.number ?? 1).length;
+    const step = Math.max(1, Math.ceil((digits * 7 + 6) / Math.max(1, apart)));
     return (
         <g>
             {members
@@ -384,6 +385,23 @@ export function NoWork({
     );
 }
 
+/** Where a run's name ends: beside the run, or outside the roof where the rake would run through it. */
+const beside = (view: Viewport, x_m: number) => {
+    const at = px(view, x_m) - 8;
+    return at - px(view, 0) < 26 ? Math.min(at, px(view, 0) - 6) : at;
+};
+
+/** Of names at the left of their places those that do not stand on one another, the one in hand among them. */
+function readable(names: { id: string; x: number; y: number }[], first: string | null) {
+    const kept: typeof names = [];
+    for (const name of [...names].sort((one, other) => Number(other.id === first) - Number(one.id === first))) {
+        if (kept.every((other) => Math.abs(other.x - name.x) > 40 || Math.abs(other.y - name.y) > 13)) {
+            kept.push(name);
+        }
+    }
+    return new Set(kept.map((name) => name.id));
+}
+
 export function Rails({
     view,
     runs,
@@ -395,6 +413,10 @@ export function Rails({
     selected: string | null;
     onRun: ((run: string) => void) | undefined;
 }) {
+    const named = readable(
+        runs.map((run) => ({ id: run.id, x: beside(view, run.x0_m), y: py(view, run.y_m) })),
+        selected,
+    );
     return (
         <g>
             {runs.map((run) => {
@@ -435,17 +457,19 @@ export function Rails({
                                 strokeWidth={2}
                             />
                         ))}
-                        <text
-                            x={px(view, run.x0_m) - 8}
-                            y={y}
-                            dy="0.35em"
-                            textAnchor="end"
-                            fontSize={13}
-                            fontWeight={600}
-                            fill={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
-                        >
-                            {run.id}
-                        </text>
+                        {named.has(run.id) && (
+                            <text
+                                x={beside(view, run.x0_m)}
+                                y={y}
+                                dy="0.35em"
+                                textAnchor="end"
+                                fontSize={13}
+                                fontWeight={600}
+                                fill={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
+                            >
+                                {run.id}
+                            </text>
+                        )}
                     </g>
                 );
             })}
@@ -468,7 +492,10 @@ export function Feet({
     const many = runs.reduce((sum, run) => sum + run.feet.length, 0) > MANY;
     const drawn = many ? runs.filter((run) => run.id === selected) : runs;
     const word = (run: Planned['runs'][number], foot: { word: string }) => (run.holds ? foot.word : 'fails');
-    const mark = (run: Planned['runs'][number], x_m: number) => `M${px(view, x_m)} ${py(view, run.y_m) - 3}l6.5 11h-13z`;
+    // Of very many, as large as half a metre leaves room for.
+    const half = many ? Math.max(1.2, Math.min(6.5, len(view, 0.22))) : 6.5;
+    const mark = (run: Planned['runs'][number], x_m: number) =>
+        `M${px(view, x_m)} ${py(view, run.y_m) - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
     return (
         <g>
             {many &&

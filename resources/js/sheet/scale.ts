@@ -24,23 +24,41 @@ const scales = {
     ],
 } as const;
 
-/** What surrounds the surface on paper: run letters, member numbers, dimensions. */
-const around = { width: 46 + 140, height: 50 + 76 };
+/** Width of a dimension's text, and of the chains up the slope with theirs beside them. */
+export const textWidth = (text: string) => text.length * 6.8 + 8;
+const chainWidths = (sheet: Planned['sheet']) =>
+    sheet.dimensions.up.map((chain) => Math.max(66, ...chain.map((part) => textWidth(part.text) + 8)));
+
+/** How far from the surface each chain up the slope stands. */
+export const chainPlaces = (sheet: Planned['sheet']) => {
+    let place = 20;
+    return chainWidths(sheet).map((width) => {
+        place += width;
+        return place - width;
+    });
+};
+
+/** What surrounds the surface: run letters, member numbers, dimensions. */
+export const around = (sheet: Planned['sheet']) => ({
+    left: 46,
+    right: Math.max(140, 20 + chainWidths(sheet).reduce((sum, width) => sum + width, 0)),
+    top: 50,
+    bottom: 76,
+});
 
 /** The largest usual scale at which the surface and its dimensions fit on a page, in words, and the size of the drawing. */
 export function paperScale(planned: Planned, width: number, height: number) {
     const { width_m, length_m } = planned.sheet;
+    const margin = around(planned.sheet);
+    const [beside, above] = [margin.left + margin.right, margin.top + margin.bottom];
     const all = scales[planned.units];
     const [ratio, words] =
-        all.find(
-            ([one]) =>
-                (width_m * PX_PER_M) / one + around.width <= width && (length_m * PX_PER_M) / one + around.height <= height,
-        ) ??
+        all.find(([one]) => (width_m * PX_PER_M) / one + beside <= width && (length_m * PX_PER_M) / one + above <= height) ??
         all[all.length - 1] ??
         all[0];
     const scale = PX_PER_M / ratio;
     return {
         text: words === '' ? `1:${ratio}` : `${words} (1:${ratio})`,
-        fixed: { scale, width: width_m * scale + around.width, height: length_m * scale + around.height },
+        fixed: { scale, width: width_m * scale + beside, height: length_m * scale + above },
     };
 }
