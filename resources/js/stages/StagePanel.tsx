@@ -117,46 +117,46 @@ function Feet({ run }: { run: Run }) {
             <thead>
                 <tr>
                     <th>Foot</th>
-                    <th>On the tape</th>
-                    <th>Member</th>
-                    <th>Reserve</th>
+                    <th className="text-right">On the tape</th>
+                    <th className="text-right">Member</th>
+                    <th className="pl-6">Reserve</th>
                     <th>Weakest link</th>
-                    <th>Pull</th>
-                    <th>Down-slope</th>
-                    <th>To the next</th>
-                    <th>May miss by</th>
-                    <th>Or on</th>
+                    <th className="text-right">Pull</th>
+                    <th className="text-right">Down-slope</th>
+                    <th className="text-right">To the next</th>
+                    <th className="text-right">May miss by</th>
+                    <th className="pl-6">Or on</th>
                 </tr>
             </thead>
             <tbody>
                 {run.feet.map((foot) => (
                     <tr key={foot.number}>
                         <td>{foot.number}</td>
-                        <td className="font-semibold">{foot.tape}</td>
-                        <td>{foot.member}</td>
-                        <td className={`tone-${foot.word}`}>
+                        <td className="text-right font-semibold">{foot.tape}</td>
+                        <td className="text-right">{foot.member}</td>
+                        <td className={`pl-6 tone-${foot.word}`}>
                             <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}`}>
                                 {foot.word} {foot.reserve}
                             </Why>
                         </td>
                         <td>{foot.link}</td>
-                        <td>{foot.up}</td>
-                        <td>{foot.along}</td>
-                        <td>
+                        <td className="text-right">{foot.up}</td>
+                        <td className="text-right">{foot.along}</td>
+                        <td className="text-right">
                             {foot.bay !== null && (
                                 <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}/bay`}>
                                     {foot.bay}
                                 </Why>
                             )}
                         </td>
-                        <td>
+                        <td className="text-right">
                             {foot.miss !== null && (
                                 <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}/miss`}>
                                     {foot.miss}
                                 </Why>
                             )}
                         </td>
-                        <td>{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
+                        <td className="pl-6">{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
                     </tr>
                 ))}
             </tbody>
