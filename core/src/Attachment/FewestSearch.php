@@ -9,10 +9,11 @@ use Garnetine\Core\Rail\Run;
 /**
  * The fewest feet under a run, and among those layouts the one with the greatest least reserve.
  *
- * By increasing count. Feet are chosen from the left; the three-moment equations are eliminated as they are chosen, so that
- * the moment over each chosen foot is known but for a multiple of the next one, which a layout that holds keeps within the
- * rail's capacity. An empty interval prunes, and nothing else does: no layout that holds is ever lost. Complete layouts go
- * through the full check. Past its budget the search says so by a bound below the count.
+ * By increasing count. Feet are chosen from one end; the three-moment equations are eliminated as they are chosen, so that
+ * the moment over each chosen foot is known but for a multiple of the next one. A layout that holds keeps every moment within
+ * the rail's capacity: that leaves each a range, which is carried on from bay to bay. An empty range prunes, and a foot that
+ * cannot hold for any of it, and nothing else does: no layout that holds is ever lost. Complete layouts go through the full
+ * check. Past its budget the search says so by a bound below the count.
  */
 final class FewestSearch
 {
@@ -114,7 +115,7 @@ final class FewestSearch
             }
             [$vain, $through] = $this->vain[$without][$count] ?? [0, false];
             if ($this->best === null && ($through || $vain > $this->budget)) {
-                $this->nodes = min($vain, $this->budget + 1);
+                $this->nodes = $through ? min($vain, $this->budget) : $this->budget + 1;
             } else {
                 $this->begin($count);
             }
@@ -250,7 +251,7 @@ final class FewestSearch
         $before = $this->ups[$place];
         if ($before !== null) {
             // That was under the winds of the bay before.
-            $slack_Nm = $space->slack($loaded->winds_N, $space->between($this->feet[$place - 1], $i)->winds_N);
+            $slack_Nm = $space->slack($loaded->winds_N, $space->between($this->feet[$place - 1], $i)->winds_N, $space->largestFollowed);
             $before = [$before[0] - $slack_Nm, $before[1] + $slack_Nm];
         }
         $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm, $before);
@@ -308,7 +309,7 @@ final class FewestSearch
                 $over = $overHinge === null ? (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot : $overHinge[1][$unit];
                 $moments[] = $over;
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
-                $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largest[$gust];
+                $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largestFollowed[$gust];
             }
             if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($mostNext * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
                 $this->knowns[$place + 1] = $moments;

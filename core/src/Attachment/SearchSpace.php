@@ -17,6 +17,9 @@ final class SearchSpace
 {
     public const LIMIT = 1.0 + 1e-9;
 
+    /** A moment for one unit of load that none exceeds. */
+    private const UNBOUNDED = 1e30;
+
     /** @var array<int, array<int, LoadedBay|null>> Between two candidates; null when they cannot be neighbours */
     public array $bays = [];
 
@@ -32,8 +35,11 @@ final class SearchSpace
     /** @var array<int, list<float>|null> */
     public array $rightEnds = [];
 
-    /** @var list<float> Bound on the unit moment over any foot, for each suction */
-    public array $largest = [];
+    /** @var list<float> Bound on the unit moment over any foot of the rail without hinges, for each suction */
+    private array $largest = [];
+
+    /** @var list<float> The same of the rail that chains are followed on: over hinges there is none */
+    public array $largestFollowed = [];
 
     /** @var array<int, array<int, list<float>>> Winds of a foot, by its neighbours */
     public array $footWinds_N = [];
@@ -159,6 +165,7 @@ final class SearchSpace
                 $ends = $moments === null ? $ends : max($ends, abs($moments[$gust + 1]));
             }
             $this->largest[] = 4 * $spans + $ends;
+            $this->largestFollowed[] = $run->spliceIsHinge && $run->splices_m !== [] ? self::UNBOUNDED : 4 * $spans + $ends;
         }
     }
 
@@ -309,12 +316,12 @@ final class SearchSpace
             $moments[] = $moment;
             $units[] = $left->rightReactions[$unit] + $right->leftReactions[$unit] - $moment * $bend;
         }
-        $slack_Nm = max($this->slack($winds_N, $one->winds_N), $this->slack($winds_N, $two->winds_N));
+        $slack_Nm = max($this->slack($winds_N, $one->winds_N, $this->largest), $this->slack($winds_N, $two->winds_N, $this->largest));
         if ($this->upward($units, $winds_N) - $relief * $this->capUp_Nm - ($bend + $bend / 2) * $slack_Nm > self::LIMIT * $this->upCapacity_N) {
             return false;
         }
         // Over j and i under the winds of the first bay; over l under those of the second.
-        $slack_Nm = $right->length_m / $both_m * $this->slack($one->winds_N, $two->winds_N);
+        $slack_Nm = $right->length_m / $both_m * $this->slack($one->winds_N, $two->winds_N, $this->largest);
 
         return abs($this->upward($moments, $one->winds_N)) <= (self::LIMIT - $one->misfit + $reach) * $this->capUp_Nm + $slack_Nm;
     }
@@ -324,12 +331,13 @@ final class SearchSpace
      *
      * @param list<float> $to_N
      * @param list<float> $from_N
+     * @param list<float> $largest Bound on the unit moments
      */
-    public function slack(array $to_N, array $from_N): float
+    public function slack(array $to_N, array $from_N, array $largest): float
     {
         $slack = 0.0;
         foreach ($to_N as $gust => $force_N) {
-            $slack += abs($force_N - $from_N[$gust]) * $this->largest[$gust];
+            $slack += abs($force_N - $from_N[$gust]) * $largest[$gust];
         }
 
         return $this->up->windUp * $slack;
