@@ -16,7 +16,7 @@ export function ChainAcross({ parts, at, seen, place }: Props) {
     let taken = Number.NEGATIVE_INFINITY;
     const placed = parts.map((part) => {
         const [from, to] = [within(at(part.from_m), seen), within(at(part.to_m), seen)];
-        const width = textWidth(part.text);
+        const width = textWidth(part.text) + 10;
         const fits = to - from > width + 12;
         let x = (from + to) / 2;
         if (!fits && to - from >= 1) {

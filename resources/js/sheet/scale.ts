@@ -24,27 +24,26 @@ const scales = {
     ],
 } as const;
 
-/** Width of a dimension's text, and of the chains up the slope with theirs beside them. */
-export const textWidth = (text: string) => text.length * 6.8 + 8;
-const chainWidths = (sheet: Planned['sheet']) =>
-    sheet.dimensions.up.map((chain) => Math.max(66, ...chain.map((part) => textWidth(part.text) + 8)));
+/** About how wide a dimension's text is. */
+export const textWidth = (text: string) => text.length * 6.6;
+const longest = (chain: { text: string }[]) => Math.max(0, ...chain.map((part) => textWidth(part.text)));
 
-/** How far from the surface each chain up the slope stands. */
+/** How far from the surface each chain up the slope stands, its texts beside it. */
 export const chainPlaces = (sheet: Planned['sheet']) => {
     let place = 20;
-    return chainWidths(sheet).map((width) => {
-        place += width;
-        return place - width;
+    return sheet.dimensions.up.map((chain) => {
+        const here = place;
+        place += Math.max(66, longest(chain) + 8);
+        return here;
     });
 };
 
 /** What surrounds the surface: run letters, member numbers, dimensions. */
-export const around = (sheet: Planned['sheet']) => ({
-    left: 46,
-    right: Math.max(140, 20 + chainWidths(sheet).reduce((sum, width) => sum + width, 0)),
-    top: 50,
-    bottom: 76,
-});
+export const around = (sheet: Planned['sheet']) => {
+    const places = chainPlaces(sheet);
+    const ends = sheet.dimensions.up.map((chain, index) => (places[index] ?? 0) + 8 + longest(chain));
+    return { left: 46, right: Math.max(140, ...ends), top: 50, bottom: 76 };
+};
 
 /** The largest usual scale at which the surface and its dimensions fit on a page, in words, and the size of the drawing. */
 export function paperScale(planned: Planned, width: number, height: number) {
