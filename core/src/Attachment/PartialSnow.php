@@ -137,7 +137,7 @@ final class PartialSnow
             foreach ($sums as $pattern => $sum) {
                 $patterns[$pattern] = ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum) / 2;
             }
-            $byFoot[] = $patterns;
+            $byFoot[] = array_values($patterns);
         }
 
         return $byFoot;
