@@ -15,8 +15,11 @@ final class HandleInertiaRequests extends Middleware
     /** @return array<string, mixed> */
     public function share(Request $request): array
     {
-        $user = $request->user();
+        // Asked for by pages alone: a preview is answered without.
+        return [...parent::share($request), 'user' => static function () use ($request): ?array {
+            $user = $request->user();
 
-        return [...parent::share($request), 'user' => $user === null ? null : ['name' => $user->name, 'company' => $user->company?->name, 'may' => Permissions::of($user->role)]];
+            return $user === null ? null : ['name' => $user->name, 'company' => $user->company?->name, 'may' => Permissions::of($user->role)];
+        }];
     }
 }
