@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Jobs\StartJob;
 use App\Models\Job;
 use App\Models\User;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Garnetine\Core\Design\Edits;
 
 /** Work directly on the sheet, with history and live re-plan. */
 final class DeskTest extends BrowserTestCase
@@ -217,7 +219,7 @@ final class DeskTest extends BrowserTestCase
     public function test_a_lost_race_is_told_and_put_onto_the_newest(): void
     {
         $this->stage('site');
-        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), \Garnetine\Core\Design\Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'in another tab');
+        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'in another tab');
         $this->fill('/site/ground_snow_Pa', '20 psf');
         $this->seeText('Somebody saved before you', '[role=status]');
         $this->press('Put mine onto it');
@@ -256,6 +258,35 @@ final class DeskTest extends BrowserTestCase
         $this->assertAccessible('loads in sunlight');
         foreach ($this->browser->findElements(WebDriverBy::cssSelector('button.act')) as $button) {
             self::assertGreaterThanOrEqual(56, $button->getSize()->getHeight());
+        }
+    }
+
+    public function test_no_text_of_the_sheet_stands_on_another_or_off_the_edge_however_large_the_roof(): void
+    {
+        $large = Edits::apply($this->job->current()->document(), [
+            ['path' => '/surface/width_m', 'typed' => '46 m'], ['path' => '/surface/slope_length_m', 'typed' => '30 m'], ['path' => '/surface/upper_butt_m', 'typed' => '29.8 m'],
+            ['path' => '/surface/courses_between', 'typed' => '206'], ['path' => '/block/rows', 'typed' => '16'], ['path' => '/block/columns', 'typed' => '42'],
+        ]);
+        $largeJob = app(StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, $large);
+        foreach ([[$this->job, 10], [$largeJob, 20]] as [$job, $least]) {
+            $this->job = $job;
+            foreach (['loads', 'modules', 'attachments'] as $stage) {
+                $this->stage($stage);
+                $texts = (array) $this->browser->executeScript(<<<'JS'
+                    const svg = document.querySelector('svg[data-drawn]');
+                    const frame = svg.getBoundingClientRect();
+                    const all = [...svg.querySelectorAll('text')].filter(text => !/rotate/.test(text.getAttribute('transform') ?? ''))
+                        .map(text => ({name: text.textContent, box: text.getBoundingClientRect()})).filter(text => text.box.width > 0);
+                    const off = all.filter(({box}) => box.left < frame.left - 1 || box.right > frame.right + 1 || box.top < frame.top - 1 || box.bottom > frame.bottom + 1);
+                    // Line boxes are taller than the letters in them.
+                    const meet = (a, b) => a.left + 1 < b.right && b.left + 1 < a.right && a.top + 4 < b.bottom - 4 && b.top + 4 < a.bottom - 4;
+                    const meeting = all.flatMap((one, index) => all.slice(index + 1).filter(other => meet(one.box, other.box)).map(other => `${one.name} on ${other.name}`));
+                    return [all.length, off.map(text => text.name), meeting];
+                    JS);
+                self::assertGreaterThan($least, $texts[0]);
+                self::assertSame([], $texts[1], "$stage: off the sheet");
+                self::assertSame([], $texts[2], "$stage: one on another");
+            }
         }
     }
 }
