@@ -84,9 +84,18 @@ function plan(): void
     $reference_ms = reference_ms();
     printf("reference: 1,000,000 square roots in %.1f ms\n", $reference_ms);
     $at = [];
-    foreach ([[5, 12, 22.0], [20, 25, 110.0]] as [$rows, $columns, $budget_ms]) {
+    $sizes = [[5, 12, 22.0], [20, 25, 110.0]];
+    // In turns, since the clock of a machine may change in between.
+    $best_ms = [INF, INF];
+    for ($round = 0; $round < 5; ++$round) {
+        foreach ($sizes as $size => [$rows, $columns]) {
+            $text = roof($rows, $columns)->json();
+            $best_ms[$size] = min($best_ms[$size], best_ms($size === 0 ? 3 : 1, static fn () => Planner::plan(DesignFile::read($text), Depth::Checks)));
+        }
+    }
+    foreach ($sizes as $size => [$rows, $columns, $budget_ms]) {
         $text = roof($rows, $columns)->json();
-        $ms = best_ms($rows === 5 ? 7 : 3, static fn () => Planner::plan(DesignFile::read($text), Depth::Checks));
+        $ms = $best_ms[$size];
         $whole_ms = best_ms(2, static fn () => PlanDocument::write(Planner::plan(DesignFile::read($text))));
         $plan = Planner::plan(DesignFile::read($text), Depth::Checks);
         $unproven = count(array_filter($plan->supports, static fn ($run): bool => $run->bound !== count($run->picks)));
