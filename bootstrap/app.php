@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\StillActive;
 use App\Support\StoreTrouble;
 use Garnetine\Core\CoreException;
@@ -16,12 +17,13 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(static function (Middleware $middleware): void {
-        $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class]);
+        $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class], replace: [StartSession::class => SparingSession::class]);
         // Chosen in the browser, and no secret.
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/login');

@@ -17,7 +17,8 @@ return [
             'search_path' => 'public',
             'sslmode' => env('DB_SSLMODE', 'prefer'),
             // A login costs about 20 ms of key derivation; keep the connection.
-            'options' => env('DB_PERSISTENT', true) ? [PDO::ATTR_PERSISTENT => true] : [],
+            // A statement is sent with its values in one message; preparing it would be two more, and each is used once.
+            'options' => [PDO::PGSQL_ATTR_DISABLE_PREPARES => true] + (env('DB_PERSISTENT', true) ? [PDO::ATTR_PERSISTENT => true] : []),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
