@@ -36,27 +36,48 @@ final class FootTally
         $tension_N = $this->tension_N($up_N, $along_N, $heel_N);
         $withdrawal_N = $c->withdrawal_N($case->cd);
         $lateral_N = $c->lateral_N($case->cd);
+        // Asked before each call: most of them would change nothing.
         if ($up_N > 0.0) {
-            $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
-            $this->weigh(Link::FootUp, $case, $up_N, $c->footUp_N);
-        } else {
+            if ($up_N / $c->boltUp_N > $this->ratio) {
+                $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
+            }
+            if ($up_N / $c->footUp_N > $this->ratio) {
+                $this->weigh(Link::FootUp, $case, $up_N, $c->footUp_N);
+            }
+        } elseif (-$up_N / $c->footDown_N > $this->ratio) {
             $this->weigh(Link::FootDown, $case, -$up_N, $c->footDown_N);
         }
-        $this->weigh(Link::Bolt, $case, $along_N, $c->boltAlong_N);
-        $this->weigh(Link::FootAlong, $case, $along_N, $c->footAlong_N);
-        $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
-        $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
-        if ($tension_N > 0.0 && $along_N > 0.0) {
+        if ($along_N / $c->boltAlong_N > $this->ratio) {
+            $this->weigh(Link::Bolt, $case, $along_N, $c->boltAlong_N);
+        }
+        if ($along_N / $c->footAlong_N > $this->ratio) {
+            $this->weigh(Link::FootAlong, $case, $along_N, $c->footAlong_N);
+        }
+        if ($tension_N / $withdrawal_N > $this->ratio) {
+            $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
+        }
+        if ($along_N / $lateral_N > $this->ratio) {
+            $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
+        }
+        // No interaction is worse than the plain sum of both.
+        if ($tension_N > 0.0 && $along_N > 0.0 && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratio) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $along_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
                 ? $together_N / ($along_N / $lateral_N + $tension_N / $withdrawal_N)
                 : $together_N ** 2 / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
         }
-        $this->up_N = max($this->up_N, $up_N);
-        $this->down_N = max($this->down_N, -$up_N);
-        $this->along_N = max($this->along_N, $along_N);
-        $this->tension_N = max($this->tension_N, $tension_N);
+        if ($up_N > $this->up_N) {
+            $this->up_N = $up_N;
+        } elseif (-$up_N > $this->down_N) {
+            $this->down_N = -$up_N;
+        }
+        if ($along_N > $this->along_N) {
+            $this->along_N = $along_N;
+        }
+        if ($tension_N > $this->tension_N) {
+            $this->tension_N = $tension_N;
+        }
     }
 
     private function weigh(Link $link, LoadCase $case, float $demand_N, float $capacity_N): void

@@ -223,13 +223,10 @@ final class QuickCheck
 
     private function feet(UnitLayout $layout, float $worst): float
     {
-        $last = count($layout->bays);
         $reactions = $layout->reactions;
         foreach ($reactions[0] as $foot => $share) {
-            $left_m = $foot === 0 ? max(0.0, $layout->overhangLeft_m) : $layout->bays[$foot - 1]->length_m / 2;
-            $right_m = $foot === $last ? max(0.0, $layout->overhangRight_m) : $layout->bays[$foot]->length_m / 2;
             $wind_N = 0.0;
-            foreach ($this->check->footWind_N($left_m + $right_m) as $gust => $force_N) {
+            foreach ($this->check->footWind_N($layout->tributary_m($foot)) as $gust => $force_N) {
                 $wind_N += $force_N * $reactions[$gust + 1][$foot];
             }
             if ($share > 0.0) {

@@ -17,16 +17,36 @@ final class RailTally
     private float $perAlong;
     private float $perSplice;
 
+    /** Bounds on the ratio: for a share in the down cases, for a share and for the wind in the up cases, for a share and for the snow's pattern in the partial ones. */
+    private float $downPerShare = 0.0;
+    private float $upPerShare = 0.0;
+    private float $perWind = 0.0;
+    private float $perWhole = 0.0;
+    private float $perSnow = 0.0;
+
     /**
      * @param non-empty-list<LoadCase> $down
      * @param list<LoadCase> $up
+     * @param list<PartialCase> $partials
      */
-    public function __construct(Capacities $capacities, private readonly array $down, private readonly array $up)
+    public function __construct(Capacities $capacities, private readonly array $down, private readonly array $up, private readonly array $partials)
     {
         $this->case = $this->spliceCase = $down[0];
         $this->perNormal = 1 / $capacities->railNormal_Nm;
         $this->perAlong = 1 / $capacities->railAlong_Nm;
         $this->perSplice = 1 / $capacities->splice_Nm;
+        $bound = fn (float $normal_N, float $along_N): float => abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong;
+        foreach ($down as $case) {
+            $this->downPerShare = max($this->downPerShare, $bound($case->normal_N, $case->along_N));
+        }
+        foreach ($up as $case) {
+            $this->upPerShare = max($this->upPerShare, $bound($case->normal_N, $case->along_N));
+            $this->perWind = max($this->perWind, abs($case->windUp) * $this->perNormal);
+        }
+        foreach ($partials as $partial) {
+            $this->perWhole = max($this->perWhole, $bound($partial->case->normal_N - $partial->snowNormal_N, $partial->case->along_N - $partial->snowAlong_N));
+            $this->perSnow = max($this->perSnow, $bound($partial->snowNormal_N, $partial->snowAlong_N));
+        }
     }
 
     /**
@@ -40,6 +60,10 @@ final class RailTally
         foreach ($winds_N as $index => $wind_N) {
             $wind_Nm += $wind_N * $moments_Nm[$index + 1];
         }
+        $bound = max($unit_Nm * $this->downPerShare, abs($wind_Nm) * $this->perWind + $unit_Nm * $this->upPerShare) + $misfit_Nm * $this->perNormal;
+        if (!$isSplice && $bound <= $this->railWorst) {
+            return;
+        }
         foreach ($this->down as $case) {
             $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         }
@@ -48,10 +72,29 @@ final class RailTally
         }
     }
 
-    public function partial(PartialCase $partial, float $full_Nm, float $snow_Nm, RailSection $section): void
+    /**
+     * Whether a pattern of snow can be worse than what is known.
+     *
+     * @param float $full_Nm Of one full share
+     * @param array{float, float} $range Bounds on what a pattern makes of it
+     */
+    public function mayGovern(float $full_Nm, array $range, float $misfit_Nm, bool $isSplice): bool
     {
-        [$normal_Nm, $along_Nm] = $partial->loads($full_Nm, $snow_Nm);
-        $this->add($partial->case, abs($normal_Nm) + $section->misfit_Nm, abs($along_Nm), $section->x_m, $section->isSplice);
+        return $isSplice || abs($full_Nm) * $this->perWhole + max(-$range[0], $range[1]) * $this->perSnow + $misfit_Nm * $this->perNormal > $this->railWorst;
+    }
+
+    /**
+     * The partial cases, with one pattern.
+     *
+     * @param float $full_Nm Of one full share
+     * @param float $snow_Nm Of the share in the pattern
+     */
+    public function patterns(float $full_Nm, float $snow_Nm, float $misfit_Nm, float $x_m, bool $isSplice): void
+    {
+        foreach ($this->partials as $partial) {
+            [$normal_Nm, $along_Nm] = $partial->loads($full_Nm, $snow_Nm);
+            $this->add($partial->case, abs($normal_Nm) + $misfit_Nm, abs($along_Nm), $x_m, $isSplice);
+        }
     }
 
     private function add(LoadCase $case, float $normal_Nm, float $along_Nm, float $x_m, bool $isSplice): void

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Load\Combination;
-use Garnetine\Core\Rail\BeamState;
-use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Rail\Run;
-use Garnetine\Core\Rail\SingularBeam;
 
 /**
  * Checks every link of a run over given feet: the rail as a continuous (and, over splices without capacity, hinged) beam
@@ -84,12 +81,13 @@ final class RunCheck
         if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
             return RunVerdict::failed(INF);
         }
-        $verdict = $this->check($feet_m, []);
-        if (!$this->run->spliceIsHinge || $this->run->splices_m === []) {
+        $verdict = $this->check($this->shape->layout($feet_m));
+        if (!$this->shape->hasHinges()) {
             return $verdict;
         }
+        $hinged = $this->shape->hinged($feet_m);
 
-        return self::worse($verdict, $this->check($feet_m, $this->run->splices_m));
+        return self::worse($verdict, $hinged === null ? RunVerdict::failed(INF) : $this->check($hinged));
     }
 
     /**
@@ -164,177 +162,72 @@ final class RunCheck
         return $this->capacities->misfit_Nm3 / ($length_m * $length_m);
     }
 
-    /**
-     * @param list<float> $feet_m
-     * @param list<float> $hinges_m
-     */
-    private function check(array $feet_m, array $hinges_m): RunVerdict
+    private function check(UnitLayout $layout): RunVerdict
     {
-        try {
-            $beam = new ContinuousBeam($feet_m, $hinges_m);
-        } catch (SingularBeam) {
-            return RunVerdict::failed(INF);
-        }
-        $states = [];
-        foreach ($this->shape->units as $unit) {
-            $states[] = $beam->under($this->run->clamps_m, $unit);
-        }
-        $sections = $this->sections($feet_m, count($feet_m) - 2 - count($hinges_m) > 0);
-        $rail = new RailTally($this->capacities, $this->down, $this->up);
-        $this->bays($feet_m, $states, $sections, $rail);
-        $snow = $this->partialSnow($feet_m, $beam, $states[0]);
-        if ($snow !== null) {
-            $this->partialRail($sections, $snow, $states[0], $rail);
+        $snow = $this->partials === [] ? null : $layout->snow();
+        $rail = new RailTally($this->capacities, $this->down, $this->up, $this->partials);
+        $this->overhangs($layout, $rail);
+        foreach ($layout->bays as $index => $bay) {
+            $this->bay($layout, $index, $bay, $snow, $rail);
         }
         $attachments = [];
         $worst = $rail->worst;
-        foreach ($feet_m as $foot => $x_m) {
-            $share = $states[0]->reactions_N[$foot];
+        foreach ($layout->feet_m as $foot => $x_m) {
+            $share = $layout->reactions[0][$foot];
+            $tributary_m = $layout->tributary_m($foot);
             $tally = new FootTally($this->capacities);
-            $this->tallyDown($tally, $share);
-            $this->tallyUp($tally, $feet_m, $foot, $states);
+            foreach ($this->down as $case) {
+                $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
+            }
+            $wind_N = 0.0;
+            foreach ($this->footWind_N($tributary_m) as $gust => $force_N) {
+                $wind_N += $force_N * $layout->reactions[$gust + 1][$foot];
+            }
+            foreach ($this->up as $case) {
+                $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
+            }
             if ($snow !== null) {
                 $tally->patterns($this->partials, $share, $snow->reactions()[$foot]);
             }
-            $attachments[] = $tally->verdict($x_m, $this->tributary_m($feet_m, $foot), $share);
+            $attachments[] = $tally->verdict($x_m, $tributary_m, $share);
             $worst = max($worst, $tally->ratio());
         }
 
         return new RunVerdict($worst, $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
     }
 
-    /**
-     * Hands the unit moments of every section to the tally; an overhang is a bay of its own, from the foot to the last clamp.
-     *
-     * @param list<float> $feet_m
-     * @param list<BeamState> $states Of the shares, then of each suction
-     * @param list<RailSection> $sections
-     */
-    private function bays(array $feet_m, array $states, array $sections, RailTally $rail): void
+    /** An overhang is a bay of its own, from the foot to the last clamp. */
+    private function overhangs(UnitLayout $layout, RailTally $rail): void
     {
-        $last = count($feet_m) - 1;
-        $clamps_m = $this->run->clamps_m;
-        foreach ([[$feet_m[0] - $clamps_m[0], 0], [$clamps_m[count($clamps_m) - 1] - $feet_m[$last], $last]] as [$length_m, $foot]) {
+        $last = count($layout->bays);
+        foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
-                $moments = array_map(static fn (BeamState $state): float => $state->moments_Nm[$foot], $states);
-                $rail->section($moments, $this->wind_N($this->bayArea_m2($length_m)), 0.0, $feet_m[$foot], false);
-            }
-        }
-        $span = -1;
-        $winds_N = [];
-        foreach ($sections as $section) {
-            if ($section->span !== $span) {
-                $span = $section->span;
-                $winds_N = $this->bayWind_N($feet_m[$span + 1] - $feet_m[$span]);
-            }
-            $moments = [];
-            foreach ($states as $state) {
-                $moments[] = $state->momentInSpan_Nm($span, $section->at_m);
-            }
-            $rail->section($moments, $winds_N, $section->misfit_Nm, $section->x_m, $section->isSplice);
-        }
-    }
-
-    private function tallyDown(FootTally $tally, float $share): void
-    {
-        foreach ($this->down as $case) {
-            $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
-        }
-    }
-
-    /**
-     * @param list<float> $feet_m
-     * @param list<BeamState> $states
-     */
-    private function tallyUp(FootTally $tally, array $feet_m, int $foot, array $states): void
-    {
-        $share = $states[0]->reactions_N[$foot];
-        $wind_N = 0.0;
-        foreach ($this->footWind_N($this->tributary_m($feet_m, $foot)) as $index => $force_N) {
-            $wind_N += $force_N * $states[$index + 1]->reactions_N[$foot];
-        }
-        foreach ($this->up as $case) {
-            $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
-        }
-    }
-
-    /**
-     * Half of each neighbouring bay, with the overhang at an end.
-     *
-     * @param list<float> $feet_m
-     */
-    private function tributary_m(array $feet_m, int $foot): float
-    {
-        $clamps_m = $this->run->clamps_m;
-        $left_m = $foot === 0 ? max(0.0, $feet_m[0] - $clamps_m[0]) : (($feet_m[$foot] ?? 0.0) - ($feet_m[$foot - 1] ?? 0.0)) / 2;
-        $right_m = $foot === count($feet_m) - 1
-            ? max(0.0, $clamps_m[count($clamps_m) - 1] - $feet_m[$foot])
-            : (($feet_m[$foot + 1] ?? 0.0) - ($feet_m[$foot] ?? 0.0)) / 2;
-
-        return $left_m + $right_m;
-    }
-
-    /**
-     * Balanced snow on some spans in full and on the rest half; null without snow, or with one span.
-     *
-     * @param list<float> $feet_m
-     */
-    private function partialSnow(array $feet_m, ContinuousBeam $beam, BeamState $whole): ?PartialSnow
-    {
-        return $this->partials === [] ? null : PartialSnow::under($beam, $feet_m, $this->run->clamps_m, $this->run->shares, $whole);
-    }
-
-    /** @param list<RailSection> $sections */
-    private function partialRail(array $sections, PartialSnow $snow, BeamState $whole, RailTally $rail): void
-    {
-        foreach ($sections as $section) {
-            // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
-            $share = $section->at_m / $whole->length_m($section->span);
-            $moment = $whole->momentInSpan_Nm($section->span, $section->at_m);
-            $simple = $moment - (1 - $share) * $whole->moments_Nm[$section->span] - $share * $whole->moments_Nm[$section->span + 1];
-            [$low, $high] = $snow->extremes($section->span, $share, $simple);
-            foreach ($this->partials as $partial) {
-                $rail->partial($partial, $moment, $low, $section);
-                $rail->partial($partial, $moment, $high, $section);
+                $moments = array_map(static fn (array $moments): float => $moments[$foot], $layout->moments);
+                $rail->section($moments, $this->wind_N($this->bayArea_m2($length_m)), 0.0, $layout->feet_m[$foot], false);
             }
         }
     }
 
-    /**
-     * Every place where the rail is checked, span by span.
-     *
-     * @param list<float> $feet_m
-     *
-     * @return list<RailSection>
-     */
-    private function sections(array $feet_m, bool $redundant): array
+    /** Hands every section of a bay to the tally: its two ends, its clamps and its splices. */
+    private function bay(UnitLayout $layout, int $index, Bay $bay, ?PartialSnow $snow, RailTally $rail): void
     {
-        $sections = [];
-        $last = count($feet_m) - 1;
-        $splices_m = $this->run->spliceIsHinge ? [] : $this->run->splices_m;
-        $clamp = 0;
-        $clamps_m = $this->run->clamps_m;
-        $count = count($clamps_m);
-        for ($span = 0; $span < $last; ++$span) {
-            $from_m = $feet_m[$span];
-            $to_m = $feet_m[$span + 1];
-            $misfit_Nm = $redundant ? $this->misfit_Nm($to_m - $from_m) : 0.0;
-            $sections[] = new RailSection($span, 0.0, $misfit_Nm, $from_m, false);
-            $sections[] = new RailSection($span, $to_m - $from_m, $misfit_Nm, $to_m, false);
-            while ($clamp < $count && $clamps_m[$clamp] < $to_m) {
-                if ($clamps_m[$clamp] > $from_m) {
-                    $sections[] = new RailSection($span, $clamps_m[$clamp] - $from_m, $misfit_Nm, $clamps_m[$clamp], false);
-                }
-                ++$clamp;
-            }
-            foreach ($splices_m as $splice_m) {
-                if ($splice_m > $from_m && $splice_m < $to_m) {
-                    $sections[] = new RailSection($span, $splice_m - $from_m, $misfit_Nm, $splice_m, true);
+        $winds_N = $this->bayWind_N($bay->length_m);
+        $misfit_Nm = $layout->isRedundant ? $this->misfit_Nm($bay->length_m) : 0.0;
+        $units = $layout->sections($index);
+        $shares = [0.0, 1.0, ...$bay->sections, ...$bay->splices];
+        $simples = [0.0, 0.0, ...$bay->unitSections[0], ...$bay->unitSplices[0]];
+        foreach ($shares as $section => $share) {
+            $isSplice = $section >= 2 + count($bay->sections);
+            $x_m = $layout->feet_m[$index] + $share * $bay->length_m;
+            $moments = array_column($units, $section);
+            $rail->section($moments, $winds_N, $misfit_Nm, $x_m, $isSplice);
+            if ($snow !== null && $rail->mayGovern($moments[0], $snow->range($index, $share, $simples[$section]), $misfit_Nm, $isSplice)) {
+                // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
+                foreach ($snow->extremes($index, $share, $simples[$section]) as $moment) {
+                    $rail->patterns($moments[0], $moment, $misfit_Nm, $x_m, $isSplice);
                 }
             }
         }
-
-        return $sections;
     }
 
     private static function worse(RunVerdict $one, RunVerdict $other): RunVerdict

@@ -165,6 +165,15 @@ final class UnitLayout
         return $sections;
     }
 
+    /** Half of each bay beside a foot, with the overhang at an end. */
+    public function tributary_m(int $foot): float
+    {
+        $left_m = $foot === 0 ? max(0.0, $this->overhangLeft_m) : $this->bays[$foot - 1]->length_m / 2;
+        $right_m = $foot === count($this->bays) ? max(0.0, $this->overhangRight_m) : $this->bays[$foot]->length_m / 2;
+
+        return $left_m + $right_m;
+    }
+
     /** Patterns of partial snow; null when there is one span only. */
     public function snow(): ?PartialSnow
     {
