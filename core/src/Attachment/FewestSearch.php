@@ -22,6 +22,10 @@ final class FewestSearch
 
     private const TIE = 1e-9;
 
+    /** Steps of a search for a layout that relieves, and what it goes on for once it has one: a good one comes early. */
+    private const RELIEF_STEPS = 500;
+    private const RELIEF_FURTHER = 10;
+
     private float $limit;
 
     /** @var list<int>|null */
@@ -29,6 +33,10 @@ final class FewestSearch
 
     private float $bestWorst = INF;
 
+    /** @var (\Closure(list<int>): float)|null What a search for relief looks for, instead of the greatest reserve */
+    private ?\Closure $relief = null;
+
+    private float $bestRelief = 0.0;
     private int $nodes = 0;
 
     private int $budget = 0;
@@ -138,6 +146,23 @@ final class FewestSearch
         }
 
         return null;
+    }
+
+    /**
+     * The feet of a layout that holds, the fewest found, and of the first of those one that relieves the members most.
+     *
+     * @param list<int> $barred Candidates that may not be used
+     * @param \Closure(list<int>): float $relief Of a layout: the greater the better
+     *
+     * @return list<int>|null Null when none was found
+     */
+    public function relieving(array $barred, int $most, \Closure $relief): ?array
+    {
+        $this->relief = $relief;
+        $found = $this->fewest($barred, $most, [], self::RELIEF_STEPS);
+        $this->relief = null;
+
+        return $found?->picks;
     }
 
     /**
@@ -524,11 +549,29 @@ final class FewestSearch
     /** @param list<int> $feet Of the run itself */
     private function weigh(array $feet): void
     {
+        if ($this->relief !== null) {
+            $this->weighRelief($feet, ($this->relief)($feet));
+
+            return;
+        }
         $worst = $this->check->worst($this->feet_m($feet), $this->limit);
         if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))) {
             $this->best = $feet;
             $this->bestWorst = $worst;
             $this->limit = min($this->limit, $worst + self::TIE);
+        }
+    }
+
+    /** @param list<int> $feet Of the run itself */
+    private function weighRelief(array $feet, float $relief): void
+    {
+        if ($this->best !== null && $relief <= $this->bestRelief) {
+            return;
+        }
+        $worst = $this->check->worst($this->feet_m($feet), SearchSpace::LIMIT);
+        if ($worst <= SearchSpace::LIMIT) {
+            $this->budget = $this->best === null ? min($this->budget, $this->nodes + self::RELIEF_FURTHER) : $this->budget;
+            [$this->best, $this->bestWorst, $this->bestRelief] = [$feet, $worst, $relief];
         }
     }
 

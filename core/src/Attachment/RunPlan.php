@@ -34,6 +34,12 @@ final class RunPlan
     ) {
     }
 
+    /** @param list<int> $picks */
+    public function over(array $picks): self
+    {
+        return new self($this->run, $this->check, $picks, $this->bound, false);
+    }
+
     public function holds(): bool
     {
         return $this->bound !== null;

@@ -49,6 +49,9 @@ final class RunSearches
     /** @var array<string, Fewest|null> */
     private array $found = [];
 
+    /** @var array<string, list<int>|null> */
+    private array $relieving = [];
+
     /** @var array<string, bool> By signature, of the search in which nothing was barred */
     private array $triedAll = [];
 
@@ -83,18 +86,37 @@ final class RunSearches
     /**
      * @param list<int> $barred Members that may not be used
      * @param int|null $most Layouts with more feet are of no interest
-     * @param int $steps After which the search settles for a bound
      */
-    public function fewest(Run $run, array $barred = [], ?int $most = null, int $steps = FewestSearch::STEPS): ?Fewest
+    public function fewest(Run $run, array $barred = [], ?int $most = null): ?Fewest
     {
         $candidates = array_keys(array_intersect($run->members, $barred));
-        $limits = '/'.implode(',', $candidates).'/'.$most.'/'.$steps;
+        $limits = '/'.implode(',', $candidates).'/'.$most;
         $key = $this->signatures[$run->id].$limits;
         if (!array_key_exists($key, $this->found)) {
-            $this->found[$key] = $this->search($run, $candidates, $most, $steps, $limits);
+            $this->found[$key] = $this->search($run, $candidates, $most, $limits);
         }
 
         return $this->found[$key];
+    }
+
+    /**
+     * The feet of a layout that keeps off members and relieves others; for runs with the same numbers the first answer stands.
+     *
+     * @param list<int> $barred Members that may not be used
+     * @param \Closure(RunPlan): float $relief The greater the better
+     *
+     * @return list<int>|null
+     */
+    public function relieving(RunPlan $plan, array $barred, int $most, \Closure $relief): ?array
+    {
+        $run = $plan->run;
+        $candidates = array_keys(array_intersect($run->members, $barred));
+        $key = $this->signatures[$run->id].'/'.implode(',', $candidates).'/'.$most;
+        if (!array_key_exists($key, $this->relieving)) {
+            $this->relieving[$key] = $this->own($run)->relieving($candidates, $most, static fn (array $picks): float => $relief($plan->over($picks)));
+        }
+
+        return $this->relieving[$key];
     }
 
     /** Whether every layout was tried, when none was found. */
@@ -104,7 +126,7 @@ final class RunSearches
     }
 
     /** @param list<int> $barred Candidates */
-    private function search(Run $run, array $barred, ?int $most, int $steps, string $limits): ?Fewest
+    private function search(Run $run, array $barred, ?int $most, string $limits): ?Fewest
     {
         // With a few places barred there most likely is a layout.
         if ($most !== null && count($barred) >= $most - 2 && $this->isRuledOut($run, $most, $barred)) {
@@ -123,7 +145,7 @@ final class RunSearches
         }
         $places = $this->places[$run->id];
         $hints = $this->hints[$places] ?? [];
-        $found = $this->own($run)->fewest($barred, $most, $hints, $steps);
+        $found = $this->own($run)->fewest($barred, $most, $hints);
         if ($barred === [] && $most === null) {
             $this->triedAll[$this->signatures[$run->id]] = $this->own($run)->isComplete();
         }

@@ -26,9 +26,6 @@ final class Supports
     private const SHIFTED = 4;
     private const SEARCHED = 2;
 
-    /** Steps of such a search: a good layout comes early, and the best one is not asked for. */
-    private const STEPS = 500;
-
     /** @var array<string, bool> By run and layout, whether it holds with a foot moved */
     private array $moved = [];
 
@@ -133,10 +130,11 @@ final class Supports
             $plan = $plans[$index];
             $before_N = $loading->of_N($plan);
             $bar = [...$barred[$index] ?? [], $member];
-            $layouts = $search ? [$this->searches->fewest($plan->run, $bar, count($plan->picks) + 1, self::STEPS)?->picks] : self::neighbouring($plan, $member, $bar);
+            $reliefOf = static fn (RunPlan $moved): float => $loading->relief($now_N, $before_N, $loading->of_N($moved));
+            $layouts = $search ? [$this->searches->relieving($plan, $bar, count($plan->picks) + 1, $reliefOf)] : self::neighbouring($plan, $member, $bar);
             foreach (array_filter($layouts) as $picks) {
-                $moved = new RunPlan($plan->run, $plan->check, $picks, $plan->bound, false);
-                $relief = $loading->relief($now_N, $before_N, $loading->of_N($moved));
+                $moved = $plan->over($picks);
+                $relief = $reliefOf($moved);
                 if ($relief > 1e-9) {
                     $moves[] = [count($picks) - count($plan->picks), -round($relief, 9), $index, $moved];
                 }

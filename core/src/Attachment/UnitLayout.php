@@ -168,10 +168,10 @@ final class UnitLayout
     /** Half of each bay beside a foot, with the overhang at an end. */
     public function tributary_m(int $foot): float
     {
-        $left_m = $foot === 0 ? max(0.0, $this->overhangLeft_m) : $this->bays[$foot - 1]->length_m / 2;
-        $right_m = $foot === count($this->bays) ? max(0.0, $this->overhangRight_m) : $this->bays[$foot]->length_m / 2;
+        $left = $this->bays[$foot - 1] ?? null;
+        $right = $this->bays[$foot] ?? null;
 
-        return $left_m + $right_m;
+        return ($left === null ? max(0.0, $this->overhangLeft_m) : $left->length_m / 2) + ($right === null ? max(0.0, $this->overhangRight_m) : $right->length_m / 2);
     }
 
     /** Patterns of partial snow; null when there is one span only. */

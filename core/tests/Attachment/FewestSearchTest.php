@@ -80,6 +80,43 @@ final class FewestSearchTest extends TestCase
         self::assertGreaterThan(200, $out);
     }
 
+    public function test_a_search_for_relief_keeps_off_what_is_barred_with_the_fewest_feet_and_takes_the_first_best(): void
+    {
+        $relieving = $chosen = 0;
+        for ($seed = 5300; $seed < 5340; ++$seed) {
+            $design = Scenario::random($seed, 8)->design();
+            foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                $barred = array_slice($plan->picks, 1, 1);
+                $offered = [];
+                $relief = static function (array $picks) use (&$offered): float {
+                    $offered[implode(',', $picks)] = $of = (float) crc32(implode(',', $picks));
+
+                    return $of;
+                };
+                $search = new FewestSearch($plan->run, $plan->check);
+                $picks = $plan->holds() ? $search->relieving($barred, count($plan->picks) + 1, $relief) : null;
+                if ($picks === null) {
+                    continue;
+                }
+                ++$relieving;
+                self::assertSame([], array_intersect($picks, $barred));
+                $fewest = $search->fewest($barred, count($plan->picks) + 1);
+                self::assertNotNull($fewest, 'what was looked for before leaves no trace');
+                self::assertCount(count($fewest->picks), $picks, "seed $seed, run {$plan->run->id}");
+                $feet_m = array_map(static fn (int $pick): float => $plan->run->candidates_m[$pick], $picks);
+                $opinion = new SecondOpinion($design, $plan->run);
+                self::assertLessThanOrEqual(1.0 + 1e-6, $opinion->worst($feet_m));
+                $chosen += count($offered) > 1 ? 1 : 0;
+                foreach ($offered as $other => $of) {
+                    $other_m = array_map(static fn (string $pick): float => $plan->run->candidates_m[(int) $pick], explode(',', (string) $other));
+                    self::assertTrue($of <= $offered[implode(',', $picks)] || $opinion->worst($other_m) > 1.0 - 1e-6, 'a better one that holds was passed over');
+                }
+            }
+        }
+        self::assertGreaterThan(30, $relieving);
+        self::assertGreaterThan(10, $chosen);
+    }
+
     public function test_lines_share_no_member_but_at_their_ends_unless_that_costs_a_foot(): void
     {
         $apart = $shared = 0;

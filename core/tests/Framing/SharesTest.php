@@ -31,7 +31,7 @@ final class SharesTest extends TestCase
                     if ($picks[0] < 0 || $picks[0] >= $picks[1]) {
                         continue;
                     }
-                    $moved = new RunPlan($support->run, $support->check, $picks, $support->bound, false);
+                    $moved = $support->over($picks);
                     $after = $loading->under(array_values([$index => $moved] + $plan->supports));
                     $relief = $loading->relief($before->loads_N(), $loading->of_N($support), $loading->of_N($moved));
                     ++$moves;
