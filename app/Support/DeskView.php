@@ -59,15 +59,17 @@ final class DeskView
     /**
      * What a change would do: the drawing and the findings, nothing that only paper needs.
      *
+     * @param string|null $tapeOf The one run whose tape is wanted, null for all: tapes are half of what is sent
+     *
      * @return array<string, mixed>
      */
-    public static function preview(Design $document): array
+    public static function preview(Design $document, ?string $tapeOf = null): array
     {
-        return self::planned(Planner::plan($document, Depth::Checks), new Texts($document->printer()));
+        return self::planned(Planner::plan($document, Depth::Checks), new Texts($document->printer()), $tapeOf);
     }
 
     /** @return array<string, mixed> */
-    private static function planned(Plan $plan, Texts $texts): array
+    private static function planned(Plan $plan, Texts $texts, ?string $tapeOf = null): array
     {
         $reserve = $plan->leastReserve();
 
@@ -89,7 +91,7 @@ final class DeskView
             'loads' => PaperView::loads($plan, $texts),
             'demand' => DemandView::of($plan, $texts),
             'sheet' => SheetView::of($plan),
-            'runs' => RunView::all($plan, $texts),
+            'runs' => RunView::all($plan, $texts, $tapeOf),
         ];
     }
 

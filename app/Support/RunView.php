@@ -13,14 +13,18 @@ use Garnetine\Core\Quantity\Dimension;
 /** The runs with their feet and tapes. */
 final class RunView
 {
-    /** @return list<array<string, mixed>> */
-    public static function all(Plan $plan, Texts $texts): array
+    /**
+     * @param string|null $tapeOf The one run that is given its tape, null for all
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Plan $plan, Texts $texts, ?string $tapeOf = null): array
     {
-        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts), $plan->supports);
+        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts, $tapeOf === null || $tapeOf === $run->run->id), $plan->supports);
     }
 
     /** @return array<string, mixed> */
-    private static function run(Plan $plan, RunPlan $run, Texts $texts): array
+    private static function run(Plan $plan, RunPlan $run, Texts $texts, bool $withTape): array
     {
         $printer = $plan->design->printer();
         $rail = $run->verdict()?->rail;
@@ -35,7 +39,7 @@ final class RunView
             'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
             'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($plan, $run, $texts),
-            'tape' => array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)),
+            'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)) : [],
         ];
     }
 

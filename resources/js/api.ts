@@ -42,8 +42,9 @@ export const loadDesk = async (job: number) => (await ask<DeskData>(`/jobs/${job
 
 export const saveEdits = (job: number, base: number, edits: Edit[]) => ask<DeskData>(`/jobs/${job}/designs`, { base, edits });
 
-export const preview = async (job: number, base: number, sequence: number, edits: Edit[]) =>
-    (await ask<Planned & { sequence: number }>(`/jobs/${job}/preview`, { base, sequence, edits })).data;
+/** Of the runs only the one on view is sent its tape, if any. */
+export const preview = async (job: number, base: number, sequence: number, edits: Edit[], tapeOf: string | null) =>
+    (await ask<Planned & { sequence: number }>(`/jobs/${job}/preview`, { base, sequence, edits, tape_of: tapeOf ?? '' })).data;
 
 export const designs = async (job: number) => (await ask<{ designs: DesignRow[] }>(`/jobs/${job}/designs`)).data.designs;
 

@@ -43,6 +43,8 @@ final class ContractTest extends TestCase
         $planned = self::keys('Planned');
         $preview = array_keys((array) $this->actingAs($user)->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'edits' => []])->assertOk()->json());
         self::assertSame([], array_diff($planned, $preview));
+        $runs = $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'tape_of' => 'B1', 'edits' => []])->assertOk()->json('runs');
+        self::assertSame(['B1'], array_column(array_filter(is_array($runs) ? $runs : [], static fn (mixed $run): bool => is_array($run) && $run['tape'] !== []), 'id'));
         $view = array_keys((array) $this->getJson("/jobs/{$job->id}/view")->json());
         self::assertSame([], array_diff($view, $planned, self::keys('DeskData'), ['becauses']));
         self::assertSame([], array_diff(array_merge($planned, self::keys('DeskData')), $view, ['becauses']));

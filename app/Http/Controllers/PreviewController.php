@@ -18,7 +18,7 @@ final class PreviewController extends Controller
     {
         $design = Edits::apply($request->base($job)->document(), $request->edits());
 
-        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design));
+        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf()));
     }
 
     /** The job beside itself under a change that is not saved: another exposure, say. */

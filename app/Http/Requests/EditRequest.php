@@ -8,18 +8,24 @@ use App\Models\Design;
 use App\Models\Job;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** The envelope of a change: which design it was made from, and the edits, whose contents the core judges. */
+/** The envelope of a change: which design it was made from, the edits, whose contents the core judges, and whose tape is on view. */
 final class EditRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'edits' => ['present', 'list']];
+        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list']];
     }
 
     public function base(Job $job): Design
     {
         return $job->designs()->whereKey($this->integer('base'))->firstOrFail();
+    }
+
+    /** The one run whose tape is wanted; null for all, an empty text for none. */
+    public function tapeOf(): ?string
+    {
+        return $this->has('tape_of') ? $this->string('tape_of')->toString() : null;
     }
 
     /** @return list<mixed> */

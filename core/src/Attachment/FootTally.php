@@ -28,6 +28,17 @@ final class FootTally
     {
     }
 
+    /** The same under so many times the loads: every link grows with them. */
+    public function times(float $factor): self
+    {
+        $tally = clone $this;
+        foreach (['ratio', 'demand_N', 'up_N', 'down_N', 'along_N', 'tension_N'] as $what) {
+            $tally->{$what} *= $factor;
+        }
+
+        return $tally;
+    }
+
     /** @param float $up_N Upward positive, downward negative */
     public function add(LoadCase $case, float $up_N, float $along_N, float $heel_N): void
     {

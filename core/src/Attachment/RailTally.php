@@ -17,8 +17,12 @@ final class RailTally
     private float $perAlong;
     private float $perSplice;
 
+    /** The down cases that bend a section, and a splice, most, whatever the share. */
+    private LoadCase $downCase;
+    private LoadCase $downSpliceCase;
+
     /** Bounds on the ratio: for a share in the down cases, for a share and for the wind in the up cases, for a share and for the snow's pattern in the partial ones. */
-    private float $downPerShare = 0.0;
+    private float $downPerShare = -1.0;
     private float $upPerShare = 0.0;
     private float $perWind = 0.0;
     private float $perWhole = 0.0;
@@ -29,15 +33,21 @@ final class RailTally
      * @param list<LoadCase> $up
      * @param list<PartialCase> $partials
      */
-    public function __construct(Capacities $capacities, private readonly array $down, private readonly array $up, private readonly array $partials)
+    public function __construct(Capacities $capacities, array $down, private readonly array $up, private readonly array $partials)
     {
         $this->case = $this->spliceCase = $down[0];
         $this->perNormal = 1 / $capacities->railNormal_Nm;
         $this->perAlong = 1 / $capacities->railAlong_Nm;
         $this->perSplice = 1 / $capacities->splice_Nm;
         $bound = fn (float $normal_N, float $along_N): float => abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong;
+        $this->downCase = $this->downSpliceCase = $down[0];
         foreach ($down as $case) {
-            $this->downPerShare = max($this->downPerShare, $bound($case->normal_N, $case->along_N));
+            if ($bound($case->normal_N, $case->along_N) > $this->downPerShare) {
+                [$this->downPerShare, $this->downCase] = [$bound($case->normal_N, $case->along_N), $case];
+            }
+            if ($case->normal_N + $case->along_N > $this->downSpliceCase->normal_N + $this->downSpliceCase->along_N) {
+                $this->downSpliceCase = $case;
+            }
         }
         foreach ($up as $case) {
             $this->upPerShare = max($this->upPerShare, $bound($case->normal_N, $case->along_N));
@@ -64,9 +74,8 @@ final class RailTally
         if (!$isSplice && $bound <= $this->railWorst) {
             return;
         }
-        foreach ($this->down as $case) {
-            $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
-        }
+        $case = $isSplice ? $this->downSpliceCase : $this->downCase;
+        $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         foreach ($this->up as $case) {
             $this->add($case, abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         }

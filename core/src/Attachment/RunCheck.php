@@ -27,6 +27,8 @@ final class RunCheck
     /** Worst ratio of all links in the down cases, for a reaction of one share: every link grows with the reaction. */
     public readonly float $downPerReaction;
 
+    private readonly FootTally $onOneShare;
+
     /** @var list<PartialCase> */
     public readonly array $partials;
 
@@ -59,11 +61,8 @@ final class RunCheck
             static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
             $this->down,
         ));
-        $tally = new FootTally($capacities);
-        foreach ($this->down as $candidate) {
-            $tally->add($candidate, -$candidate->normal_N, $candidate->along_N, $candidate->heel_N);
-        }
-        $this->downPerReaction = $tally->ratio();
+        $this->onOneShare = $this->pressed(1.0);
+        $this->downPerReaction = $this->onOneShare->ratio();
         $snow = $run->snow_N['balanced'] ?? [0.0, 0.0];
         $this->partials = array_values(array_map(
             static fn (LoadCase $case): PartialCase => new PartialCase($case, $case->snowFactor * $snow[0], $case->snowFactor * $snow[1]),
@@ -175,10 +174,7 @@ final class RunCheck
         foreach ($layout->feet_m as $foot => $x_m) {
             $share = $layout->reactions[0][$foot];
             $tributary_m = $layout->tributary_m($foot);
-            $tally = new FootTally($this->capacities);
-            foreach ($this->down as $case) {
-                $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
-            }
+            $tally = $share > 0.0 ? $this->onOneShare->times($share) : $this->pressed($share);
             $wind_N = 0.0;
             foreach ($this->footWind_N($tributary_m) as $gust => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$gust + 1][$foot];
@@ -194,6 +190,17 @@ final class RunCheck
         }
 
         return new RunVerdict($worst, $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
+    }
+
+    /** A foot in the down cases. */
+    private function pressed(float $share): FootTally
+    {
+        $tally = new FootTally($this->capacities);
+        foreach ($this->down as $case) {
+            $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
+        }
+
+        return $tally;
     }
 
     /** An overhang is a bay of its own, from the foot to the last clamp. */

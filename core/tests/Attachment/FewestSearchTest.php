@@ -89,7 +89,8 @@ final class FewestSearchTest extends TestCase
                 $barred = array_slice($plan->picks, 1, 1);
                 $offered = [];
                 $relief = static function (array $picks) use (&$offered): float {
-                    $offered[implode(',', $picks)] = $of = (float) crc32(implode(',', $picks));
+                    $key = implode(',', array_map(strval(...), array_filter($picks, is_int(...))));
+                    $offered[$key] = $of = (float) crc32($key);
 
                     return $of;
                 };

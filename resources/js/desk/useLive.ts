@@ -9,8 +9,10 @@ export type Live = { planned: Planned | null; sequence: number; wrong: string | 
  * Looks at changes while a hand or a key makes them: one question on its way at a time, the newest wins, and the last good
  * drawing stays while the change in hand makes no sense.
  */
-export function useLive(job: number, base: number | null) {
+export function useLive(job: number, base: number | null, tapeOf: string | null) {
     const [live, setLive] = useState<Live | null>(null);
+    const tape = useRef(tapeOf);
+    tape.current = tapeOf;
     const waiting = useRef<Edit[] | null>(null);
     const asking = useRef(false);
     const sequence = useRef(0);
@@ -27,7 +29,7 @@ export function useLive(job: number, base: number | null) {
         sequence.current += 1;
         const mine = sequence.current;
         try {
-            const planned = await preview(job, base, mine, edits);
+            const planned = await preview(job, base, mine, edits, tape.current);
             if (mine > past.current) {
                 setLive({ planned, sequence: mine, wrong: null });
             }

@@ -33,7 +33,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const [question, setQuestion] = useState<{ text: string; edits: Edit[] } | null>(null);
     const [side, setSide] = useState<number | null>(null);
     const unsaved = useRef<string | null>(null);
-    const { live, look, stop } = useLive(job.id, data?.design.id ?? null);
+    const showTape = ['attachments', 'rails', 'holes'].includes(stage);
+    const { live, look, stop } = useLive(job.id, data?.design.id ?? null, showTape ? (runId ?? data?.runs[0]?.id ?? null) : null);
 
     useEffect(() => {
         loadDesk(job.id).then(setData, (error: Error) => setNotice(error.message));
@@ -78,7 +79,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 return false;
             }
             if (edits.some(takesOut)) {
-                const after = await preview(job.id, data.design.id, 0, edits).catch(() => null);
+                const after = await preview(job.id, data.design.id, 0, edits, null).catch(() => null);
                 const fewer = data.summary.modules - (after?.summary.modules ?? data.summary.modules);
                 if (fewer > 0) {
                     setQuestion({ text: `${fewer === 1 ? 'One module' : `${fewer} modules`} will leave the roof.`, edits });
@@ -163,8 +164,9 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         stage === 'loads' ? desk.ask(`modules/${row}/${column}`) : void edit([{ toggle: { row, column } }]);
     const shown = live?.planned ?? data;
     const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
+    // A preview sends the tape of one run; of another, chosen since, the saved one stays until the next.
+    const tape = [run, data.runs.find((one) => one.id === run?.id)].find((one) => one?.tape.length)?.tape ?? [];
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
-    const showTape = run !== undefined && ['attachments', 'rails', 'holes'].includes(stage);
     return (
         <DeskContext.Provider value={desk}>
             <Head title={data.fields['/name']?.text ?? job.name} />
@@ -271,7 +273,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 selectedArea={area}
                                 onArea={setArea}
                                 {...(may.includes('update') ? { onHand } : {})}
-                                selectedRun={showTape ? run.id : null}
+                                selectedRun={showTape ? (run?.id ?? null) : null}
                                 onRun={(id) => {
                                     setRunId(id);
                                     if (stage === 'rails') {
@@ -297,10 +299,10 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <BecausePanel job={job.id} path={asked} design={data.design.id} onClose={() => setAsked(null)} />
                     )}
                 </div>
-                {showTape && (
+                {showTape && run !== undefined && tape.length > 0 && (
                     <footer className="order-2 flex-none border-ink border-t md:order-none">
                         <Tape
-                            run={run}
+                            run={{ ...run, tape }}
                             units={data.units}
                             slope={data.slope_tape}
                             runDatum={datum('/rules/run_datum')}
