@@ -40,7 +40,7 @@ foreach (file($jar) ?: [] as $line) {
 $cookie = implode('; ', array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($cookies), $cookies));
 
 // A drag: every request moves the block to another place; each planner asks anew when the last answer is there, at most 20 times a second.
-$edits = array_map(static fn (int $step): string => (string) json_encode(['base' => $view['design']['id'], 'sequence' => $step, 'edits' => [['move' => ['x_m' => 1.5 + 0.01 * ($step % 40), 'y_m' => 0.7 + 0.005 * ($step % 17)]]]]), range(1, 200));
+$edits = array_map(static fn (int $step): string => (string) json_encode(['base' => $view['design']['id'], 'sequence' => $step, 'tape_of' => '', 'edits' => [['move' => ['x_m' => 1.5 + 0.01 * ($step % 40), 'y_m' => 0.7 + 0.005 * ($step % 17)]]]]), range(1, 200));
 $headers = ['Accept: application/json', 'Content-Type: application/json', "Cookie: $cookie", 'X-XSRF-TOKEN: '.urldecode($cookies['XSRF-TOKEN'] ?? '')];
 $drag = static function (int $planners, int $requests) use ($edits, $headers, $origin, $job): array {
     $multi = curl_multi_init();
@@ -49,9 +49,14 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
     $next = array_fill(0, $planners, 0.0);
     $running = [];
     $sent = 0;
+    $references = [];
     while (count($times) < $requests) {
+        // The clock of a machine may change within seconds: now and then, while nothing runs, a fortieth of the reference.
+        if ($running === [] && $sent >= 20 * count($references)) {
+            $references[] = 40 * best_ms(1, static fn (): float => roots(25_000));
+        }
         for ($planner = 0; $planner < $planners; ++$planner) {
-            if (!isset($running[$planner]) && $sent < $requests && microtime(true) >= $next[$planner]) {
+            if (!isset($running[$planner]) && $sent < min($requests, 20 * count($references)) && microtime(true) >= $next[$planner]) {
                 $handle = curl_init("$origin/jobs/$job/preview") ?: throw new RuntimeException('No curl.');
                 curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_POSTFIELDS => $edits[$sent++ % count($edits)], CURLOPT_PRIVATE => (string) $planner]);
                 curl_multi_add_handle($multi, $handle);
@@ -69,13 +74,14 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
         usleep(500);
     }
     sort($times);
+    sort($references);
 
-    return [$times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], $refused];
+    return [$times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], $references[intdiv(count($references), 2)] ?? NAN, $refused];
 };
 $drag(1, 10);
 foreach ([[1, 50], [4, 100]] as [$planners, $budget]) {
-    [$half, $most, $refused] = $drag($planners, 200);
-    printf("preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (%.1f × reference; at most %d: %s), %d refused\n", $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $most / reference_ms(), $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
+    [$half, $most, $reference_ms, $refused] = $drag($planners, 400);
+    printf("preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (%.1f × the reference of %.0f ms in between; at most %d: %s), %d refused\n", $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $most / $reference_ms, $reference_ms, $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
 }
 // The memory of the server's processes, over many previews.
 $memory = static fn (): int => (int) shell_exec('ps -o rss= -C php | sort -n | tail -1');
