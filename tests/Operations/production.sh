@@ -9,59 +9,22 @@ chmod 755 "$at"
 checks=0
 ok() { checks=$((checks + 1)); }
 bad() { printf '✗ operations: %s\n' "$*" >&2; tail -5 "$at"/*.log >&2 2>/dev/null || true; exit 1; }
+# shellcheck source=bin/deployed.sh
+source bin/deployed.sh
 cleanup() {
-    [ -n "${nginx:-}" ] && kill "$nginx" 2>/dev/null
-    [ -n "${fpm:-}" ] && kill "$fpm" 2>/dev/null
-    wait 2>/dev/null
+    deployed_end || true
     rm -rf "$at"
 }
 trap cleanup EXIT
-free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
-export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database LOG_FILE="$at/app.log" SESSION_SECURE_COOKIE=true
+export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database
 php artisan migrate:fresh --force --quiet
 
 # --- nginx and php-fpm as in production
-tls=$(free_port) plain=$(free_port)
-export APP_URL="https://garnetine.example.test:$tls"
-openssl req -x509 -newkey rsa:2048 -nodes -days 2 -subj /CN=garnetine.example.test -addext subjectAltName=DNS:garnetine.example.test \
-    -keyout "$at/privkey.pem" -out "$at/fullchain.pem" 2>/dev/null
-who=$(id -un)
-[ "$who" = root ] && who=www-data
-sed -e "s#/run/garnetine#$at#; s#/srv/garnetine#$root#; s#/etc/garnetine/tls#$at#; s#listen 80;#listen 127.0.0.1:$plain;#; s#listen 443 ssl;#listen 127.0.0.1:$tls ssl;#" \
-    deploy/nginx/garnetine.conf >"$at/site.conf"
-cat >"$at/nginx.conf" <<CONF
-daemon off;
-pid $at/nginx.pid;
-error_log $at/nginx.log;
-events {}
-http {
-    include /etc/nginx/mime.types;
-    access_log off;
-    client_body_temp_path $at/body; proxy_temp_path $at/proxy; fastcgi_temp_path $at/fastcgi; uwsgi_temp_path $at/uwsgi; scgi_temp_path $at/scgi;
-    include $at/site.conf;
-}
-CONF
-[ "$(id -u)" -eq 0 ] && sed -i "1i user $who;" "$at/nginx.conf"
-sed -e "s#/run/garnetine#$at#; s#= garnetine\$#= $who#; s#= www-data\$#= $who#" deploy/php-fpm/garnetine.conf >"$at/pool.conf"
-printf '[global]\nerror_log = %s/fpm.log\ninclude = %s/pool.conf\n' "$at" "$at" >"$at/fpm.conf"
-sed -i 's#include fastcgi_params#include /etc/nginx/fastcgi_params#' "$at/site.conf"
+deployed_make "$root" "$at"
 /usr/sbin/nginx -t -c "$at/nginx.conf" >"$at/nginx-test.log" 2>&1 || bad "nginx refuses deploy/nginx/garnetine.conf: $(cat "$at/nginx-test.log")"; ok
 /usr/sbin/php-fpm8.2 -t -y "$at/fpm.conf" >"$at/fpm-test.log" 2>&1 || bad "php-fpm refuses deploy/php-fpm/garnetine.conf: $(cat "$at/fpm-test.log")"; ok
-touch "$at/app.log"
-chmod 666 "$at/app.log"
-# The pool's user must read the code and write its caches, wherever this copy lies.
-writable=$(mktemp -d "$at/storage.XXXX")
-cp -r storage/framework "$writable/"
-mkdir -p "$writable/logs" "$writable/framework/views" "$writable/framework/cache/data"
-chmod -R 777 "$writable"
-export LARAVEL_STORAGE_PATH="$writable" VIEW_COMPILED_PATH="$writable/framework/views"
-/usr/sbin/php-fpm8.2 -F -y "$at/fpm.conf" $([ "$(id -u)" -eq 0 ] && echo -R) >"$at/fpm-out.log" 2>&1 &
-fpm=$!
-/usr/sbin/nginx -c "$at/nginx.conf" >"$at/nginx-out.log" 2>&1 &
-nginx=$!
-for _ in $(seq 50); do (exec 3<>"/dev/tcp/127.0.0.1/$tls") 2>/dev/null && [ -S "$at/php.sock" ] && break; sleep 0.1; done
+deployed_start "$at" || bad "nginx or php-fpm did not start"; ok
 ask() { curl -s --cacert "$at/fullchain.pem" --resolve "garnetine.example.test:$tls:127.0.0.1" --resolve "garnetine.example.test:$plain:127.0.0.1" "$@"; }
-site="https://garnetine.example.test:$tls"
 code() { ask -o /dev/null -w '%{http_code}' "$@"; }
 answer=$(ask "$site/ready")
 grep -q '"ready":true' <<<"$answer" || bad "/ready says $answer"; ok
@@ -93,10 +56,7 @@ tail -1 "$at/app.log" | php -r '$line = json_decode(stream_get_contents(STDIN), 
 ok
 for _ in 1 2 3 4; do answer=$(ask "$site/ready"); done
 grep -q '"ready":true' <<<"$answer" && [ "$(code "$site/login")" = 200 ] || bad "the application does not come back with its database: $answer"; ok
-kill "$nginx" "$fpm"
-wait "$nginx" "$fpm" 2>/dev/null || true
-nginx="" fpm=""
-unset LARAVEL_STORAGE_PATH VIEW_COMPILED_PATH
+deployed_end || true
 
 # --- units, where systemd can judge them
 if command -v systemd-analyze >/dev/null; then

@@ -7,7 +7,6 @@ namespace App\Http\Middleware;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\Store;
-use Override;
 
 /** Writes a session that did not change once a minute, to tell that it lives, and not at every preview of a drag. */
 final class SparingSession extends StartSession
@@ -19,7 +18,7 @@ final class SparingSession extends StartSession
     private array $read = [];
 
     /** @param Store $session */
-    #[Override]
+    #[\Override]
     protected function startSession(Request $request, $session): Store
     {
         parent::startSession($request, $session);
@@ -29,7 +28,7 @@ final class SparingSession extends StartSession
     }
 
     /** @param Request $request */
-    #[Override]
+    #[\Override]
     protected function saveSession($request): void
     {
         $session = $request->session();

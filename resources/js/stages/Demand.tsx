@@ -74,11 +74,11 @@ function Tries() {
                 const now = typed[one.path];
                 const value = now === undefined ? one.value : (one.choices?.indexOf(now) ?? Number.parseFloat(now));
                 return (
-                    <label key={one.path} className="mt-1 grid grid-cols-[9.5rem_1fr_5rem] items-center gap-2">
+                    <label key={one.path} className="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)_5rem] items-center gap-2">
                         {one.path === '/block/y_m' ? 'Modules above the eave' : data.fields[one.path]?.label}
                         <input
                             type="range"
-                            className="accent-garnet"
+                            className="w-full accent-garnet"
                             min={Math.min(one.from, one.value)}
                             max={Math.max(one.to, one.value)}
                             step={one.step}

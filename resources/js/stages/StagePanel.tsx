@@ -191,12 +191,12 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
             <thead>
                 <tr>
                     <th>Run</th>
-                    <th>Length</th>
-                    <th>Pieces</th>
-                    <th>Feet</th>
-                    <th>Rail</th>
-                    <th>Chalk line</th>
-                    <th>Above the butt</th>
+                    <th className="text-right">Length</th>
+                    <th className="text-right">Pieces</th>
+                    <th className="text-right">Feet</th>
+                    <th className="pl-6">Rail</th>
+                    <th className="text-right">Chalk line</th>
+                    <th className="text-right">Above the butt</th>
                 </tr>
             </thead>
             <tbody>
@@ -207,25 +207,25 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.id}
                             </button>
                         </td>
-                        <td>{run.length}</td>
-                        <td>
+                        <td className="text-right">{run.length}</td>
+                        <td className="text-right">
+                            {run.hinged && 'hinged, '}
                             {run.splices_m.length + 1}
-                            {run.hinged && ', hinged'}
                         </td>
-                        <td>{run.feet_count}</td>
-                        <td className={`tone-${run.rail_word}`}>
+                        <td className="text-right">{run.feet_count}</td>
+                        <td className={`pl-6 tone-${run.rail_word}`}>
                             {run.rail_reserve !== null && (
                                 <Why ask={ask} path={`runs/${run.id}/rail`}>
                                     {run.rail_word} {run.rail_reserve}
                                 </Why>
                             )}
                         </td>
-                        <td className="font-semibold">
+                        <td className="text-right font-semibold">
                             <Why ask={ask} path="lines">
                                 {run.height}
                             </Why>
                         </td>
-                        <td>{run.above_butt}</td>
+                        <td className="text-right">{run.above_butt}</td>
                     </tr>
                 ))}
             </tbody>
@@ -284,11 +284,11 @@ export function Ledger() {
                 <tr>
                     <th>Hole</th>
                     <th>Why</th>
-                    <th>From the left</th>
-                    <th>Up the slope</th>
-                    <th>Above the butt</th>
-                    <th>Member</th>
-                    <th>State</th>
+                    <th className="text-right">From the left</th>
+                    <th className="text-right">Up the slope</th>
+                    <th className="text-right">Above the butt</th>
+                    <th className="text-right">Member</th>
+                    <th className="pl-6">State</th>
                     <th>Note</th>
                 </tr>
             </thead>
@@ -297,12 +297,12 @@ export function Ledger() {
                     <tr key={hole.id}>
                         <td className="font-semibold">{hole.id}</td>
                         <td>{hole.kind}</td>
-                        <td>{hole.x}</td>
-                        <td>{hole.y}</td>
-                        <td>{hole.above_butt}</td>
-                        <td>{hole.member}</td>
-                        <td>{hole.state}</td>
-                        <td>{hole.note}</td>
+                        <td className="text-right">{hole.x}</td>
+                        <td className="text-right">{hole.y}</td>
+                        <td className="text-right">{hole.above_butt}</td>
+                        <td className="text-right">{hole.member}</td>
+                        <td className="pl-6">{hole.state}</td>
+                        <td className="min-w-44 whitespace-normal">{hole.note}</td>
                     </tr>
                 ))}
             </tbody>
