@@ -565,11 +565,13 @@ final class FewestSearch
     /** @param list<int> $feet Of the run itself */
     private function weighRelief(array $feet, float $relief): void
     {
-        if ($this->best !== null && $relief <= $this->bestRelief) {
+        if ($this->best !== null && $relief < $this->bestRelief - self::TIE) {
             return;
         }
-        $worst = $this->check->worst($this->feet_m($feet), SearchSpace::LIMIT);
-        if ($worst <= SearchSpace::LIMIT) {
+        // Of two that relieve alike, the one with the greater reserve.
+        $most = $this->best !== null && $relief <= $this->bestRelief + self::TIE ? $this->bestWorst - self::TIE : SearchSpace::LIMIT;
+        $worst = $this->check->worst($this->feet_m($feet), $most);
+        if ($worst <= $most) {
             $this->budget = $this->best === null ? min($this->budget, $this->nodes + self::RELIEF_FURTHER) : $this->budget;
             [$this->best, $this->bestWorst, $this->bestRelief] = [$feet, $worst, $relief];
         }

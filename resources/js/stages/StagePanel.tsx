@@ -41,7 +41,7 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             return (
                 <Box label="Hole ledger" tall>
                     <div className="flex flex-wrap gap-x-8 gap-y-4">
-                        <Section run={run} width={window.innerWidth < 640 ? 340 : 500} />
+                        <Section run={run} width={window.innerWidth < 640 ? 340 : window.innerWidth < 1500 ? 440 : 560} />
                         <div className="min-w-0 flex-1">
                             <Ledger />
                         </div>
@@ -280,7 +280,7 @@ export function Ledger() {
     const { data } = useDesk();
     return (
         <table className="font-condensed whitespace-nowrap">
-            <thead>
+            <thead className="whitespace-normal">
                 <tr>
                     <th>Hole</th>
                     <th>Why</th>
@@ -288,8 +288,7 @@ export function Ledger() {
                     <th className="text-right">Up the slope</th>
                     <th className="text-right">Above the butt</th>
                     <th className="text-right">Member</th>
-                    <th className="pl-6">State</th>
-                    <th>Note</th>
+                    <th className="pl-5">State</th>
                 </tr>
             </thead>
             <tbody>
@@ -301,8 +300,10 @@ export function Ledger() {
                         <td className="text-right">{hole.y}</td>
                         <td className="text-right">{hole.above_butt}</td>
                         <td className="text-right">{hole.member}</td>
-                        <td className="pl-6">{hole.state}</td>
-                        <td className="min-w-44 whitespace-normal">{hole.note}</td>
+                        <td className="min-w-28 whitespace-normal pl-5">
+                            {hole.state}
+                            {hole.note !== '' && <span className="text-muted">, {hole.note}</span>}
+                        </td>
                     </tr>
                 ))}
             </tbody>
