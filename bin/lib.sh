@@ -100,7 +100,7 @@ serve() {
     (umask 077 && mkdir -p "$made")
     export APP_CONFIG_CACHE=$made/config.php APP_ROUTES_CACHE=$made/routes.php APP_EVENTS_CACHE=$made/events.php
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet
-    (cd public && PHP_CLI_SERVER_WORKERS=12 exec setsid php -d opcache.jit=off -d memory_limit=768M \
+    (cd public && PHP_CLI_SERVER_WORKERS=12 exec setsid php -d opcache.jit=off -d memory_limit=768M -d max_execution_time=300 \
         -S "127.0.0.1:$1" "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php") >"$2" 2>&1 &
     server=$!
     for _ in $(seq 100); do

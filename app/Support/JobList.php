@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Actions\Designs\PlanDesign;
+use App\Jobs\PlanAhead;
 use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
@@ -14,8 +15,15 @@ use Garnetine\Core\Message\Texts;
 /** The jobs of a user's company, newest change first, each with where it stands. */
 final class JobList
 {
+    /** The list waits so long for plans that are not known yet, and for none of a larger roof; the others are planned in the queue. */
+    private const WAITS_S = 1.0;
+    private const MODULES = 1000;
+
+    private readonly float $until;
+
     public function __construct(private readonly PlanDesign $planDesign)
     {
+        $this->until = microtime(true) + self::WAITS_S;
     }
 
     /** @return list<array<string, mixed>> */
@@ -46,8 +54,14 @@ final class JobList
      */
     private function standing(Job $job, Design $design): array
     {
+        $bytes = $this->planned($design);
+        if ($bytes === null) {
+            PlanAhead::dispatch($design->id);
+
+            return ['modules' => null, 'attachments' => null, 'reserve' => null, 'reserve_word' => null, 'stops' => 0, 'refused' => false, 'status' => 'not planned yet'];
+        }
         /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}, coefficients: list<array{id: string}>, missing: list<string>} $plan */
-        $plan = json_decode($this->planDesign->handle($design), true, 64, JSON_THROW_ON_ERROR);
+        $plan = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
         $reserve = $plan['summary']['least_reserve'];
 
         return [
@@ -56,5 +70,17 @@ final class JobList
             'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
             'status' => CompanyCopies::offers($job->company_id, $design->document(), [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) === [] ? $plan['status'] : 'out of date',
         ];
+    }
+
+    /** @throws DocumentInvalid if this build cannot read the design */
+    private function planned(Design $design): ?string
+    {
+        $known = $this->planDesign->known($design);
+        if ($known !== null) {
+            return $known;
+        }
+        $block = $design->document()->block;
+
+        return microtime(true) < $this->until && $block->rows * $block->columns <= self::MODULES ? $this->planDesign->handle($design) : null;
     }
 }

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Designs\PlanDesign;
+use App\Actions\Jobs\StartJob;
+use App\Jobs\PlanAhead;
 use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
+use App\Support\JobList;
 use Garnetine\Core\Cli\Main;
+use Garnetine\Core\Design\Edits;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -69,6 +75,22 @@ final class DesignTest extends TestCase
     private function save(Design $base, array $edits): TestResponse
     {
         return $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'edits' => $edits]);
+    }
+
+    public function test_the_list_of_jobs_does_not_wait_for_a_large_roof_that_nobody_planned_yet(): void
+    {
+        $large = Edits::apply($this->job->current()->document(), [['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '40']]);
+        $job = app(StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, $large);
+        Queue::fake();
+        $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
+        self::assertNull($rows[$job->id]['modules']);
+        self::assertSame('not planned yet', $rows[$job->id]['status']);
+        self::assertSame(33, $rows[$this->job->id]['attachments'], 'the others are there');
+        Queue::assertPushed(PlanAhead::class, static fn (PlanAhead $ahead): bool => $ahead->designId === $job->current()->id);
+        app()->call([new PlanAhead($job->current()->id), 'handle']);
+        $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
+        self::assertSame(1200 - count($large->block->leftOut), $rows[$job->id]['modules']);
+        (new PlanAhead(0))->handle(app(PlanDesign::class));
     }
 
     public function test_a_wrong_value_is_refused_at_its_place_and_nothing_is_saved(): void

@@ -15,14 +15,25 @@ final class PlanDesign
 {
     public function handle(Design $design): string
     {
-        $key = ['design_hash' => $design->hash, 'build' => Build::hash()];
-        $known = PlanCache::query()->where($key)->first();
+        $known = $this->known($design);
         if ($known !== null) {
-            return $known->bytes;
+            return $known;
         }
         $bytes = PlanDocument::write(Planner::plan($design->document()));
-        PlanCache::query()->insertOrIgnore($key + ['bytes' => $bytes, 'created_at' => now()]);
+        PlanCache::query()->insertOrIgnore(self::key($design) + ['bytes' => $bytes, 'created_at' => now()]);
 
         return $bytes;
+    }
+
+    /** Null when it was not computed yet. */
+    public function known(Design $design): ?string
+    {
+        return PlanCache::query()->where(self::key($design))->first()?->bytes;
+    }
+
+    /** @return array{design_hash: string, build: string} */
+    private static function key(Design $design): array
+    {
+        return ['design_hash' => $design->hash, 'build' => Build::hash()];
     }
 }

@@ -1,4 +1,5 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, router } from '@inertiajs/react';
+import { useEffect } from 'react';
 import { Frame } from '@/ui/Frame';
 
 type JobRow = {
@@ -7,8 +8,8 @@ type JobRow = {
     number: number;
     author: string | null;
     changed_at: string;
-    modules: number;
-    attachments: number;
+    modules: number | null;
+    attachments: number | null;
     reserve: string | null;
     reserve_word: string | null;
     stops: number;
@@ -17,6 +18,11 @@ type JobRow = {
 };
 
 export default function Jobs({ jobs }: { jobs: JobRow[] }) {
+    const waits = jobs.some((job) => job.modules === null);
+    useEffect(() => {
+        const looking = waits ? setInterval(() => router.reload({ only: ['jobs'] }), 4000) : undefined;
+        return () => clearInterval(looking);
+    }, [waits]);
     return (
         <Frame>
             <Head title="Jobs" />
@@ -50,8 +56,8 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                                             {job.name}
                                         </Link>
                                     </td>
-                                    <td className="hidden sm:table-cell">{job.modules}</td>
-                                    <td>{job.attachments}</td>
+                                    <td className="hidden sm:table-cell">{job.modules ?? '–'}</td>
+                                    <td>{job.attachments ?? '–'}</td>
                                     <td className={`tone-${job.reserve_word ?? 'plain'}`}>
                                         {job.reserve === null ? '–' : `${job.reserve_word} ${job.reserve}`}
                                     </td>
