@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { len, px, py, type Viewport } from '@/sheet/viewport';
 import type { Corner, Planned } from '@/types/desk';
 
@@ -169,30 +170,20 @@ export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }
 export function Members({ view, planned }: { view: Viewport; planned: Planned }) {
     const { sheet } = planned;
     const lap = sheet.lap;
+    const from = (x_m: number, top_m: number, bottom_m: number) => `M${px(view, x_m)} ${py(view, top_m)}V${py(view, bottom_m)}`;
     return (
-        <g stroke="var(--color-timber)" strokeWidth={1} strokeDasharray="7 5">
-            {sheet.members.map((member) => {
-                const x = px(view, member.x_m);
-                return (
-                    <g key={member.number}>
-                        <line
-                            x1={x}
-                            x2={x}
-                            y1={py(view, member.top_m)}
-                            y2={lap === null ? py(view, 0) : py(view, Math.min(lap.from_m, member.top_m))}
-                        />
-                        {lap !== null && (
-                            <line
-                                x1={px(view, member.x_m + lap.shift_m)}
-                                x2={px(view, member.x_m + lap.shift_m)}
-                                y1={py(view, Math.min(lap.to_m, member.top_m))}
-                                y2={py(view, 0)}
-                            />
-                        )}
-                    </g>
-                );
-            })}
-        </g>
+        <path
+            d={sheet.members
+                .map(({ x_m, top_m }) =>
+                    lap === null
+                        ? from(x_m, top_m, 0)
+                        : from(x_m, top_m, Math.min(lap.from_m, top_m)) + from(x_m + lap.shift_m, Math.min(lap.to_m, top_m), 0),
+                )
+                .join('')}
+            stroke="var(--color-timber)"
+            strokeWidth={1}
+            strokeDasharray="7 5"
+        />
     );
 }
 
@@ -272,20 +263,7 @@ export function Modules({
     const shown = sheet.modules.length > MANY ? [] : sheet.modules;
     return (
         <g>
-            {sheet.modules.length > MANY &&
-                ['plain', 'holds', 'tight', 'fails'].map((word) => (
-                    <path
-                        key={word}
-                        d={sheet.modules
-                            .filter((module) => module.word === word)
-                            .map((module) => outline(box(module)))
-                            .join('')}
-                        fill={word === 'fails' ? 'var(--color-failing)' : 'var(--color-module)'}
-                        fillOpacity={0.78}
-                        stroke={word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
-                        strokeWidth={0.6}
-                    />
-                ))}
+            {sheet.modules.length > MANY && <ManyModules view={view} sheet={sheet} />}
             {shown.map((module) => (
                 <rect
                     key={`${module.row}.${module.column}`}
@@ -312,6 +290,34 @@ export function Modules({
     );
 }
 
+/** One path for each class, written once in metres: enlarging and moving the drawing changes its transform alone. */
+function ManyModules({ view, sheet }: { view: Viewport; sheet: Planned['sheet'] }) {
+    const { modules, module } = sheet;
+    const paths = useMemo(() => {
+        const byWord: Record<string, string[]> = {};
+        for (const { word, x_m, y_m } of modules) {
+            byWord[word] ??= [];
+            byWord[word].push(`M${x_m.toFixed(4)} ${y_m.toFixed(4)}h${module.width_m}v${module.length_m}h${-module.width_m}z`);
+        }
+        return Object.entries(byWord).map(([word, parts]) => [word, parts.join('')] as const);
+    }, [modules, module]);
+    return (
+        <g transform={`matrix(${view.k} 0 0 ${-view.k} ${view.x} ${view.y})`} fillOpacity={0.78}>
+            {paths.map(([word, d]) => (
+                <path
+                    key={word}
+                    d={d}
+                    fill={word === 'fails' ? 'var(--color-failing)' : 'var(--color-module)'}
+                    stroke={word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
+                    // Where nobody can tell them apart, edges only take time.
+                    strokeWidth={len(view, module.width_m) < 6 ? 0 : 0.6}
+                    vectorEffect="non-scaling-stroke"
+                />
+            ))}
+        </g>
+    );
+}
+
 /** The place of the block under a point, where no part of its own is drawn. */
 export function cellAt(planned: Planned, x_m: number, y_m: number): string | null {
     const { modules, left_out, module } = planned.sheet;
@@ -323,9 +329,6 @@ export function cellAt(planned: Planned, x_m: number, y_m: number): string | nul
     );
     return cell === undefined ? null : `${cell.row}.${cell.column}`;
 }
-
-const outline = (box: { x: number; y: number; width: number; height: number }) =>
-    `M${box.x} ${box.y}h${box.width}v${box.height}h${-box.width}z`;
 
 export function NoWork({
     view,
@@ -417,6 +420,11 @@ export function Rails({
         runs.map((run) => ({ id: run.id, x: beside(view, run.x0_m), y: py(view, run.y_m) })),
         selected,
     );
+    const heights = [...new Set(runs.map((run) => run.y_m))].sort((one, other) => one - other);
+    // On a roof of very many lines each is drawn as thin as the room between them wants.
+    const room = len(view, Math.min(1, ...heights.slice(1).map((height, index) => height - (heights[index] ?? 0))));
+    const thick = Math.min(4, Math.max(1, room / 3));
+    const tick = Math.min(5, Math.max(1, room / 2.5));
     return (
         <g>
             {runs.map((run) => {
@@ -436,27 +444,25 @@ export function Rails({
                             y1={y}
                             y2={y}
                             stroke={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
-                            strokeWidth={4}
+                            strokeWidth={thick}
                         />
-                        <line
-                            x1={px(view, run.x0_m)}
-                            x2={px(view, run.x1_m)}
-                            y1={y}
-                            y2={y}
-                            stroke="var(--color-paper)"
-                            strokeWidth={1.6}
-                        />
-                        {run.splices_m.map((splice) => (
+                        {thick > 2 && (
                             <line
-                                key={splice}
-                                x1={px(view, splice)}
-                                x2={px(view, splice)}
-                                y1={y - 5}
-                                y2={y + 5}
-                                stroke="var(--color-ink)"
-                                strokeWidth={2}
+                                x1={px(view, run.x0_m)}
+                                x2={px(view, run.x1_m)}
+                                y1={y}
+                                y2={y}
+                                stroke="var(--color-paper)"
+                                strokeWidth={0.4 * thick}
                             />
-                        ))}
+                        )}
+                        {run.splices_m.length > 0 && (
+                            <path
+                                d={run.splices_m.map((splice) => `M${px(view, splice)} ${y - tick}v${2 * tick}`).join('')}
+                                stroke="var(--color-ink)"
+                                strokeWidth={Math.min(2, thick)}
+                            />
+                        )}
                         {named.has(run.id) && (
                             <text
                                 x={beside(view, run.x0_m)}
