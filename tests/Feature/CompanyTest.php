@@ -121,4 +121,27 @@ final class CompanyTest extends TestCase
         $this->post('/company/sessions/end')->assertRedirect('/company');
         self::assertSame(0, DB::table('sessions')->where('id', 'phone')->count());
     }
+
+    public function test_a_session_is_written_when_it_changes_and_once_a_minute_otherwise(): void
+    {
+        config(['session.driver' => 'database']);
+        $user = $this->planner();
+        $job = $this->exampleJob($user);
+        $session = $this->actingAs($user)->get('/jobs')->assertOk()->getCookie('garnetine_session')?->getValue() ?? '';
+        $this->withCredentials()->withCookie('garnetine_session', $session);
+        $writes = function (string $path) use ($job): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $path === 'preview' ? $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'edits' => []])->assertOk() : $this->get($path)->assertOk();
+
+            return count(array_filter(DB::getQueryLog(), static fn (array $query): bool => str_starts_with($query['query'], 'update "sessions"')));
+        };
+        self::assertSame(0, $writes('preview'));
+        self::assertSame(1, $writes('/company'), 'where one was last is remembered');
+        self::assertSame(0, $writes('preview'));
+        $this->travel(61)->seconds();
+        self::assertSame(1, $writes('preview'));
+        self::assertSame(0, $writes('preview'));
+        self::assertSame(now()->getTimestamp(), DB::table('sessions')->where('id', $session)->value('last_activity'));
+    }
 }

@@ -34,10 +34,10 @@ final class SparingSession extends StartSession
         $session = $request->session();
         $written = $session->get(self::WRITTEN);
         $flashed = [...(array) $session->get('_flash.old', []), ...(array) $session->get('_flash.new', [])];
-        if ($flashed === [] && is_int($written) && time() < $written + self::EVERY_S && $session->all() === $this->read) {
+        if ($flashed === [] && is_int($written) && now()->getTimestamp() < $written + self::EVERY_S && $session->all() === $this->read) {
             return;
         }
-        $session->put(self::WRITTEN, time());
+        $session->put(self::WRITTEN, now()->getTimestamp());
         parent::saveSession($request);
     }
 }

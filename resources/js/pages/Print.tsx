@@ -68,7 +68,7 @@ export default function Print({ job, view, revision }: Props) {
                     </thead>
                     <tbody>
                         <tr className="whole">
-                            <td className="border-0 pr-0">
+                            <td className="border-0 pr-0 pb-0">
                                 <h1 className="mt-4 font-condensed text-[1.8rem]">{job.name}</h1>
                                 <p>
                                     {view.summary.modules} modules, {view.summary.attachments} feet
