@@ -20,7 +20,16 @@ type JobRow = {
 export default function Jobs({ jobs }: { jobs: JobRow[] }) {
     const waits = jobs.some((job) => job.modules === null);
     useEffect(() => {
-        const looking = waits ? setInterval(() => router.reload({ only: ['jobs'] }), 4000) : undefined;
+        // For as long as a plan may take in the queue.
+        let looks = waits ? 30 : 0;
+        const looking = setInterval(() => {
+            looks -= 1;
+            if (looks < 0) {
+                clearInterval(looking);
+            } else {
+                router.reload({ only: ['jobs'] });
+            }
+        }, 4000);
         return () => clearInterval(looking);
     }, [waits]);
     return (
