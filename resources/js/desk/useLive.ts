@@ -14,6 +14,7 @@ export function useLive(job: number, base: number | null, tapeOf: string | null)
     const tape = useRef(tapeOf);
     tape.current = tapeOf;
     const waiting = useRef<Edit[] | null>(null);
+    const newest = useRef<Edit[] | null>(null);
     const asking = useRef(false);
     const sequence = useRef(0);
     /** Answers up to this one are no longer of interest. */
@@ -47,12 +48,14 @@ export function useLive(job: number, base: number | null, tapeOf: string | null)
 
     const look = useCallback(
         (edits: Edit[]) => {
+            newest.current = edits;
             waiting.current = edits;
             void pump();
         },
         [pump],
     );
     const stop = useCallback(() => {
+        newest.current = null;
         waiting.current = null;
         past.current = sequence.current;
         setLive(null);
@@ -60,5 +63,12 @@ export function useLive(job: number, base: number | null, tapeOf: string | null)
     // A new design makes every look at the old one void.
     // biome-ignore lint/correctness/useExhaustiveDependencies: only a new base matters
     useEffect(stop, [base]);
+    // Another run came on view: what was sent has no tape of it.
+    // biome-ignore lint/correctness/useExhaustiveDependencies: only another run matters
+    useEffect(() => {
+        if (newest.current !== null) {
+            look(newest.current);
+        }
+    }, [tapeOf]);
     return { live, look, stop };
 }

@@ -164,7 +164,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         stage === 'loads' ? desk.ask(`modules/${row}/${column}`) : void edit([{ toggle: { row, column } }]);
     const shown = live?.planned ?? data;
     const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
-    // A preview sends the tape of one run; of another, chosen since, the saved one stays until the next.
+    // A preview sends the tape of one run; of another, chosen since, the saved one stays until that is there.
     const tape = [run, data.runs.find((one) => one.id === run?.id)].find((one) => one?.tape.length)?.tape ?? [];
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     return (
