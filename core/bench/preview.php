@@ -51,7 +51,9 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
     $next = array_fill(0, $planners, 0.0);
     $running = [];
     $sent = 0;
-    $references = [];
+    $references = $since = $alone = [];
+    $begun = stolen_ticks();
+    $start = microtime(true);
     while (count($times) < $requests) {
         // The clock of a machine may change within seconds: now and then, while nothing runs, a fortieth of the reference.
         if ($running === [] && $sent >= 20 * count($references)) {
@@ -63,30 +65,36 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
                 curl_setopt_array($handle, [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_POSTFIELDS => $edits[$sent++ % count($edits)], CURLOPT_PRIVATE => (string) $planner]);
                 curl_multi_add_handle($multi, $handle);
                 $running[$planner] = true;
+                $since[$planner] = stolen_ticks();
                 $next[$planner] = microtime(true) + 0.05;
             }
         }
         curl_multi_exec($multi, $active);
         while (($done = curl_multi_info_read($multi)) !== false) {
-            $times[] = 1000 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
+            $times[] = $ms = 1000 * curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME);
+            if (stolen_ticks() === ($since[(int) curl_getinfo($done['handle'], CURLINFO_PRIVATE)] ?? 0)) {
+                $alone[] = $ms;
+            }
             $refused += curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE) === 200 ? 0 : 1;
             unset($running[(int) curl_getinfo($done['handle'], CURLINFO_PRIVATE)]);
             curl_multi_remove_handle($multi, $done['handle']);
         }
         usleep(500);
     }
-    sort($times);
     sort($references);
+    $taken = (stolen_ticks() - $begun) / 100 / (microtime(true) - $start);
 
-    return [$times[(int) (count($times) / 2)], $times[(int) (0.95 * count($times))], $references[intdiv(count($references), 2)] ?? NAN, $refused];
+    return [$times, $alone, $references[intdiv(count($references), 2)] ?? NAN, $refused, $taken];
 };
 $drag(1, 10);
 foreach ([[1, 50], [4, 100]] as [$planners, $budget]) {
-    [$half, $most, $reference_ms, $refused] = $drag($planners, 400);
-    printf("%s: preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (%.1f × the reference of %.0f ms in between; at most %d: %s), %d refused\n", $process === 'php' ? 'bin/start' : 'deploy/', $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', $half, $most, $most / $reference_ms, $reference_ms, $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
+    [$times, $alone, $reference_ms, $refused, $taken] = $drag($planners, 400);
+    $most = quantile($times, 0.95);
+    printf("%s: preview of a dragged block, %d module roof, %d planner%s at up to 20 a second: p50 %.0f ms, p95 %.0f ms (%.1f × the reference of %.0f ms in between; at most %d: %s), %d refused\n", $process === 'php' ? 'bin/start' : 'deploy/', $view['summary']['modules'], $planners, $planners === 1 ? '' : 's', quantile($times, 0.5), $most, $most / $reference_ms, $reference_ms, $budget, $most <= $budget ? 'met' : 'MISSED', $refused);
+    printf("  meanwhile others on this host took %.2f of a processor; of the %d requests that they left alone: p50 %.0f ms, p95 %.0f ms\n", $taken, count($alone), quantile($alone, 0.5), quantile($alone, 0.95));
 }
 // The memory of the server's processes, over many previews.
-$memory = static fn (): int => (int) shell_exec("ps -o rss= -C $process | sort -n | tail -1");
+$memory = static fn (): int => (int) shell_exec("ps -o rss= -C $process,php | sort -n | tail -1");
 $before = $memory();
 $many = (int) ($argv[2] ?? 1000);
 $drag(4, $many);

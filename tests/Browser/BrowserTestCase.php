@@ -45,22 +45,22 @@ abstract class BrowserTestCase extends TestCase
         parent::tearDown();
     }
 
-    /** The built-in server in a process group of its own, as bin/start runs it. */
+    /** Served as bin/start does it, in a process group of its own. */
     private static function serve(): string
     {
         Artisan::call('migrate:fresh', ['--force' => true]);
         $port = Chrome::freePort();
-        $router = base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php');
+        $socket = sys_get_temp_dir()."/garnetine-previews-$port";
         $process = proc_open(
-            ['setsid', 'php', '-d', 'memory_limit=768M', '-S', "127.0.0.1:$port", $router],
+            ['setsid', base_path('bin/serve'), "127.0.0.1:$port"],
             [1 => ['file', storage_path('logs/browser-server.log'), 'w'], 2 => ['file', storage_path('logs/browser-server.log'), 'a']],
             $pipes,
-            public_path(),
-            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
+            base_path(),
+            ['APP_URL' => "http://127.0.0.1:$port", 'PREVIEW_SOCKET' => $socket, 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
         );
         self::assertIsResource($process);
         $pid = proc_get_status($process)['pid'];
-        register_shutdown_function(static fn (): bool => posix_kill(-$pid, SIGTERM));
+        register_shutdown_function(static fn (): bool => posix_kill(-$pid, SIGTERM) && @unlink($socket));
         Chrome::wait($port);
 
         return "http://127.0.0.1:$port";
