@@ -24,7 +24,7 @@ final class FewestSearch
 
     /** Steps of a search for a layout that relieves, and what it goes on for once it has one: a good one comes early. */
     private const RELIEF_STEPS = 500;
-    private const RELIEF_FURTHER = 10;
+    private const RELIEF_FURTHER = 5;
 
     private float $limit;
 
@@ -37,6 +37,10 @@ final class FewestSearch
     private ?\Closure $relief = null;
 
     private float $bestRelief = 0.0;
+
+    /** The run that a search for relief is for: this one, or one alike */
+    private RunCheck $relieved;
+
     private int $nodes = 0;
 
     private int $budget = 0;
@@ -78,6 +82,7 @@ final class FewestSearch
     /** @param list<RunCheck> $others See ruledOut() */
     public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
     {
+        $this->relieved = $check;
         $this->limit = SearchSpace::LIMIT;
         // From the end with the longer overhang: what fails mostly fails there, and is then found out first.
         $last = count($run->candidates_m) - 1;
@@ -121,7 +126,8 @@ final class FewestSearch
                     $this->weigh($hint);
                 }
             }
-            [$vain, $through] = $this->vain[$without][$count] ?? [0, false];
+            // What was in vain under the loads of one run tells nothing of another's.
+            [$vain, $through] = $this->relief === null ? $this->vain[$without][$count] ?? [0, false] : [0, false];
             if ($this->best === null && ($through || $vain > $this->budget)) {
                 $this->nodes = $through ? min($vain, $this->budget) : $this->budget + 1;
             } else {
@@ -132,7 +138,9 @@ final class FewestSearch
             if ($this->best !== null) {
                 return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
             }
-            $this->vain[$without][$count] = [$this->nodes, $complete];
+            if ($this->relief === null) {
+                $this->vain[$without][$count] = [$this->nodes, $complete];
+            }
             if (!$complete) {
                 $bound ??= $count;
                 $this->isComplete = false;
@@ -153,12 +161,14 @@ final class FewestSearch
      *
      * @param list<int> $barred Candidates that may not be used
      * @param \Closure(list<int>): float $relief Of a layout: the greater the better
+     * @param RunCheck $check Of this run, or of one alike, whose own loads then decide what holds
      *
      * @return list<int>|null Null when none was found
      */
-    public function relieving(array $barred, int $most, \Closure $relief): ?array
+    public function relieving(array $barred, int $most, \Closure $relief, RunCheck $check): ?array
     {
         $this->relief = $relief;
+        $this->relieved = $check;
         $found = $this->fewest($barred, $most, [], self::RELIEF_STEPS);
         $this->relief = null;
 
@@ -570,7 +580,7 @@ final class FewestSearch
         }
         // Of two that relieve alike, the one with the greater reserve.
         $most = $this->best !== null && $relief <= $this->bestRelief + self::TIE ? $this->bestWorst - self::TIE : SearchSpace::LIMIT;
-        $worst = $this->check->worst($this->feet_m($feet), $most);
+        $worst = $this->relieved->worst($this->feet_m($feet), $most);
         if ($worst <= $most) {
             $this->budget = $this->best === null ? min($this->budget, $this->nodes + self::RELIEF_FURTHER) : $this->budget;
             [$this->best, $this->bestWorst, $this->bestRelief] = [$feet, $worst, $relief];

@@ -55,7 +55,10 @@ final class RunSearches
     /** @var array<string, bool> By signature, of the search in which nothing was barred */
     private array $triedAll = [];
 
-    /** @var array<string, list<Fewest>> Of earlier runs, by likeness and what is barred */
+    /** @var array<string, string> By signature: that of the run whose layout was taken */
+    private array $lenders = [];
+
+    /** @var array<string, list<array{Fewest, string}>> Of earlier runs with their signatures, by likeness and what is barred */
     private array $layouts = [];
 
     /** @var array<string, list<list<int>>> Good layouts, by the places that feet may take */
@@ -113,7 +116,10 @@ final class RunSearches
         $candidates = array_keys(array_intersect($run->members, $barred));
         $key = $this->signatures[$run->id].'/'.implode(',', $candidates).'/'.$most;
         if (!array_key_exists($key, $this->relieving)) {
-            $this->relieving[$key] = $this->own($run)->relieving($candidates, $most, static fn (array $picks): float => $relief($plan->over($picks)));
+            // A search for relief is content with what it comes upon: that of the run whose layout this one has taken will do.
+            $lender = $this->lenders[$this->signatures[$run->id]] ?? '';
+            $search = $this->searches[$this->signatures[$run->id]] ?? $this->searches[$lender] ?? $this->own($run);
+            $this->relieving[$key] = $search->relieving($candidates, $most, static fn (array $picks): float => $relief($plan->over($picks)), $this->checks[$run->id]);
         }
 
         return $this->relieving[$key];
@@ -133,13 +139,17 @@ final class RunSearches
             return null;
         }
         $likeness = $this->likeness[$run->id].$limits;
-        foreach ($this->layouts[$likeness] ?? [] as $earlier) {
+        foreach ($this->layouts[$likeness] ?? [] as [$earlier, $lender]) {
             $picks = $earlier->picks;
             $worst = $this->checks[$run->id]->worst(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $picks), SearchSpace::LIMIT);
             if ($worst > SearchSpace::LIMIT) {
                 continue;
             }
             if ($this->isRuledOut($run, count($picks) - 1, $barred) || $this->own($run)->ruledOut(count($picks) - 1, $barred)) {
+                if ($barred === [] && $most === null) {
+                    $this->lenders[$this->signatures[$run->id]] = $lender;
+                }
+
                 return new Fewest($picks, $worst, count($picks), false, 0);
             }
         }
@@ -150,7 +160,7 @@ final class RunSearches
             $this->triedAll[$this->signatures[$run->id]] = $this->own($run)->isComplete();
         }
         if ($found !== null) {
-            $this->layouts[$likeness][] = $found;
+            $this->layouts[$likeness][] = [$found, $this->signatures[$run->id]];
             if (!in_array($found->picks, $hints, true)) {
                 $this->hints[$places] = array_slice([$found->picks, ...$hints], 0, self::HINTS);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Attachment;
 
 use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Attachment\RunShape;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Tests\Support\Enumeration;
@@ -95,7 +96,7 @@ final class FewestSearchTest extends TestCase
                     return $of;
                 };
                 $search = new FewestSearch($plan->run, $plan->check);
-                $picks = $plan->holds() ? $search->relieving($barred, count($plan->picks) + 1, $relief) : null;
+                $picks = $plan->holds() ? $search->relieving($barred, count($plan->picks) + 1, $relief, $plan->check) : null;
                 if ($picks === null) {
                     continue;
                 }
@@ -116,6 +117,36 @@ final class FewestSearchTest extends TestCase
         }
         self::assertGreaterThan(30, $relieving);
         self::assertGreaterThan(10, $chosen);
+    }
+
+    public function test_relief_found_by_the_search_of_another_run_holds_under_the_loads_of_the_one_it_is_for(): void
+    {
+        $found = $refused = 0;
+        for ($seed = 5300; $seed < 5380; ++$seed) {
+            $design = Scenario::random($seed, 8)->design();
+            $alike = [];
+            foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                $lender = $alike[RunShape::key($plan->run).implode(',', $plan->run->candidates_m)] ??= $plan;
+                if ($lender === $plan || !$plan->holds()) {
+                    continue;
+                }
+                $search = new FewestSearch($lender->run, $lender->check);
+                $own = $search->fewest();
+                // Of one layout as good as of another: what comes first and holds is taken.
+                $picks = $search->relieving([], count($plan->picks) + 1, static fn (): float => 0.0, $plan->check);
+                self::assertSame($own?->picks, $search->fewest()?->picks, 'and leaves no trace for the run it belongs to');
+                if ($picks === null) {
+                    continue;
+                }
+                $opinion = new SecondOpinion($design, $plan->run);
+                $worst = static fn (array $picks): float => $opinion->worst(array_map(static fn (int $pick): float => $plan->run->candidates_m[$pick], array_values(array_filter($picks, is_int(...)))));
+                self::assertLessThanOrEqual(1.0 + 1e-6, $worst($picks), "seed $seed, run {$plan->run->id}");
+                ++$found;
+                $refused += $own !== null && $worst($own->picks) > 1.0 + 1e-6 ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(100, $found);
+        self::assertGreaterThan(5, $refused, 'some layouts hold for the one and not for the other');
     }
 
     public function test_lines_share_no_member_but_at_their_ends_unless_that_costs_a_foot(): void
