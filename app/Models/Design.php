@@ -31,6 +31,12 @@ final class Design extends Model
 {
     public const UPDATED_AT = null;
 
+    /** Documents kept after reading: those of the planners who drag just now. */
+    private const KEPT = 8;
+
+    /** @var array<string, DesignDocument> By their bytes */
+    private static array $documents = [];
+
     protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change'];
 
     protected function casts(): array
@@ -52,6 +58,10 @@ final class Design extends Model
 
     public function document(): DesignDocument
     {
-        return DesignFile::read($this->bytes);
+        if (!isset(self::$documents[$this->bytes])) {
+            self::$documents = array_slice([$this->bytes => DesignFile::read($this->bytes)] + self::$documents, 0, self::KEPT, true);
+        }
+
+        return self::$documents[$this->bytes];
     }
 }
