@@ -78,4 +78,10 @@ final readonly class Capacities
             $design->kit->capacities === CapacityFormat::Design,
         );
     }
+
+    /** What a foot that stands too high or low bends into the rail beside it, in a bay of a length. */
+    public function misfit_Nm(float $length_m): float
+    {
+        return $this->misfit_Nm3 / ($length_m * $length_m);
+    }
 }

@@ -515,7 +515,7 @@ final class FewestSearch
         foreach ($one->rightReactions as $unit => $reaction) {
             $reactions[] = $reaction + $two->leftReactions[$unit] + ($left[$unit] - $over[$unit]) / $one->length_m + ($right[$unit] - $over[$unit]) / $two->length_m;
         }
-        $winds_N = $this->check->footWind_N(($one->length_m + $two->length_m) / 2);
+        $winds_N = $this->check->winds->foot_N(($one->length_m + $two->length_m) / 2);
 
         return $reactions[0] * $this->space->downPerReaction <= $this->limit + 1e-9
             && $this->space->upward($reactions, $winds_N) <= $this->limit * $this->space->upCapacity_N + 1e-9;

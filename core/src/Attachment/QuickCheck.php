@@ -48,8 +48,17 @@ final class QuickCheck
 
     private readonly bool $addsUp;
 
-    public function __construct(private readonly RunCheck $check)
+    private readonly RunShape $shape;
+    private readonly RunWinds $winds;
+    private readonly Capacities $capacities;
+    private readonly float $downPerMoment;
+    private readonly float $downPerReaction;
+
+    /** Keeps nothing of the check itself, which keeps this: the two would wait for the cycle collector. */
+    public function __construct(RunCheck $check)
     {
+        [$this->shape, $this->winds, $this->capacities] = [$check->shape, $check->winds, $check->capacities];
+        [$this->downPerMoment, $this->downPerReaction] = [$check->downPerMoment, $check->downPerReaction];
         $c = $check->capacities;
         $this->perNormal = 1 / $c->railNormal_Nm;
         $this->perAlong = 1 / $c->railAlong_Nm;
@@ -110,7 +119,7 @@ final class QuickCheck
      */
     public function worst(array $feet_m, float $limit): float
     {
-        $shape = $this->check->shape;
+        $shape = $this->shape;
         $worst = $this->of($shape->layout($feet_m), $limit);
         if ($worst > $limit || !$shape->hasHinges()) {
             return $worst;
@@ -141,7 +150,7 @@ final class QuickCheck
 
     private function misfit_Nm(UnitLayout $layout, float $length_m): float
     {
-        return $layout->isRedundant ? $this->check->misfit_Nm($length_m) : 0.0;
+        return $layout->isRedundant ? $this->capacities->misfit_Nm($length_m) : 0.0;
     }
 
     private function rail(UnitLayout $layout, float $limit): float
@@ -151,12 +160,12 @@ final class QuickCheck
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $over = array_map(static fn (array $moments): array => [$moments[$foot]], $layout->moments);
-                $worst = $this->sections($over, 1, $this->check->wind_N($this->check->bayArea_m2($length_m)), 0.0, $worst);
+                $worst = $this->sections($over, 1, $this->winds->bay_N($length_m), 0.0, $worst);
             }
         }
         foreach ($layout->longestFirst as $index) {
             $bay = $layout->bays[$index];
-            $worst = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->check->bayWind_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m), $worst);
+            $worst = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->winds->bay_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m), $worst);
             if ($worst > $limit) {
                 return $worst;
             }
@@ -185,7 +194,7 @@ final class QuickCheck
                 $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
                 continue;
             }
-            $ratio = $size * $this->check->downPerMoment + $misfit;
+            $ratio = $size * $this->downPerMoment + $misfit;
             if ($ratio > $worst) {
                 $worst = $ratio;
             }
@@ -226,11 +235,11 @@ final class QuickCheck
         $reactions = $layout->reactions;
         foreach ($reactions[0] as $foot => $share) {
             $wind_N = 0.0;
-            foreach ($this->check->footWind_N($layout->tributary_m($foot)) as $gust => $force_N) {
+            foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $gust => $force_N) {
                 $wind_N += $force_N * $reactions[$gust + 1][$foot];
             }
             if ($share > 0.0) {
-                $ratio = $share * $this->check->downPerReaction;
+                $ratio = $share * $this->downPerReaction;
                 $worst = $ratio > $worst ? $ratio : $worst;
                 $wind = abs($wind_N) * $this->footPerWind;
                 $most = $share * $this->footPerShare;

@@ -10,8 +10,6 @@ use Garnetine\Core\Rail\Run;
 /**
  * Checks every link of a run over given feet: the rail as a continuous (and, over splices without capacity, hinged) beam
  * with point loads at its clamps, splices, bolts, feet and lags, in every combination and every partial snow.
- *
- * Each bay of rail has its own effective area L·max(b, L/3), each attachment its tributary length times b.
  */
 final class RunCheck
 {
@@ -37,14 +35,7 @@ final class RunCheck
 
     private ?QuickCheck $quick = null;
 
-    /** @var list<float> What a unit of each suction stands for */
-    private readonly array $sizes_m2;
-
-    /** @var array<int, list<float>> By length in ten millionths of a metre */
-    private array $bayWinds_N = [];
-
-    /** @var array<int, list<float>> */
-    private array $footWinds_N = [];
+    public readonly RunWinds $winds;
 
     /** @param list<Combination> $combinations */
     public function __construct(
@@ -56,7 +47,7 @@ final class RunCheck
     ) {
         [$this->down, $this->up] = LoadCase::of($run, $combinations, $factors);
         $this->shape = $shape ?? RunShape::of($run);
-        $this->sizes_m2 = RunShape::sizes_m2($run);
+        $this->winds = new RunWinds($run);
         $this->downPerMoment = max(array_map(
             static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
             $this->down,
@@ -127,40 +118,6 @@ final class RunCheck
         return true;
     }
 
-    /** Effective wind area of a bay of rail. */
-    public function bayArea_m2(float $length_m): float
-    {
-        return $length_m * max($this->run->tributary_m, $length_m / 3);
-    }
-
-    /** @return list<float> Upward force of one unit of each suction, at an effective area */
-    public function wind_N(float $area_m2): array
-    {
-        $forces = [];
-        foreach ($this->run->suctions as $index => $suction) {
-            $forces[] = $suction->at_Pa($area_m2) * $this->sizes_m2[$index];
-        }
-
-        return $forces;
-    }
-
-    /** @return list<float> The same for a bay of rail of a length */
-    public function bayWind_N(float $length_m): array
-    {
-        return $this->bayWinds_N[(int) round($length_m * 1e7)] ??= $this->wind_N($this->bayArea_m2($length_m));
-    }
-
-    /** @return list<float> The same for an attachment of a tributary length */
-    public function footWind_N(float $tributary_m): array
-    {
-        return $this->footWinds_N[(int) round($tributary_m * 1e7)] ??= $this->wind_N($tributary_m * $this->run->tributary_m);
-    }
-
-    public function misfit_Nm(float $length_m): float
-    {
-        return $this->capacities->misfit_Nm3 / ($length_m * $length_m);
-    }
-
     private function check(UnitLayout $layout): RunVerdict
     {
         $snow = $this->partials === [] ? null : $layout->snow();
@@ -176,7 +133,7 @@ final class RunCheck
             $tributary_m = $layout->tributary_m($foot);
             $tally = $share > 0.0 ? $this->onOneShare->times($share) : $this->pressed($share);
             $wind_N = 0.0;
-            foreach ($this->footWind_N($tributary_m) as $gust => $force_N) {
+            foreach ($this->winds->foot_N($tributary_m) as $gust => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$gust + 1][$foot];
             }
             foreach ($this->up as $case) {
@@ -210,7 +167,7 @@ final class RunCheck
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $moments = array_map(static fn (array $moments): float => $moments[$foot], $layout->moments);
-                $rail->section($moments, $this->wind_N($this->bayArea_m2($length_m)), 0.0, $layout->feet_m[$foot], false);
+                $rail->section($moments, $this->winds->bay_N($length_m), 0.0, $layout->feet_m[$foot], false);
             }
         }
     }
@@ -218,8 +175,8 @@ final class RunCheck
     /** Hands every section of a bay to the tally: its two ends, its clamps and its splices. */
     private function bay(UnitLayout $layout, int $index, Bay $bay, ?PartialSnow $snow, RailTally $rail): void
     {
-        $winds_N = $this->bayWind_N($bay->length_m);
-        $misfit_Nm = $layout->isRedundant ? $this->misfit_Nm($bay->length_m) : 0.0;
+        $winds_N = $this->winds->bay_N($bay->length_m);
+        $misfit_Nm = $layout->isRedundant ? $this->capacities->misfit_Nm($bay->length_m) : 0.0;
         $units = $layout->sections($index);
         $shares = [0.0, 1.0, ...$bay->sections, ...$bay->splices];
         $simples = [0.0, 0.0, ...$bay->unitSections[0], ...$bay->unitSplices[0]];

@@ -98,7 +98,7 @@ final class SearchSpace
      */
     public function footWinds_N(int $before, int $after): array
     {
-        return $this->footWinds_N[$before][$after] ??= $this->check->footWind_N(($this->x_m($after) - $this->x_m($before)) / 2);
+        return $this->footWinds_N[$before][$after] ??= $this->check->winds->foot_N(($this->x_m($after) - $this->x_m($before)) / 2);
     }
 
     /**
@@ -182,7 +182,7 @@ final class SearchSpace
         if ($length_m <= 1e-9) {
             return $moments;
         }
-        $up_Nm = $this->upward($moments, $this->check->wind_N($this->check->bayArea_m2($length_m)));
+        $up_Nm = $this->upward($moments, $this->check->winds->bay_N($length_m));
 
         return abs($moments[0]) * $this->downPerMoment <= self::LIMIT && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= self::LIMIT
             ? $moments : null;
@@ -207,7 +207,7 @@ final class SearchSpace
     private function bay(int $i, int $j): LoadedBay
     {
         $bay = $this->shape->bay($this->x_m($i), $this->x_m($j));
-        $winds_N = $this->check->bayWind_N($bay->length_m);
+        $winds_N = $this->check->winds->bay_N($bay->length_m);
         $windUp = $this->up->windUp;
         $normal_N = $this->up->normal_N;
         $sections_Nm = [];
@@ -222,7 +222,7 @@ final class SearchSpace
             $most_Nm = $size_Nm > $most_Nm ? $size_Nm : $most_Nm;
         }
 
-        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->misfit_Nm($bay->length_m) / $this->capUp_Nm);
+        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->capacities->misfit_Nm($bay->length_m) / $this->capUp_Nm);
     }
 
     /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
@@ -309,7 +309,7 @@ final class SearchSpace
     private function pairMayUp(LoadedBay $one, LoadedBay $two, float $both_m, float $bend, float $reach, float $relief): bool
     {
         [$left, $right] = [$one->bay, $two->bay];
-        $winds_N = $this->check->footWind_N(($left->length_m + $right->length_m) / 2);
+        $winds_N = $this->check->winds->foot_N(($left->length_m + $right->length_m) / 2);
         $units = $moments = [];
         foreach ($left->leftTerms as $unit => $term) {
             $moment = -($term + $right->rightTerms[$unit]) / $both_m;

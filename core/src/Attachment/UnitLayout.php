@@ -22,6 +22,22 @@ final class UnitLayout
     /** @var list<list<float>> By unit, then foot */
     public readonly array $reactions;
 
+    /**
+     * Of the shape, which keeps this layout and is not kept by it: the two would wait for the cycle collector.
+     *
+     * @var list<float>
+     */
+    private readonly array $clamps_m;
+
+    /** @var non-empty-list<list<float>> */
+    private readonly array $units;
+
+    /** @var list<array{float, float}> Beyond the first foot, see RunShape::beyond() */
+    private readonly array $left;
+
+    /** @var list<array{float, float}> Beyond the last */
+    private readonly array $right;
+
     /** @var list<int> The bays, long ones first: those are the likeliest to fail */
     public readonly array $longestFirst;
 
@@ -51,7 +67,7 @@ final class UnitLayout
      * @param ContinuousBeam|null $beam With hinges, which is solved by slope-deflection
      * @param int $hinges How many it has
      */
-    public function __construct(private readonly RunShape $shape, public readonly array $feet_m, private readonly ?ContinuousBeam $beam = null, int $hinges = 0)
+    public function __construct(RunShape $shape, public readonly array $feet_m, private readonly ?ContinuousBeam $beam = null, int $hinges = 0)
     {
         $this->isRedundant = count($feet_m) - 2 - $hinges > 0;
         $last = count($feet_m) - 1;
@@ -67,8 +83,9 @@ final class UnitLayout
             $this->pivots[$i] = 2 * ($bays[$i - 1]->length_m + $bays[$i]->length_m) - $bays[$i - 1]->length_m * $this->carries[$i - 1];
             $this->carries[$i] = $bays[$i]->length_m / $this->pivots[$i];
         }
-        $left = $shape->beyond($feet_m[0], true);
-        $right = $shape->beyond($feet_m[$last], false);
+        [$this->clamps_m, $this->units] = [$shape->clamps_m, $shape->units];
+        $this->left = $left = $shape->beyond($feet_m[0], true);
+        $this->right = $right = $shape->beyond($feet_m[$last], false);
         $onFeet = $this->onFeet();
         $moments = $reactions = [];
         foreach ($left as $unit => [$tip, $sum]) {
@@ -76,7 +93,7 @@ final class UnitLayout
             for ($i = 1; $i < $last; ++$i) {
                 $terms[$i] = -($bays[$i - 1]->leftTerms[$unit] + $bays[$i]->rightTerms[$unit]);
             }
-            $over = $beam?->under($shape->clamps_m, $shape->units[$unit])->moments_Nm ?? $this->solve($tip, $right[$unit][0], $terms);
+            $over = $beam?->under($this->clamps_m, $this->units[$unit])->moments_Nm ?? $this->solve($tip, $right[$unit][0], $terms);
             $forces = $onFeet[$unit];
             $forces[0] = $sum;
             $forces[$last] = $right[$unit][1];
@@ -122,11 +139,11 @@ final class UnitLayout
      */
     private function onFeet(): array
     {
-        $on = array_fill(0, count($this->shape->units), array_fill(0, count($this->feet_m), 0.0));
-        foreach ($this->shape->clamps_m as $clamp => $clamp_m) {
+        $on = array_fill(0, count($this->units), array_fill(0, count($this->feet_m), 0.0));
+        foreach ($this->clamps_m as $clamp => $clamp_m) {
             $foot = array_search($clamp_m, $this->feet_m, true);
             if ($foot !== false) {
-                foreach ($this->shape->units as $unit => $loads) {
+                foreach ($this->units as $unit => $loads) {
                     $on[$unit][$foot] += $loads[$clamp];
                 }
             }
@@ -187,35 +204,37 @@ final class UnitLayout
     private function newSnow(): ?PartialSnow
     {
         if ($this->beam !== null) {
-            [$clamps_m, $shares] = [$this->shape->clamps_m, $this->shape->units[0]];
+            [$clamps_m, $shares] = [$this->clamps_m, $this->units[0]];
 
             return PartialSnow::under($this->beam, $this->feet_m, $clamps_m, $shares, $this->beam->under($clamps_m, $shares));
         }
         $bays = $this->bays;
         $last = count($bays);
-        [$tipLeft, $sumLeft] = $this->shape->beyond($this->feet_m[0], true)[0];
-        [$tipRight, $sumRight] = $this->shape->beyond($this->feet_m[$last], false)[0];
-        $first = $sumLeft - $this->onFoot[0] > 1e-12 ? 0 : 1;
-        $end = $sumRight - $this->onFoot[$last] > 1e-12 ? $last + 1 : $last;
+        [$tipLeft, $sumLeft] = $this->left[0];
+        [$tipRight, $sumRight] = $this->right[0];
+        [$offLeft, $offRight] = [$sumLeft - $this->onFoot[0], $sumRight - $this->onFoot[$last]];
+        $first = $offLeft > 1e-12 ? 0 : 1;
+        $end = $offRight > 1e-12 ? $last + 1 : $last;
         $moments = $this->fromSpans($tipLeft, $tipRight);
-        $reactions = fn (): array => $this->spanReactions($moments, $sumLeft - $this->onFoot[0], $sumRight - $this->onFoot[$last]);
+        $reactions = static fn (): array => self::spanReactions($bays, $moments, $offLeft, $offRight);
 
         return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
     }
 
     /**
+     * @param list<Bay> $bays
      * @param list<list<float>> $moments By span, then foot
      *
      * @return list<list<float>> The same
      */
-    private function spanReactions(array $moments, float $tipLeft, float $tipRight): array
+    private static function spanReactions(array $bays, array $moments, float $tipLeft, float $tipRight): array
     {
-        $last = count($this->bays);
+        $last = count($bays);
         $reactions = [];
         foreach ($moments as $span => $over) {
             $forces = array_fill(0, $last + 1, 0.0);
             for ($i = max(0, $span - PartialSnow::REACH); $i < min($last, $span + PartialSnow::REACH); ++$i) {
-                $bay = $this->bays[$i];
+                $bay = $bays[$i];
                 $shift = ($over[$i + 1] - $over[$i]) / $bay->length_m;
                 $forces[$i] += $shift;
                 $forces[$i + 1] -= $shift;
@@ -246,7 +265,7 @@ final class UnitLayout
         $sum = $this->onFoot[$foot];
         $low = $high = 0.0;
         if ($foot === 0 || $foot === $last) {
-            $sum = $this->shape->beyond($this->feet_m[$foot], $foot === 0)[0][1];
+            $sum = ($foot === 0 ? $this->left : $this->right)[0][1];
         }
         foreach ([$foot - 1, $foot + 1] as $side => $other) {
             $bay = $this->bays[$side === 0 ? $other : $foot] ?? null;
