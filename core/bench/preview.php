@@ -79,7 +79,10 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
             unset($running[(int) curl_getinfo($done['handle'], CURLINFO_PRIVATE)]);
             curl_multi_remove_handle($multi, $done['handle']);
         }
-        usleep(500);
+        // Waits for an answer, or for the next planner's turn; a loop that asked on and on would take its share of the processors.
+        if ($running === [] || curl_multi_select($multi, 0.002) < 0) {
+            usleep(500);
+        }
     }
     sort($references);
     $taken = (stolen_ticks() - $begun) / 100 / (microtime(true) - $start);
