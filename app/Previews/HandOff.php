@@ -20,7 +20,7 @@ final class HandOff
     /** Sent when a request is taken up. */
     public const TAKEN = '+';
 
-    /** Within these seconds; where all processes are busy with large roofs, the usual way is the quicker. */
+    /** Within half a second; where all processes are busy with large roofs, the usual way is the quicker. */
     private const TAKEN_US = 500_000;
     private const ANSWER_S = 60;
 
@@ -57,7 +57,7 @@ final class HandOff
         return true;
     }
 
-    public static function isPreview(mixed $method, mixed $uri): bool
+    private static function isPreview(mixed $method, mixed $uri): bool
     {
         return $method === 'POST' && is_string($uri) && preg_match('~^/jobs/\d+/preview$~D', $uri) === 1;
     }

@@ -25,6 +25,9 @@ final class PreviewServer
     private const READ_S = 5;
     private const WAIT_S = 30.0;
 
+    /** Of processor time for one answer: as long as anybody waits for it. */
+    private const ANSWER_S = 60;
+
     /** A process is begun anew after so many answers, and when it has grown. */
     private const ANSWERS = 2_000;
     private const GROWN_BYTES = 300_000_000;
@@ -57,6 +60,7 @@ final class PreviewServer
             $asked = HandOff::asked((string) stream_get_contents($connection));
             // Whoever waited too long has gone the usual way.
             if ($asked !== null && @fwrite($connection, HandOff::TAKEN) === 1) {
+                set_time_limit(self::ANSWER_S);
                 @fwrite($connection, HandOff::answer($this->answer($asked)));
                 ++$answers;
             }

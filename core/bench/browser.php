@@ -15,7 +15,9 @@ $origin = $argv[1] ?? exit("Usage: browser.php ORIGIN\n");
 $presses = (int) ($argv[2] ?? 60);
 $browser = Chrome::driver();
 $browser->get("$origin/login");
-$browser->findElement(WebDriverBy::xpath('//button[contains(., "Open the demo")]'))->click();
+$demo = WebDriverBy::xpath('//button[contains(., "Open the demo")]');
+$browser->wait(20, 100)->until(static fn (): bool => $browser->findElements($demo) !== []);
+$browser->findElement($demo)->click();
 $browser->wait(20, 100)->until(static fn (): bool => $browser->findElements(WebDriverBy::linkText('New job')) !== []);
 
 // First load, nothing cached: script bytes as they come over the wire, and when the sheet can be used.
