@@ -101,4 +101,13 @@ final class UnitLayoutTest extends TestCase
         }
         self::assertGreaterThan(20, $shared);
     }
+
+    public function test_a_plan_leaves_nothing_to_the_cycle_collector(): void
+    {
+        $design = Scenario::of()->design();
+        Planner::plan($design, Depth::Checks);
+        gc_collect_cycles();
+        Planner::plan($design, Depth::Checks);
+        self::assertLessThan(50, gc_collect_cycles(), 'a check or a layout holds what holds it');
+    }
 }
