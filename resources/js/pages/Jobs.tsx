@@ -49,8 +49,8 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                         <thead>
                             <tr>
                                 <th>Job</th>
-                                <th className="hidden sm:table-cell">Modules</th>
-                                <th>Feet</th>
+                                <th className="hidden text-right sm:table-cell">Modules</th>
+                                <th className="pr-6 text-right">Feet</th>
                                 <th>Least reserve</th>
                                 <th>Stands at</th>
                                 <th className="hidden sm:table-cell">Design</th>
@@ -65,8 +65,8 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                                             {job.name}
                                         </Link>
                                     </td>
-                                    <td className="hidden sm:table-cell">{job.modules ?? '–'}</td>
-                                    <td>{job.attachments ?? '–'}</td>
+                                    <td className="hidden text-right sm:table-cell">{job.modules ?? '–'}</td>
+                                    <td className="pr-6 text-right">{job.attachments ?? '–'}</td>
                                     <td className={`tone-${job.reserve_word ?? 'plain'}`}>
                                         {job.reserve === null ? '–' : `${job.reserve_word} ${job.reserve}`}
                                     </td>
