@@ -35,14 +35,12 @@ final class Edits
         if (count($edits) > self::MOST) {
             throw DocumentInvalid::at('', 'at most '.self::MOST.' edits', count($edits).' edits');
         }
-        $document = self::plain(Writer::toArray($design));
+        $before = $document = self::plain(Writer::toArray($design));
         $faults = [];
-        // What is drawn needs the design as it stands; before the first edit that one is read already.
-        $now = $design;
         foreach ($edits as $edit) {
             try {
-                $document = self::one($document, is_array($edit) ? $edit : [], $now);
-                $now = null;
+                // What is drawn needs the design as it stands.
+                $document = self::one($document, is_array($edit) ? $edit : [], static fn (array $document): Design => self::read($design, $before, $document));
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
             }
@@ -51,19 +49,37 @@ final class Edits
             throw new DocumentInvalid($faults);
         }
 
-        return Reader::read(Design::class, self::object($document));
+        return self::read($design, $before, $document);
+    }
+
+    /**
+     * The changed design: only the parts that changed are read, a drag changes one of fifteen.
+     *
+     * @param array<mixed> $before The document of the design
+     * @param array<mixed> $document
+     *
+     * @throws DocumentInvalid
+     */
+    private static function read(Design $design, array $before, array $document): Design
+    {
+        return Reader::reread($design, self::object(array_filter(
+            $document,
+            static fn (mixed $value, int|string $key): bool => !array_key_exists($key, $before) || $value !== $before[$key],
+            ARRAY_FILTER_USE_BOTH,
+        )));
     }
 
     /**
      * @param array<mixed> $document
      * @param array<mixed> $edit
+     * @param \Closure(array<mixed>): Design $read
      *
      * @return array<mixed>
      */
-    private static function one(array $document, array $edit, ?Design $now): array
+    private static function one(array $document, array $edit, \Closure $read): array
     {
         if (Drawn::is($edit)) {
-            foreach (Drawn::changes($now ?? Reader::read(Design::class, self::object($document)), $edit) as $path => $value) {
+            foreach (Drawn::changes($read($document), $edit) as $path => $value) {
                 $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), $value), $path);
             }
 
@@ -256,7 +272,9 @@ final class Edits
     private static function object(array $document): \stdClass
     {
         foreach (['survey', 'as_typed'] as $map) {
-            $document[$map] = (object) ($document[$map] ?? []);
+            if (array_key_exists($map, $document)) {
+                $document[$map] = (object) ($document[$map] ?? []);
+            }
         }
         try {
             $decoded = json_decode(json_encode($document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 24, JSON_THROW_ON_ERROR);

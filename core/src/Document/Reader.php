@@ -37,8 +37,35 @@ final class Reader
         return $object;
     }
 
-    /** @param class-string $class */
-    private function object(string $class, mixed $value, string $path): ?object
+    /**
+     * A document with some of its parts read anew; the others were read before, and stay the objects they are.
+     *
+     * @template T of object
+     *
+     * @param T $known
+     * @param \stdClass $parts By key, the parts that changed
+     *
+     * @return T
+     *
+     * @throws DocumentInvalid if anything in those parts is missing, unknown, of the wrong kind or out of range
+     */
+    public static function reread(object $known, \stdClass $parts): object
+    {
+        $reader = new self();
+        $object = $reader->object($known::class, $parts, '', $known);
+        if ($reader->faults !== []) {
+            throw new DocumentInvalid($reader->faults);
+        }
+        assert($object instanceof $known);
+
+        return $object;
+    }
+
+    /**
+     * @param class-string $class
+     * @param object|null $known Where the keys that are not given are taken from
+     */
+    private function object(string $class, mixed $value, string $path, ?object $known = null): ?object
     {
         if (!$value instanceof \stdClass) {
             return $this->fault($path, 'an object', $value);
@@ -48,6 +75,10 @@ final class Reader
         $arguments = [];
         foreach ($fields as $key => $field) {
             $given = $value->{$key} ?? null;
+            if ($known !== null && !property_exists($value, $key)) {
+                $arguments[] = $known->{$field->property};
+                continue;
+            }
             if ($given === null) {
                 if (!$field->optional) {
                     $this->faults[] = new Fault("$path/$key", $this->expected($field), property_exists($value, $key) ? 'null' : 'nothing');
