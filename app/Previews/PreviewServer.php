@@ -29,10 +29,12 @@ final class PreviewServer
     private const ANSWER_S = 60;
 
     /** A process is begun anew after so many answers, and when it has grown. */
-    private const ANSWERS = 2_000;
+    private const ANSWERS = 10_000;
     private const GROWN_BYTES = 300_000_000;
 
-    /** After anything but a plan or a refused change: what such an answer leaves behind in the framework is not ours to know. */
+    /** A plan, a refused change, too many of them: what any other answer leaves behind in the framework is not ours to know. */
+    private const EXPECTED = [200, 422, 429];
+
     private bool $isSpent = false;
 
     public function __construct(private readonly Application $app, private readonly Kernel $kernel)
@@ -61,27 +63,29 @@ final class PreviewServer
             // Whoever waited too long has gone the usual way.
             if ($asked !== null && @fwrite($connection, HandOff::TAKEN) === 1) {
                 set_time_limit(self::ANSWER_S);
-                @fwrite($connection, HandOff::answer($this->answer($asked)));
+                $this->answer($asked, static function (array $answer) use ($connection): void {
+                    @fwrite($connection, HandOff::answer($answer));
+                    fclose($connection);
+                });
                 ++$answers;
+            } else {
+                fclose($connection);
             }
-            fclose($connection);
         }
     }
 
     /**
      * @param Asked $asked
-     *
-     * @return Answered
+     * @param \Closure(Answered): void $send Before the framework tidies up: nobody need wait for that
      */
-    public function answer(array $asked): array
+    public function answer(array $asked, \Closure $send): void
     {
         $this->forget();
         $request = Request::createFromBase(new SymfonyRequest([], [], [], $asked['cookies'], [], $asked['server'], $asked['body']));
         $response = $this->kernel->handle($request);
+        $send(['status' => $response->getStatusCode(), 'headers' => $response->headers->all(), 'body' => (string) $response->getContent()]);
         $this->kernel->terminate($request, $response);
-        $this->isSpent = !in_array($response->getStatusCode(), [200, 422], true);
-
-        return ['status' => $response->getStatusCode(), 'headers' => $response->headers->all(), 'body' => (string) $response->getContent()];
+        $this->isSpent = !in_array($response->getStatusCode(), self::EXPECTED, true);
     }
 
     /** Who asked before, with what session: the framework keeps both for one request, which is usually a process of its own. */

@@ -10,10 +10,10 @@ use App\Models\Job;
 use App\Models\User;
 use App\Policies\JobPolicy;
 use App\Policies\Permissions;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -30,9 +30,12 @@ final class AppServiceProvider extends ServiceProvider
         foreach (['start', 'manage'] as $what) {
             Gate::define($what, static fn (User $user): bool => Permissions::allow($user->role, $what));
         }
-        RateLimiter::for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
-        // Dragging previews twenty times a second; anything far beyond is no person.
-        RateLimiter::for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
+        // Not before it is needed: until then a process may choose where its counts are kept.
+        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter): void {
+            $limiter->for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
+            // Dragging previews twenty times a second; anything far beyond is no person.
+            $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
+        });
     }
 
     /** Measured on PHP 8.2: the JIT compiler makes wrong plans of right code (docs/decisions/0003-speed.md). */

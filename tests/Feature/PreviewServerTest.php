@@ -29,7 +29,7 @@ final class PreviewServerTest extends TestCase
             [$mine, $ours, 200], [$foreign, $theirs, 200], [$foreign, $ours, 404], [$mine, $ours, 200], [[], $ours, 401],
             [$mine, $theirs, 404], [$foreign, $theirs, 200], [['garnetine_session' => 'forged'], $theirs, 401],
         ] as $turn => [$cookies, $job, $status]) {
-            self::assertSame($status, $server->answer(self::asked($job, $cookies))['status'], "turn $turn");
+            self::assertSame($status, self::answered($server, self::asked($job, $cookies))['status'], "turn $turn");
         }
     }
 
@@ -38,7 +38,7 @@ final class PreviewServerTest extends TestCase
         $user = $this->planner();
         $job = $this->exampleJob($user);
         $asked = self::asked($job, $this->signedIn($user));
-        $answer = (new PreviewServer($this->app, $this->app->make(Kernel::class)))->answer($asked);
+        $answer = self::answered(new PreviewServer($this->app, $this->app->make(Kernel::class)), $asked);
         $usual = $this->actingAs($user)->call('POST', "/jobs/{$job->id}/preview", [], [], [], $asked['server'], $asked['body']);
         self::assertSame($usual->getContent(), $answer['body']);
         self::assertSame([$usual->headers->get('content-security-policy')], $answer['headers']['content-security-policy'] ?? null);
@@ -90,6 +90,22 @@ final class PreviewServerTest extends TestCase
                 pcntl_waitpid($child, $status);
             }
         }
+    }
+
+    /**
+     * @param array{server: array<string, string>, cookies: array<array-key, mixed>, body: string} $asked
+     *
+     * @return array{status: int, headers: array<array-key, mixed>, body: string}
+     */
+    private static function answered(PreviewServer $server, array $asked): array
+    {
+        $answers = [];
+        $server->answer($asked, static function (array $answer) use (&$answers): void {
+            $answers[] = $answer;
+        });
+        self::assertCount(1, $answers);
+
+        return $answers[0];
     }
 
     /** @return array<array-key, mixed> The cookies of a planner who has signed in */

@@ -27,6 +27,8 @@ final class ServePreviews extends Command
 
             return self::FAILURE;
         }
+        // Each process counts for itself, in memory: counts in files took longer than two queries.
+        config(['cache.limiter' => 'array']);
         $server = new PreviewServer($this->laravel, $this->laravel->make(Kernel::class));
         // Every process begins with the planner's classes loaded.
         DeskView::preview(DesignFile::read((string) file_get_contents(base_path('docs/examples/quince-lane.json'))));
