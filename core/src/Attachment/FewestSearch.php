@@ -186,6 +186,16 @@ final class FewestSearch
         return $this->fewest($barred, $count, [], $steps) === null && $this->isComplete;
     }
 
+    /**
+     * Whether a layout of this run, and of all others given, may hold with one of its feet where it is: a cheap look at what is beside it.
+     *
+     * @param list<int> $feet Of the run itself
+     */
+    public function mayStand(array $feet, int $place): bool
+    {
+        return $this->space->mayStand($this->turned($feet), $this->isTurned ? count($feet) - 1 - $place : $place);
+    }
+
     /** Whether the last search, when it found nothing, went through every layout. */
     public function isComplete(): bool
     {

@@ -125,6 +125,18 @@ final class RunSearches
         return $this->relieving[$key];
     }
 
+    /**
+     * Whether a layout may hold with one of its feet where it is, as far as a search that is at hand can tell.
+     *
+     * @param list<int> $picks
+     */
+    public function mayStand(Run $run, array $picks, int $place): bool
+    {
+        $search = $this->searches[$this->signatures[$run->id]] ?? $this->proofs[$this->likeness[$run->id]] ?? null;
+
+        return $search === null || $search->mayStand($picks, $place);
+    }
+
     /** Whether every layout was tried, when none was found. */
     public function triedAll(Run $run): bool
     {

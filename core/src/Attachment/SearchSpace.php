@@ -108,19 +108,38 @@ final class SearchSpace
      */
     public function mayStandWithout(array $feet, int $place): bool
     {
-        $last = count($feet) - 1;
-        if ($place === 0) {
-            return $last > 1 && $this->leftEnds[$feet[1]] !== null;
-        }
-        if ($place === $last) {
-            return $last > 1 && $this->rightEnds[$feet[$last - 1]] !== null;
-        }
-        $i = $feet[$place - 1] ?? 0;
-        $j = $feet[$place + 1] ?? 0;
+        [$i, $j] = [$feet[$place - 1] ?? null, $feet[$place + 1] ?? null];
 
-        return ($this->bays[$i][$j] ?? null) !== null
-            && (!isset($feet[$place - 2]) || $this->pairMay($feet[$place - 2], $i, $j))
-            && (!isset($feet[$place + 2]) || $this->pairMay($i, $j, $feet[$place + 2]));
+        return count($feet) > 2 && $this->bayMay($i, $j) && $this->footMay($feet[$place - 2] ?? null, $i, $j) && $this->footMay($i, $j, $feet[$place + 2] ?? null);
+    }
+
+    /**
+     * Whether a layout may hold with one of its feet where it is, by the same.
+     *
+     * @param list<int> $feet
+     */
+    public function mayStand(array $feet, int $place): bool
+    {
+        [$i, $j, $l] = [$feet[$place - 1] ?? null, $feet[$place] ?? null, $feet[$place + 1] ?? null];
+
+        return $this->bayMay($i, $j) && $this->bayMay($j, $l) && $this->footMay($i, $j, $l)
+            && $this->footMay($feet[$place - 2] ?? null, $i, $j) && $this->footMay($j, $l, $feet[$place + 2] ?? null);
+    }
+
+    /** Whether a bay may hold, or an overhang, where there is one foot alone. */
+    private function bayMay(?int $i, ?int $j): bool
+    {
+        return match (true) {
+            $i === null => $j !== null && $this->leftEnds[$j] !== null,
+            $j === null => $this->rightEnds[$i] !== null,
+            default => ($this->bays[$i][$j] ?? null) !== null,
+        };
+    }
+
+    /** As pairMay(); there is nothing to say of a foot with one bay, or none. */
+    private function footMay(?int $i, ?int $j, ?int $l): bool
+    {
+        return $i === null || $j === null || $l === null || $this->pairMay($i, $j, $l);
     }
 
     public function x_m(int $index): float

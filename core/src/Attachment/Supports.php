@@ -131,7 +131,7 @@ final class Supports
             $before_N = $loading->of_N($plan);
             $bar = [...$barred[$index] ?? [], $member];
             $reliefOf = static fn (RunPlan $moved): float => $loading->relief($now_N, $before_N, $loading->of_N($moved));
-            $layouts = $search ? [$this->searches->relieving($plan, $bar, count($plan->picks) + 1, $reliefOf)] : self::neighbouring($plan, $member, $bar);
+            $layouts = $search ? [$this->searches->relieving($plan, $bar, count($plan->picks) + 1, $reliefOf)] : $this->neighbouring($plan, $member, $bar);
             foreach (array_filter($layouts) as $picks) {
                 $moved = $plan->over($picks);
                 $relief = $reliefOf($moved);
@@ -156,13 +156,13 @@ final class Supports
     }
 
     /**
-     * The feet with the one on a member moved to a neighbouring member, left and right.
+     * The feet with the one on a member moved to a neighbouring member, left and right, unless it plainly cannot stand there.
      *
      * @param list<int> $bar Members that may not be used
      *
      * @return list<list<int>>
      */
-    private static function neighbouring(RunPlan $plan, int $member, array $bar): array
+    private function neighbouring(RunPlan $plan, int $member, array $bar): array
     {
         $layouts = [];
         foreach ($plan->members() as $place => $number) {
@@ -171,7 +171,10 @@ final class Supports
                 if (isset($plan->run->members[$other]) && !in_array($plan->run->members[$other], $bar, true) && !in_array($other, $plan->picks, true)) {
                     $picks = $plan->picks;
                     $picks[$place] = $other;
-                    $layouts[] = array_values($picks);
+                    $picks = array_values($picks);
+                    if ($this->searches->mayStand($plan->run, $picks, $place)) {
+                        $layouts[] = $picks;
+                    }
                 }
             }
         }

@@ -149,6 +149,35 @@ final class FewestSearchTest extends TestCase
         self::assertGreaterThan(5, $refused, 'some layouts hold for the one and not for the other');
     }
 
+    public function test_a_moved_foot_that_plainly_cannot_stand_holds_in_no_layout(): void
+    {
+        $out = $holding = 0;
+        for ($seed = 5300; $seed < 5340; ++$seed) {
+            $design = Scenario::random($seed, 8)->design();
+            foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                $searches = [new FewestSearch($plan->run, $plan->check), new FewestSearch($plan->run, $plan->check, [$plan->check, $plan->check])];
+                $opinion = new SecondOpinion($design, $plan->run);
+                foreach ($plan->holds() ? $plan->picks : [] as $place => $pick) {
+                    foreach ([-1, 0, 1] as $side) {
+                        $picks = array_replace($plan->picks, [$place => $pick + $side]);
+                        if (!isset($plan->run->candidates_m[$pick + $side]) || count(array_unique($picks)) < count($picks)) {
+                            continue;
+                        }
+                        $holds = $opinion->worst(array_map(static fn (int $pick): float => $plan->run->candidates_m[$pick], array_values($picks))) <= 1.0 - 1e-6;
+                        foreach ($searches as $search) {
+                            $may = $search->mayStand(array_values($picks), $place);
+                            self::assertTrue($may || !$holds, "seed $seed, run {$plan->run->id}, foot $place");
+                            $out += $may ? 0 : 1;
+                            $holding += $holds ? 1 : 0;
+                        }
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(200, $out);
+        self::assertGreaterThan(400, $holding);
+    }
+
     public function test_lines_share_no_member_but_at_their_ends_unless_that_costs_a_foot(): void
     {
         $apart = $shared = 0;
