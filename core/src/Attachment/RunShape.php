@@ -91,7 +91,7 @@ final class RunShape
 
     public function bay(float $from_m, float $to_m): Bay
     {
-        return $this->bays[(int) round($from_m * 1e7)][(int) round($to_m * 1e7)] ??= $this->newBay($from_m, $to_m);
+        return $this->bays[(int) ($from_m * 1e7 + 0.5)][(int) ($to_m * 1e7 + 0.5)] ??= $this->newBay($from_m, $to_m);
     }
 
     private function newBay(float $from_m, float $to_m): Bay
@@ -126,7 +126,7 @@ final class RunShape
      */
     public function beyond(float $foot_m, bool $isLeft): array
     {
-        $key = (int) round($foot_m * 1e7);
+        $key = (int) ($foot_m * 1e7 + 0.5);
 
         return $isLeft ? $this->left[$key] ??= $this->newEnd($foot_m, true) : $this->right[$key] ??= $this->newEnd($foot_m, false);
     }

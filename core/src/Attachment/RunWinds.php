@@ -40,13 +40,13 @@ final class RunWinds
     /** @return list<float> On a bay of rail of a length */
     public function bay_N(float $length_m): array
     {
-        return $this->bays_N[(int) round($length_m * 1e7)] ??= $this->at_N($length_m * max($this->tributary_m, $length_m / 3));
+        return $this->bays_N[(int) ($length_m * 1e7 + 0.5)] ??= $this->at_N($length_m * max($this->tributary_m, $length_m / 3));
     }
 
     /** @return list<float> On an attachment of a tributary length */
     public function foot_N(float $tributary_m): array
     {
-        return $this->feet_N[(int) round($tributary_m * 1e7)] ??= $this->at_N($tributary_m * $this->tributary_m);
+        return $this->feet_N[(int) ($tributary_m * 1e7 + 0.5)] ??= $this->at_N($tributary_m * $this->tributary_m);
     }
 
     /** @return list<float> */
