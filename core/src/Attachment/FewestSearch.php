@@ -299,7 +299,9 @@ final class FewestSearch
             $slack_Nm = $space->slack($loaded->winds_N, $space->between($this->feet[$place - 1], $i)->winds_N, $space->largestFollowed);
             $before = [$before[0] - $slack_Nm, $before[1] + $slack_Nm];
         }
-        $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm, $before);
+        // Not worth its time where the first layout will do.
+        $alongs_Nm = $this->relief !== null || $space->upAlong_N === 0.0 ? [] : self::leastAlong($bay, $known[0], $carry, $down, $space->upAlong_N);
+        $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm, $before, $alongs_Nm);
         if ($up === null) {
             return;
         }
@@ -412,41 +414,72 @@ final class FewestSearch
     }
 
     /**
+     * What bending along the slope takes at least of the rail's capacity in the up case: it goes with the moments of the shares.
+     *
+     * @param float $known Moment of the shares over the left end, less $carry times the one over the right end
+     * @param array{float, float} $right Range of that
+     *
+     * @return list<float> At the left end, the right end and the sections
+     */
+    private static function leastAlong(Bay $bay, float $known, float $carry, array $right, float $perMoment): array
+    {
+        [$low, $high] = $right;
+        $leftLow = $known - $carry * $low;
+        $leftHigh = $known - $carry * $high;
+        $least = [
+            $leftLow > 0.0 ? ($leftHigh > 0.0 ? $perMoment * ($leftLow < $leftHigh ? $leftLow : $leftHigh) : 0.0) : ($leftHigh < 0.0 ? -$perMoment * ($leftLow > $leftHigh ? $leftLow : $leftHigh) : 0.0),
+            $low > 0.0 ? $perMoment * $low : ($high < 0.0 ? -$perMoment * $high : 0.0),
+        ];
+        $shares = $bay->sections;
+        foreach ($bay->unitSections[0] as $index => $simple) {
+            $share = $shares[$index];
+            $one = $simple + (1 - $share) * $leftLow + $share * $low;
+            $other = $simple + (1 - $share) * $leftHigh + $share * $high;
+            $least[] = $one > 0.0 ? ($other > 0.0 ? $perMoment * ($one < $other ? $one : $other) : 0.0) : ($other < 0.0 ? -$perMoment * ($one > $other ? $one : $other) : 0.0);
+        }
+
+        return $least;
+    }
+
+    /**
      * The moments over the right end of a bay that keep every section of it within the capacity, and the moment over its left end
      * within what the bays before it allow; null when there are none.
      *
      * @param float $known Moment over the left end, less $carry times the one over the right end
      * @param list<float> $sections Moments of the bay on two supports
      * @param array{float, float}|null $before Range of the moment over the left end
+     * @param list<float> $less What something else takes of the capacity, at the left end, the right end and the sections
      *
      * @return array{float, float}|null
      */
-    private static function range(Bay $bay, float $known, float $carry, array $sections, float $capacity, ?array $before): ?array
+    private static function range(Bay $bay, float $known, float $carry, array $sections, float $capacity, ?array $before, array $less = []): ?array
     {
-        $low = -$capacity;
-        $high = $capacity;
+        $high = $capacity - ($less[1] ?? 0.0);
+        $low = -$high;
+        $left = $capacity - ($less[0] ?? 0.0);
         if ($carry > 0.0) {
-            $bound = ($known - ($before === null || $before[1] > $capacity ? $capacity : $before[1])) / $carry;
+            $bound = ($known - ($before === null || $before[1] > $left ? $left : $before[1])) / $carry;
             $low = $bound > $low ? $bound : $low;
-            $bound = ($known + ($before === null || -$before[0] > $capacity ? $capacity : -$before[0])) / $carry;
+            $bound = ($known + ($before === null || -$before[0] > $left ? $left : -$before[0])) / $carry;
             $high = $bound < $high ? $bound : $high;
-        } elseif ($known > $capacity + 1e-9 || $known < -$capacity - 1e-9) {
+        } elseif ($known > $left + 1e-9 || $known < -$left - 1e-9) {
             return null;
         }
         $shares = $bay->sections;
         foreach ($sections as $index => $simple) {
             $share = $shares[$index];
+            $most = $capacity - ($less[$index + 2] ?? 0.0);
             $fixed = $simple + (1 - $share) * $known;
             $slope = $share - (1 - $share) * $carry;
             if ($slope > 1e-12 || $slope < -1e-12) {
-                $one = (-$capacity - $fixed) / $slope;
-                $other = ($capacity - $fixed) / $slope;
+                $one = (-$most - $fixed) / $slope;
+                $other = ($most - $fixed) / $slope;
                 if ($slope < 0.0) {
                     [$one, $other] = [$other, $one];
                 }
                 $low = $one > $low ? $one : $low;
                 $high = $other < $high ? $other : $high;
-            } elseif ($fixed > $capacity + 1e-9 || $fixed < -$capacity - 1e-9) {
+            } elseif ($fixed > $most + 1e-9 || $fixed < -$most - 1e-9) {
                 return null;
             }
         }
@@ -477,15 +510,7 @@ final class FewestSearch
             }
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
-            $limit = $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit : 0.0);
-            if (!self::holdsBetween($bay, $over[0] ?? 0.0, $next[0], $bay->unitSections[0], $limit * $this->space->cap)
-                || !self::holdsBetween(
-                    $bay,
-                    $this->space->upward($over, $loaded->winds_N),
-                    $this->space->upward($next, $loaded->winds_N),
-                    $loaded->upSections_Nm,
-                    $limit * $this->space->capUp_Nm,
-                )
+            if (!$this->bayHolds($loaded, $over, $next, $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit : 0.0))
                 || ($place < $last - 1 && !$this->footHolds($bay, $this->space->between($feet[$place + 1], $feet[$place + 2])->bay, $over, $next, $afterNext))) {
                 return false;
             }
@@ -495,18 +520,36 @@ final class FewestSearch
         return true;
     }
 
-    /** @param list<float> $sections */
-    private static function holdsBetween(Bay $bay, float $left_Nm, float $right_Nm, array $sections, float $capacity): bool
+    /**
+     * @param array<int, float> $left Unit moments over the feet of the bay
+     * @param array<int, float> $right
+     */
+    private function bayHolds(LoadedBay $loaded, array $left, array $right, float $limit): bool
     {
-        $most = $capacity + 1e-9;
-        if ($left_Nm > $most || $right_Nm > $most || $left_Nm < -$most || $right_Nm < -$most) {
+        $bay = $loaded->bay;
+        $down = $limit * $this->space->cap + 1e-9;
+        $up_Nm = $limit * $this->space->capUp_Nm + 1e-9;
+        $along_N = $this->space->upAlong_N;
+        [$from, $to] = [$left[0], $right[0]];
+        $size = $from < 0.0 ? -$from : $from;
+        $other = $to < 0.0 ? -$to : $to;
+        if ($size > $down || $other > $down) {
             return false;
         }
-        $rise_Nm = $right_Nm - $left_Nm;
-        $shares = $bay->sections;
-        foreach ($sections as $index => $simple) {
-            $moment_Nm = $simple + $left_Nm + $rise_Nm * $shares[$index];
-            if ($moment_Nm > $most || $moment_Nm < -$most) {
+        $from_Nm = $this->space->upward($left, $loaded->winds_N);
+        $to_Nm = $this->space->upward($right, $loaded->winds_N);
+        if (($from_Nm < 0.0 ? -$from_Nm : $from_Nm) + $along_N * $size > $up_Nm || ($to_Nm < 0.0 ? -$to_Nm : $to_Nm) + $along_N * $other > $up_Nm) {
+            return false;
+        }
+        $rise = $to - $from;
+        $rise_Nm = $to_Nm - $from_Nm;
+        $simples = $bay->unitSections[0];
+        $simples_Nm = $loaded->upSections_Nm;
+        foreach ($bay->sections as $index => $share) {
+            $moment = $simples[$index] + $from + $rise * $share;
+            $moment_Nm = $simples_Nm[$index] + $from_Nm + $rise_Nm * $share;
+            $size = $moment < 0.0 ? -$moment : $moment;
+            if ($size > $down || ($moment_Nm < 0.0 ? -$moment_Nm : $moment_Nm) + $along_N * $size > $up_Nm) {
                 return false;
             }
         }

@@ -60,6 +60,9 @@ final class SearchSpace
     public readonly float $capUp_Nm;
     public readonly float $cap;
 
+    /** What acts along the slope in the up case, as the load normal to it that would strain the rail as much. */
+    public readonly float $upAlong_N;
+
     /** As of the run's check; for a search on behalf of several runs, the least of them. */
     public readonly float $downPerMoment;
     public readonly float $downPerReaction;
@@ -73,6 +76,7 @@ final class SearchSpace
         $this->up = $others === [] ? $check->up[0] : new LoadCase('none', 0.0, 0.0, 0.0, 0.0, 1.0);
         $this->capUp_Nm = $check->capacities->railNormal_Nm;
         $this->cap = 1 / max($this->downPerMoment, 1e-30);
+        $this->upAlong_N = is_finite($check->capacities->railAlong_Nm) ? max(0.0, $this->up->along_N) * $this->capUp_Nm / $check->capacities->railAlong_Nm : 0.0;
         $this->pieces = array_map(
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
