@@ -128,7 +128,7 @@ function fewest(int $wanted): void
     $runs = $wrong = $worse = $none = 0;
     $search_s = $enumeration_s = 0.0;
     for ($seed = 1000; $runs < $wanted; ++$seed) {
-        $design = Scenario::random($seed, 6)->design();
+        $design = Scenario::randomZones($seed, 6)->design();
         foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
             $candidates = count($plan->run->candidates_m);
             if ($candidates < 2 || $candidates > 14 || $runs >= $wanted) {
@@ -155,7 +155,7 @@ function solver(int $wanted): void
     $below = $runs = 0;
     $search_s = $solver_s = 0.0;
     for ($seed = 3000; $runs < $wanted; ++$seed) {
-        $design = Scenario::random($seed, 22)->with('/kit/rail/longest_run_m', null)->design();
+        $design = Scenario::randomZones($seed, 22)->with('/kit/rail/longest_run_m', null)->design();
         foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
             $run = $plan->run;
             if (count($run->candidates_m) < 16 || $runs >= $wanted) {
@@ -219,7 +219,7 @@ function designs(int $wanted): void
 {
     $runs = $differ = $negative = $missed = $shifts = 0;
     for ($seed = 1; $seed <= $wanted; ++$seed) {
-        $design = Scenario::random($seed, 8)->design();
+        $design = Scenario::randomZones($seed, 8)->design();
         $plan = Planner::plan($design);
         foreach ($plan->supports as $run) {
             if ($run->verdict() === null) {

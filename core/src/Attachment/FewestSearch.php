@@ -351,12 +351,15 @@ final class FewestSearch
             }
             $moments = [$moment];
             $wind_N = $slack_Nm = 0.0;
-            foreach ($space->footWinds_N[$i][$l] ?? $space->footWinds_N($i, $l) as $gust => $force_N) {
-                $unit = $gust + 1;
+            foreach ($space->footWinds_N[$i][$l] ?? $space->footWinds_N($i, $l) as $unit => $force_N) {
+                $slack_Nm += abs($force_N - $next->winds_N[$unit]) * $space->largestFollowed[$unit];
+                if ($unit === 0) {
+                    $wind_N += $force_N * $reaction;
+                    continue;
+                }
                 $over = $overHinge === null ? (-($bay->leftTerms[$unit] + $two->rightTerms[$unit]) - $length_m * $known[$unit]) / $pivot : $overHinge[1][$unit];
                 $moments[] = $over;
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
-                $slack_Nm += abs($force_N - $next->winds_N[$gust]) * $space->largestFollowed[$gust];
             }
             if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($mostNext * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
                 $this->knowns[$place + 1] = $moments;

@@ -12,7 +12,7 @@ namespace Garnetine\Core\Attachment;
 final readonly class LoadedBay
 {
     /**
-     * @param list<float> $winds_N Force of one unit of each suction
+     * @param list<float> $winds_N What the suctions put on it, by unit
      * @param list<float> $upSections_Nm Moments of the uplift case at the bay's sections, on two supports
      * @param float $mostUp_Nm The largest of them by size
      * @param float $misfit What a foot that stands too high or low takes of the rail's capacity

@@ -187,8 +187,8 @@ final class QuickCheck
         foreach ($moments[0] as $index => $share) {
             $size = $share < 0.0 ? -$share : $share;
             $wind_Nm = 0.0;
-            foreach ($winds_N as $gust => $wind_N) {
-                $wind_Nm += $wind_N * $moments[$gust + 1][$index];
+            foreach ($winds_N as $unit => $wind_N) {
+                $wind_Nm += $wind_N * $moments[$unit][$index];
             }
             if ($index >= $splice) {
                 $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
@@ -235,8 +235,8 @@ final class QuickCheck
         $reactions = $layout->reactions;
         foreach ($reactions[0] as $foot => $share) {
             $wind_N = 0.0;
-            foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $gust => $force_N) {
-                $wind_N += $force_N * $reactions[$gust + 1][$foot];
+            foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
+                $wind_N += $force_N * $reactions[$unit][$foot];
             }
             if ($share > 0.0) {
                 $ratio = $share * $this->downPerReaction;

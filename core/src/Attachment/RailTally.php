@@ -60,15 +60,15 @@ final class RailTally
     }
 
     /**
-     * @param list<float> $moments_Nm Of one share, then of one unit of each suction
-     * @param list<float> $winds_N Force of that unit, for each suction
+     * @param list<float> $moments_Nm By unit of the run's shape, the shares first
+     * @param list<float> $winds_N What the suctions put on each
      */
     public function section(array $moments_Nm, array $winds_N, float $misfit_Nm, float $x_m, bool $isSplice): void
     {
         $unit_Nm = abs($moments_Nm[0]);
         $wind_Nm = 0.0;
-        foreach ($winds_N as $index => $wind_N) {
-            $wind_Nm += $wind_N * $moments_Nm[$index + 1];
+        foreach ($winds_N as $unit => $wind_N) {
+            $wind_Nm += $wind_N * $moments_Nm[$unit];
         }
         $bound = max($unit_Nm * $this->downPerShare, abs($wind_Nm) * $this->perWind + $unit_Nm * $this->upPerShare) + $misfit_Nm * $this->perNormal;
         if (!$isSplice && $bound <= $this->railWorst) {

@@ -133,8 +133,8 @@ final class RunCheck
             $tributary_m = $layout->tributary_m($foot);
             $tally = $share > 0.0 ? $this->onOneShare->times($share) : $this->pressed($share);
             $wind_N = 0.0;
-            foreach ($this->winds->foot_N($tributary_m) as $gust => $force_N) {
-                $wind_N += $force_N * $layout->reactions[$gust + 1][$foot];
+            foreach ($this->winds->foot_N($tributary_m) as $unit => $force_N) {
+                $wind_N += $force_N * $layout->reactions[$unit][$foot];
             }
             foreach ($this->up as $case) {
                 $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);

@@ -11,9 +11,9 @@ use Garnetine\Core\Rail\SingularBeam;
 /**
  * What runs have in common whose clamps stand alike: the rail under unit loads, whatever the size of the loads.
  *
- * Unit 0 is the share of a module at each clamp. Then follows one unit for each suction, the areas that the clamps hold down
- * over the largest of them: on two lines of one row they differ in size alone. A roof has many lines and few shapes, so that
- * bays and layouts of feet are solved here once for all lines.
+ * Unit 0 is the share of a module at each clamp. A suction that all modules of a line meet alike is a multiple of it. For every
+ * other one follows a unit of its own, the areas that the clamps hold down over the largest of them: on two lines of one row they
+ * differ in size alone. A roof has many lines and few shapes, so that bays and layouts of feet are solved here once for all lines.
  *
  * @internal
  */
@@ -22,6 +22,9 @@ final class RunShape
     /** Layouts remembered, the oldest go first; fewer of many feet, since partial snow takes the square of them. */
     private const LAYOUTS = 400;
     private const NUMBERS = 100_000;
+
+    /** Loads over the largest of them that are taken for equal. */
+    private const EQUAL = 1e-12;
 
     /** @var array<int, array<int, Bay>> By the ends, in ten millionths of a metre */
     private array $bays = [];
@@ -65,28 +68,44 @@ final class RunShape
     }
 
     /**
-     * Size of each suction's unit: the largest area that a clamp holds down.
+     * For each suction, the unit that it acts as, and how much of it: in modules for the shares, else the largest area that a clamp holds down.
      *
-     * @return list<float>
+     * @return list<array{int, float}>
      */
-    public static function sizes_m2(Run $run): array
+    public static function winds(Run $run): array
     {
-        $sizes = [];
+        $share = self::size($run->shares);
+        $winds = [];
+        $own = 0;
         foreach ($run->windAreas_m2 as $areas_m2) {
-            $sizes[] = $areas_m2 === [] ? 1.0 : max(1e-12, ...array_map(abs(...), $areas_m2));
+            $size_m2 = self::size($areas_m2);
+            $isShares = true;
+            foreach ($areas_m2 as $clamp => $area_m2) {
+                $isShares = $isShares && abs($area_m2 / $size_m2 - $run->shares[$clamp] / $share) <= self::EQUAL;
+            }
+            $winds[] = $isShares ? [0, $size_m2 / $share] : [++$own, $size_m2];
         }
 
-        return $sizes;
+        return $winds;
     }
 
-    /** @return list<list<float>> */
+    /** @param list<float> $loads */
+    private static function size(array $loads): float
+    {
+        return max([1e-12, ...array_map(abs(...), $loads)]);
+    }
+
+    /** @return list<list<float>> Of the suctions that are no multiple of the shares */
     private static function patterns(Run $run): array
     {
-        return array_map(
-            static fn (array $areas_m2, float $size_m2): array => array_map(static fn (float $area_m2): float => $area_m2 / $size_m2, $areas_m2),
-            $run->windAreas_m2,
-            self::sizes_m2($run),
-        );
+        $patterns = [];
+        foreach (self::winds($run) as $suction => [$unit, $size_m2]) {
+            if ($unit > 0) {
+                $patterns[] = array_map(static fn (float $area_m2): float => $area_m2 / $size_m2, $run->windAreas_m2[$suction]);
+            }
+        }
+
+        return $patterns;
     }
 
     public function bay(float $from_m, float $to_m): Bay

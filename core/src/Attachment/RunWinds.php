@@ -8,7 +8,7 @@ use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Rail\Run;
 
 /**
- * Upward forces on a run by effective wind area: of one unit of each suction, as RunShape counts them.
+ * Upward forces on a run by effective wind area: what acts in each unit of its RunShape.
  *
  * A bay of rail has the area L·max(b, L/3), an attachment its tributary length times b.
  *
@@ -21,8 +21,11 @@ final class RunWinds
     /** @var list<Suction> */
     private readonly array $suctions;
 
-    /** @var list<float> What a unit of each suction stands for */
-    private readonly array $sizes_m2;
+    /** @var list<array{int, float}> See RunShape::winds() */
+    private readonly array $winds;
+
+    /** @var list<float> Nothing, in each unit */
+    private readonly array $none_N;
 
     /** @var array<int, list<float>> By length in ten millionths of a metre */
     private array $bays_N = [];
@@ -34,16 +37,17 @@ final class RunWinds
     {
         $this->tributary_m = $run->tributary_m;
         $this->suctions = $run->suctions;
-        $this->sizes_m2 = RunShape::sizes_m2($run);
+        $this->winds = RunShape::winds($run);
+        $this->none_N = array_fill(0, 1 + max([0, ...array_column($this->winds, 0)]), 0.0);
     }
 
-    /** @return list<float> On a bay of rail of a length */
+    /** @return list<float> On a bay of rail of a length, by unit */
     public function bay_N(float $length_m): array
     {
         return $this->bays_N[(int) ($length_m * 1e7 + 0.5)] ??= $this->at_N($length_m * max($this->tributary_m, $length_m / 3));
     }
 
-    /** @return list<float> On an attachment of a tributary length */
+    /** @return list<float> On an attachment of a tributary length, by unit */
     public function foot_N(float $tributary_m): array
     {
         return $this->feet_N[(int) ($tributary_m * 1e7 + 0.5)] ??= $this->at_N($tributary_m * $this->tributary_m);
@@ -52,11 +56,11 @@ final class RunWinds
     /** @return list<float> */
     private function at_N(float $area_m2): array
     {
-        $forces_N = [];
-        foreach ($this->suctions as $index => $suction) {
-            $forces_N[] = $suction->at_Pa($area_m2) * $this->sizes_m2[$index];
+        $forces_N = $this->none_N;
+        foreach ($this->winds as $index => [$unit, $size]) {
+            $forces_N[$unit] += $this->suctions[$index]->at_Pa($area_m2) * $size;
         }
 
-        return $forces_N;
+        return array_values($forces_N);
     }
 }

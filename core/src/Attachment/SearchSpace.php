@@ -35,7 +35,7 @@ final class SearchSpace
     /** @var array<int, list<float>|null> */
     public array $rightEnds = [];
 
-    /** @var list<float> Bound on the unit moment over any foot of the rail without hinges, for each suction */
+    /** @var list<float> Bound on the moment of each unit over any foot of the rail without hinges */
     private array $largest = [];
 
     /** @var list<float> The same of the rail that chains are followed on: over hinges there is none */
@@ -177,15 +177,15 @@ final class SearchSpace
             }
         }
         // A loaded span puts at most Σ P·a·b/L on its own ends and half as much on each further support.
-        foreach ($run->suctions as $gust => $_) {
+        foreach (array_keys($this->shape->units) as $unit) {
             $spans = $ends = 0.0;
             foreach ($this->bays as $row) {
                 foreach ($row as $bay) {
-                    $spans = $bay === null ? $spans : max($spans, $bay->bay->simple[$gust + 1]);
+                    $spans = $bay === null ? $spans : max($spans, $bay->bay->simple[$unit]);
                 }
             }
             foreach ([...$this->leftEnds, ...$this->rightEnds] as $moments) {
-                $ends = $moments === null ? $ends : max($ends, abs($moments[$gust + 1]));
+                $ends = $moments === null ? $ends : max($ends, abs($moments[$unit]));
             }
             $this->largest[] = 4 * $spans + $ends;
             $this->largestFollowed[] = $run->spliceIsHinge && $run->splices_m !== [] ? self::UNBOUNDED : 4 * $spans + $ends;
@@ -220,8 +220,8 @@ final class SearchSpace
     public function upward(array $units, array $winds_N): float
     {
         $wind_N = 0.0;
-        foreach ($winds_N as $index => $force_N) {
-            $wind_N += $force_N * $units[$index + 1];
+        foreach ($winds_N as $unit => $force_N) {
+            $wind_N += $force_N * $units[$unit];
         }
 
         return $this->up->windUp * $wind_N - $this->up->normal_N * $units[0];
@@ -237,8 +237,8 @@ final class SearchSpace
         $most_Nm = 0.0;
         foreach ($bay->unitSections[0] as $section => $share) {
             $wind_Nm = 0.0;
-            foreach ($winds_N as $gust => $wind_N) {
-                $wind_Nm += $wind_N * $bay->unitSections[$gust + 1][$section];
+            foreach ($winds_N as $unit => $wind_N) {
+                $wind_Nm += $wind_N * $bay->unitSections[$unit][$section];
             }
             $sections_Nm[] = $moment_Nm = $windUp * $wind_Nm - $normal_N * $share;
             $size_Nm = $moment_Nm < 0.0 ? -$moment_Nm : $moment_Nm;
@@ -359,8 +359,8 @@ final class SearchSpace
     public function slack(array $to_N, array $from_N, array $largest): float
     {
         $slack = 0.0;
-        foreach ($to_N as $gust => $force_N) {
-            $slack += abs($force_N - $from_N[$gust]) * $largest[$gust];
+        foreach ($to_N as $unit => $force_N) {
+            $slack += abs($force_N - $from_N[$unit]) * $largest[$unit];
         }
 
         return $this->up->windUp * $slack;

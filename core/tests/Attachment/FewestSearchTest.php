@@ -21,7 +21,7 @@ final class FewestSearchTest extends TestCase
         // 200 runs of up to 14 members go through bin/bench.
         $runs = $holding = 0;
         for ($seed = 5000; $runs < 40; ++$seed) {
-            $design = Scenario::random($seed, 5)->design();
+            $design = Scenario::randomZones($seed, 5)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $candidates = count($plan->run->candidates_m);
                 if ($candidates < 2 || $candidates > 11) {
@@ -44,7 +44,7 @@ final class FewestSearchTest extends TestCase
     {
         $adopted = 0;
         for ($seed = 5200; $seed < 5240; ++$seed) {
-            $plans = Planner::plan(Scenario::random($seed, 8)->design(), Depth::Checks)->supports;
+            $plans = Planner::plan(Scenario::randomZones($seed, 8)->design(), Depth::Checks)->supports;
             foreach ($plans as $plan) {
                 $own = (new FewestSearch($plan->run, $plan->check))->fewest();
                 if ($plan->bound === count($plan->picks)) {
@@ -60,7 +60,7 @@ final class FewestSearchTest extends TestCase
     {
         $asked = $out = 0;
         for ($seed = 5300; $seed < 5340; ++$seed) {
-            foreach (Planner::plan(Scenario::random($seed, 8)->design(), Depth::Checks)->supports as $plan) {
+            foreach (Planner::plan(Scenario::randomZones($seed, 8)->design(), Depth::Checks)->supports as $plan) {
                 $found = (new FewestSearch($plan->run, $plan->check))->fewest([], null, [], 20_000);
                 if ($found === null) {
                     continue;
@@ -85,7 +85,7 @@ final class FewestSearchTest extends TestCase
     {
         $relieving = $chosen = 0;
         for ($seed = 5300; $seed < 5340; ++$seed) {
-            $design = Scenario::random($seed, 8)->design();
+            $design = Scenario::randomZones($seed, 8)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $barred = array_slice($plan->picks, 1, 1);
                 $offered = [];
@@ -122,8 +122,8 @@ final class FewestSearchTest extends TestCase
     public function test_relief_found_by_the_search_of_another_run_holds_under_the_loads_of_the_one_it_is_for(): void
     {
         $found = $refused = 0;
-        for ($seed = 5300; $seed < 5380; ++$seed) {
-            $design = Scenario::random($seed, 8)->design();
+        for ($seed = 5300; $seed < 5410; ++$seed) {
+            $design = Scenario::randomZones($seed, 8)->design();
             $alike = [];
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $lender = $alike[RunShape::key($plan->run).implode(',', $plan->run->candidates_m)] ??= $plan;
@@ -153,7 +153,7 @@ final class FewestSearchTest extends TestCase
     {
         $out = $holding = 0;
         for ($seed = 5300; $seed < 5340; ++$seed) {
-            $design = Scenario::random($seed, 8)->design();
+            $design = Scenario::randomZones($seed, 8)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $searches = [new FewestSearch($plan->run, $plan->check), new FewestSearch($plan->run, $plan->check, [$plan->check, $plan->check])];
                 $opinion = new SecondOpinion($design, $plan->run);

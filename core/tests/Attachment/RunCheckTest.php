@@ -22,7 +22,7 @@ final class RunCheckTest extends TestCase
     {
         $checked = 0;
         for ($seed = 700; $seed < 760; ++$seed) {
-            $design = Scenario::random($seed, 9)->design();
+            $design = Scenario::randomZones($seed, 9)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $candidates = $plan->run->candidates_m;
                 for ($try = 0; $try < 4; ++$try) {
