@@ -60,16 +60,12 @@ final class RailTally
     }
 
     /**
-     * @param list<float> $moments_Nm By unit of the run's shape, the shares first
-     * @param list<float> $winds_N What the suctions put on each
+     * @param float $share_Nm Of one full share
+     * @param float $wind_Nm Of all suctions
      */
-    public function section(array $moments_Nm, array $winds_N, float $misfit_Nm, float $x_m, bool $isSplice): void
+    public function section(float $share_Nm, float $wind_Nm, float $misfit_Nm, float $x_m, bool $isSplice): void
     {
-        $unit_Nm = abs($moments_Nm[0]);
-        $wind_Nm = 0.0;
-        foreach ($winds_N as $unit => $wind_N) {
-            $wind_Nm += $wind_N * $moments_Nm[$unit];
-        }
+        $unit_Nm = abs($share_Nm);
         $bound = max($unit_Nm * $this->downPerShare, abs($wind_Nm) * $this->perWind + $unit_Nm * $this->upPerShare) + $misfit_Nm * $this->perNormal;
         if (!$isSplice && $bound <= $this->railWorst) {
             return;
@@ -77,7 +73,7 @@ final class RailTally
         $case = $isSplice ? $this->downSpliceCase : $this->downCase;
         $this->add($case, $case->normal_N * $unit_Nm + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         foreach ($this->up as $case) {
-            $this->add($case, abs($case->windUp * $wind_Nm - $case->normal_N * $moments_Nm[0]) + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
+            $this->add($case, abs($case->windUp * $wind_Nm - $case->normal_N * $share_Nm) + $misfit_Nm, $case->along_N * $unit_Nm, $x_m, $isSplice);
         }
     }
 

@@ -166,8 +166,11 @@ final class RunCheck
         $last = count($layout->bays);
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
-                $moments = array_map(static fn (array $moments): float => $moments[$foot], $layout->moments);
-                $rail->section($moments, $this->winds->bay_N($length_m), 0.0, $layout->feet_m[$foot], false);
+                $wind_Nm = 0.0;
+                foreach ($this->winds->bay_N($length_m) as $unit => $wind_N) {
+                    $wind_Nm += $wind_N * $layout->moments[$unit][$foot];
+                }
+                $rail->section($layout->moments[0][$foot], $wind_Nm, 0.0, $layout->feet_m[$foot], false);
             }
         }
     }
@@ -183,12 +186,16 @@ final class RunCheck
         foreach ($shares as $section => $share) {
             $isSplice = $section >= 2 + count($bay->sections);
             $x_m = $layout->feet_m[$index] + $share * $bay->length_m;
-            $moments = array_column($units, $section);
-            $rail->section($moments, $winds_N, $misfit_Nm, $x_m, $isSplice);
-            if ($snow !== null && $rail->mayGovern($moments[0], $snow->range($index, $share, $simples[$section]), $misfit_Nm, $isSplice)) {
+            $share_Nm = $units[0][$section];
+            $wind_Nm = 0.0;
+            foreach ($winds_N as $unit => $wind_N) {
+                $wind_Nm += $wind_N * $units[$unit][$section];
+            }
+            $rail->section($share_Nm, $wind_Nm, $misfit_Nm, $x_m, $isSplice);
+            if ($snow !== null && $rail->mayGovern($share_Nm, $snow->range($index, $share, $simples[$section]), $misfit_Nm, $isSplice)) {
                 // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
                 foreach ($snow->extremes($index, $share, $simples[$section]) as $moment) {
-                    $rail->patterns($moments[0], $moment, $misfit_Nm, $x_m, $isSplice);
+                    $rail->patterns($share_Nm, $moment, $misfit_Nm, $x_m, $isSplice);
                 }
             }
         }
