@@ -15,7 +15,9 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,14 +25,15 @@ use Symfony\Component\HttpFoundation\Response;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
     ->withMiddleware(static function (Middleware $middleware): void {
+        // Empty texts must reach the core as they are; nobody asks from another origin.
+        $middleware->remove([ConvertEmptyStringsToNull::class, HandleCors::class]);
         $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class], replace: [StartSession::class => SparingSession::class]);
         // Chosen in the browser, and no secret.
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/login');
         $middleware->redirectUsersTo('/jobs');
-        // What people type is parsed by the core; spaces and empty texts must reach it as they are.
+        // What people type is parsed by the core; spaces must reach it as they are.
         $middleware->trimStrings(except: ['edits', 'edits.*.typed', 'edits.*.value', 'document']);
-        $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport([CoreException::class]);

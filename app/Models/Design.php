@@ -32,9 +32,9 @@ final class Design extends Model
     public const UPDATED_AT = null;
 
     /** Documents kept after reading: those of the planners who drag just now. */
-    private const KEPT = 8;
+    private const KEPT = 16;
 
-    /** @var array<string, DesignDocument> By their bytes */
+    /** @var array<string, DesignDocument> By their bytes, or by job and number */
     private static array $documents = [];
 
     protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change'];
@@ -58,10 +58,26 @@ final class Design extends Model
 
     public function document(): DesignDocument
     {
-        if (!isset(self::$documents[$this->bytes])) {
-            self::$documents = array_slice([$this->bytes => DesignFile::read($this->bytes)] + self::$documents, 0, self::KEPT, true);
+        return self::kept($this->bytes, fn (): DesignDocument => DesignFile::read($this->bytes));
+    }
+
+    /**
+     * The document of one of a job's designs, without asking the database for it twenty times a second while it is dragged: a saved
+     * design never changes. The job as it stands is part of the key, since after a restore its next design may have a number anew.
+     */
+    public static function documentOf(Job $job, int $id): DesignDocument
+    {
+        return self::kept($id.' of '.json_encode($job->getRawOriginal(), JSON_THROW_ON_ERROR), static fn (): DesignDocument => $job->designs()->whereKey($id)->firstOrFail()->document());
+    }
+
+    /** @param \Closure(): DesignDocument $read */
+    private static function kept(string $key, \Closure $read): DesignDocument
+    {
+        if (!isset(self::$documents[$key])) {
+            $document = $read();
+            self::$documents = array_slice([$key => $document] + self::$documents, 0, self::KEPT, true);
         }
 
-        return self::$documents[$this->bytes];
+        return self::$documents[$key];
     }
 }

@@ -28,7 +28,7 @@ final class BecauseController extends Controller
     /** The same value, were something else entered; nothing is saved. */
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
-        $plan = Planner::plan(Edits::apply($request->base($job)->document(), $request->edits()));
+        $plan = Planner::plan(Edits::apply($request->baseDocument($job), $request->edits()));
 
         return new JsonResponse(BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
     }

@@ -16,7 +16,7 @@ final class PreviewController extends Controller
 {
     public function show(EditRequest $request, Job $job): JsonResponse
     {
-        $design = Edits::apply($request->base($job)->document(), $request->edits());
+        $design = Edits::apply($request->baseDocument($job), $request->edits());
 
         return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf()));
     }
@@ -24,7 +24,7 @@ final class PreviewController extends Controller
     /** The job beside itself under a change that is not saved: another exposure, say. */
     public function beside(EditRequest $request, Job $job): JsonResponse
     {
-        $document = $request->base($job)->document();
+        $document = $request->baseDocument($job);
 
         return new JsonResponse(Comparison::between($document, Edits::apply($document, $request->edits())));
     }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Design;
 use App\Models\Job;
+use Garnetine\Core\Design\Design as DesignDocument;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The envelope of a change: which design it was made from, the edits, whose contents the core judges, and whose tape is on view. */
@@ -20,6 +21,11 @@ final class EditRequest extends FormRequest
     public function base(Job $job): Design
     {
         return $job->designs()->whereKey($this->integer('base'))->firstOrFail();
+    }
+
+    public function baseDocument(Job $job): DesignDocument
+    {
+        return Design::documentOf($job, $this->integer('base'));
     }
 
     /** The one run whose tape is wanted; null for all, an empty text for none. */
