@@ -14,7 +14,7 @@ use Garnetine\Core\Quantity\Dimension;
 final class RunView
 {
     /**
-     * @param string|null $tapeOf The one run that is given its tape, null for all
+     * @param string|null $tapeOf The one run that is given its tape and the table of its feet, null for all
      *
      * @return list<array<string, mixed>>
      */
@@ -30,7 +30,7 @@ final class RunView
         $rail = $run->verdict()?->rail;
 
         return [
-            'id' => $run->run->id, 'line' => $run->run->line->letter, 'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m,
+            'id' => $run->run->id, 'line' => $run->run->line->letter, 'y_m' => $run->run->line->y_m,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
             'feet_count' => count($run->picks), 'bound' => $run->bound,
@@ -38,13 +38,25 @@ final class RunView
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
             'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
             'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
-            'feet' => self::feet($plan, $run, $texts),
+            'feet' => self::feet($run),
+            'table' => $withTape ? self::table($plan, $run, $texts) : [],
             'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)) : [],
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function feet(Plan $plan, RunPlan $run, Texts $texts): array
+    /** @return list<array<string, mixed>> For drawing */
+    private static function feet(RunPlan $run): array
+    {
+        $feet = [];
+        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
+            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'word' => Texts::word(1 - $verdict->worst->ratio)];
+        }
+
+        return $feet;
+    }
+
+    /** @return list<array<string, mixed>> For reading */
+    private static function table(Plan $plan, RunPlan $run, Texts $texts): array
     {
         $printer = $plan->design->printer();
         $feet = [];
@@ -53,10 +65,9 @@ final class RunView
             $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
             $reserve = 1 - $verdict->worst->ratio;
             $feet[] = [
-                'number' => $place + 1, 'member' => $run->members()[$place], 'x_m' => $verdict->x_m, 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
-                'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value), 'case' => $verdict->worst->case->code,
-                'up' => $printer->print(Dimension::Force, $verdict->up_N), 'down' => $printer->print(Dimension::Force, $verdict->down_N),
-                'along' => $printer->print(Dimension::Force, $verdict->along_N),
+                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
+                'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
+                'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
                 'miss' => $latitude === null ? null : $printer->length($latitude->miss_m), 'other' => $latitude?->otherMember,
                 'must_land' => $latitude !== null && $latitude->otherMember === null,

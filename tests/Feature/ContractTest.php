@@ -17,7 +17,7 @@ final class ContractTest extends TestCase
     public static function types(): array
     {
         return [
-            'a run' => ['runs.0', 'Run'], 'a foot' => ['runs.0.feet.0', 'Foot'], 'a mark' => ['runs.0.tape.0', 'TapeMark'], 'the sheet' => ['sheet', 'Sheet'],
+            'a run' => ['runs.0', 'Run'], 'a foot' => ['runs.0.feet.0', 'Foot'], 'a row of feet' => ['runs.0.table.0', 'FootRow'], 'a mark' => ['runs.0.tape.0', 'TapeMark'], 'the sheet' => ['sheet', 'Sheet'],
             'a dimension' => ['sheet.dimensions.across.0.0', 'Dimension'], 'a stage' => ['stages.0', 'StageState'], 'a finding' => ['findings.0', 'FindingInfo'],
             'a survey item' => ['survey.0', 'SurveyItem'], 'a coefficient' => ['coefficients.0', 'Coefficient'],
         ];
@@ -44,7 +44,9 @@ final class ContractTest extends TestCase
         $preview = array_keys((array) $this->actingAs($user)->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'edits' => []])->assertOk()->json());
         self::assertSame([], array_diff($planned, $preview));
         $runs = $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'tape_of' => 'B1', 'edits' => []])->assertOk()->json('runs');
-        self::assertSame(['B1'], array_column(array_filter(is_array($runs) ? $runs : [], static fn (mixed $run): bool => is_array($run) && $run['tape'] !== []), 'id'));
+        foreach (['tape' => ['B1'], 'table' => ['B1'], 'feet' => ['A1', 'B1', 'A2', 'B2', 'C', 'D']] as $what => $of) {
+            self::assertSame($of, array_column(array_filter(is_array($runs) ? $runs : [], static fn (mixed $run): bool => is_array($run) && $run[$what] !== []), 'id'), $what);
+        }
         $view = array_keys((array) $this->getJson("/jobs/{$job->id}/view")->json());
         self::assertSame([], array_diff($view, $planned, self::keys('DeskData'), ['becauses']));
         self::assertSame([], array_diff(array_merge($planned, self::keys('DeskData')), $view, ['becauses']));

@@ -257,7 +257,7 @@ function Tapes({ view }: { view: DeskData }) {
                         Run {run.id}, chalk line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
                     </h3>
                     <p className="font-condensed text-[1.3rem]">
-                        {run.feet.map((foot) => (
+                        {run.table.map((foot) => (
                             <span key={foot.number} className="mr-6 inline-block">
                                 {foot.number} <strong>{foot.tape}</strong>
                                 <span className="text-[0.93rem]">

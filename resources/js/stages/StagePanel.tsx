@@ -129,7 +129,7 @@ function Feet({ run }: { run: Run }) {
                 </tr>
             </thead>
             <tbody>
-                {run.feet.map((foot) => (
+                {run.table.map((foot) => (
                     <tr key={foot.number}>
                         <td>{foot.number}</td>
                         <td className="text-right font-semibold">{foot.tape}</td>

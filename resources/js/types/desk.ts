@@ -45,17 +45,18 @@ export type Sheet = {
     dimensions: { across: Dimension[][]; up: Dimension[][] };
 };
 
-export type Foot = {
+/** For drawing. */
+export type Foot = { number: number; x_m: number; word: Tone };
+
+/** For reading. */
+export type FootRow = {
     number: number;
     member: number;
-    x_m: number;
     tape: string;
     reserve: string;
     word: Tone;
     link: string;
-    case: string;
     up: string;
-    down: string;
     along: string;
     bay: string | null;
     miss: string | null;
@@ -75,7 +76,6 @@ export type Run = {
     id: string;
     line: string;
     y_m: number;
-    hole_y_m: number;
     x0_m: number;
     x1_m: number;
     splices_m: number[];
@@ -90,6 +90,8 @@ export type Run = {
     above_butt: string | null;
     above_butt_m: number | null;
     feet: Foot[];
+    /** Like the tape, in a preview of the run on view alone. */
+    table: FootRow[];
     tape: TapeMark[];
 };
 
