@@ -472,6 +472,11 @@ export function Rails({
                                 fontSize={13}
                                 fontWeight={600}
                                 fill={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
+                                // A member behind the name is broken off around it.
+                                stroke="var(--color-paper)"
+                                strokeWidth={5}
+                                strokeLinejoin="round"
+                                paintOrder="stroke"
                             >
                                 {run.id}
                             </text>

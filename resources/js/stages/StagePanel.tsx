@@ -114,18 +114,18 @@ function Feet({ run }: { run: Run }) {
     }
     return (
         <table className="font-condensed whitespace-nowrap">
-            <thead>
+            <thead className="whitespace-normal leading-tight [&_th]:align-bottom">
                 <tr>
                     <th>Foot</th>
                     <th className="text-right">On the tape</th>
                     <th className="text-right">Member</th>
-                    <th className="pl-6">Reserve</th>
+                    <th className="pl-1">Reserve</th>
                     <th>Weakest link</th>
                     <th className="text-right">Pull</th>
                     <th className="text-right">Down-slope</th>
-                    <th className="text-right">To the next</th>
-                    <th className="text-right">May miss by</th>
-                    <th className="pl-6">Or on</th>
+                    <th className="text-right">To the&nbsp;next</th>
+                    <th className="text-right">May miss&nbsp;by</th>
+                    <th>Or on</th>
                 </tr>
             </thead>
             <tbody>
@@ -134,7 +134,7 @@ function Feet({ run }: { run: Run }) {
                         <td>{foot.number}</td>
                         <td className="text-right font-semibold">{foot.tape}</td>
                         <td className="text-right">{foot.member}</td>
-                        <td className={`pl-6 tone-${foot.word}`}>
+                        <td className={`pl-1 tone-${foot.word}`}>
                             <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}`}>
                                 {foot.word} {foot.reserve}
                             </Why>
@@ -156,7 +156,7 @@ function Feet({ run }: { run: Run }) {
                                 </Why>
                             )}
                         </td>
-                        <td className="pl-6">{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
+                        <td>{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
                     </tr>
                 ))}
             </tbody>
