@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Support\JobList;
 use Garnetine\Core\Cli\Main;
 use Garnetine\Core\Design\Edits;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
@@ -132,6 +133,25 @@ final class DesignTest extends TestCase
         $this->postJson("/jobs/{$this->job->id}/preview", ['base' => $this->job->current()->id, 'sequence' => 7, 'edits' => [['path' => '/block/x_m', 'typed' => "4' 0"]]])
             ->assertOk()->assertJsonPath('sequence', 7)->assertJsonStructure(['sheet', 'runs', 'findings']);
         self::assertSame(1, $this->job->designs()->count());
+    }
+
+    public function test_a_preview_is_of_the_job_it_is_asked_for_whatever_was_read_before(): void
+    {
+        $base = $this->job->current()->id;
+        $other = $this->exampleJob($this->user);
+        $preview = fn (Job $job, int $base) => $this->postJson("/jobs/{$job->id}/preview", ['base' => $base, 'edits' => []]);
+        $preview($this->job, $base)->assertOk();
+        $preview($other, $base)->assertNotFound();
+        $asked = 0;
+        DB::listen(static function (QueryExecuted $query) use (&$asked): void {
+            $asked += str_contains($query->sql, '"designs"') ? 1 : 0;
+        });
+        $preview($this->job, $base)->assertOk();
+        self::assertSame(0, $asked, 'a saved design is asked for once');
+        // As after a restore: what the job was is not what it is.
+        Job::query()->whereKey($this->job->id)->update(['updated_at' => now()->subDay()]);
+        $preview($this->job, $base)->assertOk();
+        self::assertSame(1, $asked);
     }
 
     public function test_browser_and_command_line_give_identical_bytes(): void
