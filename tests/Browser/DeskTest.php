@@ -139,6 +139,27 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(2, $this->job->designs()->count());
     }
 
+    public function test_another_run_is_chosen_while_a_value_is_typed_and_tells_of_the_change_too(): void
+    {
+        $this->stage('attachments');
+        $slot = $this->element("[data-path='/kit/foot/up_N']");
+        $slot->click();
+        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $slot->sendKeys('300 lb');
+        $this->seeText('Not saved: 19 modules, 41 feet', '[data-live]');
+        // As a touch does it: the value that is typed keeps the focus.
+        $this->browser->executeScript('document.querySelector(`[data-run="D"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+        $rows = fn (): int => count($this->browser->findElements(WebDriverBy::cssSelector('section table tbody tr')));
+        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === 12);
+        $this->seeText('12 feet', 'body');
+        self::assertStringContainsString('run D', (string) $this->element('section[aria-label^="Measures"]')->getAttribute('aria-label'));
+        self::assertSame(12, preg_match_all('/foot \d/', (string) $this->element('section[aria-label^="Measures"]')->getDomProperty('textContent')));
+        self::assertDoesNotMatchRegularExpression('/null|undefined|NaN/', $this->element('body')->getText());
+        $slot->sendKeys(WebDriverKeys::ESCAPE);
+        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === 9);
+        self::assertSame(1, $this->job->designs()->count());
+    }
+
     public function test_loads_are_tried_by_hand_and_laid_beside_another_exposure(): void
     {
         $this->stage('loads');

@@ -163,9 +163,13 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const onModule = (row: number, column: number) =>
         stage === 'loads' ? desk.ask(`modules/${row}/${column}`) : void edit([{ toggle: { row, column } }]);
     const shown = live?.planned ?? data;
-    const run = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
-    // A preview sends the tape of one run; of another, chosen since, the saved one stays until that is there.
-    const tape = [run, data.runs.find((one) => one.id === run?.id)].find((one) => one?.tape.length)?.tape ?? [];
+    const drawn = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
+    const saved = data.runs.find((one) => one.id === drawn?.id);
+    // A preview sends tape and table of one run; of another, chosen since, the saved ones stay until those are there.
+    const run =
+        drawn !== undefined && drawn.tape.length === 0 && saved !== undefined
+            ? { ...drawn, tape: saved.tape, table: saved.table }
+            : drawn;
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     return (
         <DeskContext.Provider value={desk}>
@@ -299,10 +303,10 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <BecausePanel job={job.id} path={asked} design={data.design.id} onClose={() => setAsked(null)} />
                     )}
                 </div>
-                {showTape && run !== undefined && tape.length > 0 && (
+                {showTape && run !== undefined && run.tape.length > 0 && (
                     <footer className="order-2 flex-none border-ink border-t md:order-none">
                         <Tape
-                            run={{ ...run, tape }}
+                            run={run}
                             units={data.units}
                             slope={data.slope_tape}
                             runDatum={datum('/rules/run_datum')}

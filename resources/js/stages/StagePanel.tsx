@@ -156,7 +156,7 @@ function Feet({ run }: { run: Run }) {
                                 </Why>
                             )}
                         </td>
-                        <td>{foot.must_land ? 'must land' : `member ${foot.other}`}</td>
+                        <td>{foot.must_land ? 'must land' : foot.other !== null && `member ${foot.other}`}</td>
                     </tr>
                 ))}
             </tbody>
