@@ -429,16 +429,17 @@ final class FewestSearch
         [$low, $high] = $right;
         $leftLow = $known - $carry * $low;
         $leftHigh = $known - $carry * $high;
+        // Of a moment that may have either sign nothing is left for sure.
         $least = [
-            $leftLow > 0.0 ? ($leftHigh > 0.0 ? $perMoment * ($leftLow < $leftHigh ? $leftLow : $leftHigh) : 0.0) : ($leftHigh < 0.0 ? -$perMoment * ($leftLow > $leftHigh ? $leftLow : $leftHigh) : 0.0),
-            $low > 0.0 ? $perMoment * $low : ($high < 0.0 ? -$perMoment * $high : 0.0),
+            $leftLow * $leftHigh > 0.0 ? $perMoment * min(abs($leftLow), abs($leftHigh)) : 0.0,
+            $low * $high > 0.0 ? $perMoment * min(abs($low), abs($high)) : 0.0,
         ];
         $shares = $bay->sections;
         foreach ($bay->unitSections[0] as $index => $simple) {
             $share = $shares[$index];
             $one = $simple + (1 - $share) * $leftLow + $share * $low;
             $other = $simple + (1 - $share) * $leftHigh + $share * $high;
-            $least[] = $one > 0.0 ? ($other > 0.0 ? $perMoment * ($one < $other ? $one : $other) : 0.0) : ($other < 0.0 ? -$perMoment * ($one > $other ? $one : $other) : 0.0);
+            $least[] = $one * $other > 0.0 ? $perMoment * min(abs($one), abs($other)) : 0.0;
         }
 
         return $least;
