@@ -11,6 +11,7 @@ use App\Previews\PreviewServer;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -30,6 +31,20 @@ final class PreviewServerTest extends TestCase
             [$mine, $theirs, 404], [$foreign, $theirs, 200], [['garnetine_session' => 'forged'], $theirs, 401],
         ] as $turn => [$cookies, $job, $status]) {
             self::assertSame($status, self::answered($server, self::asked($job, $cookies))['status'], "turn $turn");
+        }
+    }
+
+    public function test_a_visitor_after_a_planner_has_a_session_of_their_own(): void
+    {
+        $user = $this->planner();
+        $job = $this->exampleJob($user);
+        $server = new PreviewServer($this->app, $this->app->make(Kernel::class));
+        $mine = $this->signedIn($user);
+        $sessions = static fn (): int => DB::table('sessions')->count();
+        foreach ([[$mine, 200, 0], [[], 401, 1], [$mine, 200, 0], [[], 401, 1]] as $turn => [$cookies, $status, $more]) {
+            $before = $sessions();
+            self::assertSame($status, self::answered($server, self::asked($job, $cookies))['status'], "turn $turn");
+            self::assertSame($before + $more, $sessions(), "turn $turn");
         }
     }
 
