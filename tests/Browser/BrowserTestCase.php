@@ -128,6 +128,17 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** Types into a value of a worksheet and stays in it. */
+    protected function typing(string $path, string $text): RemoteWebElement
+    {
+        $slot = $this->element("[data-path='$path']");
+        $slot->click();
+        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $slot->sendKeys($text);
+
+        return $slot;
+    }
+
     /** Types into a value of a worksheet and waits until the server has answered. */
     protected function fill(string $path, string $text, bool $saved = true): void
     {
@@ -135,10 +146,7 @@ abstract class BrowserTestCase extends TestCase
         if ($slot->getTagName() === 'select') {
             $slot->findElement(WebDriverBy::cssSelector("option[value='$text']"))->click();
         } else {
-            $slot->click();
-            $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
-            $slot->sendKeys($text);
-            $slot->sendKeys(WebDriverKeys::ENTER);
+            $this->typing($path, $text)->sendKeys(WebDriverKeys::ENTER);
         }
         $this->settled();
         if ($saved) {

@@ -120,20 +120,14 @@ final class DeskTest extends BrowserTestCase
     public function test_a_value_is_looked_at_while_it_is_typed_and_what_leaves_the_roof_is_named(): void
     {
         $this->stage('modules');
-        $slot = $this->element("[data-path='/block/columns']");
-        $slot->click();
-        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $slot->sendKeys('8');
+        $slot = $this->typing('/block/columns', '8');
         $this->seeText('Not saved: 16 modules', '[data-live]');
         $slot->sendKeys(WebDriverKeys::ENTER);
         $this->seeText('3 modules will leave the roof.', '[role=alert]');
         self::assertSame(1, $this->job->designs()->count());
         $this->press('Take them off');
         $this->seeText('design 2', 'header');
-        $x = $this->element("[data-path='/block/x_m']");
-        $x->click();
-        $x->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $x->sendKeys('7');
+        $x = $this->typing('/block/x_m', '7');
         $this->seeText('Not possible yet', '[data-live]');
         $x->sendKeys(WebDriverKeys::ESCAPE);
         self::assertSame(2, $this->job->designs()->count());
@@ -142,10 +136,7 @@ final class DeskTest extends BrowserTestCase
     public function test_another_run_is_chosen_while_a_value_is_typed_and_tells_of_the_change_too(): void
     {
         $this->stage('attachments');
-        $slot = $this->element("[data-path='/kit/foot/up_N']");
-        $slot->click();
-        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $slot->sendKeys('300 lb');
+        $slot = $this->typing('/kit/foot/up_N', '300 lb');
         $this->seeText('Not saved: 19 modules, 41 feet', '[data-live]');
         // As a touch does it: the value that is typed keeps the focus.
         $this->browser->executeScript('document.querySelector(`[data-run="D"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
