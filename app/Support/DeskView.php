@@ -92,6 +92,7 @@ final class DeskView
             'demand' => DemandView::of($plan, $texts),
             'sheet' => SheetView::of($plan),
             'runs' => RunView::all($plan, $texts, $tapeOf),
+            'tape_head' => $plan->capacities === null ? '' : $texts->say('tape.head', ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0]),
         ];
     }
 

@@ -116,8 +116,10 @@ final class PaperView
     {
         $clamp = $plan->clamp;
 
-        return $clamp?->ratio === null ? null : [
-            'run' => $clamp->run, 'reserve' => Texts::reserve(1 - $clamp->ratio), 'word' => Texts::word(1 - $clamp->ratio),
+        $ratio = $clamp?->ratio();
+
+        return $clamp === null || $ratio === null ? null : [
+            'run' => $clamp->run, 'reserve' => Texts::reserve(1 - $ratio), 'word' => Texts::word(1 - $ratio),
             'up' => $plan->design->printer()->print(Dimension::Force, $clamp->up_N),
         ];
     }

@@ -34,11 +34,13 @@ final class RunView
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
             'feet_count' => count($run->picks), 'bound' => $run->bound,
-            'rail_reserve' => $rail === null ? null : Texts::reserve(1 - $rail->ratio), 'rail_word' => $rail === null ? 'plain' : Texts::word(1 - $rail->ratio),
+            'rail_reserve' => $rail === null ? null : Texts::reserve($rail->reserve()), 'rail_word' => $rail === null ? 'plain' : Texts::word($rail->reserve()),
+            'in_line' => $run->inLine_m() === null ? null : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
             'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
             'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($run),
+            'places' => $withTape ? self::places($run) : [],
             'table' => $withTape ? self::table($plan, $run, $texts) : [],
             'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)) : [],
         ];
@@ -49,10 +51,26 @@ final class RunView
     {
         $feet = [];
         foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
-            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'word' => Texts::word(1 - $verdict->worst->ratio)];
+            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'word' => Texts::word($verdict->worst->reserve())];
         }
 
         return $feet;
+    }
+
+    /** @return list<array{member: int, x_m: float, hand: string}> Where the line crosses members that a foot could stand on, ascending, and what the planner decided there */
+    private static function places(RunPlan $run): array
+    {
+        $places = array_map(static fn (array $barred): array => $barred + ['hand' => 'barred'], $run->run->hand->barred);
+        foreach ($run->run->candidates_m as $pick => $x_m) {
+            $places[] = ['member' => $run->run->members[$pick], 'x_m' => $x_m, 'hand' => match (true) {
+                in_array($pick, $run->run->hand->pinned, true) => 'pinned',
+                in_array($pick, $run->picks, true) => 'foot',
+                default => 'free',
+            }];
+        }
+        usort($places, static fn (array $one, array $other): int => $one['x_m'] <=> $other['x_m']);
+
+        return $places;
     }
 
     /** @return list<array<string, mixed>> For reading */
@@ -63,14 +81,13 @@ final class RunView
         $feet_m = $run->feet_m();
         foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
             $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
-            $reserve = 1 - $verdict->worst->ratio;
+            $reserve = $verdict->worst->reserve();
             $feet[] = [
                 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
-                'miss' => $latitude === null ? null : $printer->length($latitude->miss_m), 'other' => $latitude?->otherMember,
-                'must_land' => $latitude !== null && $latitude->otherMember === null,
+                'other' => $latitude === null ? null : ($latitude->otherMember ?? 'none'),
             ];
         }
 

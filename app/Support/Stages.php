@@ -19,11 +19,11 @@ final class Stages
     ];
 
     private const BY_CODE = [
-        'run_fails' => 'attachments', 'run_not_found' => 'attachments', 'members_miss_run' => 'attachments', 'member_share' => 'attachments', 'one_share_too_much' => 'attachments',
-        'feet_over_bound' => 'attachments', 'stagger_partly' => 'attachments', 'no_room_for_centre' => 'attachments', 'layout_side_unknown' => 'surface',
-        'run_too_long' => 'rails', 'rail_end_short' => 'rails', 'plate_below_butt' => 'holes', 'cover_short' => 'holes', 'plate_in_nails' => 'holes',
+        'run_fails' => 'attachments', 'run_not_found' => 'attachments', 'members_miss_run' => 'attachments', 'member_share' => 'attachments',
+        'feet_over_bound' => 'attachments', 'stagger_partly' => 'attachments', 'layout_side_unknown' => 'surface',
+        'run_too_long' => 'rails', 'rail_end_short' => 'rails', 'line_tight' => 'rails', 'plate_below_butt' => 'holes', 'cover_short' => 'holes', 'plate_in_nails' => 'holes',
         'makers_cover_missing' => 'holes', 'line_in_lap' => 'modules', 'one_area_for_gcp' => 'loads', 'floor_on_panels' => 'loads', 'kh_floor' => 'loads',
-        'partial_snow' => 'loads', 'structure_screen_only' => 'handover', 'clamp_fails' => 'modules', 'no_equalisation' => 'loads', 'en_recommended' => 'loads', 'en_winds' => 'loads', 'as_nzs_direction' => 'loads', 'rafter_screen' => 'handover', 'rafter_screen_fails' => 'surface', 'ridge_reading_severe' => 'loads', 'ridge_reading_mild' => 'loads',
+        'partial_snow' => 'loads', 'structure_screen_only' => 'handover', 'clamp_fails' => 'modules', 'clamp_slips' => 'modules', 'no_equalisation' => 'loads', 'en_recommended' => 'loads', 'en_winds' => 'loads', 'as_nzs_direction' => 'loads', 'rafter_screen' => 'handover', 'rafter_screen_fails' => 'surface', 'ridge_reading_severe' => 'loads', 'ridge_reading_mild' => 'loads',
     ];
 
     public static function of(Finding $finding): string

@@ -86,7 +86,7 @@ final class DesignTest extends TestCase
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
         self::assertNull($rows[$job->id]['modules']);
         self::assertSame('not planned yet', $rows[$job->id]['status']);
-        self::assertSame(33, $rows[$this->job->id]['attachments'], 'the others are there');
+        self::assertSame(32, $rows[$this->job->id]['attachments'], 'the others are there');
         Queue::assertPushed(PlanAhead::class, static fn (PlanAhead $ahead): bool => $ahead->designId === $job->current()->id);
         app()->call([new PlanAhead($job->current()->id), 'handle']);
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');

@@ -115,8 +115,8 @@ final class HistoryTest extends TestCase
         self::assertSame([['path' => '/site/wind_speed_m_per_s', 'label' => 'Basic wind speed', 'before' => '115 mph', 'after' => '150 mph']], $compared->json('inputs'));
         $feet = $compared->collect('results')->firstWhere('label', 'Feet');
         self::assertIsArray($feet);
-        self::assertSame('33', $feet['before']);
-        self::assertNotSame('33', $feet['after']);
+        self::assertSame('32', $feet['before']);
+        self::assertNotSame('32', $feet['after']);
         $foreign = $this->exampleJob($this->planner('Beech Solar'))->current()->id;
         $this->getJson("/jobs/{$this->job->id}/compare?one=$base&two=$foreign")->assertNotFound();
         $this->postJson("/jobs/{$this->job->id}/designs/$foreign/again", ['base' => $this->job->current()->id])->assertNotFound();

@@ -82,7 +82,7 @@ final class OwnCopyTest extends TestCase
         $bytes = (string) file_get_contents(base_path('core/tests/Fixtures/design-1.json'));
         $save = static fn (int $number, string $hash): mixed => $job->designs()->create(['number' => $number, 'author_id' => $user->id, 'bytes' => $bytes, 'hash' => $hash, 'change' => 'Job started']);
         $save(1, DesignFile::hashAsWritten($bytes));
-        $this->actingAs($user)->getJson("/jobs/{$job->id}/view")->assertOk()->assertJsonPath('summary.attachments', 33);
+        $this->actingAs($user)->getJson("/jobs/{$job->id}/view")->assertOk()->assertJsonPath('summary.attachments', 32);
         self::assertSame($bytes, $this->get("/jobs/{$job->id}/export/design.json")->content());
         self::assertSame(0, Artisan::call('garnetine:verify'));
         $this->read($job)->assertOk()->assertJsonPath('design.number', 2);

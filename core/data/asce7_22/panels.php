@@ -13,6 +13,5 @@ return [
         'least_psf' => ['value' => 16.0, 'confidence' => 'medium', 'note' => 'floor_on_panels'],
         'top_above_roof_in' => 10.0, 'parallel_deg' => 2.0, 'least_gap_in' => 0.25, 'gap_every_ft' => 6.7, 'edge_in_h2' => 2.0,
         'open_in_h2' => 4.0, 'open_ft' => 4.0, 'exposed_in_h' => 0.5, 'row_end_in_lp' => 1.5,
-        'zone_a/least_dimension' => 0.1, 'zone_a/height' => 0.4, 'zone_a/floor_dimension' => 0.04, 'zone_a/floor_ft' => 3.0,
     ],
 ];

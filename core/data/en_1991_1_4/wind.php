@@ -10,6 +10,7 @@ return [
     'values' => [
         'rho' => 1.25, 'kr' => 0.19, 'ki' => 1.0,
         'z0/0' => 0.003, 'z0/I' => 0.01, 'z0/II' => 0.05, 'z0/III' => 0.3, 'z0/IV' => 1.0,
-        'z_min/0' => 1.0, 'z_min/I' => 1.0, 'z_min/II' => 2.0, 'z_min/III' => 5.0, 'z_min/IV' => 10.0,
+        // Under 1.5 m, the lowest roof that is planned, the two flattest terrains have no bound that counts.
+        'z_min/II' => 2.0, 'z_min/III' => 5.0, 'z_min/IV' => 10.0,
     ],
 ];

@@ -7,8 +7,10 @@ namespace Garnetine\Core\Attachment;
 /** What one attachment of a run bears, and which link is the weakest. */
 final readonly class AttachmentVerdict
 {
+    /** @param list<LinkRatio> $links The worst first: every link that bears anything where that was asked for, else the worst alone */
     public function __construct(
         public LinkRatio $worst,
+        public array $links,
         public float $x_m,
         public float $tributary_m,
         /** Largest pull normal to the roof. */
@@ -21,5 +23,28 @@ final readonly class AttachmentVerdict
         /** Modules that this attachment carries, as the reaction of one module's weight. */
         public float $modules,
     ) {
+    }
+
+    /** The worse of two checks of one attachment, link by link. */
+    public function worse(self $other): self
+    {
+        $links = [];
+        foreach ([...$this->links, ...$other->links] as $one) {
+            $known = $links[$one->link->value] ?? null;
+            $links[$one->link->value] = $known === null || $one->ratio > $known->ratio ? $one : $known;
+        }
+        usort($links, static fn (LinkRatio $one, LinkRatio $two): int => $two->ratio <=> $one->ratio);
+
+        return new self(
+            $links[0] ?? $this->worst,
+            $links,
+            $this->x_m,
+            $this->tributary_m,
+            max($this->up_N, $other->up_N),
+            max($this->down_N, $other->down_N),
+            max($this->along_N, $other->along_N),
+            max($this->tension_N, $other->tension_N),
+            $this->modules,
+        );
     }
 }

@@ -14,15 +14,17 @@ use Garnetine\Core\Quantity\Length;
  */
 final readonly class Capacities
 {
-    /** Feet out of line by an eighth of an inch at most; the step says so. */
-    public const MISFIT_IN = 0.125;
+    /** How well feet are brought into line, unless the company says otherwise. Source: common practice, no source. */
+    public const USUAL_LINE_IN = 0.125;
+
+    private const IN_LINE_MOST_IN = 0.5;
 
     private function __construct(
         public float $railNormal_Nm,
         public float $railAlong_Nm,
-        /** Moment from misfit times the square of the bay, 3·E·I·δ. */
-        public float $misfit_Nm3,
         public float $splice_Nm,
+        /** How far out of line a foot bends the rail to its allowable stress, over the square of the bay: Fb·Sx / (3·E·Ix). */
+        public float $linePerSquare_per_m,
         public float $boltUp_N,
         public float $boltAlong_N,
         public float $footUp_N,
@@ -37,6 +39,8 @@ final readonly class Capacities
         private bool $lateralIsFinal,
         /** Whether pull and push in the lag add up in a straight line, for want of a clause: on the safe side. */
         public bool $addsUp,
+        /** How far feet may stand from their marks, which all of this is held to. */
+        public Placing $placing,
     ) {
     }
 
@@ -61,8 +65,8 @@ final readonly class Capacities
         return new self(
             $rail->sectionModulusX->toSi() * $stress_Pa,
             $rail->sectionModulusY->toSi() * $stress_Pa,
-            3 * $rail->elasticModulus->toSi() * $rail->secondMomentX->toSi() * Length::ofInches(self::MISFIT_IN)->toMetres(),
             $rail->spliceMoment?->toSi() ?? INF,
+            $rail->sectionModulusX->toSi() * $stress_Pa / (3 * $rail->elasticModulus->toSi() * $rail->secondMomentX->toSi()),
             $bolt->up?->toSi() ?? INF,
             $bolt->along?->toSi() ?? INF,
             $foot->up?->toSi() ?? INF,
@@ -76,12 +80,20 @@ final readonly class Capacities
             max(1e-3, $lag?->lateral?->toSi() ?? INF),
             $lag->lateralIsMakers ?? false,
             $design->kit->capacities === CapacityFormat::Design,
+            Placing::of($design),
         );
     }
 
-    /** What a foot that stands too high or low bends into the rail beside it, in a bay of a length. */
-    public function misfit_Nm(float $length_m): float
+    /**
+     * How far out of line a foot may stand before it bends the rail to its allowable stress, δ = Fb·Sx·L²/(3·E·Ix), at most ½ in.
+     *
+     * No load: an imposed deformation in ductile metal limits itself, and ASCE 7 keeps self-straining effects apart. It tells
+     * how well the feet want to be aligned.
+     *
+     * Source: statics, a beam built in at the neighbouring foot; the cap is common practice, no source.
+     */
+    public function inLine_m(float $shortestBay_m): float
     {
-        return $this->misfit_Nm3 / ($length_m * $length_m);
+        return min(Length::ofInches(self::IN_LINE_MOST_IN)->toMetres(), $this->linePerSquare_per_m * $shortestBay_m ** 2);
     }
 }

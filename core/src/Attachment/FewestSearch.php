@@ -20,23 +20,31 @@ final class FewestSearch
     /** After so many steps a search settles for a bound. */
     public const STEPS = 3_000;
 
+    /** Steps that a search goes on for a greater reserve with as many feet, after the last that it found. */
+    private const FURTHER = 200;
+
     private const TIE = 1e-9;
 
     /** Steps of a search for a layout that relieves, and what it goes on for once it has one: a good one comes early. */
     private const RELIEF_STEPS = 500;
     private const RELIEF_FURTHER = 5;
 
-    private float $limit;
+    private float $limit = INF;
 
     /** @var list<int>|null */
     private ?array $best = null;
 
     private float $bestWorst = INF;
 
+    /** Whether every layout that is taken was asked to hold with each foot off its mark, and not the best one only. */
+    private bool $isStrict = false;
+
     /** @var (\Closure(list<int>): float)|null What a search for relief looks for, instead of the greatest reserve */
     private ?\Closure $relief = null;
 
     private float $bestRelief = 0.0;
+
+    private float $reliefLimit = 0.0;
 
     /** The run that a search for relief is for: this one, or one alike */
     private RunCheck $relieved;
@@ -50,7 +58,7 @@ final class FewestSearch
 
     private bool $isComplete = true;
 
-    /** @var array<int, array<int, list<int>>> By foot and feet left: the next feet, likely ones first */
+    /** @var array<int, array<int, list<int>>> By foot and feet left: the feet that may follow after a first bay, likely ones first */
     private array $order = [];
 
     /** @var array<int, list<float>> For each chosen foot but the last, unit moments over it, less the carry times those over the next */
@@ -76,20 +84,15 @@ final class FewestSearch
 
     private readonly bool $isTurned;
 
-    /** Splices without an allowable moment: the rail is checked with a hinge at each, and without. Chains are followed with them. */
-    private readonly int $hinges;
-
     /** @param list<RunCheck> $others See ruledOut() */
     public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
     {
         $this->relieved = $check;
-        $this->limit = SearchSpace::LIMIT;
         // From the end with the longer overhang: what fails mostly fails there, and is then found out first.
         $last = count($run->candidates_m) - 1;
         $this->isTurned = $last > 0 && $run->clamps_m[count($run->clamps_m) - 1] - $run->candidates_m[$last] > $run->candidates_m[0] - $run->clamps_m[0] + 1e-6;
         $searched = $this->isTurned ? $run->turned() : $run;
         $this->space = new SearchSpace($searched, $check, $this->isTurned ? $check->shape->turned($searched) : $check->shape, $others);
-        $this->hinges = $run->spliceIsHinge ? count($run->splices_m) : 0;
         $this->allowed = array_fill(0, max(1, $this->space->count), true);
     }
 
@@ -98,10 +101,11 @@ final class FewestSearch
      * @param int|null $most Layouts with more feet are of no interest
      * @param list<list<int>> $hints Layouts that are likely good: weighed first, so that the search can prune by them
      * @param int $steps After which the search settles for a bound
+     * @param int $least Layouts with fewer feet are of no interest
      *
      * @return Fewest|null Null when no layout holds, or none was found within the budget; isComplete() tells which
      */
-    public function fewest(array $barred = [], ?int $most = null, array $hints = [], int $steps = self::STEPS): ?Fewest
+    public function fewest(array $barred = [], ?int $most = null, array $hints = [], int $steps = self::STEPS, int $least = 0): ?Fewest
     {
         $this->isComplete = true;
         if ($this->space->start === null) {
@@ -111,35 +115,23 @@ final class FewestSearch
         foreach ($barred as $candidate) {
             $this->allowed[$this->isTurned ? $this->space->count - 1 - $candidate : $candidate] = false;
         }
-        $this->limit = SearchSpace::LIMIT;
-        $this->best = null;
-        $this->bestWorst = INF;
         $bound = null;
         $nodes = 0;
-        $without = implode(',', $barred);
+        $this->isStrict = $this->relief !== null;
         $last = min($most ?? $this->space->count, $this->space->count);
-        for ($count = $this->space->start; $count <= $last; ++$count) {
-            $this->nodes = 0;
-            $this->budget = max(min(400, $steps), intdiv($steps - $nodes, 2));
-            foreach ($hints as $hint) {
-                if (count($hint) === $count && array_intersect($hint, $barred) === []) {
-                    $this->weigh($hint);
-                }
-            }
-            // What was in vain under the loads of one run tells nothing of another's.
-            [$vain, $through] = $this->relief === null ? $this->vain[$without][$count] ?? [0, false] : [0, false];
-            if ($this->best === null && ($through || $vain > $this->budget)) {
-                $this->nodes = $through ? min($vain, $this->budget) : $this->budget + 1;
-            } else {
-                $this->begin($count);
+        for ($count = max($this->space->start, $least); $count <= $last; ++$count) {
+            $budget = max(min(400, $steps), intdiv($steps - $nodes, 2));
+            $this->look($count, $barred, $hints, $budget);
+            $nodes += $this->nodes;
+            if ($this->best !== null && !$this->isStrict && $this->others === [] && !$this->check->holdsMoved($this->feet_m($this->best), $this->bestWorst)) {
+                // The best does not hold with a foot off its mark, which is rare: of others with as many feet each is asked.
+                $this->isStrict = true;
+                $this->look($count, $barred, $hints, $budget);
+                $nodes += $this->nodes;
             }
             $complete = $this->nodes <= $this->budget;
-            $nodes += $this->nodes;
             if ($this->best !== null) {
                 return new Fewest($this->best, $this->bestWorst, $bound ?? $count, $complete, $nodes);
-            }
-            if ($this->relief === null) {
-                $this->vain[$without][$count] = [$this->nodes, $complete];
             }
             if (!$complete) {
                 $bound ??= $count;
@@ -157,19 +149,49 @@ final class FewestSearch
     }
 
     /**
+     * Goes through the layouts of so many feet, at most so many steps.
+     *
+     * @param list<int> $barred
+     * @param list<list<int>> $hints
+     */
+    private function look(int $count, array $barred, array $hints, int $budget): void
+    {
+        [$this->limit, $this->best, $this->bestWorst] = [$this->check->capacities->placing->limit, null, INF];
+        [$this->nodes, $this->budget] = [0, $budget];
+        foreach ($hints as $hint) {
+            if (count($hint) === $count && array_intersect($hint, $barred) === []) {
+                $this->weigh($hint);
+            }
+        }
+        $without = implode(',', $barred);
+        // What was in vain under the loads of one run tells nothing of another's.
+        [$vain, $through] = $this->relief === null ? $this->vain[$without][$count] ?? [0, false] : [0, false];
+        if ($this->best === null && ($through || $vain > $budget)) {
+            $this->nodes = $through ? min($vain, $budget) : $budget + 1;
+        } else {
+            $this->begin($count);
+        }
+        if ($this->relief === null && $this->best === null) {
+            $this->vain[$without][$count] = [$this->nodes, $this->nodes <= $this->budget];
+        }
+    }
+
+    /**
      * The feet of a layout that holds, the fewest found, and of the first of those one that relieves the members most.
      *
      * @param list<int> $barred Candidates that may not be used
-     * @param \Closure(list<int>): float $relief Of a layout: the greater the better
+     * @param int $least Feet at least
+     * @param \Closure(list<int>): float $relief Of a layout: the greater the better, -INF where it is none
      * @param RunCheck $check Of this run, or of one alike, whose own loads then decide what holds
+     * @param float $limit The greatest ratio that it may come to
      *
      * @return list<int>|null Null when none was found
      */
-    public function relieving(array $barred, int $most, \Closure $relief, RunCheck $check): ?array
+    public function relieving(array $barred, int $least, int $most, \Closure $relief, RunCheck $check, float $limit): ?array
     {
         $this->relief = $relief;
-        $this->relieved = $check;
-        $found = $this->fewest($barred, $most, [], self::RELIEF_STEPS);
+        [$this->relieved, $this->reliefLimit] = [$check, $limit];
+        $found = $this->fewest($barred, $most, [], self::RELIEF_STEPS, $least);
         $this->relief = null;
 
         return $found?->picks;
@@ -202,34 +224,33 @@ final class FewestSearch
         return $this->isComplete;
     }
 
-    /**
-     * Past the budget: from a foot on every member, feet are taken out as long as that helps, or the rest still holds.
-     * (More feet are not always a cure: misfit grows as bays shrink.)
-     */
+    /** Past the budget: from a foot on every member, feet are taken out as long as that helps, or the rest still holds. */
     private function thinned(int $bound, int $nodes): ?Fewest
     {
+        $limit = $this->check->capacities->placing->limit;
         $feet = array_keys(array_filter($this->allowed));
         $worst = $this->check->worst($this->feet_m($this->turned($feet)));
         // Around and around, until a whole round took nothing out.
         for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
             ++$kept;
-            if ($worst <= SearchSpace::LIMIT && !$this->space->mayStandWithout($feet, $at)) {
+            if ($worst <= $limit && !$this->space->mayStandWithout($feet, $at)) {
                 continue;
             }
             $fewer = $feet;
             unset($fewer[$at]);
-            $fewer = array_values($fewer);
-            $least = $worst > SearchSpace::LIMIT ? $worst - self::TIE : SearchSpace::LIMIT;
-            $ratio = $this->check->worst($this->feet_m($this->turned($fewer)), $least);
-            if ($ratio <= $least) {
-                [$feet, $worst, $kept] = [$fewer, $ratio, 0];
+            $fewer = $this->turned(array_values($fewer));
+            $least = $worst > $limit ? $worst - self::TIE : $limit;
+            $ratio = $this->run->hand->allows($this->run->candidates_m, $fewer) ? $this->check->worst($this->feet_m($fewer), $least) : INF;
+            if ($ratio <= $least && ($worst > $limit || $this->check->holdsMoved($this->feet_m($fewer), $ratio))) {
+                [$feet, $worst, $kept] = [$this->turned($fewer), $ratio, 0];
             }
         }
-        if ($worst > SearchSpace::LIMIT) {
+        $feet = $this->turned($feet);
+        if ($worst > $limit || !$this->check->holdsMoved($this->feet_m($feet), $worst) || !$this->run->hand->allows($this->run->candidates_m, $feet)) {
             return null;
         }
 
-        return new Fewest($this->turned($feet), $worst, min($bound, count($feet)), false, $nodes);
+        return new Fewest($feet, $worst, min($bound, count($feet)), false, $nodes);
     }
 
     private function begin(int $count): void
@@ -239,7 +260,7 @@ final class FewestSearch
             if ($end === null || !$this->allowed[$i]) {
                 continue;
             }
-            foreach ($this->inOrder($i, $count - 1) as $j) {
+            foreach ($this->inOrder($i, $count - 1, true) as $j) {
                 // The first piece of rail stands on two feet too.
                 if ($this->allowed[$j] && $this->space->pieces[$j] === 0) {
                     $this->knowns = [$end];
@@ -257,12 +278,15 @@ final class FewestSearch
      *
      * @return list<int>
      */
-    private function inOrder(int $from, int $left): array
+    private function inOrder(int $from, int $left, bool $isFirst = false): array
     {
-        if (!isset($this->order[$from][$left])) {
+        if ($isFirst || !isset($this->order[$from][$left])) {
             $ideal_m = $this->space->x_m($from) + ($this->space->x_m($this->space->count - 1) - $this->space->x_m($from)) / ($left + 0.4);
-            $feet = array_values(array_filter($this->space->next[$from], fn (int $foot): bool => $this->space->after[$from][$foot] < $left));
+            $feet = $this->space->following($from, $left, $isFirst);
             usort($feet, fn (int $one, int $other): int => abs($this->space->x_m($one) - $ideal_m) <=> abs($this->space->x_m($other) - $ideal_m));
+            if ($isFirst) {
+                return $feet;
+            }
             $this->order[$from][$left] = $feet;
         }
 
@@ -288,8 +312,7 @@ final class FewestSearch
         $loaded = $space->between($i, $j);
         $bay = $loaded->bay;
         $limit = $this->limit;
-        $rail = $place + $left > $this->hinges ? $limit - $loaded->misfit : $limit;
-        $down = self::range($bay, $known[0], $carry, $bay->unitSections[0], $rail * $space->cap, $this->downs[$place]);
+        $down = self::range($bay, $known[0], $carry, $bay->unitSections[0], $limit * $space->cap, $this->downs[$place]);
         if ($down === null) {
             return;
         }
@@ -301,7 +324,7 @@ final class FewestSearch
         }
         // Not worth its time where the first layout will do.
         $alongs_Nm = $this->relief !== null || $space->upAlong_N === 0.0 ? [] : self::leastAlong($bay, $known[0], $carry, $down, $space->upAlong_N);
-        $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $rail * $space->capUp_Nm, $before, $alongs_Nm);
+        $up = self::range($bay, $space->upward($known, $loaded->winds_N), $carry, $loaded->upSections_Nm, $limit * $space->capUp_Nm, $before, $alongs_Nm);
         if ($up === null) {
             return;
         }
@@ -332,8 +355,7 @@ final class FewestSearch
             $perNext = $bend * $onward + 1 / $two->length_m;
             // The down cases first: they need one unit load alone.
             $moment = $overHinge === null ? (-($bay->leftTerms[0] + $two->rightTerms[0]) - $length_m * $known[0]) / $pivot : $overHinge[1][0];
-            $mostNext = $place + $left > $this->hinges ? $limit - $next->misfit : $limit;
-            $most = $mostNext * $space->cap;
+            $most = $limit * $space->cap;
             $low = ($moment - $down[1]) / $onward;
             if ($low > $most + 1e-9 || ($moment - $down[0]) / $onward < -$most - 1e-9) {
                 continue;
@@ -361,7 +383,7 @@ final class FewestSearch
                 $moments[] = $over;
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
             }
-            if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($mostNext * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
+            if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($limit * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
                 $this->knowns[$place + 1] = $moments;
                 $this->carries[$place + 1] = $onward;
                 $this->feet[$place + 2] = $l;
@@ -514,7 +536,7 @@ final class FewestSearch
             }
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
-            if (!$this->bayHolds($loaded, $over, $next, $this->limit - ($last - 1 > $this->hinges ? $loaded->misfit : 0.0))
+            if (!$this->bayHolds($loaded, $over, $next, $this->limit)
                 || ($place < $last - 1 && !$this->footHolds($bay, $this->space->between($feet[$place + 1], $feet[$place + 2])->bay, $over, $next, $afterNext))) {
                 return false;
             }
@@ -616,15 +638,20 @@ final class FewestSearch
     /** @param list<int> $feet Of the run itself */
     private function weigh(array $feet): void
     {
+        if (!$this->run->hand->allows($this->run->candidates_m, $feet)) {
+            return;
+        }
         if ($this->relief !== null) {
             $this->weighRelief($feet, ($this->relief)($feet));
 
             return;
         }
         $worst = $this->check->worst($this->feet_m($feet), $this->limit);
-        if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))) {
+        if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))
+            && (!$this->isStrict || $this->check->holdsMoved($this->feet_m($feet), $worst))) {
             $this->best = $feet;
             $this->bestWorst = $worst;
+            $this->budget = min($this->budget, $this->nodes + self::FURTHER);
             $this->limit = min($this->limit, $worst + self::TIE);
         }
     }
@@ -632,13 +659,13 @@ final class FewestSearch
     /** @param list<int> $feet Of the run itself */
     private function weighRelief(array $feet, float $relief): void
     {
-        if ($this->best !== null && $relief < $this->bestRelief - self::TIE) {
+        if ($relief === -INF || ($this->best !== null && $relief < $this->bestRelief - self::TIE)) {
             return;
         }
         // Of two that relieve alike, the one with the greater reserve.
-        $most = $this->best !== null && $relief <= $this->bestRelief + self::TIE ? $this->bestWorst - self::TIE : SearchSpace::LIMIT;
+        $most = $this->best !== null && $relief <= $this->bestRelief + self::TIE ? $this->bestWorst - self::TIE : $this->reliefLimit;
         $worst = $this->relieved->worst($this->feet_m($feet), $most);
-        if ($worst <= $most) {
+        if ($worst <= $most && $this->relieved->holdsMoved($this->feet_m($feet), $worst)) {
             $this->budget = $this->best === null ? min($this->budget, $this->nodes + self::RELIEF_FURTHER) : $this->budget;
             [$this->best, $this->bestWorst, $this->bestRelief] = [$feet, $worst, $relief];
         }

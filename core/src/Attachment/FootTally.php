@@ -14,17 +14,20 @@ namespace Garnetine\Core\Attachment;
  */
 final class FootTally
 {
+    /** @var array<string, array{LoadCase, float, float}> By link, its worst: demand and capacity in N */
+    private array $worst = [];
+
+    /** @var array<string, float> By link, what is to be exceeded: its own worst ratio, or the worst of all */
+    private array $ratios = ['bolt' => -1.0, 'foot_up' => -1.0, 'foot_down' => -1.0, 'foot_along' => -1.0, 'lag_withdrawal' => -1.0, 'lag_lateral' => -1.0, 'lag_combined' => -1.0];
+
     private float $ratio = -1.0;
-    private Link $link = Link::Rail;
-    private ?LoadCase $case = null;
-    private float $demand_N = 0.0;
-    private float $capacity_N = 1.0;
     private float $up_N = 0.0;
     private float $down_N = 0.0;
     private float $along_N = 0.0;
     private float $tension_N = 0.0;
 
-    public function __construct(private readonly Capacities $capacities)
+    /** @param bool $byLink Keeps the worst of every link, not of the worst one alone; that takes longer */
+    public function __construct(private readonly Capacities $capacities, private readonly bool $byLink = false)
     {
     }
 
@@ -32,8 +35,14 @@ final class FootTally
     public function times(float $factor): self
     {
         $tally = clone $this;
-        foreach (['ratio', 'demand_N', 'up_N', 'down_N', 'along_N', 'tension_N'] as $what) {
+        foreach (['ratio', 'up_N', 'down_N', 'along_N', 'tension_N'] as $what) {
             $tally->{$what} *= $factor;
+        }
+        foreach ($tally->ratios as $link => $ratio) {
+            $tally->ratios[$link] = $ratio * $factor;
+        }
+        foreach ($tally->worst as $link => $worst) {
+            $tally->worst[$link][1] = $worst[1] * $factor;
         }
 
         return $tally;
@@ -49,29 +58,29 @@ final class FootTally
         $lateral_N = $c->lateral_N($case->cd);
         // Asked before each call: most of them would change nothing.
         if ($up_N > 0.0) {
-            if ($up_N / $c->boltUp_N > $this->ratio) {
+            if ($up_N / $c->boltUp_N > $this->ratios['bolt']) {
                 $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
             }
-            if ($up_N / $c->footUp_N > $this->ratio) {
+            if ($up_N / $c->footUp_N > $this->ratios['foot_up']) {
                 $this->weigh(Link::FootUp, $case, $up_N, $c->footUp_N);
             }
-        } elseif (-$up_N / $c->footDown_N > $this->ratio) {
+        } elseif (-$up_N / $c->footDown_N > $this->ratios['foot_down']) {
             $this->weigh(Link::FootDown, $case, -$up_N, $c->footDown_N);
         }
-        if ($along_N / $c->boltAlong_N > $this->ratio) {
+        if ($along_N / $c->boltAlong_N > $this->ratios['bolt']) {
             $this->weigh(Link::Bolt, $case, $along_N, $c->boltAlong_N);
         }
-        if ($along_N / $c->footAlong_N > $this->ratio) {
+        if ($along_N / $c->footAlong_N > $this->ratios['foot_along']) {
             $this->weigh(Link::FootAlong, $case, $along_N, $c->footAlong_N);
         }
-        if ($tension_N / $withdrawal_N > $this->ratio) {
+        if ($tension_N / $withdrawal_N > $this->ratios['lag_withdrawal']) {
             $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
         }
-        if ($along_N / $lateral_N > $this->ratio) {
+        if ($along_N / $lateral_N > $this->ratios['lag_lateral']) {
             $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
         }
         // No interaction is worse than the plain sum of both.
-        if ($tension_N > 0.0 && $along_N > 0.0 && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratio) {
+        if ($tension_N > 0.0 && $along_N > 0.0 && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $along_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
@@ -93,12 +102,16 @@ final class FootTally
 
     private function weigh(Link $link, LoadCase $case, float $demand_N, float $capacity_N): void
     {
-        if ($demand_N / $capacity_N > $this->ratio) {
-            $this->ratio = $demand_N / $capacity_N;
-            $this->link = $link;
-            $this->case = $case;
-            $this->demand_N = $demand_N;
-            $this->capacity_N = $capacity_N;
+        $ratio = $demand_N / $capacity_N;
+        if ($ratio > $this->ratios[$link->value]) {
+            $this->ratio = max($this->ratio, $ratio);
+            if ($this->byLink) {
+                $this->ratios[$link->value] = $ratio;
+            } else {
+                $this->ratios = array_fill_keys(array_keys($this->ratios), $ratio);
+                $this->worst = [];
+            }
+            $this->worst[$link->value] = [$case, $demand_N, $capacity_N];
         }
     }
 
@@ -107,12 +120,13 @@ final class FootTally
      *
      * @return float No interaction of these forces, or of smaller ones, has a larger ratio; 0 when nothing pulls the lag
      */
-    private function partial(PartialCase $partial, float $whole, float $snow): float
+    private function partial(PartialCase $partial, float $whole, float $wind_N, float $snow): float
     {
         [$normal_N, $along_N] = $partial->loads($whole, $snow);
-        $heel_N = $normal_N > 0.0 ? min($normal_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow)) : 0.0;
-        $this->add($partial->case, -$normal_N, $along_N, $heel_N);
-        $tension_N = $this->tension_N(-$normal_N, abs($along_N), $heel_N);
+        $up_N = $partial->case->windUp * $wind_N - $normal_N;
+        $heel_N = $partial->case->windUp === 0.0 && $up_N < 0.0 ? min(-$up_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow)) : 0.0;
+        $this->add($partial->case, $up_N, $along_N, $heel_N);
+        $tension_N = $this->tension_N($up_N, abs($along_N), $heel_N);
         $c = $this->capacities;
 
         return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N($partial->case->cd) + abs($along_N) / $c->lateral_N($partial->case->cd) : 0.0;
@@ -122,18 +136,19 @@ final class FootTally
      * Adds the combinations with balanced snow in every pattern.
      *
      * @param list<PartialCase> $partials
+     * @param float $wind_N Of all suctions
      * @param non-empty-list<float> $patterns Reactions of the snow patterns
      */
-    public function patterns(array $partials, float $whole, array $patterns): void
+    public function patterns(array $partials, float $whole, float $wind_N, array $patterns): void
     {
         $least = min($patterns);
         $most = max($patterns);
         foreach ($partials as $partial) {
-            $ends = max($this->partial($partial, $whole, $least), $this->partial($partial, $whole, $most));
-            if ($ends > $this->ratio) {
+            $ends = max($this->partial($partial, $whole, $wind_N, $least), $this->partial($partial, $whole, $wind_N, $most));
+            if ($ends > $this->ratios['lag_combined']) {
                 // With a pull in the lag the interaction is not convex along the patterns: look at each.
                 foreach ($patterns as $snow) {
-                    $this->partial($partial, $whole, $snow);
+                    $this->partial($partial, $whole, $wind_N, $snow);
                 }
             }
         }
@@ -146,10 +161,13 @@ final class FootTally
 
     public function verdict(float $x_m, float $tributary_m, float $modules): AttachmentVerdict
     {
-        $case = $this->case ?? throw new \LogicException('An attachment was never loaded.');
-        $worst = new LinkRatio($this->ratio, $this->link, $case, $this->demand_N, $this->capacity_N);
+        $links = [];
+        foreach ($this->worst as $link => [$case, $demand_N, $capacity_N]) {
+            $links[] = new LinkRatio($demand_N / $capacity_N, Link::from($link), $case, $demand_N, $capacity_N, $this->capacities->placing);
+        }
+        usort($links, static fn (LinkRatio $one, LinkRatio $other): int => $other->ratio <=> $one->ratio);
 
-        return new AttachmentVerdict($worst, $x_m, $tributary_m, $this->up_N, $this->down_N, $this->along_N, $this->tension_N, $modules);
+        return new AttachmentVerdict($links[0] ?? throw new \LogicException('An attachment was never loaded.'), $links, $x_m, $tributary_m, $this->up_N, $this->down_N, $this->along_N, $this->tension_N, $modules);
     }
 
     private function tension_N(float $up_N, float $along_N, float $heel_N): float

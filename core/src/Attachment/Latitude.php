@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-/** How far one foot may miss, and where else it could go. */
+/** Where else one foot could go. */
 final readonly class Latitude
 {
     public function __construct(
-        /** What the member's width leaves; zero or less when a lag cannot keep its edge distance. */
-        public float $wood_m,
-        /** What the wood leaves and keeps every reserve of the run at zero or more. */
-        public float $miss_m,
-        /** The nearest other member that would hold, or null: this one must land. */
+        /** The nearest other member that would hold, or null when there is none. */
         public ?int $otherMember,
         public ?float $other_m,
     ) {

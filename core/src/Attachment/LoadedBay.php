@@ -15,9 +15,8 @@ final readonly class LoadedBay
      * @param list<float> $winds_N What the suctions put on it, by unit
      * @param list<float> $upSections_Nm Moments of the uplift case at the bay's sections, on two supports
      * @param float $mostUp_Nm The largest of them by size
-     * @param float $misfit What a foot that stands too high or low takes of the rail's capacity
      */
-    public function __construct(public Bay $bay, public array $winds_N, public array $upSections_Nm, public float $mostUp_Nm, public float $misfit)
+    public function __construct(public Bay $bay, public array $winds_N, public array $upSections_Nm, public float $mostUp_Nm)
     {
     }
 }

@@ -8,10 +8,10 @@ use Garnetine\Core\Rail\BeamState;
 use Garnetine\Core\Rail\ContinuousBeam;
 
 /**
- * Patterns of partial snow on a continuous rail: an end span full or half against the rest, two neighbours full and the rest half.
+ * Patterns of partial snow on a continuous rail: an end span full or light against the rest, two neighbours full and the rest light.
  *
  * An overhang with a clamp is a span; a clamp on a support counts full if either span is. Each span is solved once, and a
- * pattern is half of everything plus half of its full spans.
+ * pattern is what lies lightly on everything, plus what its full spans have more.
  *
  * Source: ASCE/SEI 7-16, §7.5.1; recalled, MEDIUM.
  */
@@ -39,6 +39,7 @@ final class PartialSnow
         public readonly array $lows,
         public readonly array $highs,
         private readonly \Closure $reactionsOf,
+        private readonly float $light,
     ) {
     }
 
@@ -59,7 +60,7 @@ final class PartialSnow
      *
      * @return self|null Null when there is one span only
      */
-    public static function under(ContinuousBeam $beam, array $feet_m, array $clamps_m, array $shares, BeamState $whole): ?self
+    public static function under(ContinuousBeam $beam, array $feet_m, array $clamps_m, array $shares, BeamState $whole, float $light): ?self
     {
         $feet = count($feet_m);
         $inside = array_fill(0, $feet + 1, [[], []]);
@@ -85,7 +86,7 @@ final class PartialSnow
             $reactions[$span] = $state->reactions_N;
         }
 
-        return self::combined($first, $last, $moments, static fn (): array => $reactions, $onFoot, $whole->moments_Nm, $whole->reactions_N);
+        return self::combined($first, $last, $moments, static fn (): array => $reactions, $onFoot, $whole->moments_Nm, $whole->reactions_N, $light);
     }
 
     /**
@@ -95,20 +96,21 @@ final class PartialSnow
      * @param array<int, float> $wholeMoments
      * @param array<int, float> $wholeReactions
      */
-    public static function combined(int $first, int $last, array $moments, \Closure $reactions, array $onFoot, array $wholeMoments, array $wholeReactions): ?self
+    public static function combined(int $first, int $last, array $moments, \Closure $reactions, array $onFoot, array $wholeMoments, array $wholeReactions, float $light): ?self
     {
         if ($last <= $first) {
             return null;
         }
         $full = self::patterns($first, $last);
-        $over = self::byFoot($first, $last, $full, $moments, $wholeMoments, array_fill(0, count($onFoot), 0.0));
+        $over = self::byFoot($first, $last, $full, $moments, $wholeMoments, array_fill(0, count($onFoot), 0.0), $light);
 
         return new self(
             $over,
             $full,
             array_map(static fn (array $patterns): float => min($patterns), $over),
             array_map(static fn (array $patterns): float => max($patterns), $over),
-            static fn (): array => self::byFoot($first, $last, $full, $reactions(), $wholeReactions, $onFoot),
+            static fn (): array => self::byFoot($first, $last, $full, $reactions(), $wholeReactions, $onFoot, $light),
+            $light,
         );
     }
 
@@ -120,22 +122,22 @@ final class PartialSnow
      *
      * @return list<non-empty-list<float>> By foot, then pattern
      */
-    private static function byFoot(int $first, int $last, array $full, array $spans, array $wholes, array $onFoot): array
+    private static function byFoot(int $first, int $last, array $full, array $spans, array $wholes, array $onFoot, float $light): array
     {
         $byFoot = [];
         foreach ($onFoot as $foot => $on) {
             $whole = $wholes[$foot];
             [$one, $other] = [$spans[$first][$foot], $spans[$last][$foot]];
-            // In the order of patterns(): an end, all but that end, the other one, all but that, then neighbours; each still without what stands on the foot.
-            $sums = [$whole + $one, 2 * $whole - $on - $one, $whole + $other, 2 * $whole - $on - $other];
+            // What is full: in the order of patterns() an end, all but that end, the other one, all but that, then neighbours; each still without what stands on the foot.
+            $sums = [$one, $whole - $on - $one, $other, $whole - $on - $other];
             $from = max($first + 1, $foot - self::REACH);
             $to = min($last, $foot + self::REACH);
             for ($span = $from; $span <= $to; ++$span) {
-                $sums[$span - $first + 3] = $whole + $spans[$span - 1][$foot] + $spans[$span][$foot];
+                $sums[$span - $first + 3] = $spans[$span - 1][$foot] + $spans[$span][$foot];
             }
-            $patterns = array_fill(0, count($full), $whole / 2);
+            $patterns = array_fill(0, count($full), $light * $whole);
             foreach ($sums as $pattern => $sum) {
-                $patterns[$pattern] = ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum) / 2;
+                $patterns[$pattern] += (1 - $light) * ($on > 0.0 && (isset($full[$pattern][$foot]) || isset($full[$pattern][$foot + 1])) ? $sum + $on : $sum);
             }
             $byFoot[] = array_values($patterns);
         }
@@ -158,7 +160,7 @@ final class PartialSnow
         $high = -INF;
         $right = $this->moments[$bay + 1];
         foreach ($this->moments[$bay] as $pattern => $left) {
-            $moment = (1 - $share) * $left + $share * $right[$pattern] + (isset($this->full[$pattern][$bay + 1]) ? $simple : $simple / 2);
+            $moment = (1 - $share) * $left + $share * $right[$pattern] + (isset($this->full[$pattern][$bay + 1]) ? $simple : $this->light * $simple);
             if ($moment < $low) {
                 $low = $moment;
             }
@@ -177,8 +179,8 @@ final class PartialSnow
      */
     public function range(int $bay, float $share, float $simple): array
     {
-        $low = (1 - $share) * $this->lows[$bay] + $share * $this->lows[$bay + 1] + $simple / 2;
-        $high = (1 - $share) * $this->highs[$bay] + $share * $this->highs[$bay + 1] + $simple / 2;
+        $low = (1 - $share) * $this->lows[$bay] + $share * $this->lows[$bay + 1] + $this->light * $simple;
+        $high = (1 - $share) * $this->highs[$bay] + $share * $this->highs[$bay + 1] + $this->light * $simple;
         $left = $this->moments[$bay];
         $right = $this->moments[$bay + 1];
         foreach (($this->fullBy ??= $this->fullBy())[$bay + 1] ?? [] as $pattern) {

@@ -18,8 +18,14 @@ final class QuickCheck
     /** @var list<array{float, float, float, float, float, float}> */
     private readonly array $down;
 
-    /** @var list<array{float, float, float, float, float, float, float}> Of each partial case: what is full, normal, along and heel; the snow, normal and along; withdrawal, lateral */
+    /** @var list<array{float, float, float, float, float, float, float}> Of each partial case that presses: what is full, normal, along and heel; the snow, normal and along; withdrawal, lateral */
     private readonly array $partials;
+
+    /** @var list<array{float, float, float, float, float, float, float}> Of each that pulls: wind; what is full, normal and along; the snow, normal and along; withdrawal, lateral */
+    private readonly array $partialsUp;
+
+    /** @var list<array{float, float, float, float|null, float, float, float, float}> Of both, see inPattern() */
+    private readonly array $allPartials;
 
     private readonly float $perNormal;
     private readonly float $perAlong;
@@ -50,14 +56,13 @@ final class QuickCheck
 
     private readonly RunShape $shape;
     private readonly RunWinds $winds;
-    private readonly Capacities $capacities;
     private readonly float $downPerMoment;
     private readonly float $downPerReaction;
 
     /** Keeps nothing of the check itself, which keeps this: the two would wait for the cycle collector. */
     public function __construct(RunCheck $check)
     {
-        [$this->shape, $this->winds, $this->capacities] = [$check->shape, $check->winds, $check->capacities];
+        [$this->shape, $this->winds] = [$check->shape, $check->winds];
         [$this->downPerMoment, $this->downPerReaction] = [$check->downPerMoment, $check->downPerReaction];
         $c = $check->capacities;
         $this->perNormal = 1 / $c->railNormal_Nm;
@@ -75,14 +80,18 @@ final class QuickCheck
         ];
         $this->up = array_map($row, $check->up);
         $this->down = array_map($row, $check->down);
-        $this->partials = array_map(static function (PartialCase $partial) use ($row): array {
-            [, $normal_N, $along_N, $heel_N, $withdrawal_N, $lateral_N] = $row($partial->case);
-
-            return [
-                $normal_N - $partial->snowNormal_N, $along_N - $partial->snowAlong_N, $heel_N - $partial->snowNormal_N,
-                $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N,
-            ];
-        }, $check->partials);
+        $partials = $partialsUp = $all = [];
+        foreach ($check->partials as $partial) {
+            [$windUp, $normal_N, $along_N, $heel_N, $withdrawal_N, $lateral_N] = $row($partial->case);
+            [$normal_N, $along_N, $heel_N] = [$normal_N - $partial->snowNormal_N, $along_N - $partial->snowAlong_N, $heel_N - $partial->snowNormal_N];
+            $all[] = [$windUp, $normal_N, $along_N, $windUp > 0.0 ? null : $heel_N, $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N];
+            if ($windUp > 0.0) {
+                $partialsUp[] = [$windUp, $normal_N, $along_N, $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N];
+            } else {
+                $partials[] = [$normal_N, $along_N, $heel_N, $partial->snowNormal_N, $partial->snowAlong_N, $withdrawal_N, $lateral_N];
+            }
+        }
+        [$this->partials, $this->partialsUp, $this->allPartials] = [$partials, $partialsUp, $all];
         $railPerShare = $railAlongPerShare = $railPerWind = $footPerShare = $footAlongPerShare = $footPerWind = 0.0;
         $railLeastPerShare = $footLeastPerShare = INF;
         foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
@@ -129,14 +138,39 @@ final class QuickCheck
         return $hinged === null ? INF : max($worst, $this->of($hinged, $limit));
     }
 
-    private function of(UnitLayout $layout, float $limit): float
+    /**
+     * Whether any ratio is beyond a limit: bounds pass over nearly all that a layout has.
+     *
+     * @param list<float> $feet_m Ascending, at least two
+     */
+    public function exceeds(array $feet_m, float $limit): bool
     {
-        $worst = $this->rail($layout, $limit);
+        if ($this->of($this->shape->layout($feet_m), $limit, $limit) > $limit) {
+            return true;
+        }
+        $hinged = $this->shape->hasHinges() ? $this->shape->hinged($feet_m) : null;
+
+        return $this->shape->hasHinges() && ($hinged === null || $this->of($hinged, $limit, $limit) > $limit);
+    }
+
+    /** The worst ratio of the rail and its splices alone. */
+    public function worstRail(UnitLayout $layout): float
+    {
+        $worst = $this->rail($layout, INF, 0.0);
+        $snow = $this->allPartials === [] ? null : $layout->snow();
+
+        return $snow === null ? $worst : $this->partialRail($layout, $snow, $worst);
+    }
+
+    /** @param float $worst What is known already: only what is worse is looked for */
+    private function of(UnitLayout $layout, float $limit, float $worst = 0.0): float
+    {
+        $worst = $this->rail($layout, $limit, $worst);
         if ($worst > $limit) {
             return $worst;
         }
         $worst = $this->feet($layout, $worst);
-        if ($worst > $limit || $this->partials === []) {
+        if ($worst > $limit || $this->allPartials === []) {
             return $worst;
         }
         $snow = $layout->snow();
@@ -148,24 +182,18 @@ final class QuickCheck
         return $worst > $limit ? $worst : $this->partialFeet($layout, $snow, $worst);
     }
 
-    private function misfit_Nm(UnitLayout $layout, float $length_m): float
+    private function rail(UnitLayout $layout, float $limit, float $worst): float
     {
-        return $layout->isRedundant ? $this->capacities->misfit_Nm($length_m) : 0.0;
-    }
-
-    private function rail(UnitLayout $layout, float $limit): float
-    {
-        $worst = 0.0;
         $last = count($layout->bays);
         foreach ([[$layout->overhangLeft_m, 0], [$layout->overhangRight_m, $last]] as [$length_m, $foot]) {
             if ($length_m > 1e-9) {
                 $over = array_map(static fn (array $moments): array => [$moments[$foot]], $layout->moments);
-                $worst = $this->sections($over, 1, $this->winds->bay_N($length_m), 0.0, $worst);
+                $worst = $this->sections($over, 1, $this->winds->bay_N($length_m), $worst);
             }
         }
         foreach ($layout->longestFirst as $index) {
             $bay = $layout->bays[$index];
-            $worst = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->winds->bay_N($bay->length_m), $this->misfit_Nm($layout, $bay->length_m), $worst);
+            $worst = $this->sections($layout->sections($index), 2 + count($bay->sections), $this->winds->bay_N($bay->length_m), $worst);
             if ($worst > $limit) {
                 return $worst;
             }
@@ -181,9 +209,8 @@ final class QuickCheck
      * @param int $splice Where the splices begin
      * @param list<float> $winds_N
      */
-    private function sections(array $moments, int $splice, array $winds_N, float $misfit_Nm, float $worst): float
+    private function sections(array $moments, int $splice, array $winds_N, float $worst): float
     {
-        $misfit = $misfit_Nm * $this->perNormal;
         foreach ($moments[0] as $index => $share) {
             $size = $share < 0.0 ? -$share : $share;
             $wind_Nm = 0.0;
@@ -191,10 +218,10 @@ final class QuickCheck
                 $wind_Nm += $wind_N * $moments[$unit][$index];
             }
             if ($index >= $splice) {
-                $worst = max($worst, $this->splice($share, $size, $wind_Nm, $misfit_Nm));
+                $worst = max($worst, $this->splice($share, $size, $wind_Nm));
                 continue;
             }
-            $ratio = $size * $this->downPerMoment + $misfit;
+            $ratio = $size * $this->downPerMoment;
             if ($ratio > $worst) {
                 $worst = $ratio;
             }
@@ -202,12 +229,12 @@ final class QuickCheck
             $wind = ($wind_Nm < 0.0 ? -$wind_Nm : $wind_Nm) * $this->railPerWind;
             $most = $size * $this->railPerShare;
             $bound = $share * $wind_Nm > 0.0 ? max($wind - $size * $this->railLeastPerShare, $most) : $wind + $most;
-            if ($bound + $size * $this->railAlongPerShare + $misfit <= $worst) {
+            if ($bound + $size * $this->railAlongPerShare <= $worst) {
                 continue;
             }
             foreach ($this->up as [$windUp, $normal_N, $along_N]) {
                 $normal_Nm = $windUp * $wind_Nm - $normal_N * $share;
-                $ratio = ($normal_Nm < 0.0 ? -$normal_Nm : $normal_Nm) * $this->perNormal + $misfit + $along_N * $size * $this->perAlong;
+                $ratio = ($normal_Nm < 0.0 ? -$normal_Nm : $normal_Nm) * $this->perNormal + $along_N * $size * $this->perAlong;
                 if ($ratio > $worst) {
                     $worst = $ratio;
                 }
@@ -217,14 +244,14 @@ final class QuickCheck
         return $worst;
     }
 
-    private function splice(float $share, float $size, float $wind_Nm, float $misfit_Nm): float
+    private function splice(float $share, float $size, float $wind_Nm): float
     {
         $worst = 0.0;
         foreach ($this->down as [, $normal_N, $along_N]) {
-            $worst = max($worst, ($normal_N + $along_N) * $size + $misfit_Nm);
+            $worst = max($worst, ($normal_N + $along_N) * $size);
         }
         foreach ($this->up as [$windUp, $normal_N, $along_N]) {
-            $worst = max($worst, abs($windUp * $wind_Nm - $normal_N * $share) + $misfit_Nm + $along_N * $size);
+            $worst = max($worst, abs($windUp * $wind_Nm - $normal_N * $share) + $along_N * $size);
         }
 
         return $worst * $this->perSplice;
@@ -284,26 +311,35 @@ final class QuickCheck
     {
         foreach ($layout->longestFirst as $index) {
             $bay = $layout->bays[$index];
-            $wholes = $layout->sections($index)[0];
-            $misfit_Nm = $this->misfit_Nm($layout, $bay->length_m);
-            $misfit = $misfit_Nm * $this->perNormal;
-            foreach ([$index, $index + 1] as $end => $foot) {
-                [$low, $high] = [$snow->lows[$foot], $snow->highs[$foot]];
-                $whole = $wholes[$end];
-                if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + max(-$low, $high) * $this->perSnow + $misfit > $worst) {
-                    $worst = max($worst, $this->partialSection($whole, [$low, $high], false, $misfit_Nm));
+            $moments = $layout->sections($index);
+            $winds_N = $this->partialsUp === [] ? [] : $this->winds->bay_N($bay->length_m);
+            $splice = 2 + count($bay->sections);
+            foreach ($moments[0] as $section => $whole) {
+                $share = (float) $section;
+                $simple = 0.0;
+                if ($section < 2) {
+                    [$low, $high] = $extremes = [$snow->lows[$index + $section], $snow->highs[$index + $section]];
+                } else {
+                    [$share, $simple] = $section < $splice ? [$bay->sections[$section - 2], $bay->unitSections[0][$section - 2]] : [$bay->splices[$section - $splice], $bay->unitSplices[0][$section - $splice]];
+                    [$low, $high] = $snow->range($index, $share, $simple);
+                    $extremes = null;
                 }
-            }
-            foreach ($bay->sections as $section => $share) {
-                $whole = $wholes[2 + $section];
-                $simple = $bay->unitSections[0][$section];
-                [$low, $high] = $snow->range($index, $share, $simple);
-                if (($whole < 0.0 ? -$whole : $whole) * $this->perWhole + ($high > -$low ? $high : -$low) * $this->perSnow + $misfit > $worst) {
-                    $worst = max($worst, $this->partialSection($whole, $snow->extremes($index, $share, $simple), false, $misfit_Nm));
+                $wind_Nm = 0.0;
+                foreach ($winds_N as $unit => $wind_N) {
+                    $wind_Nm += $wind_N * $moments[$unit][$section];
                 }
-            }
-            foreach ($bay->splices as $splice => $share) {
-                $worst = max($worst, $this->partialSection($wholes[2 + count($bay->sections) + $splice], $snow->extremes($index, $share, $bay->unitSplices[0][$splice]), true, $misfit_Nm));
+                // The ratio is convex in the pattern's moment: bounds on that give a bound on it.
+                $size = $whole < 0.0 ? -$whole : $whole;
+                $most = $high > -$low ? $high : -$low;
+                $bound = $size * $this->perWhole + $most * $this->perSnow;
+                foreach ($bound > $worst ? [] : $this->partialsUp as [$windUp, $normal_N, $along_N, $snowNormal_N, $snowAlong_N]) {
+                    $one = $windUp * $wind_Nm - $normal_N * $whole - $snowNormal_N * $low;
+                    $other = $windUp * $wind_Nm - $normal_N * $whole - $snowNormal_N * $high;
+                    $bound = max($bound, max($one, -$one, $other, -$other) * $this->perNormal + ($along_N * $size + $snowAlong_N * $most) * $this->perAlong);
+                }
+                if ($section >= $splice || $bound > $worst) {
+                    $worst = max($worst, $this->partialSection($whole, $extremes ?? $snow->extremes($index, $share, $simple), $wind_Nm, $section >= $splice));
+                }
             }
         }
 
@@ -311,12 +347,12 @@ final class QuickCheck
     }
 
     /** @param array{float, float} $extremes */
-    private function partialSection(float $whole, array $extremes, bool $isSplice, float $misfit_Nm): float
+    private function partialSection(float $whole, array $extremes, float $wind_Nm, bool $isSplice): float
     {
         $worst = 0.0;
-        foreach ($extremes as $moment) {
-            foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
-                $normal_Nm = abs($normal_N * $whole + $snowNormal_N * $moment) + $misfit_Nm;
+        foreach ($this->allPartials as [$windUp, $normal_N, $along_N, , $snowNormal_N, $snowAlong_N]) {
+            foreach ($extremes as $moment) {
+                $normal_Nm = abs($windUp * $wind_Nm - $normal_N * $whole - $snowNormal_N * $moment);
                 $along_Nm = abs($along_N * $whole + $snowAlong_N * $moment);
                 $worst = max($worst, $isSplice ? ($normal_Nm + $along_Nm) * $this->perSplice : $normal_Nm * $this->perNormal + $along_Nm * $this->perAlong);
             }
@@ -329,21 +365,57 @@ final class QuickCheck
     {
         foreach ($layout->reactions[0] as $foot => $whole) {
             [$low, $high] = $layout->reactionRange($snow, $foot);
-            if ($low >= 0.0 && $whole >= 0.0 && $whole * $this->perWholeReaction + $high * $this->perSnowReaction <= $worst) {
+            $wind_N = 0.0;
+            foreach ($this->partialsUp === [] ? [] : $this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
+                $wind_N += $force_N * $layout->reactions[$unit][$foot];
+            }
+            if ($low >= 0.0 && $whole >= 0.0 && $wind_N >= 0.0 && $whole * $this->perWholeReaction + $high * $this->perSnowReaction <= $worst && $this->pulledBound($whole, $high, $wind_N) <= $worst) {
                 continue;
             }
-            $patterns = $snow->reactions()[$foot];
-            $least = min($patterns);
-            $most = max($patterns);
-            foreach ($this->partials as $partial) {
-                [$one, $oneBound] = $this->partialFoot($partial, $whole, $least);
-                [$two, $twoBound] = $this->partialFoot($partial, $whole, $most);
-                $worst = max($worst, $one, $two);
-                if (max($oneBound, $twoBound) > $worst) {
-                    // With a pull in the lag the interaction is not convex along the patterns: look at each.
-                    foreach ($patterns as $reaction) {
-                        $worst = max($worst, $this->partialFoot($partial, $whole, $reaction)[0]);
-                    }
+            $worst = $this->partialFoot($snow->reactions()[$foot], $whole, $wind_N, $worst);
+        }
+
+        return $worst;
+    }
+
+    /** A ratio that a foot does not exceed in any pattern of those that pull. */
+    private function pulledBound(float $whole, float $high, float $wind_N): float
+    {
+        $bound = 0.0;
+        foreach ($this->partialsUp as [$windUp, $normal_N, $along_N, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
+            $along = $along_N * $whole + $snowAlong_N * $high;
+            $bound = max(
+                $bound,
+                $windUp * $wind_N * $this->perUp,
+                ($normal_N * $whole + $snowNormal_N * $high) * $this->perDown,
+                $along * $this->perFootAlong,
+                // No interaction is worse than the plain sum.
+                $windUp * $wind_N / $withdrawal_N + $along * ($this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N),
+            );
+        }
+
+        return $bound;
+    }
+
+    /**
+     * The worst so far, or of a foot in any pattern.
+     *
+     * @param non-empty-list<float> $patterns Reactions
+     */
+    private function partialFoot(array $patterns, float $whole, float $wind_N, float $worst): float
+    {
+        $ends = [min($patterns), max($patterns)];
+        foreach ($this->allPartials as $row) {
+            $bound = 0.0;
+            foreach ($ends as $reaction) {
+                [$ratio, $sum] = $this->inPattern($row, $whole, $reaction, $wind_N);
+                $worst = max($worst, $ratio);
+                $bound = max($bound, $sum);
+            }
+            if ($bound > $worst) {
+                // With a pull in the lag the interaction is not convex along the patterns: look at each.
+                foreach ($patterns as $reaction) {
+                    $worst = max($worst, $this->inPattern($row, $whole, $reaction, $wind_N)[0]);
                 }
             }
         }
@@ -352,18 +424,18 @@ final class QuickCheck
     }
 
     /**
-     * @param array{float, float, float, float, float, float, float} $partial
+     * @param array{float, float, float, float|null, float, float, float, float} $row Wind, normal, along, heel (null where nothing presses it), snow normal and along, withdrawal, lateral
      *
      * @return array{float, float} The ratio, and a bound on the interaction of these forces or smaller ones
      */
-    private function partialFoot(array $partial, float $whole, float $snow): array
+    private function inPattern(array $row, float $whole, float $snow, float $wind_N): array
     {
-        [$normal, $along, $heel, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N] = $partial;
-        $down_N = $normal * $whole + $snowNormal_N * $snow;
+        [$windUp, $normal, $along, $heel, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N] = $row;
+        $up_N = $windUp * $wind_N - $normal * $whole - $snowNormal_N * $snow;
         $along_N = abs($along * $whole + $snowAlong_N * $snow);
-        $heel_N = $down_N > 0.0 ? min($down_N, max(0.0, $heel * $whole + $snowNormal_N * $snow)) : 0.0;
-        $tension_N = max(-$down_N, 0.0) + max(0.0, ($along_N * $this->height_m - $heel_N * $this->heel_m) / $this->heel_m);
+        $heel_N = $heel !== null && $up_N < 0.0 ? min(-$up_N, max(0.0, $heel * $whole + $snowNormal_N * $snow)) : 0.0;
+        $tension_N = max($up_N, 0.0) + max(0.0, ($along_N * $this->height_m - $heel_N * $this->heel_m) / $this->heel_m);
 
-        return [$this->foot(-$down_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $tension_N > 0.0 ? $tension_N / $withdrawal_N + $along_N / $lateral_N : 0.0];
+        return [$this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $tension_N > 0.0 ? $tension_N / $withdrawal_N + $along_N / $lateral_N : 0.0];
     }
 }

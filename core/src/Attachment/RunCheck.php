@@ -27,13 +27,18 @@ final class RunCheck
 
     private readonly FootTally $onOneShare;
 
-    /** @var list<PartialCase> */
+    /** @var list<PartialCase> Every combination with balanced snow, whether the wind presses or pulls */
     public readonly array $partials;
 
     /** The rail under unit loads, common to all runs whose clamps stand alike. */
     public readonly RunShape $shape;
 
     private ?QuickCheck $quick = null;
+
+    private ?FootMoves $moves = null;
+
+    /** @var array<string, bool> By feet, see holdsMoved() */
+    private array $moved = [];
 
     public readonly RunWinds $winds;
 
@@ -57,7 +62,7 @@ final class RunCheck
         $snow = $run->snow_N['balanced'] ?? [0.0, 0.0];
         $this->partials = array_values(array_map(
             static fn (LoadCase $case): PartialCase => new PartialCase($case, $case->snowFactor * $snow[0], $case->snowFactor * $snow[1]),
-            array_filter($this->down, static fn (LoadCase $case): bool => $case->snow === 'balanced' && $snow[0] > 0.0),
+            array_filter([...$this->down, ...$this->up], static fn (LoadCase $case): bool => $case->snow === 'balanced' && $snow[0] > 0.0),
         ));
     }
 
@@ -65,19 +70,20 @@ final class RunCheck
      * The whole check, with what governs every foot.
      *
      * @param list<float> $feet_m Ascending
+     * @param bool $byLink With the worst of every link of a foot, not of the worst one alone
      */
-    public function of(array $feet_m): RunVerdict
+    public function of(array $feet_m, bool $byLink = false): RunVerdict
     {
         if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
             return RunVerdict::failed(INF);
         }
-        $verdict = $this->check($this->shape->layout($feet_m));
+        $verdict = $this->check($this->shape->layout($feet_m), $byLink);
         if (!$this->shape->hasHinges()) {
             return $verdict;
         }
         $hinged = $this->shape->hinged($feet_m);
 
-        return self::worse($verdict, $hinged === null ? RunVerdict::failed(INF) : $this->check($hinged));
+        return self::worse($verdict, $hinged === null ? RunVerdict::failed(INF) : $this->check($hinged, $byLink));
     }
 
     /**
@@ -95,6 +101,57 @@ final class RunCheck
         $this->quick ??= new QuickCheck($this);
 
         return $this->quick->worst($feet_m, $limit);
+    }
+
+    /**
+     * Whether a layout holds: with the feet on their marks and something left for the placing tolerance, and with each foot off its mark.
+     *
+     * @param list<float> $feet_m Ascending
+     */
+    public function holds(array $feet_m): bool
+    {
+        $limit = $this->capacities->placing->limit;
+
+        $worst = $this->worst($feet_m, $limit);
+
+        return $worst <= $limit && $this->holdsMoved($feet_m, $worst);
+    }
+
+    /**
+     * Whether every ratio by itself stays at 1 with each foot alone off its mark by the placing tolerance, either way.
+     *
+     * @param list<float> $feet_m Ascending
+     * @param float $worst Their worst ratio on their marks
+     */
+    public function holdsMoved(array $feet_m, float $worst): bool
+    {
+        return $this->moved[pack('d*', ...$feet_m)] ??= $this->holdsAnyMoved($feet_m, $worst);
+    }
+
+    /** @param list<float> $feet_m */
+    private function holdsAnyMoved(array $feet_m, float $worst): bool
+    {
+        $this->quick ??= new QuickCheck($this);
+        $quick = $this->quick;
+        $this->moves ??= new FootMoves($this);
+        $layout = $this->shape->layout($feet_m);
+        $bounds = $this->moves->bounds($layout, $worst, static fn (): float => $quick->worstRail($layout));
+        $hinged = $this->shape->hasHinges() ? $this->shape->hinged($feet_m) : null;
+        foreach ($hinged === null ? [] : $this->moves->bounds($hinged, $worst, static fn (): float => $quick->worstRail($hinged)) as $place => $bound) {
+            $bounds[$place] = max($bounds[$place], $bound);
+        }
+        foreach ($feet_m as $place => $x_m) {
+            foreach ($bounds[$place] <= Placing::MOVED && $this->run->splices_m === [] ? [] : [-1, 1] as $side) {
+                $moved_m = $feet_m;
+                $moved_m[$place] = $x_m + $side * $this->capacities->placing->tolerance_m;
+                $moved_m = array_values($moved_m);
+                if (!$this->everyPieceStands($moved_m) || ($bounds[$place] > Placing::MOVED && $this->quick->exceeds($moved_m, Placing::MOVED))) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -118,8 +175,9 @@ final class RunCheck
         return true;
     }
 
-    private function check(UnitLayout $layout): RunVerdict
+    private function check(UnitLayout $layout, bool $byLink): RunVerdict
     {
+        $onOneShare = $byLink ? $this->pressed(1.0, true) : $this->onOneShare;
         $snow = $this->partials === [] ? null : $layout->snow();
         $rail = new RailTally($this->capacities, $this->down, $this->up, $this->partials);
         $this->overhangs($layout, $rail);
@@ -131,7 +189,7 @@ final class RunCheck
         foreach ($layout->feet_m as $foot => $x_m) {
             $share = $layout->reactions[0][$foot];
             $tributary_m = $layout->tributary_m($foot);
-            $tally = $share > 0.0 ? $this->onOneShare->times($share) : $this->pressed($share);
+            $tally = $share > 0.0 ? $onOneShare->times($share) : $this->pressed($share, $byLink);
             $wind_N = 0.0;
             foreach ($this->winds->foot_N($tributary_m) as $unit => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$unit][$foot];
@@ -140,19 +198,19 @@ final class RunCheck
                 $tally->add($case, $case->windUp * $wind_N - $case->normal_N * $share, $case->along_N * $share, 0.0);
             }
             if ($snow !== null) {
-                $tally->patterns($this->partials, $share, $snow->reactions()[$foot]);
+                $tally->patterns($this->partials, $share, $wind_N, $snow->reactions()[$foot]);
             }
             $attachments[] = $tally->verdict($x_m, $tributary_m, $share);
             $worst = max($worst, $tally->ratio());
         }
 
-        return new RunVerdict($worst, $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice());
+        return new RunVerdict($worst, $attachments, $rail->worstRail(), $rail->at_m, $rail->worstSplice(), $rail->normal_Nm, $rail->along_Nm);
     }
 
     /** A foot in the down cases. */
-    private function pressed(float $share): FootTally
+    private function pressed(float $share, bool $byLink = false): FootTally
     {
-        $tally = new FootTally($this->capacities);
+        $tally = new FootTally($this->capacities, $byLink);
         foreach ($this->down as $case) {
             $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
         }
@@ -170,7 +228,7 @@ final class RunCheck
                 foreach ($this->winds->bay_N($length_m) as $unit => $wind_N) {
                     $wind_Nm += $wind_N * $layout->moments[$unit][$foot];
                 }
-                $rail->section($layout->moments[0][$foot], $wind_Nm, 0.0, $layout->feet_m[$foot], false);
+                $rail->section($layout->moments[0][$foot], $wind_Nm, $layout->feet_m[$foot], false);
             }
         }
     }
@@ -179,7 +237,6 @@ final class RunCheck
     private function bay(UnitLayout $layout, int $index, Bay $bay, ?PartialSnow $snow, RailTally $rail): void
     {
         $winds_N = $this->winds->bay_N($bay->length_m);
-        $misfit_Nm = $layout->isRedundant ? $this->capacities->misfit_Nm($bay->length_m) : 0.0;
         $units = $layout->sections($index);
         $shares = [0.0, 1.0, ...$bay->sections, ...$bay->splices];
         $simples = [0.0, 0.0, ...$bay->unitSections[0], ...$bay->unitSplices[0]];
@@ -191,11 +248,11 @@ final class RunCheck
             foreach ($winds_N as $unit => $wind_N) {
                 $wind_Nm += $wind_N * $units[$unit][$section];
             }
-            $rail->section($share_Nm, $wind_Nm, $misfit_Nm, $x_m, $isSplice);
-            if ($snow !== null && $rail->mayGovern($share_Nm, $snow->range($index, $share, $simples[$section]), $misfit_Nm, $isSplice)) {
+            $rail->section($share_Nm, $wind_Nm, $x_m, $isSplice);
+            if ($snow !== null && $rail->mayGovern($share_Nm, $wind_Nm, $snow->range($index, $share, $simples[$section]), $isSplice)) {
                 // The ratio is convex in the pattern's moment, so that its extremes over the patterns are enough.
                 foreach ($snow->extremes($index, $share, $simples[$section]) as $moment) {
-                    $rail->patterns($share_Nm, $moment, $misfit_Nm, $x_m, $isSplice);
+                    $rail->patterns($share_Nm, $wind_Nm, $moment, $x_m, $isSplice);
                 }
             }
         }
@@ -208,10 +265,10 @@ final class RunCheck
         }
         $attachments = [];
         foreach ($one->attachments as $index => $verdict) {
-            $attachments[] = $verdict->worst->ratio >= $other->attachments[$index]->worst->ratio ? $verdict : $other->attachments[$index];
+            $attachments[] = $verdict->worse($other->attachments[$index]);
         }
         $governing = $one->rail->ratio >= $other->rail->ratio ? $one : $other;
 
-        return new RunVerdict(max($one->worst, $other->worst), $attachments, $governing->rail, $governing->railAt_m, null);
+        return new RunVerdict(max($one->worst, $other->worst), $attachments, $governing->rail, $governing->railAt_m, null, $governing->railNormal_Nm, $governing->railAlong_Nm);
     }
 }

@@ -31,13 +31,17 @@ final class RunPlan
         public readonly bool $isBest,
         /** When none was found: whether every layout was tried. */
         public readonly bool $noneHolds = false,
+        /** Feet that members which carried too much cost this run. */
+        public readonly int $forMembers = 0,
+        /** When none was found under the planner's own hand: the fewest feet without pins and greatest bay. */
+        public readonly ?int $withoutHand = null,
     ) {
     }
 
     /** @param list<int> $picks */
     public function over(array $picks): self
     {
-        return new self($this->run, $this->check, $picks, $this->bound, false);
+        return new self($this->run, $this->check, $picks, $this->bound, false, false, $this->forMembers + count($picks) - count($this->picks));
     }
 
     public function holds(): bool
@@ -56,11 +60,26 @@ final class RunPlan
         return $this->verdict;
     }
 
+    /** The same with every link of each foot, for who checks it from outside; null when there are not two feet. */
+    public function wholeVerdict(): ?RunVerdict
+    {
+        return $this->verdict() === null ? null : $this->check->of($this->feet_m(), true);
+    }
+
     /** @return list<float> How many modules' weight each foot carries, in modules on this rail */
     public function reactions(): array
     {
         return $this->reactions ??= count($this->picks) < 2 ? []
             : $this->check->shape->layout($this->feet_m())->reactions[0];
+    }
+
+    /** How far out of line its feet may stand, by the shortest bay between two; null with fewer feet. */
+    public function inLine_m(): ?float
+    {
+        $feet_m = $this->feet_m();
+        $bays_m = array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1));
+
+        return $bays_m === [] ? null : $this->check->capacities->inLine_m(min($bays_m));
     }
 
     /** @return list<float> */

@@ -74,7 +74,7 @@ final class RunSearches
         foreach ($runs as $run) {
             $key = RunShape::key($run);
             $signature = $this->signatures[$run->id] = $run->signature();
-            $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m);
+            $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m).$run->hand->key();
             $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
             $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key]);
@@ -106,20 +106,22 @@ final class RunSearches
      * The feet of a layout that keeps off members and relieves others; for runs with the same numbers the first answer stands.
      *
      * @param list<int> $barred Members that may not be used
+     * @param int $least Feet at least
      * @param \Closure(RunPlan): float $relief The greater the better
+     * @param float $limit The greatest ratio that it may come to
      *
      * @return list<int>|null
      */
-    public function relieving(RunPlan $plan, array $barred, int $most, \Closure $relief): ?array
+    public function relieving(RunPlan $plan, array $barred, int $least, int $most, \Closure $relief, float $limit): ?array
     {
         $run = $plan->run;
         $candidates = array_keys(array_intersect($run->members, $barred));
-        $key = $this->signatures[$run->id].'/'.implode(',', $candidates).'/'.$most;
+        $key = $this->signatures[$run->id].'/'.implode(',', $candidates)."/$least/$most/".round($limit, 9);
         if (!array_key_exists($key, $this->relieving)) {
             // A search for relief is content with what it comes upon: that of the run whose layout this one has taken will do.
             $lender = $this->lenders[$this->signatures[$run->id]] ?? '';
             $search = $this->searches[$this->signatures[$run->id]] ?? $this->searches[$lender] ?? $this->own($run);
-            $this->relieving[$key] = $search->relieving($candidates, $most, static fn (array $picks): float => $relief($plan->over($picks)), $this->checks[$run->id]);
+            $this->relieving[$key] = $search->relieving($candidates, $least, $most, static fn (array $picks): float => $relief($plan->over($picks)), $this->checks[$run->id], $limit);
         }
 
         return $this->relieving[$key];
@@ -153,8 +155,10 @@ final class RunSearches
         $likeness = $this->likeness[$run->id].$limits;
         foreach ($this->layouts[$likeness] ?? [] as [$earlier, $lender]) {
             $picks = $earlier->picks;
-            $worst = $this->checks[$run->id]->worst(array_map(static fn (int $pick): float => $run->candidates_m[$pick], $picks), SearchSpace::LIMIT);
-            if ($worst > SearchSpace::LIMIT) {
+            $feet_m = array_map(static fn (int $pick): float => $run->candidates_m[$pick], $picks);
+            $check = $this->checks[$run->id];
+            $worst = $check->worst($feet_m, $check->capacities->placing->limit);
+            if ($worst > $check->capacities->placing->limit || !$check->holdsMoved($feet_m, $worst)) {
                 continue;
             }
             if ($this->isRuledOut($run, count($picks) - 1, $barred) || $this->own($run)->ruledOut(count($picks) - 1, $barred)) {

@@ -45,14 +45,15 @@ final class RunShape
      * @param non-empty-list<list<float>> $units
      * @param list<float> $splices_m Those with an allowable moment
      * @param list<float> $hinges_m Those without
+     * @param float $lightSnow See Run
      */
-    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m, private readonly array $hinges_m)
+    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m, private readonly array $hinges_m, public readonly float $lightSnow)
     {
     }
 
     public static function of(Run $run): self
     {
-        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m, $run->spliceIsHinge ? $run->splices_m : []);
+        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m, $run->spliceIsHinge ? $run->splices_m : [], $run->lightSnow);
     }
 
     /** The shape of these runs turned round; runs alike turn alike. */
@@ -64,7 +65,7 @@ final class RunShape
     /** Runs with equal keys have one shape. */
     public static function key(Run $run): string
     {
-        return Run::key([$run->clamps_m, $run->shares, ...self::patterns($run), $run->splices_m], 7).(int) $run->spliceIsHinge;
+        return Run::key([$run->clamps_m, $run->shares, ...self::patterns($run), $run->splices_m, [$run->lightSnow]], 7).(int) $run->spliceIsHinge;
     }
 
     /**
@@ -191,7 +192,7 @@ final class RunShape
     {
         $key = 'hinged '.pack('d*', ...$feet_m);
         try {
-            return $this->layouts[$key] ?? $this->keep($key, new UnitLayout($this, $feet_m, new ContinuousBeam($feet_m, $this->hinges_m), count($this->hinges_m)));
+            return $this->layouts[$key] ?? $this->keep($key, new UnitLayout($this, $feet_m, new ContinuousBeam($feet_m, $this->hinges_m)));
         } catch (SingularBeam) {
             return null;
         }

@@ -17,16 +17,14 @@ final readonly class RunVerdict
         public ?LinkRatio $rail,
         public float $railAt_m,
         public ?LinkRatio $splice,
+        /** Moments there, about the strong and the weak axis, by size. */
+        public float $railNormal_Nm = 0.0,
+        public float $railAlong_Nm = 0.0,
     ) {
     }
 
     public static function failed(float $worst): self
     {
         return new self($worst, [], null, 0.0, null);
-    }
-
-    public function holds(): bool
-    {
-        return $this->worst <= 1.0 + 1e-9;
     }
 }

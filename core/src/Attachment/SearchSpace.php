@@ -15,10 +15,11 @@ use Garnetine\Core\Rail\Run;
  */
 final class SearchSpace
 {
-    public const LIMIT = 1.0 + 1e-9;
-
     /** A moment for one unit of load that none exceeds. */
     private const UNBOUNDED = 1e30;
+
+    /** More feet than there are. */
+    private const NEVER = 1_000_000;
 
     /** @var array<int, array<int, LoadedBay|null>> Between two candidates; null when they cannot be neighbours */
     public array $bays = [];
@@ -63,6 +64,9 @@ final class SearchSpace
     /** What acts along the slope in the up case, as the load normal to it that would strain the rail as much. */
     public readonly float $upAlong_N;
 
+    /** The greatest ratio of a layout that holds, see Placing. */
+    private readonly float $limit;
+
     /** As of the run's check; for a search on behalf of several runs, the least of them. */
     public readonly float $downPerMoment;
     public readonly float $downPerReaction;
@@ -71,6 +75,7 @@ final class SearchSpace
     public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly RunShape $shape, array $others = [])
     {
         $all = [$check, ...$others];
+        $this->limit = $check->capacities->placing->limit;
         $this->downPerMoment = min(array_map(static fn (RunCheck $one): float => $one->downPerMoment, $all));
         $this->downPerReaction = min(array_map(static fn (RunCheck $one): float => $one->downPerReaction, $all));
         $this->up = $others === [] ? $check->up[0] : new LoadCase('none', 0.0, 0.0, 0.0, 0.0, 1.0);
@@ -87,6 +92,31 @@ final class SearchSpace
             $this->prepare();
         }
         $this->start = $this->count >= 2 ? $this->leastCount() : null;
+    }
+
+    /** Whether a bay is longer than the planner wants. */
+    private function isLong(int $i, int $j): bool
+    {
+        return $this->run->hand->isLong($this->x_m($j) - $this->x_m($i));
+    }
+
+    /** Whether a bay after the first may follow in a layout, by the planner's own hand. */
+    private function mayFollow(int $i, int $j, bool $isLast): bool
+    {
+        return !$this->isLong($i, $j) || $this->run->hand->longMay(false, $isLast);
+    }
+
+    /**
+     * The feet that may come next with so many left to choose, by the least count that each needs after it.
+     *
+     * @return list<int>
+     */
+    public function following(int $from, int $left, bool $isFirst): array
+    {
+        $hand = $this->run->hand;
+
+        return array_values(array_filter($this->next[$from], fn (int $foot): bool => $this->after[$from][$foot] < $left
+            && (!$this->isLong($from, $foot) || $hand->longMay($isFirst, $left === 1))));
     }
 
     /** The bay between two candidates that may be neighbours. */
@@ -155,22 +185,22 @@ final class SearchSpace
     {
         $run = $this->run;
         for ($i = 0; $i < $this->count; ++$i) {
-            $this->leftEnds[$i] = $this->overhang($this->x_m($i), true);
-            $this->rightEnds[$i] = $this->overhang($this->x_m($i), false);
+            $this->leftEnds[$i] = $run->hand->jumpsNone(-1, $i) ? $this->overhang($this->x_m($i), true) : null;
+            $this->rightEnds[$i] = $run->hand->jumpsNone($i, $this->count) ? $this->overhang($this->x_m($i), false) : null;
         }
         $ease = max([1.0, ...array_map(static fn (Suction $suction): float => $suction->ease(), $run->suctions)]);
         for ($i = 0; $i < $this->count; ++$i) {
             $this->next[$i] = [];
-            for ($j = $i + 1; $j < $this->count; ++$j) {
+            for ($j = $i + 1; $j < $this->count && $run->hand->jumpsNone($i, $j); ++$j) {
                 $bay = $this->bay($i, $j);
                 // With ratios of 1 over both ends, at most 2 are left for a section itself.
                 $down = $bay->bay->most * $this->downPerMoment;
                 $up = $bay->mostUp_Nm / $this->capUp_Nm;
-                $holds = $down <= 2 * self::LIMIT && $up <= 2 * self::LIMIT;
+                $holds = $down <= 2 * $this->limit && $up <= 2 * $this->limit;
                 $this->bays[$i][$j] = $holds ? $bay : null;
                 if ($holds) {
                     $this->next[$i][] = $j;
-                } elseif ($down > 2 * self::LIMIT || $up > 2.2 * $ease * self::LIMIT) {
+                } elseif ($down > 2 * $this->limit || $up > 2.2 * $ease * $this->limit) {
                     // Longer bays only grow worse; in uplift a longer one has a larger area, whose suction is eased.
                     break;
                 }
@@ -207,7 +237,7 @@ final class SearchSpace
         }
         $up_Nm = $this->upward($moments, $this->check->winds->bay_N($length_m));
 
-        return abs($moments[0]) * $this->downPerMoment <= self::LIMIT && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= self::LIMIT
+        return abs($moments[0]) * $this->downPerMoment <= $this->limit && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= $this->limit
             ? $moments : null;
     }
 
@@ -245,7 +275,7 @@ final class SearchSpace
             $most_Nm = $size_Nm > $most_Nm ? $size_Nm : $most_Nm;
         }
 
-        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm, $this->check->capacities->misfit_Nm($bay->length_m) / $this->capUp_Nm);
+        return new LoadedBay($bay, $winds_N, $sections_Nm, $most_Nm);
     }
 
     /** Fewest feet that the bays, taken in neighbouring pairs, allow; null when no chain of them reaches the other end. */
@@ -262,7 +292,7 @@ final class SearchSpace
         foreach ($this->next as $i => $seconds) {
             if ($this->leftEnds[$i] !== null) {
                 foreach ($seconds as $j) {
-                    $least = min($least, $this->after[$i][$j] >= 1_000_000 ? PHP_INT_MAX : 2 + $this->after[$i][$j]);
+                    $least = min($least, $this->after[$i][$j] >= self::NEVER ? PHP_INT_MAX : 2 + $this->after[$i][$j]);
                 }
             }
         }
@@ -276,10 +306,13 @@ final class SearchSpace
         if ($this->mayEnd($i, $j)) {
             return 0;
         }
-        $least = 1_000_000;
+        $least = self::NEVER;
+        if ($this->isLong($i, $j) && !$this->run->hand->longMay(true, false)) {
+            return $least;
+        }
         // Far ones first: they need the fewest further feet, so that few pairs are looked at.
         foreach (array_reverse($this->next[$j]) as $l) {
-            if ($this->after[$j][$l] + 1 < $least && $this->pairMay($i, $j, $l)) {
+            if ($this->after[$j][$l] + 1 < $least && $this->mayFollow($j, $l, $this->after[$j][$l] === 0) && $this->pairMay($i, $j, $l)) {
                 $least = $this->after[$j][$l] + 1;
             }
         }
@@ -287,7 +320,7 @@ final class SearchSpace
         return $least;
     }
 
-    /** Whether j may be the last foot after i: the overhang beyond it, and misfit in the bay before. */
+    /** Whether j may be the last foot after i, by the overhang beyond it. */
     private function mayEnd(int $i, int $j): bool
     {
         $moments = $this->rightEnds[$j];
@@ -295,10 +328,8 @@ final class SearchSpace
         if ($moments === null || $bay === null) {
             return false;
         }
-        // Two feet alone know no misfit.
-        $limit = $this->leftEnds[$i] === null ? self::LIMIT - $bay->misfit : self::LIMIT;
 
-        return abs($moments[0]) <= $limit * $this->cap && abs($this->upward($moments, $bay->winds_N)) <= $limit * $this->capUp_Nm;
+        return abs($moments[0]) <= $this->limit * $this->cap && abs($this->upward($moments, $bay->winds_N)) <= $this->limit * $this->capUp_Nm;
     }
 
     /** Whether any moments over i and l within the capacity let the foot j between two bays hold. */
@@ -309,23 +340,17 @@ final class SearchSpace
         if ($one === null || $two === null) {
             return false;
         }
-        // With three feet or more, misfit takes its part of the capacity in every bay: what it leaves, over i, j and l.
-        [$overI, $overL] = [self::LIMIT - $one->misfit, self::LIMIT - $two->misfit];
-        $overJ = min($overI, $overL);
         [$left, $right] = [$one->bay, $two->bay];
-        if ($left->most > ($overI + $overJ) * $this->cap || $right->most > ($overL + $overJ) * $this->cap) {
-            return false;
-        }
         $both_m = 2 * ($left->length_m + $right->length_m);
         $bend = 1 / $left->length_m + 1 / $right->length_m;
         // What moments over i and l can add to the one over j, and take from the reaction there.
-        $reach = ($left->length_m * $overI + $right->length_m * $overL) / $both_m;
-        $relief = $overI / $left->length_m + $overL / $right->length_m + $reach * $bend;
+        $reach = $this->limit / 2;
+        $relief = $this->limit * $bend + $reach * $bend;
         $moment = -($left->leftTerms[0] + $right->rightTerms[0]) / $both_m;
         $reaction = $left->rightReactions[0] + $right->leftReactions[0] - $moment * $bend;
 
-        return abs($moment) <= ($overJ + $reach) * $this->cap
-            && ($reaction - $relief * $this->cap) * $this->downPerReaction <= self::LIMIT
+        return abs($moment) <= ($this->limit + $reach) * $this->cap
+            && ($reaction - $relief * $this->cap) * $this->downPerReaction <= $this->limit
             && $this->pairMayUp($one, $two, $both_m, $bend, $reach, $relief);
     }
 
@@ -340,13 +365,13 @@ final class SearchSpace
             $units[] = $left->rightReactions[$unit] + $right->leftReactions[$unit] - $moment * $bend;
         }
         $slack_Nm = max($this->slack($winds_N, $one->winds_N, $this->largest), $this->slack($winds_N, $two->winds_N, $this->largest));
-        if ($this->upward($units, $winds_N) - $relief * $this->capUp_Nm - ($bend + $bend / 2) * $slack_Nm > self::LIMIT * $this->upCapacity_N) {
+        if ($this->upward($units, $winds_N) - $relief * $this->capUp_Nm - ($bend + $bend / 2) * $slack_Nm > $this->limit * $this->upCapacity_N) {
             return false;
         }
         // Over j and i under the winds of the first bay; over l under those of the second.
         $slack_Nm = $right->length_m / $both_m * $this->slack($one->winds_N, $two->winds_N, $this->largest);
 
-        return abs($this->upward($moments, $one->winds_N)) <= (self::LIMIT - $one->misfit + $reach) * $this->capUp_Nm + $slack_Nm;
+        return abs($this->upward($moments, $one->winds_N)) <= ($this->limit + $reach) * $this->capUp_Nm + $slack_Nm;
     }
 
     /**

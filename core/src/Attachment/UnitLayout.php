@@ -13,6 +13,9 @@ use Garnetine\Core\Rail\ContinuousBeam;
  */
 final class UnitLayout
 {
+    /** Half the arm of a couple at a foot. */
+    private const COUPLE_M = 0.001;
+
     /** @var list<Bay> */
     public readonly array $bays;
 
@@ -31,6 +34,8 @@ final class UnitLayout
 
     /** @var non-empty-list<list<float>> */
     private readonly array $units;
+
+    private readonly float $lightSnow;
 
     /** @var list<array{float, float}> Beyond the first foot, see RunShape::beyond() */
     private readonly array $left;
@@ -59,17 +64,18 @@ final class UnitLayout
 
     private PartialSnow|false|null $snow = false;
 
-    /** Whether a foot that stands too high or low bends the rail. */
-    public readonly bool $isRedundant;
+    /** @var array<int, list<float>> By foot, see mostAt() */
+    private array $most = [];
+
+    /** @var array<int, float> By foot */
+    private array $mostPattern = [];
 
     /**
      * @param list<float> $feet_m Ascending, at least two
      * @param ContinuousBeam|null $beam With hinges, which is solved by slope-deflection
-     * @param int $hinges How many it has
      */
-    public function __construct(RunShape $shape, public readonly array $feet_m, private readonly ?ContinuousBeam $beam = null, int $hinges = 0)
+    public function __construct(RunShape $shape, public readonly array $feet_m, private readonly ?ContinuousBeam $beam = null)
     {
-        $this->isRedundant = count($feet_m) - 2 - $hinges > 0;
         $last = count($feet_m) - 1;
         $bays = $lengths_m = [];
         for ($i = 0; $i < $last; ++$i) {
@@ -83,7 +89,7 @@ final class UnitLayout
             $this->pivots[$i] = 2 * ($bays[$i - 1]->length_m + $bays[$i]->length_m) - $bays[$i - 1]->length_m * $this->carries[$i - 1];
             $this->carries[$i] = $bays[$i]->length_m / $this->pivots[$i];
         }
-        [$this->clamps_m, $this->units] = [$shape->clamps_m, $shape->units];
+        [$this->clamps_m, $this->units, $this->lightSnow] = [$shape->clamps_m, $shape->units, $shape->lightSnow];
         $this->left = $left = $shape->beyond($feet_m[0], true);
         $this->right = $right = $shape->beyond($feet_m[$last], false);
         $onFeet = $this->onFeet();
@@ -182,6 +188,92 @@ final class UnitLayout
         return $sections;
     }
 
+    /**
+     * For each unit, the largest of a foot's reaction and the shears beside it by size, with clamps so near that they may come to its other side.
+     *
+     * @return list<float>
+     */
+    public function mostAt(int $foot, float $near_m): array
+    {
+        return $this->most[$foot] ??= $this->newMostAt($foot, $near_m);
+    }
+
+    /** @return list<float> */
+    private function newMostAt(int $foot, float $near_m): array
+    {
+        $near = $this->nearFoot($foot, $near_m);
+        $last = count($this->bays);
+        $most = [];
+        foreach ($this->reactions as $unit => $reactions) {
+            $over = $this->moments[$unit];
+            $before = $this->bays[max(0, $foot - 1)];
+            $left = $foot === 0 ? $this->left[$unit][1] : $before->rightReactions[$unit] - ($over[$foot] - $over[$foot - 1]) / $before->length_m;
+            $right = $foot === $last ? $this->right[$unit][1] : $this->bays[$foot]->leftReactions[$unit] + ($over[$foot + 1] - $over[$foot]) / $this->bays[$foot]->length_m;
+            $most[] = max(abs($reactions[$foot]), abs($left), abs($right)) + $near[$unit];
+        }
+
+        return $most;
+    }
+
+    /**
+     * Over hinges: the largest moment anywhere, and the largest reaction, that a unit couple at a foot makes; null without, where bounds are known.
+     *
+     * @return array{float, float}|null
+     */
+    public function slopes(int $foot): ?array
+    {
+        if ($this->beam === null) {
+            return null;
+        }
+        $x_m = $this->feet_m[$foot];
+        $state = $this->beam->under([$x_m - self::COUPLE_M, $x_m + self::COUPLE_M], [-0.5 / self::COUPLE_M, 0.5 / self::COUPLE_M]);
+
+        // At the foot itself the couple is split: on either side stands up to a half more than in the middle.
+        return [0.5 + max([0.0, ...array_map(abs(...), $state->moments_Nm)]), max([0.0, ...array_map(abs(...), $state->reactions_N)])];
+    }
+
+    /** A bound on the same of the shares, under any pattern of partial snow; infinite where a clamp may come to a foot's other side, and into another span. */
+    public function mostPatternAt(PartialSnow $snow, int $foot, float $near_m): float
+    {
+        return $this->mostPattern[$foot] ??= $this->newMostPatternAt($snow, $foot, $near_m);
+    }
+
+    private function newMostPatternAt(PartialSnow $snow, int $foot, float $near_m): float
+    {
+        if ($this->nearFoot($foot, $near_m)[0] > 0.0) {
+            return INF;
+        }
+        $most = max(array_map(abs(...), $this->reactionRange($snow, $foot)));
+        foreach ([$foot - 1, $foot + 1] as $other) {
+            $bay = $this->bays[max(0, min($foot, $other))] ?? null;
+            if ($bay !== null && $other >= 0) {
+                $simple = $other < $foot ? $bay->rightReactions[0] : $bay->leftReactions[0];
+                $most = max(
+                    $most,
+                    abs($simple + ($snow->highs[$other] - $snow->lows[$foot]) / $bay->length_m),
+                    abs($simple * $this->lightSnow + ($snow->lows[$other] - $snow->highs[$foot]) / $bay->length_m),
+                );
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return list<float> For each unit, the loads of clamps this near to a foot, by size */
+    private function nearFoot(int $foot, float $near_m): array
+    {
+        $near = array_fill(0, count($this->units), 0.0);
+        foreach ($this->clamps_m as $clamp => $clamp_m) {
+            if (abs($clamp_m - $this->feet_m[$foot]) <= $near_m + 1e-9) {
+                foreach ($this->units as $unit => $loads) {
+                    $near[$unit] += abs($loads[$clamp]);
+                }
+            }
+        }
+
+        return array_values($near);
+    }
+
     /** Half of each bay beside a foot, with the overhang at an end. */
     public function tributary_m(int $foot): float
     {
@@ -206,7 +298,7 @@ final class UnitLayout
         if ($this->beam !== null) {
             [$clamps_m, $shares] = [$this->clamps_m, $this->units[0]];
 
-            return PartialSnow::under($this->beam, $this->feet_m, $clamps_m, $shares, $this->beam->under($clamps_m, $shares));
+            return PartialSnow::under($this->beam, $this->feet_m, $clamps_m, $shares, $this->beam->under($clamps_m, $shares), $this->lightSnow);
         }
         $bays = $this->bays;
         $last = count($bays);
@@ -218,7 +310,7 @@ final class UnitLayout
         $moments = $this->fromSpans($tipLeft, $tipRight);
         $reactions = static fn (): array => self::spanReactions($bays, $moments, $offLeft, $offRight);
 
-        return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0]);
+        return PartialSnow::combined($first, $end, $moments, $reactions, $this->onFoot, $this->moments[0], $this->reactions[0], $this->lightSnow);
     }
 
     /**
@@ -276,7 +368,7 @@ final class UnitLayout
             }
         }
 
-        return [$sum / 2 + $low, $sum + $high];
+        return [$sum * $this->lightSnow + $low, $sum + $high];
     }
 
     /**

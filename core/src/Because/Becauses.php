@@ -34,16 +34,15 @@ final readonly class Becauses
             $paths = [...array_keys($plan->loads->figures->all()), ...$plan->supports === [] ? [] : ['lines', 'clamp', 'members/first']];
         }
         if ($plan->lag !== null) {
-            array_push($paths, 'lag/thread', ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'], ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
+            array_push($paths, 'lag/thread', 'lag/window', ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'], ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
         }
         foreach ($plan->supports as $run) {
             if ($run->verdict()?->rail === null) {
                 continue;
             }
-            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail');
+            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail', 'runs/'.$run->run->id.'/in_line');
             for ($foot = 1; $foot <= count($run->picks); ++$foot) {
                 $paths[] = 'runs/'.$run->run->id."/feet/$foot";
-                $paths[] = 'runs/'.$run->run->id."/feet/$foot/miss";
                 if ($foot < count($run->picks)) {
                     $paths[] = 'runs/'.$run->run->id."/feet/$foot/bay";
                 }
@@ -133,6 +132,7 @@ final readonly class Becauses
 
         return match ($what) {
             'thread' => $thread,
+            'window' => $this->window(),
             'withdrawal' => match (true) {
                 $lag->withdrawal === null => null,
                 $lag->withdrawalIsEntered => new Because('lag_entered', ['value_N' => $lag->withdrawal->toSi(), 'document' => $this->plan->design->kit->lag->document], children: [$this->input('/kit/lag/pull_out_N')]),
@@ -183,10 +183,10 @@ final readonly class Becauses
                 return match (true) {
                     ($parts[2] ?? '') === 'count' => $this->count($run),
                     ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict()->rail, $run->verdict()->railAt_m),
+                    ($parts[2] ?? '') === 'in_line' => $this->inLine($run),
                     ($parts[2] ?? '') !== 'feet' || !isset($run->picks[$foot]) => null,
                     !isset($parts[4]) => $this->foot($run, $foot),
                     $parts[4] === 'bay' && isset($run->picks[$foot + 1]) => $this->bay($run, $foot),
-                    $parts[4] === 'miss' => $this->miss($run, $foot),
                     default => null,
                 };
             }
@@ -197,12 +197,32 @@ final readonly class Becauses
 
     private function count(RunPlan $run): Because
     {
-        $code = $run->bound === null ? 'count_fails' : (count($run->picks) === $run->bound ? 'count_fewest' : 'count_over');
+        $code = match (true) {
+            $run->bound === null => 'count_fails',
+            count($run->picks) === $run->bound => 'count_fewest',
+            $run->forMembers > 0 => 'count_over',
+            default => 'count_unproven',
+        };
 
-        return new Because($code, ['value' => count($run->picks), 'bound' => $run->bound ?? 0, 'run' => $run->run->id, 'candidates' => count($run->run->candidates_m)], children: [
+        return new Because($code, [
+            'value' => count($run->picks), 'bound' => $run->bound ?? 0, 'run' => $run->run->id, 'candidates' => count($run->run->candidates_m),
+            'over' => count($run->picks) - ($run->bound ?? 0), 'added' => $run->forMembers, 'still' => $this->overloads($run) ? 'still.some' : 'still.none',
+        ], children: [
             $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m),
             $this->input('/rules/pattern'),
         ]);
+    }
+
+    /** Whether a member that the run stands on carries too much. */
+    private function overloads(RunPlan $run): bool
+    {
+        foreach ($this->plan->shares->shares ?? [] as $share) {
+            if ($share->ratio > ($this->plan->shares->limit ?? INF) + 1e-9 && in_array($share->number, $run->members(), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function bay(RunPlan $run, int $foot): Because
@@ -217,17 +237,20 @@ final readonly class Becauses
             $moved = $feet_m;
             $moved[$foot + 1] = $run->run->candidates_m[$further];
             $verdict = $run->check->of(array_values($moved));
+            $holds = $run->check->holds(array_values($moved));
             $worst = $verdict->rail;
             foreach ($verdict->attachments as $attachment) {
                 $worst = $worst === null || $attachment->worst->ratio > $worst->ratio ? $attachment->worst : $worst;
             }
-            $children[] = new Because($verdict->holds() ? 'bay_further_holds' : 'bay_further_fails', [
+            $children[] = new Because($holds ? 'bay_further_holds' : ($verdict->worst > 1.0 ? 'bay_further_fails' : 'bay_further_tight'), [
                 'value_m' => $moved[$foot + 1] - $moved[$foot], 'member' => $run->run->members[$further],
                 'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst) ? sprintf(abs($verdict->worst - 1) < 0.0005 ? '%.5f' : '%.3f', $verdict->worst) : 'far more than', 'case' => $worst->case->code ?? '',
             ]);
         }
         if ($run->bound !== null) {
-            $children[] = new Because(count($run->picks) === $run->bound ? 'bay_fewer_fails' : 'bay_moved_for_members', ['value' => $run->bound - 1, 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id]);
+            $children[] = new Because(count($run->picks) === $run->bound ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
+                'value' => $run->bound - 1, 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
+            ]);
         }
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
@@ -239,16 +262,29 @@ final readonly class Becauses
         ], children: $children);
     }
 
-    private function miss(RunPlan $run, int $foot): ?Because
+    private function window(): ?Because
     {
-        $latitude = $this->plan->latitudes[$run->run->id][$foot] ?? null;
+        $window = $this->plan->window;
+        $lag = $this->plan->lag;
 
-        return $latitude === null ? null : new Because('miss', [
-            'value_m' => $latitude->miss_m, 'wood_m' => $latitude->wood_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(),
-            'edge_m' => 1.5 * $this->plan->design->kit->lag->diameter->size()->toMetres(), 'in_member_m' => $this->plan->lag?->inMember->toMetres() ?? 0.0,
-            'lean' => $this->plan->design->kit->lag->drillGuide ? 1 : 3,
-        ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, recalled; lean and mark: common practice, no source', 'high', children: [
+        return $window === null || $lag === null ? null : new Because('window', [
+            'value_m' => $window->window_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(), 'edge_m' => $window->edge_m,
+            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg,
+        ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
             $this->input('/surface/framing/width_m'), $this->input('/kit/lag/diameter'), $this->input('/kit/lag/drill_guide'),
+            $this->coefficient('nds_2018/lag', 'edge'), ...array_filter([$this->lag('thread')]),
+        ]);
+    }
+
+    private function inLine(RunPlan $run): Because
+    {
+        $feet_m = $run->feet_m();
+
+        return new Because('in_line', [
+            'value_m' => $run->inLine_m() ?? 0.0, 'run' => $run->run->id,
+            'bay_m' => min(array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1)) ?: [0.0]),
+        ], 'statics: a deformation, no load; ASCE 7 keeps self-straining effects apart; recalled', 'medium', children: [
+            $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/second_moment_x_m4'), $this->input('/kit/rail/elastic_modulus_Pa'), $this->input('/kit/rail/allowable_stress_Pa'),
         ]);
     }
 
@@ -258,7 +294,7 @@ final readonly class Becauses
         $case = $rail->case;
 
         return new Because('rail_bending', [
-            'value' => 1 - $rail->ratio, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
+            'value' => $rail->reserve(), 'factor' => $capacities->placing->factor, 'tolerance_m' => $capacities->placing->tolerance_m, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
             'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0, 'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
         ], 'statics: continuous beam with point loads at the clamps; fx/Fx + fy/Fy ≤ 1', children: [
             ...$this->caseLoads($case),
@@ -318,7 +354,7 @@ final readonly class Becauses
         }
 
         return new Because('foot', [
-            'value' => 1 - $worst->ratio, 'link' => 'link.'.$worst->link->value, 'case' => $worst->case->code, 'cd' => $worst->case->cd,
+            'value' => $worst->reserve(), 'factor' => $run->check->capacities->placing->factor, 'tolerance_m' => $run->check->capacities->placing->tolerance_m, 'ratio' => $worst->ratio, 'link' => 'link.'.$worst->link->value, 'case' => $worst->case->code, 'cd' => $worst->case->cd,
             'demand_N' => $worst->demand_si, 'capacity_N' => is_finite($worst->capacity_si) ? $worst->capacity_si : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
         ], children: array_values(array_filter($children)));
     }
@@ -416,7 +452,8 @@ final readonly class Becauses
         $clamp = $this->plan->clamp;
 
         return $clamp === null ? null : new Because('clamp', [
-            'value' => 1 - ($clamp->ratio ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run, 'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
+            'value' => 1 - ($clamp->ratio() ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run, 'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
+            'along_run' => $clamp->alongRun, 'along_clamp' => $clamp->alongClamp,
         ], 'on the quarters of the modules that it holds: ASCE/SEI 7-16, §26.2; recalled', 'high', children: [$this->input('/kit/clamp/up_N'), $this->input('/kit/clamp/along_N')]);
     }
 }

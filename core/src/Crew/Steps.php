@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Crew;
 
-use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\LagInMember;
-use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Quantity\Length;
 
@@ -23,12 +22,13 @@ final readonly class Steps
     }
 
     /** @param list<RunPlan> $plans */
-    public static function of(Design $design, array $plans, ?LagInMember $lag): self
+    public static function of(Design $design, array $plans, ?LagInMember $lag, ?WoodWindow $window): self
     {
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
         $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->letter, $plans)));
         $anchors = count(array_filter($design->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
         $shank = $lag !== null && $lag->shank->toMetres() > $lag->above->toMetres() && $design->kit->lag->shankHole;
+        $inLine_m = self::inLine_m($design, $plans);
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
@@ -37,11 +37,11 @@ final readonly class Steps
             ['attach', [
                 'pilot_m' => Length::ofInches(self::PILOTS_IN[$design->kit->lag->diameter->value])->toMetres(),
                 'thread_m' => $lag?->threadInMember->toMetres() ?? 0.0,
-                'miss_m' => max(0.0, Latitudes::wood_m($design)),
+                'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
             ], ['cold_shingles', 'offcuts']],
             ['seal', ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->makersCover?->toMetres() ?? 0.0], ['no_open_hole']],
             ['rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']],
-            ['align', ['misfit_m' => Length::ofInches(Capacities::MISFIT_IN)->toMetres(), 'slot_m' => $design->kit->foot->slot->toMetres()], []],
+            ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot->toMetres()], []],
             ['torque', [], ['makers_torque']],
             ['torque_mark', [], []],
             ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['electric', 'lifting']],
@@ -60,5 +60,20 @@ final readonly class Steps
         }
 
         return new self($list);
+    }
+
+    /**
+     * How far out of line the feet of any run may stand, down to the mark of a tape.
+     *
+     * @param list<RunPlan> $plans
+     */
+    private static function inLine_m(Design $design, array $plans): float
+    {
+        $least_m = INF;
+        foreach ($plans as $plan) {
+            $least_m = min($least_m, $plan->inLine_m() ?? INF);
+        }
+
+        return is_finite($least_m) ? floor($least_m / $design->units->cut_m() + 1e-6) * $design->units->cut_m() : 0.0;
     }
 }

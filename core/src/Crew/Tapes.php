@@ -63,6 +63,7 @@ final class Tapes
         $marks = [
             ...$feet,
             ...array_map(static fn (int $member, float $x_m): array => ['member', (string) $member, $x_m], $run->run->members, $run->run->candidates_m),
+            ...array_map(static fn (array $barred): array => ['barred', (string) $barred['member'], $barred['x_m']], $run->run->hand->barred),
             ...array_map(static fn (float $x_m): array => ['splice', '', $x_m], $run->run->splices_m),
             ...array_map(static fn (float $x_m): array => ['clamp', '', $x_m], $run->run->clamps_m),
             ['end', '', $run->run->x0_m],

@@ -29,7 +29,7 @@ final readonly class Drawn
     /** @param array<mixed> $edit */
     public static function is(array $edit): bool
     {
-        return ($edit['command'] ?? null) === 'centre' || array_intersect(['toggle', 'move', 'area'], array_keys($edit)) !== [];
+        return in_array($edit['command'] ?? null, ['centre', 'rail'], true) || array_intersect(['toggle', 'move', 'area', 'pin', 'bar'], array_keys($edit)) !== [];
     }
 
     /**
@@ -47,6 +47,9 @@ final readonly class Drawn
             isset($edit['toggle']) => $drawn->toggled($edit['toggle']),
             isset($edit['move']) => $drawn->moved($edit['move']),
             isset($edit['area']) => $drawn->area($edit['area']),
+            isset($edit['pin']) => $drawn->pinned($edit['pin']),
+            isset($edit['bar']) => $drawn->barred($edit['bar']),
+            ($edit['command'] ?? null) === 'rail' => self::exampleRail($edit['rail'] ?? null),
             default => $drawn->centred(),
         };
     }
@@ -64,6 +67,58 @@ final readonly class Drawn
         $out = array_map(static fn (Cell $other): array => ['row' => $other->row, 'column' => $other->column], $others);
 
         return ['/block/left_out' => count($others) < count($block->leftOut) ? $out : [...$out, ['row' => $row, 'column' => $column]]];
+    }
+
+    /**
+     * A foot pinned where a line crosses a member, or let go; a bar there gives way to it.
+     *
+     * @return array<string, mixed>
+     */
+    private function pinned(mixed $crossing): array
+    {
+        [$line, $member] = self::crossing($crossing, '/rules/pins');
+        $rules = $this->design->rules;
+        $others = array_values(array_filter($rules->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
+        $bars = array_values(array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        $pins = array_map(Writer::toArray(...), $others);
+
+        return ['/rules/pins' => count($others) < count($rules->pins) ? $pins : [...$pins, ['line' => $line, 'member' => $member]], '/rules/bars' => array_map(Writer::toArray(...), $bars)];
+    }
+
+    /**
+     * A member that takes no foot on a line, or does again; a pin there gives way to it.
+     *
+     * @return array<string, mixed>
+     */
+    private function barred(mixed $crossing): array
+    {
+        [$line, $member] = self::crossing($crossing, '/rules/bars');
+        $rules = $this->design->rules;
+        $others = array_values(array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        $pins = array_values(array_filter($rules->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
+        $bars = array_map(Writer::toArray(...), $others);
+
+        return ['/rules/bars' => count($others) < count($rules->bars) ? $bars : [...$bars, ['member' => $member, 'line' => $line]], '/rules/pins' => array_map(Writer::toArray(...), $pins)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function exampleRail(mixed $name): array
+    {
+        $rail = is_string($name) ? ExampleRail::tryFrom($name) : null;
+
+        return $rail?->changes() ?? throw DocumentInvalid::at('/kit/rail', 'light, standard or heavy', mb_strimwidth(json_encode($name) ?: 'something else', 0, 60, '…'));
+    }
+
+    /** @return array{string, int} */
+    private static function crossing(mixed $crossing, string $path): array
+    {
+        $line = is_array($crossing) ? $crossing['line'] ?? null : null;
+        $member = is_array($crossing) ? $crossing['member'] ?? null : null;
+        if (!is_string($line) || !is_int($member) || preg_match('/^[A-Z]{1,2}\z/', $line) !== 1 || $member < 1) {
+            throw DocumentInvalid::at($path, 'a line and the number of a member', mb_strimwidth(json_encode($crossing) ?: 'something else', 0, 60, '…'));
+        }
+
+        return [$line, $member];
     }
 
     /**

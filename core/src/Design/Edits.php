@@ -18,8 +18,8 @@ use Garnetine\Core\Quantity\QuantityText;
  * An edit is one of: {path, typed} sets a value from text, an empty text clearing what may be left open; {path, value} sets a
  * value as JSON; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
  * what a hand draws on the sheet: {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the
- * block between the rakes; {move: {x_m, y_m}} puts it at a place; {area: {id, round, x_m, y_m, width_m, height_m}} sizes a no-work
- * area, or draws one when it has no id.
+ * block between the rakes; {command: "rail", rail} takes an example rail with its clamps and bolts; {move: {x_m, y_m}} puts it at a place; {area: {id, round, x_m, y_m, width_m, height_m}} sizes a no-work
+ * area, or draws one when it has no id; {pin: {line, member}} and {bar: {line, member}} want a foot there, or none, or let go.
  */
 final class Edits
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -23,6 +24,42 @@ final readonly class Rules
         #[Range(0, 60)]
         public ?Length $controlLine,
         public bool $inchesOnly,
+        /** How far a foot may stand from its mark; a quarter of an inch unless entered. */
+        #[Range(0.0015, 0.0254)]
+        public ?Length $placingTolerance = null,
+        /** How well the company brings feet into line; an eighth of an inch unless entered. */
+        #[Range(0.0015, 0.0127)]
+        public ?Length $lineTolerance = null,
+        /** No bay longer than this, but for the last from the datum where that is allowed. */
+        #[Range(0.2, 5)]
+        public ?Length $greatestBay = null,
+        public bool $lastBayMayBeLonger = true,
+        /** @var list<Pin> */
+        #[Items(Pin::class, 500)]
+        public array $pins = [],
+        /** @var list<Bar> */
+        #[Items(Bar::class, 500)]
+        public array $bars = [],
     ) {
+    }
+
+    /** The same with the ridge read the milder way. */
+    public function milder(): self
+    {
+        return new self(
+            $this->pattern,
+            RidgeReading::Ridge,
+            'compared',
+            $this->runDatum,
+            $this->slopeDatum,
+            $this->controlLine,
+            $this->inchesOnly,
+            $this->placingTolerance,
+            $this->lineTolerance,
+            $this->greatestBay,
+            $this->lastBayMayBeLonger,
+            $this->pins,
+            $this->bars,
+        );
     }
 }

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Document;
 
-/** One key of a document object. */
+/**
+ * One key of a document object.
+ *
+ * A key with a usual value came after its version of the document: it may be missing, and is not written when it has that
+ * value, so that older documents keep their bytes.
+ */
 final readonly class Field
 {
     /** @param string $type Native type name of the constructor's parameter */
@@ -17,6 +22,8 @@ final readonly class Field
         public ?Text $text,
         public ?Items $items,
         public ?Keyed $keyed,
+        public bool $hasUsual,
+        public mixed $usual,
     ) {
     }
 }

@@ -80,6 +80,10 @@ final class Reader
                 continue;
             }
             if ($given === null) {
+                if ($field->hasUsual && !property_exists($value, $key)) {
+                    $arguments[] = $field->usual;
+                    continue;
+                }
                 if (!$field->optional) {
                     $this->faults[] = new Fault("$path/$key", $this->expected($field), property_exists($value, $key) ? 'null' : 'nothing');
                 }

@@ -36,7 +36,7 @@ final class Schema
         foreach (Shape::of($class)->fields as $key => $field) {
             $schema = $this->field($field);
             $properties[$key] = $field->optional ? ['anyOf' => [$schema, ['type' => 'null']]] : $schema;
-            if (!$field->optional) {
+            if (!$field->optional && !$field->hasUsual) {
                 $required[] = $key;
             }
         }

@@ -63,6 +63,8 @@ final class Shape
             self::attribute($parameter, Text::class),
             self::attribute($parameter, Items::class),
             self::attribute($parameter, Keyed::class),
+            $parameter->isDefaultValueAvailable(),
+            $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null,
         );
     }
 

@@ -14,7 +14,9 @@ final class Writer
     {
         $written = [];
         foreach (Shape::of($document::class)->fields as $key => $field) {
-            $written[$key] = self::value($document->{$field->property}, $field);
+            if (!$field->hasUsual || $document->{$field->property} !== $field->usual) {
+                $written[$key] = self::value($document->{$field->property}, $field);
+            }
         }
 
         return $written;

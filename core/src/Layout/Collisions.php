@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Load\Asce7\Edition;
+use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Finding;
 
 /** What the modules run into: edges, overhangs, setbacks and no-work areas, each with by how much. */
@@ -17,13 +19,13 @@ final class Collisions
      *
      * @return list<Finding>
      */
-    public static function of(Design $design, array $rows): array
+    public static function of(Design $design, array $rows, Coefficients $coefficients): array
     {
         if ($rows === []) {
             return [];
         }
 
-        return [...self::edges($design, $rows), ...self::noWork($design, $rows)];
+        return [...self::edges($design, $rows, $coefficients), ...self::noWork($design, $rows)];
     }
 
     /**
@@ -31,13 +33,13 @@ final class Collisions
      *
      * @return list<Finding>
      */
-    private static function edges(Design $design, array $rows): array
+    private static function edges(Design $design, array $rows, Coefficients $coefficients): array
     {
         $surface = $design->surface;
         $setbacks = $surface->setbacks;
         $block = $design->block;
         [$left_m, $right_m, $low_m, $high_m] = self::margins($design, $rows);
-        $h2_m = 2 * $block->topAboveRoof->toMetres();
+        $h2_m = self::fromEdges_m($design, $coefficients);
         $beyond = [
             // A hip has no overhang of its own.
             'left' => [$left_m, $setbacks->left, $surface->leftHip->toMetres() > 0.0 ? null : $surface->leftRakeOverhang],
@@ -64,6 +66,15 @@ final class Collisions
         }
 
         return $findings;
+    }
+
+    /** How far modules parallel to the roof stay from its edges: 2·h2 by ASCE/SEI 7, and as much under other standards, which know no such clause. */
+    private static function fromEdges_m(Design $design, Coefficients $coefficients): float
+    {
+        $table = Edition::of($design->site->standard)->table('panels');
+        $asked = $design->site->standard->isAsce7() && $design->given === null;
+
+        return ($asked ? $coefficients->value($table, 'edge_in_h2') : $coefficients->look($table, 'edge_in_h2')->value) * $design->block->topAboveRoof->toMetres();
     }
 
     /**

@@ -26,8 +26,11 @@ final readonly class ModuleCheck
     private function __construct(
         public int $row,
         public int $column,
+        /** Net, at the level of the rating. */
         public float $up_Pa,
         public float $down_Pa,
+        /** Of the wind alone, mean over the module, at the level that the standard gives it. */
+        public float $windUp_Pa,
         public ?float $ratedUp_Pa,
         public ?float $ratedDown_Pa,
     ) {
@@ -65,7 +68,7 @@ final readonly class ModuleCheck
                     $wind_Pa += $pressures[$piece['zone']][$spot->isExposed() ? 1 : 0] * $piece['area_m2'] / $area_m2;
                 }
                 $up_Pa = Combinations::netUp($loads->combinations->rating, $wind_Pa, $module_Pa * cos($theta));
-                $checks[] = new self($row, $column, $up_Pa, $down_Pa, $ratedUp_Pa, $ratedDown_Pa);
+                $checks[] = new self($row, $column, $up_Pa, $down_Pa, $wind_Pa, $ratedUp_Pa, $ratedDown_Pa);
             }
         }
 

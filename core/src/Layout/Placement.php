@@ -22,7 +22,7 @@ final readonly class Placement
     {
     }
 
-    public static function of(Design $design): self
+    public static function of(Design $design, Coefficients $coefficients): self
     {
         $block = $design->block;
         $width_m = $design->module->width->toMetres();
@@ -50,7 +50,7 @@ final readonly class Placement
         if ($count === 0) {
             $findings[] = Finding::stop('no_modules', '/block/left_out');
         }
-        $placement = new self($rows, $width_m, $length_m, $count, [...$findings, ...Collisions::of($design, $rows)]);
+        $placement = new self($rows, $width_m, $length_m, $count, [...$findings, ...Collisions::of($design, $rows, $coefficients)]);
 
         return $placement;
     }

@@ -56,7 +56,7 @@ final class Admission
         if (($surface->higherOrLowerRoof !== YesNo::No || $entered) && ($design->given === null || !($entered || self::snowIsSaid($design)))) {
             $refusals[] = Finding::refusal('higher_or_lower_roof', '/surface/higher_or_lower_roof', ['answer' => $surface->higherOrLowerRoof->value]);
         }
-        if ($surface->pitch->toDegrees() > self::STEEPEST_DEG) {
+        if (Printed::over($surface->pitch->toDegrees(), self::STEEPEST_DEG)) {
             $refusals[] = Finding::refusal('pitch', '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians()]);
         }
         if ($design->block->orientation !== Orientation::Portrait) {
@@ -131,7 +131,7 @@ final class Admission
     {
         $velocity = $design->site->en?->basicVelocity;
 
-        return $velocity !== null && $velocity->toSi() > self::HIGH_MEAN_MPS
+        return $velocity !== null && Printed::over($velocity->toSi(), self::HIGH_MEAN_MPS)
             ? [Finding::stop('en_velocity_high', '/site/en/basic_velocity_m_per_s', ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS], Scope::Job)] : [];
     }
 
@@ -148,7 +148,7 @@ final class Admission
                 'converted_m_per_s' => $speed_mps / sqrt(0.6),
                 'kind' => $site->windSpeedKind->value,
             ], Scope::Job);
-        } elseif ($site->windSpeed->toMilesPerHour() < self::OLD_SPEED_BELOW_MPH - 1e-6 && !$site->lowWindSpeedConfirmed) {
+        } elseif (Printed::under($site->windSpeed->toMilesPerHour(), self::OLD_SPEED_BELOW_MPH) && !$site->lowWindSpeedConfirmed) {
             $findings[] = Finding::stop('wind_speed_low', '/site/wind_speed_m_per_s', [
                 'speed_m_per_s' => $speed_mps,
                 'asked_below_m_per_s' => Speed::ofMilesPerHour(self::OLD_SPEED_BELOW_MPH)->toSi(),
@@ -172,24 +172,24 @@ final class Admission
     private static function panelConditions(Design $design, Coefficients $coefficients): array
     {
         $block = $design->block;
-        $limit = static fn (string $key): float => $coefficients->look(Edition::of($design->site->standard)->table('panels'), $key)->value;
+        $limit = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);
         $findings = [];
         $highest_m = Length::ofInches($limit('top_above_roof_in'))->toMetres();
-        if ($block->topAboveRoof->toMetres() > $highest_m + 1e-9) {
+        if (Printed::over($block->topAboveRoof->toMetres(), $highest_m)) {
             $findings[] = Finding::stop('too_high_above_roof', '/block/top_above_roof_m', ['height_m' => $block->topAboveRoof->toMetres(), 'most_m' => $highest_m]);
         }
-        if ($block->tiltFromRoof->toDegrees() > $limit('parallel_deg') + 1e-9) {
-            $findings[] = Finding::stop('not_parallel', '/block/tilt_from_roof_rad', ['tilt_rad' => $block->tiltFromRoof->toRadians()]);
+        if (Printed::over($block->tiltFromRoof->toDegrees(), $limit('parallel_deg'))) {
+            $findings[] = Finding::stop('not_parallel', '/block/tilt_from_roof_rad', ['tilt_rad' => $block->tiltFromRoof->toRadians(), 'most_rad' => deg2rad($limit('parallel_deg'))]);
         }
         $least_m = Length::ofInches($limit('least_gap_in'))->toMetres();
         foreach (['column_gap_m' => [$block->columnGap, $block->columns], 'row_gap_m' => [$block->rowGap, $block->rows]] as $key => [$gap, $count]) {
-            if ($count > 1 && $gap->toMetres() < $least_m - 1e-9) {
+            if ($count > 1 && Printed::under($gap->toMetres(), $least_m)) {
                 $findings[] = Finding::stop('gap_too_small', "/block/$key", ['gap_m' => $gap->toMetres(), 'least_m' => $least_m]);
             }
         }
         $most_m = Length::ofFeet($limit('gap_every_ft'))->toMetres();
         foreach (['length_m' => $design->module->length, 'width_m' => $design->module->width] as $key => $size) {
-            if ($size->toMetres() > $most_m + 1e-9) {
+            if (Printed::over($size->toMetres(), $most_m)) {
                 $findings[] = Finding::stop('gaps_too_far_apart', "/module/$key", ['size_m' => $size->toMetres(), 'most_m' => $most_m]);
             }
         }

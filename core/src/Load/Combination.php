@@ -7,8 +7,11 @@ namespace Garnetine\Core\Load;
 /** One combination of actions as factors. */
 final readonly class Combination
 {
+    /** As printed in the standard; one with wind says whether that pulls or presses, since both are looked at. */
+    public string $code;
+
     public function __construct(
-        public string $code,
+        string $printed,
         public float $dead,
         public float $snow,
         public float $wind,
@@ -16,5 +19,6 @@ final readonly class Combination
         public bool $up,
         public Duration $duration,
     ) {
+        $this->code = $wind === 0.0 ? $printed : $printed.($up ? ' up' : ' down');
     }
 }

@@ -7,12 +7,16 @@ namespace Garnetine\Core\Load;
 /** Snow on a surface: its cases, the balanced one first. */
 final readonly class SnowLoads
 {
+    /** Half, where the standard in hand gives no value of its own. Source: ASCE/SEI 7-16, §7.5.1; recalled, MEDIUM. */
+    private const LIGHT = 0.5;
+
     /**
      * @param float $balanced_Pa On the horizontal projection
      * @param non-empty-list<SnowCase> $cases
      * @param float $service What of it counts at service level, where the standard gives it at strength level
+     * @param float $light What of the balanced snow lies on a span that has less, in partial snow
      */
-    public function __construct(public float $balanced_Pa, public array $cases, private float $service = 1.0)
+    public function __construct(public float $balanced_Pa, public array $cases, private float $service = 1.0, public float $light = self::LIGHT)
     {
     }
 

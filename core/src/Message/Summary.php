@@ -37,9 +37,9 @@ final class Summary
                     $place + 1,
                     $printer->tape(Tapes::onRun_m($plan, $run->run->line, $attachment->x_m)),
                     $run->members()[$place],
-                    Texts::reserve(1 - $attachment->worst->ratio),
+                    Texts::reserve($attachment->worst->reserve()),
                     $texts->say('link.'.$attachment->worst->link->value),
-                    $latitude === null ? '' : ($latitude->otherMember === null ? ', this one must land' : ', or member '.$latitude->otherMember),
+                    $latitude === null ? '' : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
                 );
             }
         }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\LagInMember;
-use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\Supports;
+use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\Run;
 
 /** What the checks say, as findings. */
 final class Findings
@@ -53,7 +58,7 @@ final class Findings
             return [Finding::stop('lag_not_listed', '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
         }
         $findings = [];
-        $least_m = $screw->diameter->size()->times($coefficients->look('nds_2018/lag', 'least_penetration')->value)->toMetres();
+        $least_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'least_penetration'))->toMetres();
         if ($lag->threadInMember->toMetres() < $least_m - 1e-9) {
             $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
         }
@@ -107,7 +112,14 @@ final class Findings
                 $findings[] = Finding::stop('members_miss_run', $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)], Scope::Run);
             } elseif (!$plan->holds()) {
                 $weakest = self::weakest($plan);
-                $findings[] = Finding::stop($plan->noneHolds ? 'run_fails' : 'run_not_found', $at, ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']], Scope::Run);
+                $values = ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']];
+                $findings[] = $plan->withoutHand === null ? Finding::stop($plan->noneHolds ? 'run_fails' : 'run_not_found', $at, $values, Scope::Run)
+                    : Finding::stop('own_hand_fails', '/rules/pins', $values + ['feet' => $plan->withoutHand], Scope::Run);
+            }
+            $inLine_m = $plan->holds() ? $plan->inLine_m() : null;
+            $line_m = ($design->rules->lineTolerance ?? Length::ofInches(Capacities::USUAL_LINE_IN))->toMetres();
+            if ($inLine_m !== null && $inLine_m < $line_m - 1e-9) {
+                $findings[] = Finding::warning('line_tight', '/rules/line_tolerance_m', ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m]);
             }
             $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
             if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {
@@ -172,17 +184,23 @@ final class Findings
     /** @return list<Finding> */
     public static function clamp(?ClampCheck $clamp): array
     {
-        return $clamp?->ratio !== null && $clamp->ratio > 1.0 + 1e-9
-            ? [Finding::stop('clamp_fails', '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->ratio, 4)], Scope::Run)]
-            : [];
+        $findings = [];
+        if ($clamp?->upRatio !== null && $clamp->upRatio > 1.0 + 1e-9) {
+            $findings[] = Finding::stop('clamp_fails', '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->upRatio, 4)], Scope::Run);
+        }
+        if ($clamp?->alongRatio !== null && $clamp->alongRatio > 1.0 + 1e-9) {
+            $findings[] = Finding::stop('clamp_slips', '/kit/clamp/along_N', ['run' => $clamp->alongRun, 'clamp' => $clamp->alongClamp, 'along_N' => $clamp->along_N, 'ratio' => round($clamp->alongRatio, 4)], Scope::Run);
+        }
+
+        return $findings;
     }
 
     /** @return list<Finding> */
-    public static function members(Design $design, MemberShares $shares): array
+    public static function members(MemberShares $shares, Supports $feet): array
     {
         $findings = [Finding::assumption('structure_screen_only', '/surface/dead_load_Pa')];
         if ($shares->atOneShare > $shares->limit + 1e-9) {
-            $findings[] = Finding::stop('one_share_too_much', '/surface/dead_load_Pa', ['ratio' => round($shares->atOneShare, 4), 'limit' => $shares->limit]);
+            $findings[] = Finding::stop('one_share_too_much', '/site/ground_snow_Pa', ['ratio' => round($shares->atOneShare, 4), 'limit' => $shares->limit]);
 
             return $findings;
         }
@@ -190,6 +208,7 @@ final class Findings
             if ($share->ratio > $shares->limit + 1e-9) {
                 $findings[] = Finding::stop('member_share', '/surface/framing', [
                     'member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit,
+                    'tried' => $feet->tried, 'ended' => $feet->isSpent ? 'ended.moved_enough' : 'ended.nothing_helps',
                 ]);
             }
         }
@@ -211,22 +230,53 @@ final class Findings
         return [$screen->ratio > 1.0 + 1e-9 ? Finding::stop('rafter_screen_fails', '/surface/framing/span_m', $values) : Finding::assumption('rafter_screen', '/surface/framing/span_m', $values)];
     }
 
+    /** @return list<Finding> */
+    public static function window(Design $design, ?WoodWindow $window): array
+    {
+        if ($window === null || $window->window_m >= Length::ofInches(WoodWindow::SMALL_IN)->toMetres() - 1e-9) {
+            return [];
+        }
+        $values = [
+            'width_m' => $design->surface->framing->width->toMetres(), 'window_m' => $window->window_m, 'edge_m' => $window->edge_m, 'lean' => $window->lean_deg,
+        ];
+
+        return [$window->window_m > 0.0 ? Finding::warning('window_small', '/kit/lag/drill_guide', $values) : Finding::stop('window_none', '/kit/lag/drill_guide', $values)];
+    }
+
     /**
-     * @param array<string, list<Latitude>> $latitudes
+     * What of the planner's own hand cannot be followed.
+     *
+     * @param list<Run> $runs
      *
      * @return list<Finding>
      */
-    public static function latitudes(Design $design, array $latitudes): array
+    public static function hand(Design $design, array $runs): array
     {
+        $rules = $design->rules;
         $findings = [];
-        foreach ($latitudes as $run => $list) {
-            foreach ($list as $latitude) {
-                if ($latitude->wood_m <= 0.0) {
-                    return [Finding::stop('no_room_for_centre', '/surface/framing/width_m', [
-                        'width_m' => $design->surface->framing->width->toMetres(), 'by_m' => -$latitude->wood_m, 'edge_m' => $design->kit->lag->diameter->size()->times(1.5)->toMetres(),
-                    ])];
-                }
+        $places = $lines = $seen = [];
+        foreach ($runs as $run) {
+            $lines[$run->line->letter] = true;
+            foreach ($run->members as $member) {
+                $places[$run->line->letter.$member] = true;
             }
+        }
+        foreach ($rules->pins as $index => $pin) {
+            $isBarred = array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line) !== [];
+            $code = match (true) {
+                isset($seen[$pin->line.$pin->member]) => 'pin_twice',
+                !isset($lines[$pin->line]) => 'pin_off_lines',
+                $isBarred => 'pin_barred',
+                !isset($places[$pin->line.$pin->member]) => 'pin_no_place',
+                default => null,
+            };
+            $seen[$pin->line.$pin->member] = true;
+            if ($code !== null) {
+                $findings[] = Finding::stop($code, "/rules/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
+            }
+        }
+        if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->surface->framing->spacing->toMetres() - 1e-6) {
+            $findings[] = Finding::stop('own_bay_small', '/rules/greatest_bay_m', ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()]);
         }
 
         return $findings;

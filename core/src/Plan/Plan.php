@@ -9,6 +9,7 @@ use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
@@ -45,6 +46,7 @@ final readonly class Plan
         public ?SiteLoads $loads,
         public ?RailLines $lines,
         public ?LagInMember $lag,
+        public ?WoodWindow $window,
         public ?Capacities $capacities,
         public array $supports,
         public array $modules,
@@ -62,7 +64,7 @@ final readonly class Plan
     /** @param list<Finding> $findings */
     public static function refused(Design $design, Placement $placement, Members $members, Coefficients $coefficients, ?SiteLoads $loads, array $findings): self
     {
-        return new self($design, $placement, $members, $coefficients, $loads, null, null, null, [], [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
+        return new self($design, $placement, $members, $coefficients, $loads, null, null, null, null, [], [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
     }
 
     public function hasRefusal(): bool
@@ -130,12 +132,13 @@ final readonly class Plan
     {
         $worst = null;
         foreach ($this->supports as $plan) {
-            $worst = $plan->verdict() === null ? $worst : max($worst ?? 0.0, $plan->verdict()->worst);
+            $worst = $plan->verdict() === null ? $worst : max($worst ?? 0.0, 1 - $plan->check->capacities->placing->reserve($plan->verdict()->worst));
         }
         foreach ($this->modules as $module) {
             $worst = $module->ratio() === null ? $worst : max($worst ?? 0.0, $module->ratio());
         }
-        $worst = $this->clamp?->ratio === null ? $worst : max($worst ?? 0.0, $this->clamp->ratio);
+        $clamp = $this->clamp?->ratio();
+        $worst = $clamp === null ? $worst : max($worst ?? 0.0, $clamp);
 
         return $worst === null ? null : 1 - $worst;
     }

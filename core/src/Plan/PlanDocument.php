@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\AttachmentVerdict;
+use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Crew\Materials;
@@ -17,6 +18,7 @@ use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Load\ZoneWind;
+use Garnetine\Core\Rail\Run;
 
 /** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
 final class PlanDocument
@@ -43,9 +45,11 @@ final class PlanDocument
             'lines' => Tapes::slope($plan),
             'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
             'clamp' => $plan->clamp === null ? null : [
-                'run' => $plan->clamp->run, 'clamp' => $plan->clamp->clamp, 'up_N' => $plan->clamp->up_N, 'along_N' => $plan->clamp->along_N,
-                'reserve' => $plan->clamp->ratio === null ? null : 1 - $plan->clamp->ratio,
+                'up' => ['run' => $plan->clamp->run, 'clamp' => $plan->clamp->clamp, 'demand_N' => $plan->clamp->up_N, 'capacity_N' => $plan->design->kit->clamp->up?->toSi(), 'ratio' => $plan->clamp->upRatio, 'area_m2' => $plan->clamp->area_m2],
+                'along' => ['run' => $plan->clamp->alongRun, 'clamp' => $plan->clamp->alongClamp, 'demand_N' => $plan->clamp->along_N, 'capacity_N' => $plan->design->kit->clamp->along?->toSi(), 'ratio' => $plan->clamp->alongRatio],
             ],
+            'placing' => $plan->capacities === null ? null : ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'factor' => $plan->capacities->placing->factor],
+            'window_m' => $plan->window?->window_m,
             'lag' => self::lag($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'pieces' => $plan->cutting->pieces, 'stock' => $plan->cutting->stock, 'bound' => $plan->cutting->bound,
@@ -91,26 +95,33 @@ final class PlanDocument
             return null;
         }
 
+        [$wind, $snow] = [$plan->design->site->standard->windLevel(), $plan->design->site->standard->snowLevel()];
+        $durations = CombinationFactors::for($plan->design, $plan->coefficients);
+
         return [
             'standard' => $plan->design->site->standard->value,
             'figures' => array_map(static fn (Figure $figure): array => ['code' => $figure->code, 'values' => (object) $figure->values, 'source' => $figure->source, 'confidence' => $figure->confidence], $loads->figures->listed()),
             'zones' => $loads->zones->parts(),
-            'suctions' => array_map(static fn (ZoneWind $wind): array => [
-                'direction' => $wind->direction, 'inside' => self::suction($wind->inside), 'exposed' => self::suction($wind->exposed),
+            'suctions' => array_map(static fn (ZoneWind $zone): array => [
+                'direction' => $zone->direction, 'inside' => self::suction($zone->inside, $wind), 'exposed' => self::suction($zone->exposed, $wind),
             ], $loads->winds),
-            'wind_down_Pa' => $loads->windDown_Pa, 'balanced_snow_Pa' => $loads->snow->balanced_Pa,
-            'combinations' => array_map(static fn (Combination $one): array => ['code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up], $loads->combinations->strength),
+            "wind_down_{$wind}_Pa" => $loads->windDown_Pa, "balanced_snow_{$snow}_Pa" => $loads->snow->balanced_Pa, 'light_snow' => $loads->snow->light,
+            'combinations' => array_map(static fn (Combination $one): array => [
+                'code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up, 'duration_factor' => $durations->of($one->duration),
+            ], $loads->combinations->strength),
+            'rating_combinations' => array_map(static fn (Combination $one): array => ['code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up], $loads->combinations->rating),
             'snow' => array_map(static fn (SnowCase $case): array => [
-                'code' => $case->code, 'uniform_Pa' => $case->uniform_Pa, 'surcharge_Pa' => $case->surcharge_Pa, 'reach_m' => $case->reach_m,
+                'code' => $case->code, "uniform_{$snow}_Pa" => $case->uniform_Pa, "surcharge_{$snow}_Pa" => $case->surcharge_Pa,
+                $case->around === null ? 'reach_along_slope_m' : 'reach_in_plan_m' => $case->reach_m,
             ], $loads->snow->cases),
         ];
     }
 
     /** @return array<string, float> */
-    private static function suction(Suction $suction): array
+    private static function suction(Suction $suction, string $level): array
     {
         return [
-            'small_Pa' => $suction->small_Pa, 'up_to_m2' => $suction->smallArea_m2, 'large_Pa' => $suction->large_Pa, 'from_m2' => $suction->largeArea_m2, 'least_Pa' => $suction->least_Pa,
+            "small_{$level}_Pa" => $suction->small_Pa, 'up_to_m2' => $suction->smallArea_m2, "large_{$level}_Pa" => $suction->large_Pa, 'from_m2' => $suction->largeArea_m2, "least_{$level}_Pa" => $suction->least_Pa,
         ];
     }
 
@@ -137,6 +148,7 @@ final class PlanDocument
     /** @return list<array<string, mixed>> */
     private static function modules(Plan $plan): array
     {
+        [$wind, $rating] = [$plan->design->site->standard->windLevel(), $plan->design->site->standard->ratingLevel()];
         $checks = [];
         foreach ($plan->modules as $check) {
             $checks[$check->row][$check->column] = $check;
@@ -148,7 +160,8 @@ final class PlanDocument
                 $modules[] = [
                     'row' => $row, 'column' => $column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m,
                     'exposed' => $spot->isExposed(), 'exposed_sides' => $spot->exposedSides,
-                    'up_Pa' => $check?->up_Pa, 'down_Pa' => $check?->down_Pa,
+                    "net_up_{$rating}_Pa" => $check?->up_Pa, "net_down_{$rating}_Pa" => $check?->down_Pa, "wind_up_{$wind}_Pa" => $check?->windUp_Pa,
+                    'rated_up_Pa' => $check?->ratedUp_Pa, 'rated_down_Pa' => $check?->ratedDown_Pa,
                     'reserve' => $check?->ratio() === null ? null : 1 - $check->ratio(),
                 ];
             }
@@ -160,9 +173,10 @@ final class PlanDocument
     /** @return array<string, mixed> */
     private static function run(Plan $plan, RunPlan $run): array
     {
+        $verdict = $run->wholeVerdict();
         $attachments = [];
-        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
-            $attachments[] = self::attachment($plan, $run, $place, $verdict);
+        foreach ($verdict->attachments ?? [] as $place => $attachment) {
+            $attachments[] = self::attachment($plan, $run, $place, $attachment);
         }
 
         return [
@@ -172,8 +186,18 @@ final class PlanDocument
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
-            'rail' => $run->verdict()?->rail === null ? null : self::link($run->verdict()->rail) + ['x_m' => $run->verdict()->railAt_m],
-            'splice' => $run->verdict()?->splice === null ? null : self::link($run->verdict()->splice),
+            'candidates' => array_map(static fn (int $member, float $x_m): array => ['member' => $member, 'x_m' => $x_m], $run->run->members, $run->run->candidates_m),
+            'clamps' => self::clamps($run->run),
+            'module_on_rail' => [
+                'dead_normal_most_N' => $run->run->deadNormalMost_N, 'dead_normal_least_N' => $run->run->deadNormalLeast_N, 'dead_along_N' => $run->run->deadAlong_N, 'wind_down_N' => $run->run->windDown_N,
+                'snow' => array_map(static fn (array $forces): array => ['normal_N' => $forces[0], 'along_N' => $forces[1]], $run->run->snow_N),
+            ],
+            'in_line_m' => $run->inLine_m(), 'for_members' => $run->forMembers,
+            'rail' => $verdict?->rail === null ? null : self::link($verdict->rail) + [
+                'x_m' => $verdict->railAt_m, 'normal_Nm' => $verdict->railNormal_Nm, 'along_Nm' => $verdict->railAlong_Nm,
+                'capacity_normal_Nm' => self::finite($plan->capacities?->railNormal_Nm), 'capacity_along_Nm' => self::finite($plan->capacities?->railAlong_Nm),
+            ],
+            'splice' => $verdict?->splice === null ? null : self::link($verdict->splice) + ['demand_Nm' => $verdict->splice->demand_si, 'capacity_Nm' => self::finite($verdict->splice->capacity_si)],
             'attachments' => $attachments,
             'tape' => Tapes::run($plan, $run),
         ];
@@ -188,16 +212,39 @@ final class PlanDocument
             'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
             'tape_m' => Tapes::onRun_m($plan, $run->run->line, $verdict->x_m),
             'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N, 'tension_N' => $verdict->tension_N,
-            'weakest' => self::link($verdict->worst),
-            'miss_m' => $latitude?->miss_m, 'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m,
-            'must_land' => $latitude === null ? null : $latitude->otherMember === null,
+            'modules' => $verdict->modules,
+            'links' => array_map(static fn (LinkRatio $link): array => self::link($link) + [
+                'demand_N' => $link->demand_si, 'capacity_N' => self::finite($link->capacity_si), 'duration_factor' => $link->case->cd,
+            ], $verdict->links),
+            'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m,
         ];
     }
 
     /** @return array<string, mixed> */
     private static function link(LinkRatio $ratio): array
     {
-        return ['link' => $ratio->link->value, 'case' => $ratio->case->code, 'snow' => $ratio->case->snow, 'reserve' => 1 - $ratio->ratio];
+        return ['link' => $ratio->link->value, 'case' => $ratio->case->code, 'snow' => $ratio->case->snow, 'ratio' => $ratio->ratio, 'reserve' => $ratio->reserve()];
+    }
+
+    /** @return list<array<string, mixed>> Places, shares of one module's load, and the area that each suction acts on there */
+    private static function clamps(Run $run): array
+    {
+        $clamps = [];
+        foreach ($run->clamps_m as $clamp => $x_m) {
+            $areas = [];
+            foreach ($run->suctions as $index => $suction) {
+                $areas[$suction->figure] = $run->windAreas_m2[$index][$clamp];
+            }
+            $clamps[] = ['x_m' => $x_m, 'share' => $run->shares[$clamp], 'suction_areas_m2' => (object) $areas];
+        }
+
+        return $clamps;
+    }
+
+    /** A capacity that was not entered has no number. */
+    private static function finite(?float $value): ?float
+    {
+        return $value !== null && is_finite($value) ? $value : null;
     }
 
     /** @return array<string, mixed>|null */

@@ -11,10 +11,10 @@ use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
+use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
-use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\RafterScreen;
@@ -38,7 +38,7 @@ final class Planner
     public static function plan(Design $design, Depth $depth = Depth::Full): Plan
     {
         $coefficients = new Coefficients($design->ownCopies);
-        $placement = Placement::of($design);
+        $placement = Placement::of($design, $coefficients);
         $members = Members::of($design->surface);
         $findings = [...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...$placement->findings, ...$members->findings];
 
@@ -61,7 +61,9 @@ final class Planner
 
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
-        $supports = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
+        $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
+        $supports = $feet->runs;
+        $window = $lag === null ? null : WoodWindow::of($design, $lag, $coefficients);
 
         $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);
         $clamp = ClampCheck::worst($design, $placement, $loads, $runs);
@@ -73,21 +75,22 @@ final class Planner
             ...Admission::ownCopies($design, false),
             ...$lines->findings,
             ...Findings::kit($design, $lag, $coefficients),
+            ...Findings::window($design, $window),
+            ...Findings::hand($design, $runs),
             ...Findings::runs($design, $supports),
             ...Findings::modules($modules),
             ...Findings::clamp($clamp),
-            ...Findings::members($design, $shares),
+            ...Findings::members($shares, $feet),
             ...Findings::rafters($design, $screen),
         );
 
-        $latitudes = $depth === Depth::Full ? Latitudes::of($design, $supports, $capacities) : null;
-        array_push($findings, ...$latitudes === null ? [] : Findings::latitudes($design, $latitudes));
+        $latitudes = $depth === Depth::Full ? Latitudes::of($supports) : null;
         $cutting = $depth === Depth::Full ? CuttingList::of($design, $runs) : null;
         $holes = $depth === Depth::Full ? HoleLedger::of($design, $supports) : null;
-        $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag) : null;
+        $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag, $window) : null;
         $findings = $depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings;
 
-        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $window, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
 
     /**
@@ -103,9 +106,7 @@ final class Planner
         if ($design->rules->ridgeReading !== RidgeReading::FarEave) {
             return $findings;
         }
-        $rules = $design->rules;
-        $milder = new Rules($rules->pattern, RidgeReading::Ridge, 'compared', $rules->runDatum, $rules->slopeDatum, $rules->controlLine, $rules->inchesOnly);
-        $plan = self::plan($design->under($milder), Depth::Checks);
+        $plan = self::plan($design->under($design->rules->milder()), Depth::Checks);
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
 
         return array_map(static fn (Finding $finding): Finding => $finding->code === 'ridge_reading_severe'

@@ -48,11 +48,25 @@ final readonly class Run
         public bool $spliceIsHinge,
         public array $candidates_m,
         public array $members,
+        /** What of the balanced snow lies on a span that has less, in partial snow. */
+        public float $lightSnow = 0.5,
+        public OwnHand $hand = new OwnHand(),
     ) {
     }
 
     /** The same turned round: left is right. */
     public function turned(): self
+    {
+        return $this->copied(true, $this->hand->turned(count($this->candidates_m)));
+    }
+
+    /** The same under another hand of the planner. */
+    public function under(OwnHand $hand): self
+    {
+        return $this->copied(false, $hand);
+    }
+
+    private function copied(bool $turned, OwnHand $hand): self
     {
         return new self(
             $this->id,
@@ -61,10 +75,10 @@ final readonly class Run
             $this->lastColumn,
             $this->x0_m,
             $this->x1_m,
-            $this->opposite_m($this->clamps_m),
-            array_reverse($this->shares),
+            $turned ? $this->opposite_m($this->clamps_m) : $this->clamps_m,
+            $turned ? array_reverse($this->shares) : $this->shares,
             $this->suctions,
-            array_map(static fn (array $areas_m2): array => array_reverse($areas_m2), $this->windAreas_m2),
+            $turned ? array_map(static fn (array $areas_m2): array => array_reverse($areas_m2), $this->windAreas_m2) : $this->windAreas_m2,
             $this->tributary_m,
             $this->deadNormalMost_N,
             $this->deadNormalLeast_N,
@@ -73,10 +87,12 @@ final readonly class Run
             $this->windDown_N,
             $this->deadVertical_N,
             $this->snowVertical_N,
-            $this->opposite_m($this->splices_m),
+            $turned ? $this->opposite_m($this->splices_m) : $this->splices_m,
             $this->spliceIsHinge,
-            $this->opposite_m($this->candidates_m),
-            array_reverse($this->members),
+            $turned ? $this->opposite_m($this->candidates_m) : $this->candidates_m,
+            $turned ? array_reverse($this->members) : $this->members,
+            $this->lightSnow,
+            $hand,
         );
     }
 
@@ -93,9 +109,9 @@ final readonly class Run
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
     public function signature(): string
     {
-        return self::key([[$this->x0_m, $this->x1_m, $this->tributary_m], $this->clamps_m, $this->shares, ...$this->windAreas_m2, $this->splices_m, $this->candidates_m], 7)
+        return self::key([[$this->x0_m, $this->x1_m, $this->tributary_m, $this->lightSnow], $this->clamps_m, $this->shares, ...$this->windAreas_m2, $this->splices_m, $this->candidates_m], 7)
             .self::key([[$this->deadNormalMost_N, $this->deadNormalLeast_N, $this->deadAlong_N, $this->windDown_N], ...array_values($this->snow_N)], 5)
-            .implode(' ', [...array_keys($this->snow_N), ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions), (int) $this->spliceIsHinge]);
+            .implode(' ', [...array_keys($this->snow_N), ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions), (int) $this->spliceIsHinge, $this->hand->key()]);
     }
 
     /**

@@ -13,12 +13,13 @@ use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\Suction;
+use Garnetine\Core\Quantity\Length;
 
 /** Puts the loads of the modules on the rails, clamp by clamp. */
 final class Runs
 {
-    /** Where a foot is no foot: this near the rail's end. */
-    private const END_M = 0.01;
+    /** The least rail past a foot's mark, so that a foot off its mark still has its rail. Source: common practice, no source (1 in). */
+    private const PAST_IN = 1.0;
 
     private const G = 9.80665;
 
@@ -64,7 +65,9 @@ final class Runs
         $grip = $kit->clamp->gripsBothRails ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
         [$clamps_m, $shares, $suctions, $areas_m2] = self::clampLoads($placement, $pair, $line, $modules, $gap_m, $loads);
         $snow_N = self::snow($design, $placement, $pair, $line, $first, $last, $loads, $grip);
-        [$candidates_m, $numbers] = self::candidates($design, $members, $line, $x0_m, $x1_m);
+        [$candidates_m, $numbers, $barred] = self::candidates($design, $members, $line, $x0_m, $x1_m);
+        // A load by its direction: normal to the roof by lever, along it by grip. Upright again, each counts by the slope.
+        $upright = $share * cos($theta) ** 2 + $grip * sin($theta) ** 2;
 
         return new Run(
             $id,
@@ -83,12 +86,14 @@ final class Runs
             ($most_N * $grip + $rail_N) * sin($theta),
             $snow_N,
             $loads->windDown_Pa * $area_m2 * $share,
-            $most_N * $share + $rail_N,
-            $loads->snow->service_Pa() * cos($theta) * $area_m2 * $share,
+            $most_N * $upright + $rail_N,
+            $loads->snow->service_Pa() * cos($theta) * $area_m2 * $upright,
             Pieces::splices_m($design, $x0_m, $x1_m),
             $kit->rail->spliceMoment === null,
             $candidates_m,
             $numbers,
+            $loads->snow->light,
+            self::hand($design, $line, $numbers, $barred),
         );
     }
 
@@ -204,14 +209,15 @@ final class Runs
     /**
      * Members within the rail's length, on the tape from the datum, outside no-work areas and the lap band.
      *
-     * @return array{list<float>, list<int>}
+     * @return array{list<float>, list<int>, list<array{member: int, x_m: float}>} Places and members, and those that are barred
      */
     private static function candidates(Design $design, Members $members, RailLine $line, float $x0_m, float $x1_m): array
     {
-        $candidates = $numbers = [];
+        $candidates = $numbers = $barred = [];
         if ($members->inLap($line->holeY_m)) {
-            return [[], []];
+            return [[], [], []];
         }
+        $past_m = Length::ofInches(self::PAST_IN)->toMetres() - 1e-9;
         $datum_m = match ($design->rules->runDatum) {
             RunDatum::LeftRake => 0.0,
             RunDatum::RightRake => $design->surface->width->toMetres(),
@@ -221,13 +227,52 @@ final class Runs
         foreach ($members->members as $member) {
             $true_m = $member->x_m + $members->shiftAt_m($line->holeY_m);
             $x_m = $datum_m + round(($true_m - $datum_m) / $mark_m) * $mark_m;
-            if ($x_m > $x0_m + self::END_M && $x_m < $x1_m - self::END_M && !self::inNoWork($design, $x_m, $line->holeY_m)) {
-                $candidates[] = $x_m;
-                $numbers[] = $member->number;
+            if ($x_m < $x0_m + $past_m || $x_m > $x1_m - $past_m || self::inNoWork($design, $x_m, $line->holeY_m)) {
+                continue;
+            }
+            if (self::isBarred($design, $line, $member->number)) {
+                $barred[] = ['member' => $member->number, 'x_m' => $x_m];
+                continue;
+            }
+            $candidates[] = $x_m;
+            $numbers[] = $member->number;
+        }
+
+        return [$candidates, $numbers, $barred];
+    }
+
+    private static function isBarred(Design $design, RailLine $line, int $member): bool
+    {
+        foreach ($design->rules->bars as $bar) {
+            if ($bar->member === $member && ($bar->line === null || $bar->line === $line->letter)) {
+                return true;
             }
         }
 
-        return [$candidates, $numbers];
+        return false;
+    }
+
+    /**
+     * What the planner decided for a run, of the places that it has.
+     *
+     * @param list<int> $numbers Members of its candidates
+     * @param list<array{member: int, x_m: float}> $barred
+     */
+    private static function hand(Design $design, RailLine $line, array $numbers, array $barred): OwnHand
+    {
+        $rules = $design->rules;
+        $pinned = [];
+        foreach ($rules->pins as $pin) {
+            $pick = $pin->line === $line->letter ? array_search($pin->member, $numbers, true) : false;
+            if ($pick !== false) {
+                $pinned[$pick] = $pick;
+            }
+        }
+        sort($pinned);
+        // Marks on the tape are rounded, so that bays of one spacing differ by as much.
+        $greatest_m = $rules->greatestBay === null ? null : $rules->greatestBay->toMetres() + $design->units->roofMark_m();
+
+        return new OwnHand($pinned, $greatest_m, $rules->lastBayMayBeLonger ? $rules->runDatum !== RunDatum::RightRake : null, $barred);
     }
 
     private static function inNoWork(Design $design, float $x_m, float $y_m): bool

@@ -104,7 +104,7 @@ final class HardCasesTest extends TestCase
                 if ($last < 2) {
                     continue;
                 }
-                $holds = $plan->check->of(array_map(static fn (int $foot): float => $run->candidates_m[$foot], $feet))->holds();
+                $holds = $plan->check->holds(array_map(static fn (int $foot): float => $run->candidates_m[$foot], $feet));
                 $holding += $holds ? 1 : 0;
                 for ($place = 0; $place < $last; ++$place) {
                     ++$bays;
@@ -117,7 +117,7 @@ final class HardCasesTest extends TestCase
                     ++$ends;
                     self::assertFalse(
                         !$space->mayStandWithout($feet, $place) && count($fewer) > 2
-                        && $plan->check->of(array_map(static fn (int $foot): float => $run->candidates_m[$foot], array_values($fewer)))->holds(),
+                        && $plan->check->holds(array_map(static fn (int $foot): float => $run->candidates_m[$foot], array_values($fewer))),
                         "$name: a foot was kept that is not needed",
                     );
                 }
@@ -162,7 +162,7 @@ final class HardCasesTest extends TestCase
             $found = (new FewestSearch($support->run, $support->check))->fewest();
             self::assertNotNull($found);
             self::assertLessThan(2 * FewestSearch::STEPS, $found->nodes);
-            self::assertTrue($support->check->of($support->feet_m())->holds());
+            self::assertTrue($support->check->holds($support->feet_m()));
         }
     }
 
@@ -182,7 +182,7 @@ final class HardCasesTest extends TestCase
                         if ($isBetween && ($isNearer || $run->members[$pick] === $latitude->otherMember)) {
                             $moved = $feet_m;
                             $moved[$place] = $x_m;
-                            self::assertSame(!$isNearer, $support->check->of(array_values($moved))->holds(), "seed $seed, run {$run->id}, foot ".($place + 1));
+                            self::assertSame(!$isNearer, $support->check->holds(array_values($moved)), "seed $seed, run {$run->id}, foot ".($place + 1));
                         }
                     }
                     $named += $latitude->otherMember === null ? 0 : 1;

@@ -58,7 +58,7 @@ final class UnitLayoutTest extends TestCase
         foreach (self::layouts(8130, 8150) as [$run, $feet_m]) {
             $layout = RunShape::of($run)->layout($feet_m);
             $beam = new ContinuousBeam($feet_m);
-            $apart = PartialSnow::under($beam, $feet_m, $run->clamps_m, $run->shares, $beam->under($run->clamps_m, $run->shares));
+            $apart = PartialSnow::under($beam, $feet_m, $run->clamps_m, $run->shares, $beam->under($run->clamps_m, $run->shares), 0.5);
             $snow = $layout->snow();
             self::assertSame($apart === null, $snow === null);
             if ($apart === null || $snow === null) {

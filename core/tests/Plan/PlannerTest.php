@@ -63,7 +63,7 @@ final class PlannerTest extends TestCase
         yield 'a run that nothing holds' => [['/kit/foot/up_N' => 150.0], 'stop run_fails'];
         yield 'a short rail end' => [['/kit/rail/end_past_module_m' => 0.01], 'stop rail_end_short'];
         yield 'a run beyond the maker’s length' => [['/kit/rail/longest_run_m' => 5.0], 'stop run_too_long'];
-        yield 'a thin member' => [['/surface/framing/width_m' => 0.03], 'stop no_room_for_centre'];
+        yield 'a thin member' => [['/surface/framing/width_m' => 0.025], 'stop window_none'];
         yield 'heavy snow on a light roof' => [['/site/ground_snow_Pa' => 2400.0], 'stop one_share_too_much'];
         yield 'butts that give no course' => [['/surface/upper_butt_m' => 0.2], 'stop courses_unknown'];
         yield 'the milder reading without a name' => [['/rules/ridge_reading' => 'ridge'], 'stop ridge_reading_unnamed'];
@@ -127,29 +127,21 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta(1.5, $qh('factor') / $qh('no_hill'), 1e-9);
     }
 
-    public function test_reserves_agree_with_a_second_opinion_also_when_a_foot_misses_by_its_tolerance(): void
+    public function test_plans_agree_with_a_second_opinion_and_hold_with_feet_off_their_marks(): void
     {
         // 2,000 designs go through bin/bench.
         $checked = 0;
         for ($seed = 1; $seed <= 60; ++$seed) {
             $design = Scenario::random($seed, 7)->design();
-            $plan = Planner::plan($design);
-            foreach ($plan->supports as $run) {
+            foreach (Planner::plan($design)->supports as $run) {
                 if ($run->verdict() === null) {
                     continue;
                 }
                 $opinion = new SecondOpinion($design, $run->run);
                 self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst, 1e-6, "seed $seed, run {$run->run->id}");
-                if (!$run->holds()) {
-                    continue;
-                }
-                ++$checked;
-                foreach ($plan->latitudes[$run->run->id] ?? [] as $place => $latitude) {
-                    foreach ([-$latitude->miss_m, $latitude->miss_m] as $shift_m) {
-                        $feet_m = $run->feet_m();
-                        $feet_m[$place] += $shift_m;
-                        self::assertLessThanOrEqual(1.0 + 1e-6, $opinion->worst(array_values($feet_m)), "seed $seed, run {$run->run->id}, foot $place");
-                    }
+                if ($run->holds()) {
+                    ++$checked;
+                    self::assertTrue($opinion->holds($run->feet_m()), "seed $seed, run {$run->run->id}");
                 }
             }
         }

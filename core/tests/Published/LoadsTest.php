@@ -144,7 +144,7 @@ final class LoadsTest extends TestCase
         self::assertEqualsWithDelta(16.4, Pressure::ofSi($loads->figures->number('loads/snow/slide_house') ?? 0.0)->toPsf(), 0.05);
         // 7-22, §7.6.1: pg 64, lu 100, W2 0.5: γ 22.32 pcf, hd 4.11 ft. Recalled, MEDIUM.
         self::assertEqualsWithDelta(22.32, RoofSnow::density_pcf(64), 0.005);
-        self::assertEqualsWithDelta(4.11, RoofSnow::driftHeight2022_ft(100, 64, 0.5), 0.005);
+        self::assertEqualsWithDelta(4.11, RoofSnow::driftHeight2022_ft(100, 64, 0.5, new Coefficients()), 0.005);
     }
 
     /** @return array<string, array<string, mixed>> */

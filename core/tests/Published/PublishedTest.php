@@ -6,7 +6,6 @@ namespace Garnetine\Core\Tests\Published;
 
 use Garnetine\Core\Attachment\DowelInGap;
 use Garnetine\Core\Attachment\LagInMember;
-use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Design\Exposure;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Load\Asce7\Edition;
@@ -274,11 +273,27 @@ final class PublishedTest extends TestCase
         self::assertEqualsWithDelta(8.171, $run->x1_m - $run->x0_m, 1e-9);
     }
 
-    public function test_the_centre_may_be_missed_by_a_sixteenth_by_hand_and_a_sixth_with_a_guide(): void
+    public function test_a_lag_of_five_sixteenths_has_a_window_of_an_eighth_by_hand_in_a_member_of_an_inch_and_a_half(): void
     {
-        // Method figures for 5/16 in 1½ in, from the edge distance of NDS 2018 Table 12.5.1C (recalled), 3 in of screw in the member.
-        self::assertEqualsWithDelta(1 / 16, Length::ofMetres(Latitudes::wood_m(Scenario::of()->design()))->toInches(), 0.005);
-        self::assertEqualsWithDelta(1 / 6, Length::ofMetres(Latitudes::wood_m(Scenario::of()->with('/kit/lag/drill_guide', true)->design()))->toInches(), 0.005);
+        // 5/16 × 4 in 1½ in, 3 in of it in the member: ¾ − 1.5·0.3125 − (3 − 0.1875 − 2.3125/2)·tan φ − 1/16, by hand (edge distance of NDS 2018 Table 12.5.1C, recalled).
+        foreach ([[false, 3.0, 0.132], [true, 1.0, 0.190]] as [$guide, $lean_deg, $in]) {
+            $plan = Planner::plan(Scenario::of()->with('/kit/lag/drill_guide', $guide)->design());
+            self::assertEqualsWithDelta(0.75 - 0.46875 - (3.0005 - 0.1875 - 1.15625) * tan(deg2rad($lean_deg)) - 0.0625, ($plan->window->window_m ?? 0.0) / 0.0254, 1e-4);
+            self::assertEqualsWithDelta($in, ($plan->window->window_m ?? 0.0) / 0.0254, 0.0005);
+        }
+        self::assertEqualsWithDelta(0.125, (Planner::plan(Scenario::of()->design())->window?->told_m(0.0254 / 16) ?? 0.0) / 0.0254, 1e-9, 'told down to the sixteenth');
+        // Where the screw comes through a thin member, one diameter at the tip decides: ¾ − 5/16 − 1/16 − 2·tan 3°.
+        $thin = Planner::plan(Scenario::of()->with('/surface/framing/depth_m', 0.0508)->with('/kit/lag/length_m', 0.1778)->design());
+        self::assertEqualsWithDelta(min(0.375 - 2 * tan(deg2rad(3)), 0.75 - 0.46875 - 0.0625 - (2 - 0.1875 - 1) * tan(deg2rad(3))), ($thin->window->window_m ?? 0.0) / 0.0254, 1e-6);
+    }
+
+    public function test_feet_in_line_are_told_from_what_bends_the_rail_to_its_stress(): void
+    {
+        // Fb·Sx·L²/(3·E·Ix) with 19.5 ksi, 0.16 in³, 10,100 ksi, 0.17 in⁴: 0.155 in over 16 in and 1.40 over 48; told at most ½.
+        $capacities = Planner::plan(Scenario::of()->design())->capacities ?? throw new \LogicException('The example is planned.');
+        self::assertEqualsWithDelta(0.155, $capacities->inLine_m(16 * 0.0254) / 0.0254, 0.0005);
+        self::assertEqualsWithDelta(1.40, $capacities->linePerSquare_per_m * (48 * 0.0254) ** 2 / 0.0254, 0.005);
+        self::assertEqualsWithDelta(0.5, $capacities->inLine_m(48 * 0.0254) / 0.0254, 1e-9);
     }
 
     public function test_a_pilot_of_seven_thirty_seconds_lies_in_the_published_range(): void

@@ -11,18 +11,25 @@ final class Enumeration
 {
     /**
      * @param int $most Give up above this count
+     * @param (\Closure(list<int>): bool)|null $wanted Layouts that count at all
      *
      * @return array{int|null, float} Fewest count and the least worst ratio among layouts of that count; null when none up to $most holds
      */
-    public static function fewest(SecondOpinion $opinion, Run $run, int $most): array
+    public static function fewest(SecondOpinion $opinion, Run $run, int $most, ?\Closure $wanted = null): array
     {
         for ($count = 2; $count <= min($most, count($run->candidates_m)); ++$count) {
             $best = INF;
             foreach (self::subsets(count($run->candidates_m), $count) as $subset) {
-                $worst = $opinion->worst(array_map(static fn (int $index): float => $run->candidates_m[$index], $subset), min($best, 1.0 + 1e-9));
-                $best = min($best, $worst);
+                if ($wanted !== null && !$wanted($subset)) {
+                    continue;
+                }
+                $feet = array_map(static fn (int $index): float => $run->candidates_m[$index], $subset);
+                $worst = $opinion->worst($feet, min($best, 1.0));
+                if ($worst < $best && $opinion->holds($feet)) {
+                    $best = $worst;
+                }
             }
-            if ($best <= 1.0 + 1e-9) {
+            if (is_finite($best)) {
                 return [$count, $best];
             }
         }

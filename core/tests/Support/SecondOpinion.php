@@ -48,6 +48,28 @@ final class SecondOpinion
     }
 
     /**
+     * Whether a layout holds: with a quarter of an inch of placing tolerance in every ratio, and with each foot moved by it.
+     *
+     * @param list<float> $feet
+     * @param float $safe Kept to the limits besides
+     */
+    public function holds(array $feet, float $safe = -1e-6, float $tolerance_in = 0.25): bool
+    {
+        if ($this->worst($feet, 1.0) * (1 + $tolerance_in / 6) > 1.0 - $safe) {
+            return false;
+        }
+        foreach ($feet as $i => $x) {
+            foreach ([-$tolerance_in, $tolerance_in] as $by_in) {
+                if ($this->worst(array_values(array_replace($feet, [$i => $x + $by_in * self::IN])), 1.0) > 1.0 - $safe) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * @param list<float> $feet
      * @param list<float> $hinges
      */
@@ -59,10 +81,9 @@ final class SecondOpinion
         }
         $share = $beam->under($this->run->shares);
         $winds = array_map($beam->under(...), $this->run->windAreas_m2);
-        $redundant = count($feet) - 2 - count($hinges) > 0;
         $worst = 0.0;
         foreach ($this->cases() as $case) {
-            $worst = max($worst, $this->rail($feet, $beam, $case, $share, $share, $winds, $redundant));
+            $worst = max($worst, $this->rail($feet, $beam, $case, $share, $share, $winds));
             if ($worst > $enough) {
                 return $worst;
             }
@@ -70,10 +91,10 @@ final class SecondOpinion
             if ($worst > $enough) {
                 return $worst;
             }
-            if ($case['snow'] === 'balanced' && !$case['up']) {
+            if ($case['snow'] === 'balanced') {
                 foreach ($this->patterns($feet) as $pattern) {
                     $snow = $beam->under(array_map(static fn (float $s, float $f): float => $s * $f, $this->run->shares, $pattern));
-                    $worst = max($worst, $this->rail($feet, $beam, $case, $share, $snow, $winds, $redundant), $this->feet($feet, $case, $share, $snow, $winds));
+                    $worst = max($worst, $this->rail($feet, $beam, $case, $share, $snow, $winds), $this->feet($feet, $case, $share, $snow, $winds));
                 }
             }
         }
@@ -112,7 +133,7 @@ final class SecondOpinion
      * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $snow
      * @param list<array{moments: array<int, array{float, float}>, reactions: list<float>}> $winds
      */
-    private function rail(array $feet, ElementBeam $beam, array $case, array $full, array $snow, array $winds, bool $redundant): float
+    private function rail(array $feet, ElementBeam $beam, array $case, array $full, array $snow, array $winds): float
     {
         $kit = $this->design->kit->rail;
         $capX = $kit->sectionModulusX->toSi() * ($kit->allowableStress?->toSi() ?? INF);
@@ -130,7 +151,6 @@ final class SecondOpinion
                 continue;
             }
             $pressures = $this->pressures($length * max($this->run->tributary_m, $length / 3));
-            $misfit = $isOverhang || !$redundant ? 0.0 : 3 * $kit->elasticModulus->toSi() * $kit->secondMomentX->toSi() * self::IN / 8 / $length ** 2;
             foreach ($beam->sections as $section) {
                 [$x, $key, $isSplice] = $section;
                 $atFoot = $isOverhang && abs($x - ($index === 0 ? $feet[0] : $feet[count($feet) - 1])) < 1e-9;
@@ -143,7 +163,7 @@ final class SecondOpinion
                 }
                 $normal = $case['dead_n'] * self::momentAt($full, $key) + $case['snow_n'] * self::momentAt($snow, $key) + $case['wind_n'] * self::momentAt($full, $key) - ($case['up'] ? $case['wind'] * $wind : 0.0);
                 $along = $case['dead_a'] * self::momentAt($full, $key) + $case['snow_a'] * self::momentAt($snow, $key);
-                $worst = max($worst, $isSplice ? (abs($normal) + $misfit + abs($along)) / $capSplice : (abs($normal) + $misfit) / $capX + abs($along) / $capY);
+                $worst = max($worst, $isSplice ? (abs($normal) + abs($along)) / $capSplice : abs($normal) / $capX + abs($along) / $capY);
             }
         }
 

@@ -27,6 +27,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const [busy, setBusy] = useState(false);
     const [asked, setAsked] = useState<string | null>(null);
     const [runId, setRunId] = useState<string | null>(null);
+    const [place, setPlace] = useState<number | null>(null);
     const [area, setArea] = useState<string | null>(null);
     const [showsDesigns, setShowsDesigns] = useState(false);
     /** A change whose consequence is named before it is saved. */
@@ -168,7 +169,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     // A preview sends tape and table of one run; of another, chosen since, the saved ones stay until those are there.
     const run =
         drawn !== undefined && drawn.tape.length === 0 && saved !== undefined
-            ? { ...drawn, tape: saved.tape, table: saved.table }
+            ? { ...drawn, tape: saved.tape, table: saved.table, places: saved.places }
             : drawn;
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     return (
@@ -285,7 +286,11 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                     }
                                 }}
                                 {...(stage === 'attachments'
-                                    ? { onMember: (member: number) => desk.ask(`members/${member}`) }
+                                    ? {
+                                          onMember: (member: number) => desk.ask(`members/${member}`),
+                                          place,
+                                          onPlace: setPlace,
+                                      }
                                     : {})}
                                 onFoot={(id, foot) => {
                                     setRunId(id);
@@ -296,7 +301,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             {live !== null && <LiveStrip live={live} data={data} />}
                         </div>
                         {stage === 'surface' && area !== null && <AreaStrip id={area} onGone={() => setArea(null)} />}
-                        <StagePanel stage={stage} run={run} onRun={setRunId} />
+                        <StagePanel stage={stage} run={run} onRun={setRunId} place={place} onPlace={setPlace} />
                     </div>
                     {showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
                     {asked !== null && !showsDesigns && (
@@ -311,7 +316,22 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             slope={data.slope_tape}
                             runDatum={datum('/rules/run_datum')}
                             slopeDatum={datum('/rules/slope_datum')}
+                            head={shown.tape_head}
                             onFoot={(foot) => desk.ask(`runs/${run.id}/feet/${foot}`)}
+                            {...(stage === 'attachments'
+                                ? {
+                                      place,
+                                      onPlace: setPlace,
+                                      ...(may.includes('update')
+                                          ? {
+                                                onHand: (what: 'pin' | 'bar', member: number) => {
+                                                    const crossing = { line: run.line, member };
+                                                    void edit([what === 'pin' ? { pin: crossing } : { bar: crossing }]);
+                                                },
+                                            }
+                                          : {}),
+                                  }
+                                : {})}
                         />
                     </footer>
                 )}

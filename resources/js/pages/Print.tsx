@@ -263,7 +263,7 @@ function Tapes({ view }: { view: DeskData }) {
                                 <span className="text-[0.93rem]">
                                     {' '}
                                     member {foot.member}
-                                    {foot.must_land ? ', must land' : ''}
+                                    {foot.other === 'none' && ', no other member'}
                                 </span>
                             </span>
                         ))}

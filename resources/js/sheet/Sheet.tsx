@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
+    Crossings,
     cellAt,
     Feet,
     Hatches,
@@ -30,6 +31,9 @@ type Props = {
     onFoot?: (run: string, foot: number) => void;
     onModule?: (row: number, column: number) => void;
     onMember?: (member: number) => void;
+    /** Where the run in hand crosses a member: chosen, and to be chosen. */
+    place?: number | null;
+    onPlace?: (member: number) => void;
     /** What the hand does now: to be looked at while it moves, to be saved when it lets go, to be forgotten when it gives up. */
     onHand?: (edits: Edit[], doing: 'moving' | 'done' | 'given up') => void;
     /** Which look this drawing answers, for those who measure how fast it came. */
@@ -57,6 +61,8 @@ export function Sheet({
     onFoot,
     onModule,
     onMember,
+    place = null,
+    onPlace,
     onHand,
     sequence = 0,
     selectedArea = null,
@@ -130,7 +136,7 @@ export function Sheet({
         } else if (drawsAreas) {
             onArea?.(null);
         }
-        if (hold === null && event.target.closest('[data-foot],[data-run],[data-member]') !== null) {
+        if (hold === null && event.target.closest('[data-foot],[data-run],[data-member],[data-place]') !== null) {
             return;
         }
         grip.current = { hold, module, from, x: event.clientX, y: event.clientY, moved: false };
@@ -267,6 +273,9 @@ export function Sheet({
                 {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
                 {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
+                {onPlace !== undefined && (
+                    <Crossings view={view} runs={runs} selected={selectedRun} place={place} onPlace={onPlace} />
+                )}
                 {(stage === 'holes' || stage === 'handover') && <OtherHoles view={view} planned={planned} />}
                 <polygon points={points(view, sheet.outline)} fill="none" stroke="var(--color-ink)" strokeWidth={1.6} />
                 {movesBlock && block !== null && (

@@ -540,6 +540,64 @@ export function Feet({
     );
 }
 
+/** Where the run in hand crosses members: rings to choose by, a frame around a pinned foot, a cross where none may stand. */
+export function Crossings({
+    view,
+    runs,
+    selected,
+    place,
+    onPlace,
+}: {
+    view: Viewport;
+    runs: Planned['runs'];
+    selected: string | null;
+    place: number | null;
+    onPlace: (member: number) => void;
+}) {
+    const run = runs.find((one) => one.id === selected);
+    const y = run === undefined ? 0 : py(view, run.y_m);
+    return (
+        <g>
+            {run?.places.map((one) => {
+                const x = px(view, one.x_m);
+                return (
+                    // biome-ignore lint/a11y/noStaticElementInteractions: the list of places below does the same by keyboard
+                    <g key={one.member} data-place={one.member} cursor="pointer" onClick={() => onPlace(one.member)}>
+                        {/* A foot's own mark stays free to be asked. */}
+                        <circle cx={x} cy={y - 6} r={9} fill="transparent" />
+                        {one.hand === 'pinned' && (
+                            <rect
+                                x={x - 9}
+                                y={y - 9}
+                                width={18}
+                                height={20}
+                                fill="none"
+                                stroke="var(--color-ink)"
+                                strokeWidth={2}
+                            />
+                        )}
+                        {one.hand === 'barred' && (
+                            <path
+                                d={`M${x - 5} ${y - 5}l10 10m0 -10l-10 10`}
+                                stroke="var(--color-ink)"
+                                strokeWidth={2}
+                                fill="none"
+                            />
+                        )}
+                        <circle
+                            cx={x}
+                            cy={y - 7}
+                            r={3}
+                            fill={one.member === place ? 'var(--color-garnet)' : 'var(--color-sheet)'}
+                            stroke={one.member === place ? 'var(--color-garnet)' : 'var(--color-muted)'}
+                        />
+                    </g>
+                );
+            })}
+        </g>
+    );
+}
+
 export function OtherHoles({ view, planned }: { view: Viewport; planned: Planned }) {
     return (
         <g>

@@ -3,12 +3,22 @@ import { useDesk } from '@/desk/DeskContext';
 import { Section } from '@/sheet/Section';
 import { Demand } from '@/stages/Demand';
 import { OwnCopies } from '@/stages/OwnCopies';
+import { OwnHand } from '@/stages/OwnHand';
 import { Signing } from '@/stages/Signing';
 import { Survey } from '@/stages/Survey';
 import type { Run } from '@/types/desk';
 
 /** What stands under the sheet at a stage. */
-export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | undefined; onRun: (run: string) => void }) {
+type Props = {
+    stage: string;
+    run: Run | undefined;
+    onRun: (run: string) => void;
+    /** The member whose crossing with the run is in hand. */
+    place: number | null;
+    onPlace: (member: number | null) => void;
+};
+
+export function StagePanel({ stage, run, onRun, place, onPlace }: Props) {
     switch (stage) {
         case 'surface':
             return (
@@ -26,6 +36,7 @@ export function StagePanel({ stage, run, onRun }: { stage: string; run: Run | un
             return (
                 <Box label="Feet">
                     <RunPicker run={run} onRun={onRun} />
+                    {run !== undefined && <OwnHand run={run} place={place} onPlace={onPlace} />}
                     {run !== undefined && <Feet run={run} />}
                     <MemberLoads />
                 </Box>
@@ -124,7 +135,6 @@ function Feet({ run }: { run: Run }) {
                     <th className="text-right">Pull</th>
                     <th className="text-right">Down-slope</th>
                     <th className="text-right">To the&nbsp;next</th>
-                    <th className="text-right">May miss&nbsp;by</th>
                     <th>Or on</th>
                 </tr>
             </thead>
@@ -149,14 +159,7 @@ function Feet({ run }: { run: Run }) {
                                 </Why>
                             )}
                         </td>
-                        <td className="text-right">
-                            {foot.miss !== null && (
-                                <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}/miss`}>
-                                    {foot.miss}
-                                </Why>
-                            )}
-                        </td>
-                        <td>{foot.must_land ? 'must land' : foot.other !== null && `member ${foot.other}`}</td>
+                        <td>{foot.other === 'none' ? 'no other member' : foot.other !== null && `member ${foot.other}`}</td>
                     </tr>
                 ))}
             </tbody>

@@ -474,6 +474,15 @@ function AttachmentsSheet() {
                 ; inches only: <Slot path="/rules/inches_only" />.
             </Say>
             <Say>
+                A foot may stand <Slot path="/rules/placing_tolerance_m" open="¼ in" /> off its mark; rails are brought into line
+                within <Slot path="/rules/line_tolerance_m" open="⅛ in" />.
+            </Say>
+            <Say>
+                No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be,
+                if it holds: <Slot path="/rules/last_bay_may_be_longer" />.
+            </Say>
+            <OwnPlaces />
+            <Say>
                 Each “<Slot path="/kit/foot/name" />” bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
                 <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
                 by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
@@ -522,11 +531,42 @@ function AttachmentsSheet() {
     );
 }
 
+/** Places that the planner pinned or barred; they come from the sheet, the tape or here. */
+function OwnPlaces() {
+    const { data } = useDesk();
+    const all = (list: string) => Array.from({ length: data.lists[list] ?? 0 }, (_, index) => index);
+    return (
+        <>
+            {all('/rules/pins').map((index) => (
+                <Say key={`pin-${index}`}>
+                    A foot is pinned to member <Slot path={`/rules/pins/${index}/member`} /> on line{' '}
+                    <Slot path={`/rules/pins/${index}/line`} />. <RemoveButton path={`/rules/pins/${index}`} />
+                </Say>
+            ))}
+            {all('/rules/bars').map((index) => (
+                <Say key={`bar-${index}`}>
+                    Member <Slot path={`/rules/bars/${index}/member`} /> takes no foot on line{' '}
+                    <Slot path={`/rules/bars/${index}/line`} open="any" />. <RemoveButton path={`/rules/bars/${index}`} />
+                </Say>
+            ))}
+            <AddButton path="/rules/pins">Pin a foot</AddButton> <AddButton path="/rules/bars">Bar a member</AddButton>
+        </>
+    );
+}
+
 function RailsSheet() {
-    const { data, ask } = useDesk();
+    const { data, ask, edit } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
+            <p className="mt-1 text-[0.93rem]">
+                To begin with, a made-up rail with its clamps and bolts:{' '}
+                {(['light', 'standard', 'heavy'] as const).map((rail) => (
+                    <EditAct key={rail} className="mr-1" onClick={() => void edit([{ command: 'rail', rail }])}>
+                        {rail}
+                    </EditAct>
+                ))}
+            </p>
             <Say>
                 “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
                 <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />;{' '}

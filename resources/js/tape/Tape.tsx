@@ -14,14 +14,20 @@ type Props = {
     units: 'ft_in' | 'mm';
     runDatum: string;
     slopeDatum: string;
+    /** What every tape says first. */
+    head: string;
     onFoot?: (foot: number) => void;
+    /** The member whose crossing is in hand, and who is told of another; arrows go along, P pins, X bars. */
+    place?: number | null;
+    onPlace?: (member: number) => void;
+    onHand?: (what: 'pin' | 'bar', member: number) => void;
 };
 
 /**
  * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both rakes,
  * with the chalk lines of the holes. It is read from the eave looking up, or turned about for who stands above.
  */
-export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props) {
+export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, place = null, onPlace, onHand }: Props) {
     const [upSlope, setUpSlope] = useState(false);
     const [turned, setTurned] = useState(false);
     const [zoom, setZoom] = useState(2);
@@ -47,6 +53,22 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props)
     const gap = Math.min(...places.slice(1).map((place, index) => place - (places[index] ?? 0)));
     const size = gap > ROOM ? 24 : gap > 52 ? 15 : 11;
     const name = upSlope ? 'Slope tape' : `Run ${run.id}`;
+    const keys = (event: React.KeyboardEvent) => {
+        const way = { ArrowLeft: turned ? 1 : -1, ArrowRight: turned ? -1 : 1 }[event.key];
+        const now = run.places.findIndex((one) => one.member === place);
+        if (upSlope || onPlace === undefined) {
+            return;
+        }
+        if (way !== undefined) {
+            event.preventDefault();
+            const next = run.places[now < 0 ? 0 : Math.min(run.places.length - 1, Math.max(0, now + way))];
+            if (next !== undefined) {
+                onPlace(next.member);
+            }
+        } else if (now >= 0 && place !== null && (event.key === 'p' || event.key === 'x')) {
+            onHand?.(event.key === 'p' ? 'pin' : 'bar', place);
+        }
+    };
     return (
         <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex flex-col md:flex-row">
             <div className="flex-none px-5 py-2 md:w-[176px] md:px-4">
@@ -56,6 +78,7 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props)
                         ? `at both rakes, from the ${slopeDatum}: chalk lines of the holes`
                         : `from the ${runDatum}; chalk line at ${run.height}`}
                     {turned && '; read from above'}
+                    {!upSlope && run.in_line !== null && `; feet in line within ${run.in_line}`}
                 </p>
                 <p className="mt-1 flex flex-wrap gap-1">
                     <Turn onClick={() => setUpSlope(!upSlope)}>{upSlope ? 'Run' : 'Slope'}</Turn>
@@ -74,8 +97,10 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props)
                 className="overflow-x-auto"
                 // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
                 tabIndex={0}
-                aria-label={`Measures of ${upSlope ? 'the slope tape' : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}`}
+                aria-label={`Measures of ${upSlope ? 'the slope tape' : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}${onHand === undefined ? '' : '. Arrows choose a member, P pins a foot there, X bars it'}`}
+                onKeyDown={keys}
             >
+                {!upSlope && <p className="sticky left-0 w-max max-w-[min(100%,90vw)] pt-1 text-[0.87rem]">{head}</p>}
                 <svg width={width} height={138} aria-hidden="true">
                     <Scale start={start} end={end} unit={unit} units={units} x={x} fine={(zooms[zoom] ?? 0) >= 40} />
                     {marks.map((mark) => (
@@ -86,6 +111,9 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, onFoot }: Props)
                             size={size}
                             foot={run.feet[Number(mark.label) - 1]?.word ?? 'plain'}
                             onFoot={onFoot}
+                            here={!upSlope && (mark.kind === 'member' || mark.kind === 'barred') && Number(mark.label) === place}
+                            pinned={run.places.some((one) => one.hand === 'pinned' && String(one.member) === mark.label)}
+                            onPlace={onPlace}
                         />
                     ))}
                 </svg>
@@ -185,12 +213,18 @@ function Mark({
     size,
     foot,
     onFoot,
+    here,
+    pinned,
+    onPlace,
 }: {
     mark: TapeMark;
     x: number;
     size: number;
     foot: string;
     onFoot: ((foot: number) => void) | undefined;
+    here: boolean;
+    pinned: boolean;
+    onPlace: ((member: number) => void) | undefined;
 }) {
     switch (mark.kind) {
         case 'foot':
@@ -219,10 +253,25 @@ function Mark({
                 </g>
             );
         case 'member':
+        case 'barred':
             return (
-                <text x={x} y={130} textAnchor="middle" fontSize={13}>
-                    {mark.label}
-                </text>
+                // biome-ignore lint/a11y/noStaticElementInteractions: arrows on the tape do the same by keyboard
+                <g
+                    data-tape-place={mark.label}
+                    onClick={() => onPlace?.(Number(mark.label))}
+                    cursor={onPlace === undefined ? undefined : 'pointer'}
+                >
+                    <rect x={x - 12} y={113} width={24} height={24} fill={here ? 'var(--color-garnet)' : 'transparent'} />
+                    {mark.kind === 'member' && pinned && (
+                        <rect x={x - 12} y={115} width={24} height={21} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
+                    )}
+                    {mark.kind === 'barred' && (
+                        <path d={`M${x - 9} 116l18 17m0 -17l-18 17`} stroke="var(--color-ink)" strokeWidth={2} />
+                    )}
+                    <text x={x} y={130} textAnchor="middle" fontSize={13} fill={here ? 'var(--color-paper)' : 'var(--color-ink)'}>
+                        {mark.label}
+                    </text>
+                </g>
             );
         case 'splice':
             return (

@@ -191,6 +191,14 @@ export type FieldPath =
     | '/rules/slope_datum'
     | '/rules/control_line_m'
     | '/rules/inches_only'
+    | '/rules/placing_tolerance_m'
+    | '/rules/line_tolerance_m'
+    | '/rules/greatest_bay_m'
+    | '/rules/last_bay_may_be_longer'
+    | `/rules/pins/${number}/line`
+    | `/rules/pins/${number}/member`
+    | `/rules/bars/${number}/member`
+    | `/rules/bars/${number}/line`
     | '/given/document'
     | '/given/by'
     | '/given/on'

@@ -45,6 +45,9 @@ export type Sheet = {
     dimensions: { across: Dimension[][]; up: Dimension[][] };
 };
 
+/** Where a line crosses a member that a foot could stand on, and what the planner decided there. */
+export type Crossing = { member: number; x_m: number; hand: 'free' | 'foot' | 'pinned' | 'barred' };
+
 /** For drawing. */
 export type Foot = { number: number; x_m: number; word: Tone };
 
@@ -59,13 +62,12 @@ export type FootRow = {
     up: string;
     along: string;
     bay: string | null;
-    miss: string | null;
-    other: number | null;
-    must_land: boolean;
+    /** Another member that would hold, or none; null before the plan is saved. */
+    other: number | 'none' | null;
 };
 
 export type TapeMark = {
-    kind: 'foot' | 'member' | 'splice' | 'clamp' | 'end' | 'line';
+    kind: 'foot' | 'member' | 'barred' | 'splice' | 'clamp' | 'end' | 'line';
     label: string;
     x_m: number;
     tape_m: number;
@@ -85,11 +87,14 @@ export type Run = {
     bound: number | null;
     rail_reserve: string | null;
     rail_word: Tone;
+    in_line: string | null;
     hinged: boolean;
     height: string;
     above_butt: string | null;
     above_butt_m: number | null;
     feet: Foot[];
+    /** Where the line crosses members; in a preview of the run on view alone. */
+    places: Crossing[];
     /** Like the tape, in a preview of the run on view alone. */
     table: FootRow[];
     tape: TapeMark[];
@@ -127,6 +132,8 @@ export type Planned = {
     demand: Demand | null;
     sheet: Sheet;
     runs: Run[];
+    /** What every tape says first. */
+    tape_head: string;
 };
 
 export type BecauseNode = {
@@ -293,4 +300,7 @@ export type Edit =
     | { toggle: { row: number; column: number } }
     | { move: { x_m: number; y_m: number } }
     | { area: { id: string | null; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number } }
+    | { pin: { line: string; member: number } }
+    | { bar: { line: string; member: number } }
+    | { command: 'rail'; rail: 'light' | 'standard' | 'heavy' }
     | { command: 'centre' };

@@ -14,6 +14,7 @@ use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\GivenLoads;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Scope;
@@ -37,10 +38,10 @@ final class Asce7Loads
             }
             if ($missing !== null) {
                 $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'ASCE/SEI '.$edition->value, 'figure' => $missing]);
-            } elseif (RoofWind::overlaps($design, $a_m = RoofWind::stripWidth_m($design->site, $coefficients, $edition))) {
+            } elseif ($edition === Edition::Of2016 && RoofWind::overlaps($design, $a_m = RoofWind::stripWidth_m($design->site, $coefficients))) {
                 $findings[] = Finding::refusal('zones_overlap', '/surface/width_m', ['a_m' => $a_m]);
             }
-            if ($design->site->meanRoofHeight->toFeet() > 60.0 + 1e-9) {
+            if (Printed::over($design->site->meanRoofHeight->toFeet(), 60.0)) {
                 $findings[] = Finding::refusal('too_tall', '/site/mean_roof_height_m', ['height_m' => $design->site->meanRoofHeight->toMetres()], Scope::Job);
             }
         }
@@ -49,7 +50,7 @@ final class Asce7Loads
             if ($coefficients->lacks($edition->table('snow'), $key)) {
                 $findings[] = Finding::refusal('coefficient_missing', '/site/thermal', ['coefficient' => $edition->table('snow')."/$key"], Scope::Job);
             }
-            if ($design->site->winterWind === null && RoofSnow::needsWinterWind($design, $edition)) {
+            if ($design->site->winterWind === null && RoofSnow::needsWinterWind($design, $edition, $coefficients)) {
                 $findings[] = Finding::refusal('winter_wind_missing', '/site/winter_wind', [], Scope::Job);
             }
         }

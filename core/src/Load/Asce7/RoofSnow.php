@@ -13,6 +13,7 @@ use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\SnowLoads;
 use Garnetine\Core\Quantity\Length;
@@ -64,16 +65,22 @@ final readonly class RoofSnow
         return max(0.0, min(1.0, 1 - ($theta_deg - $from) / $over));
     }
 
-    /** Height of the drift by 2016, hd = √Is·(0.43·lu^⅓·(pg + 10)^¼ − 1.5), in ft with pg in psf. */
-    public static function driftHeight_ft(float $lu_ft, float $pg_psf, float $is): float
+    /**
+     * Height of the drift by 2016, hd = √Is·(0.43·lu^⅓·(pg + 10)^¼ − 1.5), in ft with pg in psf.
+     *
+     * @param float $power Of Is; where its root stands is recalled apart from the rest
+     */
+    public static function driftHeight_ft(float $lu_ft, float $pg_psf, float $is, float $power = 0.5): float
     {
-        return sqrt($is) * (0.43 * $lu_ft ** (1 / 3) * ($pg_psf + 10) ** 0.25 - 1.5);
+        return $is ** $power * (0.43 * $lu_ft ** (1 / 3) * ($pg_psf + 10) ** 0.25 - 1.5);
     }
 
     /** Height of the drift by 2022, hd = 1.5·√(pg^0.74·lu^0.70·W2^1.7/γ), in ft; W2 is the winter wind parameter. */
-    public static function driftHeight2022_ft(float $lu_ft, float $pg_psf, float $winterWind): float
+    public static function driftHeight2022_ft(float $lu_ft, float $pg_psf, float $winterWind, Coefficients $coefficients): float
     {
-        return 1.5 * sqrt($pg_psf ** 0.74 * $lu_ft ** 0.70 * $winterWind ** 1.7 / self::density_pcf($pg_psf));
+        $value = static fn (string $key): float => $coefficients->value('asce7_22/snow', "drift/$key");
+
+        return $value('factor') * sqrt($pg_psf ** $value('pg') * $lu_ft ** $value('lu') * $winterWind ** $value('w2') / self::density_pcf($pg_psf));
     }
 
     public static function density_pcf(float $pg_psf): float
@@ -110,10 +117,10 @@ final readonly class RoofSnow
         $this->figures->add('loads/cs', new Figure('cs', ['value' => $cs, 'ct' => $ct], $this->edition->cite('Fig. 7.4-1'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['/surface/pitch_rad', '/site/free_slide_path'], listed: false));
         $this->figures->add('loads/ps', new Figure('ps', ['value_Pa' => $ps_Pa, 'cs' => $cs, 'pf_Pa' => Pressure::ofPsf($pf_psf)->toPascals()], $this->edition->cite('§7.4'), 'high', ['loads/cs', 'loads/pf']));
         $cases = [SnowCase::uniform('balanced', $ps_Pa)];
-        if ($this->theta_deg < $this->value('low_slope_deg')) {
+        if (Printed::under($this->theta_deg, $this->value('low_slope_deg'))) {
             $cases[] = $this->minimum();
         }
-        if (self::canBeUnbalanced($this->design) && $this->theta_deg >= $this->value('unbalanced/from_deg') && $this->theta_deg <= $this->value('unbalanced/to_deg')) {
+        if (self::isUnbalanced($this->design, $this->edition, $this->coefficients)) {
             $cases[] = $this->unbalanced($ps_psf);
         }
         if ($this->rains()) {
@@ -126,13 +133,23 @@ final readonly class RoofSnow
         }
         $this->figures->add('loads/snow/balanced', new Figure('snow_balanced', ['value_Pa' => $ps_Pa], $this->edition->cite('§7.4'), 'high', ['loads/ps'], listed: false));
 
-        return new SnowLoads($ps_Pa, $cases, $this->edition->snowAtService());
+        return new SnowLoads($ps_Pa, $cases, $this->edition->snowAtService(), $this->value('partial'));
     }
 
-    /** Gables and hips have a leeward side; monoslopes and flat roofs do not. */
-    private static function canBeUnbalanced(Design $design): bool
+    /** Gables and hips from ½ in 12 to 7 in 12 have a leeward side; monoslopes and flat roofs do not. */
+    private static function isUnbalanced(Design $design, Edition $edition, Coefficients $coefficients): bool
     {
-        return in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true);
+        $value = static fn (string $key): float => $coefficients->value($edition->table('snow'), "unbalanced/$key");
+
+        return in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true)
+            && Printed::slopeWithin(12 * tan($design->surface->pitch->toRadians()), $value('from_in_12'), $value('to_in_12'));
+    }
+
+    /** Whether all of the ground snow stands for the unbalanced: on short simply supported members. */
+    private static function isSimple(Design $design, Edition $edition, Coefficients $coefficients): bool
+    {
+        return $design->site->roofSupports === RoofSupports::Simple
+            && Printed::atMost($design->site->eaveToRidge->toFeet(), $coefficients->value($edition->table('snow'), 'unbalanced/simple_ft'));
     }
 
     private function minimum(): SnowCase
@@ -148,9 +165,8 @@ final readonly class RoofSnow
 
     private function unbalanced(float $ps_psf): SnowCase
     {
-        $site = $this->design->site;
-        $w_ft = $site->eaveToRidge->toFeet();
-        if ($site->roofSupports === RoofSupports::Simple && $w_ft <= $this->value('unbalanced/simple_ft')) {
+        $w_ft = $this->design->site->eaveToRidge->toFeet();
+        if (self::isSimple($this->design, $this->edition, $this->coefficients)) {
             $all_Pa = Pressure::ofPsf($this->is * $this->pg_psf)->toPascals();
             $this->figures->add('loads/snow/unbalanced_simple', new Figure('snow_unbalanced_simple', ['value_Pa' => $all_Pa], $this->edition->cite('§7.6.1'), 'high', ['/site/ground_snow_Pa', '/site/roof_supports', '/site/eave_to_ridge_m']));
 
@@ -173,30 +189,24 @@ final readonly class RoofSnow
     {
         $lu_ft = max($lu_ft, $this->value('drift/lu_ft'));
         if ($this->edition->snowIsStrength()) {
-            $this->value('drift/factor');
-
-            return self::driftHeight2022_ft($lu_ft, $this->pg_psf, $this->design->site->winterWind ?? throw new \LogicException('A drift without the winter wind was to be refused.'));
+            return self::driftHeight2022_ft($lu_ft, $this->pg_psf, $this->design->site->winterWind ?? throw new \LogicException('A drift without the winter wind was to be refused.'), $this->coefficients);
         }
-        $this->value('drift/importance');
 
-        return max(0.0, self::driftHeight_ft($lu_ft, $this->pg_psf, $this->is));
+        return max(0.0, self::driftHeight_ft($lu_ft, $this->pg_psf, $this->is, $this->value('drift/importance')));
     }
 
     /** Whether the edition needs the winter wind parameter for this roof. */
-    public static function needsWinterWind(Design $design, Edition $edition): bool
+    public static function needsWinterWind(Design $design, Edition $edition, Coefficients $coefficients): bool
     {
-        $degrees = $design->surface->pitch->toDegrees();
-        $simple = $design->site->roofSupports === RoofSupports::Simple && $design->site->eaveToRidge->toFeet() <= 20.0;
-
         return $edition->snowIsStrength() && $design->site->groundSnow->toPascals() > 0
-            && ($design->surface->snowFeatures !== [] || (self::canBeUnbalanced($design) && $degrees >= 2.38 && $degrees <= 30.2 && !$simple));
+            && ($design->surface->snowFeatures !== [] || (self::isUnbalanced($design, $edition, $coefficients) && !self::isSimple($design, $edition, $coefficients)));
     }
 
     private function rains(): bool
     {
         // In 2022 the bound on the ground snow is not remembered: it rains on all snow, on the safe side.
-        return $this->theta_deg < $this->design->site->eaveToRidge->toFeet() / 50
-            && ($this->edition->snowIsStrength() || $this->pg_psf <= $this->value('rain_ground_psf'));
+        return Printed::under($this->theta_deg, $this->design->site->eaveToRidge->toFeet() / 50)
+            && ($this->edition->snowIsStrength() || Printed::atMost($this->pg_psf, $this->value('rain_ground_psf')));
     }
 
     /** @return list<SnowCase> */
@@ -208,9 +218,9 @@ final readonly class RoofSnow
         $balanced_ft = $ps_psf / $density_pcf;
         $clear_ft = $feature->height->toFeet() - $balanced_ft;
         $isHigher = $feature->kind === SnowFeatureKind::HigherRoof;
-        $long = max($feature->width->toFeet(), $feature->length->toFeet()) >= self::LEAST_SIDE_FT;
+        $long = Printed::atLeast(max($feature->width->toFeet(), $feature->length->toFeet()), self::LEAST_SIDE_FT);
         $ps_Pa = Pressure::ofPsf($ps_psf)->toPascals();
-        if ($clear_ft > 0.2 * $balanced_ft && ($isHigher || $long)) {
+        if (Printed::atLeast($clear_ft, 0.2 * $balanced_ft) && $clear_ft > 0.0 && ($isHigher || $long)) {
             $hd_ft = 0.75 * $this->drift_ft($feature->upwind->toFeet());
             if ($isHigher && $feature->higherRoof !== null) {
                 $hd_ft = max($hd_ft, $this->drift_ft($feature->higherRoof->toFeet()));

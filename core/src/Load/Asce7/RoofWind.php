@@ -12,6 +12,7 @@ use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Load\ZoneWind;
@@ -44,16 +45,16 @@ final readonly class RoofWind
     /** The figure of the standard that the roof would need and that is not in hand; null when it is. */
     public static function missingFigure(Design $design, Edition $edition): ?string
     {
-        $degrees = round($design->surface->pitch->toDegrees(), 6);
-        $low = $degrees <= self::LOW_DEG;
+        $degrees = $design->surface->pitch->toDegrees();
+        $low = Printed::atMost($degrees, self::LOW_DEG);
 
         return match (true) {
-            $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => $degrees <= 45.0 ? null : 'Fig. 30.3-2 (gable over 45°)',
+            $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (gable over 45°)',
             $design->surface->roofKind === RoofKind::TwoSidedGable => $low ? null : 'Figs. 30.3-2B to -2D (gable over 7°)',
             $design->surface->roofKind === RoofKind::Flat => $low ? null : 'a figure for a flat roof steeper than 7°',
-            $design->surface->roofKind === RoofKind::Shed => $degrees <= self::MONOSLOPE_DEG ? null : ($degrees <= 10.0 ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
+            $design->surface->roofKind === RoofKind::Shed => Printed::atMost($degrees, self::MONOSLOPE_DEG) ? null : (Printed::atMost($degrees, 10.0) ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
             $design->surface->roofKind === RoofKind::Hip && min($design->surface->leftHip->toMetres(), $design->surface->rightHip->toMetres()) <= 0.0 => 'a figure for a roof that is hipped at one end and gabled at the other',
-            $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low ? 'Fig. 30.3-2A on a hip plane' : ($degrees <= 45.0 ? null : 'Fig. 30.3-2 (hip over 45°)'),
+            $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low ? 'Fig. 30.3-2A on a hip plane' : (Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (hip over 45°)'),
             $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs)',
             default => 'a figure for this kind of roof',
         };
@@ -65,7 +66,7 @@ final readonly class RoofWind
         $wind = new self($design, $edition, $coefficients);
         $panel = new PanelPressure($velocity->base, $coefficients, $edition);
         $low = $wind->isLow();
-        $width_m = $low ? $design->site->meanRoofHeight->toMetres() : self::stripWidth_m($design->site, $coefficients, $edition);
+        $width_m = $low ? $design->site->meanRoofHeight->toMetres() : self::stripWidth_m($design->site, $coefficients);
         $figures->add('loads/zone_a', $low
             ? new Figure('zone_h', ['value_m' => 0.6 * $width_m], $edition->cite('Fig. 30.3-2A'), 'high', ['/site/mean_roof_height_m'])
             : new Figure('zone_a', ['value_m' => $width_m], $edition->cite('Fig. 30.3-2B note'), 'high', ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m']));
@@ -131,21 +132,21 @@ final readonly class RoofWind
     {
         $surface = $design->surface;
 
-        return $surface->pitch->toDegrees() > self::LOW_DEG
+        return Printed::atLeast($surface->pitch->toDegrees(), self::LOW_DEG)
             && (2 * $a_m > $surface->width->toMetres() || 2 * $a_m / cos($surface->pitch->toRadians()) > $surface->slopeLength->toMetres());
     }
 
     private function isLow(): bool
     {
         // At 7° both figures meet: the steeper one is the more severe at the rake, and is taken.
-        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true) || round($this->design->surface->pitch->toDegrees(), 6) < self::LOW_DEG || $this->edition === Edition::Of2022;
+        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true) || Printed::under($this->design->surface->pitch->toDegrees(), self::LOW_DEG) || $this->edition === Edition::Of2022;
     }
 
-    /** Width a of the strips of a gable, on the level, from the whole building. */
-    public static function stripWidth_m(Site $site, Coefficients $coefficients, Edition $edition): float
+    /** Width a of the strips of a gable, on the level, from the whole building; of 2022 no figure with such strips is in hand. */
+    public static function stripWidth_m(Site $site, Coefficients $coefficients): float
     {
         $least_m = min($site->buildingLength->toMetres(), $site->buildingWidth->toMetres());
-        $value = static fn (string $key): float => $coefficients->value($edition->table('panels'), 'zone_a/'.$key);
+        $value = static fn (string $key): float => $coefficients->value(Edition::Of2016->table('panels'), 'zone_a/'.$key);
 
         return max(
             min($value('least_dimension') * $least_m, $value('height') * $site->meanRoofHeight->toMetres()),
@@ -230,8 +231,8 @@ final readonly class RoofWind
     /** @return list<string> */
     private static function bands(Angle $pitch): array
     {
-        $degrees = round($pitch->toDegrees(), 6);
+        $degrees = $pitch->toDegrees();
 
-        return array_keys(array_filter(self::BANDS, static fn (array $band): bool => $degrees >= $band[0] && $degrees <= $band[1]));
+        return array_keys(array_filter(self::BANDS, static fn (array $band): bool => Printed::atLeast($degrees, $band[0]) && Printed::atMost($degrees, $band[1])));
     }
 }
