@@ -17,6 +17,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SessionController;
+use App\Models\PaperKind;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
@@ -34,7 +35,7 @@ Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::post('/reset-password/{token}', [PasswordController::class, 'reset'])->where('token', '[A-Za-z0-9]{1,80}');
 });
 
-Route::get('/issued/{issuedPlan}/paper', [IssuedController::class, 'paper'])->middleware('signed')->whereNumber('issuedPlan')->name('issued.paper');
+Route::get('/issued/{issuedPlan}/paper/{kind}', [IssuedController::class, 'paper'])->middleware('signed')->whereNumber('issuedPlan')->name('issued.paper');
 
 Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);
@@ -53,7 +54,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
 
     Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(static function (): void {
         Route::get('/', [JobController::class, 'show']);
-        Route::get('/print', [JobController::class, 'print']);
+        Route::get('/print/{kind}', [JobController::class, 'print']);
         Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Support\Stages::KEYS);
         Route::get('/view', [DesignController::class, 'show']);
         Route::get('/because', [BecauseController::class, 'show']);
@@ -64,7 +65,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/hazards', HazardController::class);
         Route::get('/issued', [IssuedController::class, 'index']);
         Route::scopeBindings()->whereNumber('issuedPlan')->group(static function (): void {
-            Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', 'paper.pdf']);
+            Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', ...array_map(static fn (PaperKind $kind): string => $kind->file().'.pdf', PaperKind::cases())]);
             Route::post('/issued/{issuedPlan}/paper', [IssuedController::class, 'again'])->middleware('can:issue,job');
         });
         Route::post('/issued', [IssuedController::class, 'store'])->middleware('can:issue,job');

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
 
 /**
- * Makes the paper of an issued plan. Killed half-way it begins again; the bytes are written once, when they are whole.
+ * Makes one paper of an issued plan. Killed half-way it begins again; the bytes are written once, when they are whole.
  */
 final class MakePaper implements ShouldQueue
 {
@@ -24,14 +24,14 @@ final class MakePaper implements ShouldQueue
     public int $timeout = 120;
     public int $backoff = 5;
 
-    public function __construct(public readonly int $issuedPlanId)
+    public function __construct(public readonly int $paperId)
     {
     }
 
     public function handle(): void
     {
-        $issued = IssuedPlan::query()->findOrFail($this->issuedPlanId);
-        $paper = Paper::query()->select(['issued_plan_id', 'state'])->findOrFail($issued->id);
+        $paper = Paper::query()->select(['id', 'issued_plan_id', 'kind', 'state'])->findOrFail($this->paperId);
+        $issued = IssuedPlan::query()->findOrFail($paper->issued_plan_id);
         if ($paper->state === 'done') {
             return;
         }
@@ -41,11 +41,12 @@ final class MakePaper implements ShouldQueue
             return;
         }
         $this->tell('making', 20);
-        $bytes = Printer::pdf(URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id]), 'plan '.substr($issued->hash, 0, 12));
+        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => $paper->kind->value]);
+        $bytes = Printer::pdf($url, $paper->kind->file().' '.substr($issued->hash, 0, 12));
         $this->tell('making', 90);
         DB::update(
-            "update papers set state = 'done', percent = 100, trouble = '', pages = ?, hash = ?, bytes = decode(?, 'base64'), updated_at = now() where issued_plan_id = ? and bytes is null",
-            [Printer::pages($bytes), hash('sha256', $bytes), base64_encode($bytes), $issued->id],
+            "update papers set state = 'done', percent = 100, trouble = '', pages = ?, hash = ?, bytes = decode(?, 'base64'), updated_at = now() where id = ? and bytes is null",
+            [Printer::pages($bytes), hash('sha256', $bytes), base64_encode($bytes), $paper->id],
         );
     }
 
@@ -56,6 +57,6 @@ final class MakePaper implements ShouldQueue
 
     private function tell(string $state, int $percent, string $trouble = ''): void
     {
-        Paper::query()->whereKey($this->issuedPlanId)->whereNull('bytes')->update(['state' => $state, 'percent' => $percent, 'trouble' => $trouble]);
+        Paper::query()->whereKey($this->paperId)->whereNull('bytes')->update(['state' => $state, 'percent' => $percent, 'trouble' => $trouble]);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -25,7 +25,7 @@ use Illuminate\Support\Carbon;
  * @property Job|null $job
  * @property Design|null $design
  * @property User|null $issuer
- * @property Paper|null $paper
+ * @property \Illuminate\Database\Eloquent\Collection<int, Paper> $papers
  */
 final class IssuedPlan extends Model
 {
@@ -56,9 +56,9 @@ final class IssuedPlan extends Model
         return $this->belongsTo(User::class, 'issued_by');
     }
 
-    /** @return HasOne<Paper, $this> */
-    public function paper(): HasOne
+    /** @return HasMany<Paper, $this> */
+    public function papers(): HasMany
     {
-        return $this->hasOne(Paper::class);
+        return $this->hasMany(Paper::class)->orderBy('id');
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * The PDF of an issued plan and how far its making has come. Once there are bytes, the database refuses to change them.
+ * A PDF of an issued plan and how far its making has come. Once there are bytes, the database refuses to change them.
  *
+ * @property int $id
  * @property int $issued_plan_id
+ * @property PaperKind $kind
  * @property string $state waiting, making, done or failed
  * @property int $percent
  * @property string $trouble
@@ -20,9 +23,16 @@ final class Paper extends Model
 {
     public const CREATED_AT = null;
 
-    public $incrementing = false;
+    protected $fillable = ['issued_plan_id', 'kind', 'state', 'percent', 'trouble', 'pages', 'hash'];
 
-    protected $primaryKey = 'issued_plan_id';
+    /** @return BelongsTo<IssuedPlan, $this> */
+    public function issuedPlan(): BelongsTo
+    {
+        return $this->belongsTo(IssuedPlan::class);
+    }
 
-    protected $fillable = ['issued_plan_id', 'state', 'percent', 'trouble', 'pages', 'hash'];
+    protected function casts(): array
+    {
+        return ['kind' => PaperKind::class];
+    }
 }

@@ -17,10 +17,28 @@ use Garnetine\Core\Plan\Planner;
 final class DeskView
 {
     /** @return array<string, mixed> */
-    public static function of(DesignModel $model, bool $withBecauses = false): array
+    public static function of(DesignModel $model): array
     {
-        $document = $model->document();
-        $plan = Planner::plan($document);
+        return self::ofPlan($model, Planner::plan($model->document()));
+    }
+
+    /**
+     * The same with what only paper needs: the cover, the tools, the calculation.
+     *
+     * @return array<string, mixed>
+     */
+    public static function onPaper(DesignModel $model): array
+    {
+        $plan = Planner::plan($model->document());
+        $texts = new Texts($plan->design->printer());
+
+        return ['becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $plan);
+    }
+
+    /** @return array<string, mixed> */
+    private static function ofPlan(DesignModel $model, Plan $plan): array
+    {
+        $document = $plan->design;
         $texts = new Texts($document->printer());
         $history = $model->job === null ? null : History::of($model->job);
         $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document, $plan->concerned());
@@ -37,8 +55,7 @@ final class DeskView
             'fields' => FieldView::all($document, $texts),
             'lists' => FieldView::counts($document),
             'survey' => FieldView::survey($document, $texts),
-        ] + self::outOfDate(self::planned($plan, $texts), $offers !== []) + PaperView::of($plan, $texts)
-            + ($withBecauses ? ['becauses' => self::becauses($plan)] : []);
+        ] + self::outOfDate(self::planned($plan, $texts), $offers !== []) + PaperView::of($plan, $texts);
     }
 
     /**

@@ -8,6 +8,8 @@ use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Crew\Tools;
+use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Message\Texts;
@@ -57,8 +59,29 @@ final class PaperView
                 'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),
-            'signatures' => array_map(static fn ($one): array => ['subject' => $one->subject, 'name' => $one->name, 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
+            'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->name, 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
         ];
+    }
+
+    /** What a signature stands for, in words. */
+    private static function subject(Plan $plan, Texts $texts, Confirmation $signature): string
+    {
+        if (str_starts_with($signature->subject, 'coefficient/')) {
+            return $texts->coefficient(substr($signature->subject, strlen('coefficient/'))).': '.$signature->value;
+        }
+        foreach ($plan->findings as $finding) {
+            if ($finding->subject() === $signature->subject) {
+                return $texts->finding($finding);
+            }
+        }
+
+        return $signature->subject === 'structure' ? $texts->say('subject.structure') : $texts->say('subject.stop_gone', ['code' => str_replace('_', ' ', explode('/', $signature->subject)[1] ?? '')]);
+    }
+
+    /** @return list<string> */
+    public static function tools(Plan $plan, Texts $texts): array
+    {
+        return array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->lag));
     }
 
     /** @return list<array<string, string>> The figures of the load stage, each with the path of its because */

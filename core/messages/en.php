@@ -253,6 +253,15 @@ return [
     'note.lu_bound' => 'lower bound on the fetch', 'note.root_is' => 'power of Is in the drift height', 'note.partial_recalled' => 'rule for continuous beams, taken for rails',
     'note.species_unknown' => 'lightest usual species', 'note.rd_iv' => 'reduction of mode IV at this diameter',
 
+    // tools, in the order of the steps
+    'tool.ladder' => 'Ladder with its ties and a guard for the gutter', 'tool.ropes' => 'Harness, ropes and roof anchors for everybody on the roof', 'tool.tape' => 'Tape, chalk line, crayon that washes off',
+    'tool.hammer' => 'Hammer to tap for members', 'tool.probe' => 'Thin bit or screw to probe, under where the flashing covers', 'tool.pilot' => 'Drill, bit of {pilot} for the pilots', 'tool.shank_bit' => 'Bit of {diameter}, stopped at {shank}, for the smooth shank',
+    'tool.guide' => 'Drill guide that holds the bit square to the roof', 'tool.flat_bar' => 'Flat bar to break the bond and find nails', 'tool.socket' => 'Socket for the {diameter} lags', 'tool.sealant_gun' => 'Sealant gun and the sealant of the list',
+    'tool.saw' => 'Metal-cutting saw, on the ground, with eye and ear protection', 'tool.torque_wrench' => 'Torque wrench for bolts and clamps', 'tool.paint' => 'Paint marker for what has been torqued', 'tool.camera' => 'Camera',
+
+    // what a signature stands for
+    'subject.structure' => 'The roof structure, under the loads on its members', 'subject.stop_gone' => 'A stop that no longer stands as it was signed: {code}',
+
     // what a tape says at its head
     'tape.head' => 'Feet ± {tolerance} of their marks; beyond that enter what was found. Holes within {window} of the found centre: find both edges. A foot follows its member, not the number.',
 

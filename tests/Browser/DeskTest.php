@@ -12,6 +12,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Plan\Planner;
 
 /** Work directly on the sheet, with history and live re-plan. */
 final class DeskTest extends BrowserTestCase
@@ -133,19 +134,43 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(2, $this->job->designs()->count());
     }
 
+    public function test_a_foot_is_pinned_on_the_sheet_and_a_member_barred_by_keys(): void
+    {
+        $this->stage('attachments');
+        $this->browser->executeScript('document.querySelector(`[data-place="5"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
+        $this->press('Pin a foot here');
+        $this->seeText('member 5: a pinned foot', 'section[aria-label=Feet]');
+        self::assertContains(5, Planner::plan($this->job->current()->document())->supports[0]->members());
+        $tape = $this->element('section[aria-label^="Measures"]');
+        $tape->sendKeys(WebDriverKeys::ARROW_RIGHT.'x');
+        $this->seeText('Member', 'main');
+        $this->browser->wait(10, 50)->until(fn (): bool => $this->job->designs()->count() === 3);
+        $run = Planner::plan($this->job->current()->document())->supports[0];
+        self::assertSame([6], array_column($run->run->hand->barred, 'member'));
+        self::assertContains(5, $run->members());
+        // What cannot be followed says so at its place.
+        $bay = $this->typing('/rules/greatest_bay_m', '12 in');
+        $bay->sendKeys(WebDriverKeys::ENTER);
+        $this->seeText('is less than the members’ spacing', 'main');
+        $this->assertAccessible('own hand');
+    }
+
     public function test_another_run_is_chosen_while_a_value_is_typed_and_tells_of_the_change_too(): void
     {
         $this->stage('attachments');
+        $after = Planner::plan(Edits::apply($this->job->current()->document(), [['path' => '/kit/foot/up_N', 'typed' => '300 lb']]));
+        $feet = count($after->supports[5]->picks);
+        self::assertNotSame($feet, count(Planner::plan($this->job->current()->document())->supports[5]->picks));
         $slot = $this->typing('/kit/foot/up_N', '300 lb');
-        $this->seeText('Not saved: 19 modules, 41 feet', '[data-live]');
+        $this->seeText("Not saved: 19 modules, {$after->attachmentCount()} feet", '[data-live]');
         // As a touch does it: the value that is typed keeps the focus.
         $this->browser->executeScript('document.querySelector(`[data-run="D"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $rows = fn (): int => count($this->browser->findElements(WebDriverBy::cssSelector('section table tbody tr')));
-        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === 12);
-        $this->seeText('12 feet', 'body');
+        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === $feet);
+        $this->seeText("$feet feet", 'body');
         self::assertStringContainsString('run D', (string) $this->element('section[aria-label^="Measures"]')->getAttribute('aria-label'));
         $tape = $this->element('section[aria-label^="Measures"]')->getDomProperty('textContent');
-        self::assertSame(12, preg_match_all('/foot \d/', is_string($tape) ? $tape : ''));
+        self::assertSame($feet, preg_match_all('/foot \d/', is_string($tape) ? $tape : ''));
         self::assertDoesNotMatchRegularExpression('/null|undefined|NaN/', $this->element('body')->getText());
         $slot->sendKeys(WebDriverKeys::ESCAPE);
         $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === 9);
@@ -222,10 +247,10 @@ final class DeskTest extends BrowserTestCase
         $this->element('section[aria-label="Own copies"] option[value="asce7_16/velocity_pressure/kd"]')->click();
         $this->press('Enter it');
         $this->seeText('Wind standard, Table 1', 'section[aria-label="Own copies"] table');
-        $this->seeText('45 recalled values to confirm', 'main');
+        $this->seeText('53 recalled values to confirm', 'main');
         $this->assertAccessible('own copies');
         $this->press('take out');
-        $this->seeText('46 recalled values to confirm', 'main');
+        $this->seeText('54 recalled values to confirm', 'main');
         $this->seeText('Out of date: your company has read a value', 'section[aria-label="Own copies"]');
     }
 

@@ -12,22 +12,43 @@ use Illuminate\Support\Facades\URL;
 /** A planner issues a plan; its paper is made in the queue, with its progress, and kept. */
 final class HandoverTest extends BrowserTestCase
 {
-    public function test_a_plan_is_issued_and_its_paper_made(): void
+    public function test_a_plan_is_issued_and_its_two_papers_made(): void
     {
         $user = $this->planner('Hazel Works');
         $job = $this->exampleJob($user);
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/handover");
         $this->press('Issue design 1');
-        $this->seeText('The paper waits its turn', '[data-issued]');
+        $this->seeText('Calculation: the paper waits its turn', '[data-issued]');
         $this->assertAccessible('hand-over with a paper in the making');
         // As a worker leaves it that is killed half-way; its job begins again.
-        DB::update("update papers set state = 'making', percent = 20");
+        DB::update("update papers set state = 'making', percent = 20 where kind = 'crew'");
         URL::forceRootUrl(self::origin());
-        Artisan::call('queue:work', ['connection' => 'database', '--once' => true]);
-        $this->seeText('PDF, ', '[data-issued]');
+        Artisan::call('queue:work', ['connection' => 'database', '--stop-when-empty' => true]);
+        $this->seeText('Crew sheets, PDF of', '[data-issued]');
+        $this->seeText('Calculation, PDF of', '[data-issued]');
         $issued = IssuedPlan::query()->where('job_id', $job->id)->firstOrFail();
-        $row = DB::selectOne("select encode(bytes, 'base64') as bytes, pages, hash from papers where issued_plan_id = ?", [$issued->id]);
+        $crew = $this->pages($issued, 'crew', 'crew sheets');
+        self::assertStringContainsString('1/8 in = 1 ft (1:96)', $crew[0]);
+        self::assertGreaterThanOrEqual(3, count($crew));
+        self::assertLessThanOrEqual(5, count($crew));
+        $calculation = implode("\n", $this->pages($issued, 'calculation', 'calculation'));
+        self::assertStringNotContainsString(' more', (string) preg_replace('/any more|moved more|one more|more than|more severe|more over|more beside/', '', $calculation), 'nothing is folded away on paper');
+        // What the crew needs stands in the one, what the engineer checks in the other.
+        foreach (['Steps in working order', 'Hole ledger', 'Cutting list'] as $title) {
+            self::assertStringContainsString($title, implode("\n", $crew));
+            self::assertStringNotContainsString($title, $calculation);
+        }
+        foreach (['The rail span that is bent most', 'The foot that is loaded most', 'Recalled values', 'Signatures', '8 Quince Lane, Orchard Flats'] as $title) {
+            self::assertStringContainsString($title, $calculation);
+            self::assertStringNotContainsString($title, implode("\n", $crew));
+        }
+    }
+
+    /** @return list<string> The text of each page of a paper, of which each says what it is of */
+    private function pages(IssuedPlan $issued, string $kind, string $name): array
+    {
+        $row = DB::selectOne("select encode(bytes, 'base64') as bytes, pages, hash from papers where issued_plan_id = ? and kind = ?", [$issued->id, $kind]);
         self::assertInstanceOf(\stdClass::class, $row);
         $bytes = base64_decode(is_string($row->bytes) ? $row->bytes : '', true);
         self::assertSame($row->hash, hash('sha256', (string) $bytes));
@@ -36,11 +57,12 @@ final class HandoverTest extends BrowserTestCase
         $pages = array_values(array_filter(explode("\f", (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -'))));
         unlink($file);
         self::assertCount(is_numeric($row->pages) ? (int) $row->pages : 0, $pages);
-        self::assertStringContainsString('1/8 in = 1 ft (1:96)', $pages[0]);
         foreach ($pages as $index => $page) {
-            foreach (['Quince Lane 8, back roof · revision 1', 'not for construction', 'page '.($index + 1).' of '.count($pages)] as $text) {
-                self::assertStringContainsString($text, $page, 'page '.($index + 1));
+            foreach (["Quince Lane 8, back roof · $name · revision 1", 'not for construction', 'page '.($index + 1).' of '.count($pages)] as $text) {
+                self::assertStringContainsString($text, $page, "$kind, page ".($index + 1));
             }
         }
+
+        return $pages;
     }
 }

@@ -93,16 +93,18 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertAccessible('hand-over');
         self::assertSame(Status::Confirmed->value, \Garnetine\Core\Plan\Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->document())->status()->value);
 
-        $this->press('Print view');
-        $this->seeText('Read the numbers, do not lay this down.');
-        $this->seeText('Not covered by this plan');
-        $this->seeText('Caution:');
-        $pages = $this->printedPages();
-        self::assertGreaterThan(2, count($pages));
-        foreach ($pages as $number => $page) {
-            self::assertStringContainsString('Confirmed by the persons named', $page, 'page '.($number + 1).' lacks the status');
+        foreach (['Crew sheets' => ['Read the numbers, do not lay this down.', 'Caution:', 'Tools, to be fetched once'], 'Calculation' => ['Not covered by this plan', 'The foot that is loaded most']] as $paper => $texts) {
+            $this->press($paper);
+            foreach ($texts as $text) {
+                $this->seeText($text);
+            }
+            $pages = $this->printedPages();
+            self::assertGreaterThan(2, count($pages));
+            foreach ($pages as $number => $page) {
+                self::assertStringContainsString('Confirmed by the persons named', $page, "$paper: page ".($number + 1).' lacks the status');
+            }
+            $this->assertAccessible($paper);
         }
-        $this->assertAccessible('print view');
     }
 
     public function test_the_desk_reads_on_a_phone(): void

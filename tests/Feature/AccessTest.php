@@ -42,7 +42,7 @@ final class AccessTest extends TestCase
     public static function routes(): array
     {
         return [
-            'the job' => ['get', '', 'view'], 'a stage' => ['get', '/stage/site', 'view'], 'the print view' => ['get', '/print', 'view'], 'the view' => ['get', '/view', 'view'],
+            'the job' => ['get', '', 'view'], 'a stage' => ['get', '/stage/site', 'view'], 'crew sheets' => ['get', '/print/crew', 'view'], 'the calculation' => ['get', '/print/calculation', 'view'], 'the view' => ['get', '/view', 'view'],
             'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
             'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
@@ -93,7 +93,7 @@ final class AccessTest extends TestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'jobs/{job}')) {
                 $path = strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('jobs/{job}'));
-                $pattern = '~^'.str_replace(['\{stage\}', '\{file\}'], ['\w+', '[\w.]+'], preg_quote($path, '~')).'$~';
+                $pattern = '~^'.str_replace(['\{stage\}', '\{file\}', '\{kind\}'], ['\w+', '[\w.]+', '\w+'], preg_quote($path, '~')).'$~';
                 self::assertNotSame([], preg_grep($pattern, $known), $path);
             }
         }

@@ -8,6 +8,7 @@ use App\Jobs\MakePaper;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
+use App\Models\PaperKind;
 use App\Models\User;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Plan\Planner;
@@ -46,11 +47,12 @@ final class IssueTest extends TestCase
     {
         $issued = $this->issue();
         self::assertSame($issued->id, $this->issue()->id);
-        Queue::assertPushed(MakePaper::class, 1);
+        Queue::assertPushed(MakePaper::class, 2);
         $plan = (string) $this->get("/jobs/{$this->job->id}/export/plan.json")->content();
         self::assertSame($plan, $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/plan.json")->assertOk()->content());
         self::assertSame(hash('sha256', $plan), $issued->hash);
-        $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/paper.pdf")->assertNotFound();
+        $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/crew-sheets.pdf")->assertNotFound();
+        $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/anything.pdf")->assertNotFound();
         $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']]])->assertOk();
         self::assertSame(2, $this->issue()->revision);
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => ''])->assertStatus(422)->assertSee('Somebody saved in between');
@@ -74,24 +76,28 @@ final class IssueTest extends TestCase
     public function test_a_paper_that_failed_says_why_and_is_made_again_on_asking(): void
     {
         $issued = $this->issue();
-        (new MakePaper($issued->id))->failed(new \RuntimeException('no browser'));
-        $this->getJson("/jobs/{$this->job->id}/issued")->assertJsonPath('issued.0.paper', 'failed')->assertJsonPath('issued.0.trouble', 'no browser');
-        $this->postJson("/jobs/{$this->job->id}/issued/{$issued->id}/paper")->assertOk()->assertJsonPath('issued.0.paper', 'waiting');
-        Queue::assertPushed(MakePaper::class, 2);
+        [$crew, $calculation] = $issued->papers->all();
+        self::assertSame([PaperKind::Crew, PaperKind::Calculation], [$crew->kind, $calculation->kind]);
+        (new MakePaper($calculation->id))->failed(new \RuntimeException('no browser'));
+        $this->getJson("/jobs/{$this->job->id}/issued")->assertJsonPath('issued.0.papers.0.state', 'waiting')->assertJsonPath('issued.0.papers.1.state', 'failed')->assertJsonPath('issued.0.papers.1.trouble', 'no browser');
+        $this->postJson("/jobs/{$this->job->id}/issued/{$issued->id}/paper")->assertOk()->assertJsonPath('issued.0.papers.1.state', 'waiting');
+        // Only what failed is made again.
+        Queue::assertPushed(MakePaper::class, 3);
         DB::table('issued_plans')->insert(['revision' => 9, 'build' => 'another'] + collect($issued->fresh()?->getAttributes())->except('id')->all());
         $other = IssuedPlan::query()->where('revision', 9)->firstOrFail();
-        Paper::query()->create(['issued_plan_id' => $other->id]);
-        (new MakePaper($other->id))->handle();
-        self::assertSame('failed', Paper::query()->findOrFail($other->id)->state);
+        $paper = Paper::query()->create(['issued_plan_id' => $other->id, 'kind' => PaperKind::Crew]);
+        (new MakePaper($paper->id))->handle();
+        self::assertSame('failed', $paper->refresh()->state);
     }
 
     public function test_the_print_route_is_open_to_a_signature_for_a_minute_only(): void
     {
         $issued = $this->issue();
         $this->post('/logout');
-        $this->get("/issued/{$issued->id}/paper")->assertForbidden();
-        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id]);
-        $this->get($url)->assertOk()->assertInertia(static fn ($page) => $page->component('Print')->where('revision.number', 1));
+        $this->get("/issued/{$issued->id}/paper/crew")->assertForbidden();
+        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => 'calculation']);
+        $this->get(str_replace('/calculation', '/crew', $url))->assertForbidden();
+        $this->get($url)->assertOk()->assertInertia(static fn ($page) => $page->component('Print')->where('revision.number', 1)->where('paper', 'calculation'));
         $this->travel(2)->minutes();
         $this->get($url)->assertForbidden();
     }

@@ -9,13 +9,14 @@ use App\Models\Design;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
+use App\Models\PaperKind;
 use App\Models\User;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
 
-/** Releases the plan of a design as a numbered revision, and has its paper made. The same design of the same build is issued once. */
+/** Releases the plan of a design as a numbered revision, and has its papers made. The same design of the same build is issued once. */
 final class IssuePlan
 {
     public function handle(Job $job, Design $design, User $by, string $note): IssuedPlan
@@ -34,8 +35,9 @@ final class IssuePlan
                 'job_id' => $job->id, 'design_id' => $design->id, 'revision' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'issued_by' => $by->id,
                 'status' => $plan->status()->value, 'build' => $build, 'note' => $note, 'bytes' => $bytes, 'hash' => hash('sha256', $bytes),
             ]);
-            Paper::query()->create(['issued_plan_id' => $issued->id, 'state' => 'waiting']);
-            MakePaper::dispatch($issued->id);
+            foreach (PaperKind::MADE as $kind) {
+                MakePaper::dispatch(Paper::query()->create(['issued_plan_id' => $issued->id, 'kind' => $kind, 'state' => 'waiting'])->id);
+            }
 
             return $issued;
         });

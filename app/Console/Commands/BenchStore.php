@@ -26,11 +26,15 @@ final class BenchStore extends Command
     {
         $job = Job::query()->orderBy('id')->firstOrFail();
         $user = User::query()->orderBy('id')->firstOrFail();
-        $start = hrtime(true);
         $issued = $issuePlan->handle($job, $job->current(), $user, 'bench');
-        (new MakePaper($issued->id))->handle();
-        $paper = Paper::query()->findOrFail($issued->id);
-        $this->line(sprintf('paper of the demo: %s, %d pages, %.1f s (at most 6)', $paper->state, (int) $paper->pages, (hrtime(true) - $start) / 1e9));
+        $made = true;
+        foreach ($issued->papers as $paper) {
+            $since = hrtime(true);
+            (new MakePaper($paper->id))->handle();
+            $paper->refresh();
+            $made = $made && $paper->state === 'done';
+            $this->line(sprintf('%s of the demo: %s, %d pages, %.1f s (at most 6)', $paper->kind->file(), $paper->state, (int) $paper->pages, (hrtime(true) - $since) / 1e9));
+        }
         $start = hrtime(true);
         $wanted = max(1, (int) $this->argument('designs'));
         for ($number = 0; $number < $wanted; ++$number) {
@@ -39,6 +43,6 @@ final class BenchStore extends Command
         }
         $this->line(sprintf('%d designs saved one after the other: %.1f s', $wanted, (hrtime(true) - $start) / 1e9));
 
-        return $paper->state === 'done' ? self::SUCCESS : self::FAILURE;
+        return $made ? self::SUCCESS : self::FAILURE;
     }
 }

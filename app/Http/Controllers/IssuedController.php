@@ -9,6 +9,7 @@ use App\Jobs\MakePaper;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
+use App\Models\PaperKind;
 use App\Support\DeskView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,13 +23,15 @@ final class IssuedController extends Controller
 {
     public function index(Job $job): JsonResponse
     {
-        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number', 'paper:issued_plan_id,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
+        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
             ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'note', 'hash', 'created_at']);
 
         return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
             'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'note' => $one->note,
-            'at' => $one->created_at->toIso8601ZuluString(), 'paper' => $one->paper->state ?? 'waiting', 'percent' => $one->paper->percent ?? 0,
-            'trouble' => $one->paper->trouble ?? '', 'pages' => $one->paper?->pages,
+            'at' => $one->created_at->toIso8601ZuluString(),
+            'papers' => $one->papers->map(static fn (Paper $paper): array => [
+                'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent, 'trouble' => $paper->trouble, 'pages' => $paper->pages,
+            ])->values(),
         ])->values()]);
     }
 
@@ -44,12 +47,13 @@ final class IssuedController extends Controller
         return $this->index($job);
     }
 
-    /** Once more, after the making of a paper failed. */
+    /** Once more, where the making of a paper failed. */
     public function again(Job $job, IssuedPlan $issuedPlan): JsonResponse
     {
-        $failed = Paper::query()->whereKey($issuedPlan->id)->where('state', 'failed')->update(['state' => 'waiting', 'percent' => 0, 'trouble' => '']);
-        if ($failed === 1) {
-            MakePaper::dispatch($issuedPlan->id);
+        foreach (Paper::query()->where('issued_plan_id', $issuedPlan->id)->where('state', 'failed')->get(['id']) as $paper) {
+            if (Paper::query()->whereKey($paper->id)->where('state', 'failed')->update(['state' => 'waiting', 'percent' => 0, 'trouble' => '']) === 1) {
+                MakePaper::dispatch($paper->id);
+            }
         }
 
         return $this->index($job);
@@ -60,19 +64,20 @@ final class IssuedController extends Controller
         if ($file === 'plan.json') {
             return new Response($issuedPlan->bytes, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.json\""]);
         }
-        $row = DB::selectOne("select encode(bytes, 'base64') as bytes from papers where issued_plan_id = ? and bytes is not null", [$issuedPlan->id]);
+        $kind = array_values(array_filter(PaperKind::cases(), static fn (PaperKind $one): bool => $one->file().'.pdf' === $file))[0] ?? abort(404);
+        $row = DB::selectOne("select encode(bytes, 'base64') as bytes from papers where issued_plan_id = ? and kind = ? and bytes is not null", [$issuedPlan->id, $kind->value]);
         abort_if(!$row instanceof \stdClass || !is_string($row->bytes), 404, 'The paper is not made yet.');
 
-        return new Response((string) base64_decode($row->bytes, true), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.pdf\""]);
+        return new Response((string) base64_decode($row->bytes, true), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$kind->file()}-r{$issuedPlan->revision}.pdf\""]);
     }
 
     /** What the browser that prints sees: signed for a minute, without a log-in. */
-    public function paper(IssuedPlan $issuedPlan): Page
+    public function paper(IssuedPlan $issuedPlan, PaperKind $kind): Page
     {
         $design = $issuedPlan->design ?? abort(404);
 
         return Inertia::render('Print', [
-            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'view' => DeskView::of($design, withBecauses: true),
+            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'view' => DeskView::onPaper($design), 'paper' => $kind->value,
             'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12)],
         ]);
     }

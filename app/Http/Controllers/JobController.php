@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Jobs\StartJob;
 use App\Http\Requests\NewJobRequest;
 use App\Models\Job;
+use App\Models\PaperKind;
 use App\Support\DeskView;
 use App\Support\JobList;
 use App\Support\Stages;
@@ -47,8 +48,8 @@ final class JobController extends Controller
         return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage]);
     }
 
-    public function print(Job $job): Response
+    public function print(Job $job, PaperKind $kind): Response
     {
-        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'view' => DeskView::of($job->current(), withBecauses: true)]);
+        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'view' => DeskView::onPaper($job->current()), 'paper' => $kind->value]);
     }
 }

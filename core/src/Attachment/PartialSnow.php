@@ -208,6 +208,31 @@ final class PartialSnow
         return $by;
     }
 
+    /**
+     * What of the snow lies at each clamp in each pattern, 1 where it is full; a clamp on a support is full if either span is.
+     *
+     * @param list<float> $feet_m
+     * @param list<float> $clamps_m
+     *
+     * @return list<list<float>> By pattern; none when there is one span only
+     */
+    public static function onClamps(array $feet_m, array $clamps_m, float $light): array
+    {
+        $count = count($feet_m);
+        [$first, $last] = [$clamps_m[0] < $feet_m[0] - 1e-9 ? 0 : 1, $clamps_m[count($clamps_m) - 1] > $feet_m[$count - 1] + 1e-9 ? $count : $count - 1];
+        $onClamps = [];
+        foreach ($last <= $first ? [] : self::patterns($first, $last) as $full) {
+            $onClamps[] = array_map(static function (float $clamp_m) use ($feet_m, $full, $light): float {
+                $span = count(array_filter($feet_m, static fn (float $foot_m): bool => $foot_m < $clamp_m - 1e-9));
+                $isOnFoot = array_filter($feet_m, static fn (float $foot_m): bool => abs($foot_m - $clamp_m) <= 1e-9) !== [];
+
+                return isset($full[$span]) || ($isOnFoot && isset($full[$span + 1])) ? 1.0 : $light;
+            }, $clamps_m);
+        }
+
+        return $onClamps;
+    }
+
     /** @return non-empty-list<array<int, true>> For each pattern, its full spans */
     private static function patterns(int $first, int $last): array
     {

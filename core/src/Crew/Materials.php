@@ -23,7 +23,7 @@ final class Materials
         return [
             $item('module', $plan->design->module->name, $plan->placement->count, ''),
             $item('rail', $kit->rail->name, count($plan->cutting->stock ?? []), $kit->rail->document),
-            $item('splice', $kit->rail->name, $splices, $kit->rail->document),
+            $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
             $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
             $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             $item('foot', $kit->foot->name, $feet, $kit->foot->document),

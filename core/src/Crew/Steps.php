@@ -14,7 +14,7 @@ use Garnetine\Core\Quantity\Length;
 final readonly class Steps
 {
     /** Pilot of a 5/16 in lag is 7/32 in. Source: common practice, no source; within the published 40 to 70 % of D. */
-    private const PILOTS_IN = ['1/4' => 11 / 64, '5/16' => 7 / 32, '3/8' => 1 / 4];
+    public const PILOTS_IN = ['1/4' => 11 / 64, '5/16' => 7 / 32, '3/8' => 1 / 4];
 
     /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps */
     private function __construct(public array $steps)

@@ -46,6 +46,10 @@ final readonly class Design
         public array $ownCopies,
         #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 60)]
         public array $asTyped,
+        #[Text(160)]
+        public string $client = '',
+        #[Text(160)]
+        public string $address = '',
     ) {
     }
 
@@ -68,6 +72,8 @@ final readonly class Design
             [],
             $this->ownCopies,
             [],
+            $this->client,
+            $this->address,
         );
     }
 

@@ -74,9 +74,17 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
 /** Asks what would come of another input; answers with what is wrong about it, or nothing. */
 type Suppose = (leaf: BecauseNode, typed: string) => Promise<string | null>;
 
-export function Node({ node, depth, suppose }: { node: BecauseNode; depth: number; suppose?: Suppose }) {
+type NodeProps = {
+    node: BecauseNode;
+    depth: number;
+    suppose?: Suppose;
+    /** On paper nothing is folded away. */
+    whole?: boolean;
+};
+
+export function Node({ node, depth, suppose, whole = false }: NodeProps) {
     return (
-        <Collapsible.Root defaultOpen={depth < 2}>
+        <Collapsible.Root defaultOpen={whole || depth < 2}>
             <div className="relative border-line border-l pb-2 pl-4">
                 <span
                     aria-hidden="true"
@@ -109,15 +117,21 @@ export function Node({ node, depth, suppose }: { node: BecauseNode; depth: numbe
                         {node.confirmed_by !== null && ` · confirmed by ${node.confirmed_by}`}
                     </p>
                 )}
-                {node.children.length > 0 && depth >= 2 && (
+                {node.children.length > 0 && depth >= 2 && !whole && (
                     <Collapsible.Trigger className="why text-[0.87rem]">from {node.children.length} more</Collapsible.Trigger>
                 )}
             </div>
             {node.children.length > 0 && (
                 <Collapsible.Content className="ml-3">
                     {node.children.map((child, index) => (
-                        // biome-ignore lint/suspicious/noArrayIndexKey: the order of a chain never changes
-                        <Node key={index} node={child} depth={depth + 1} {...(suppose === undefined ? {} : { suppose })} />
+                        <Node
+                            // biome-ignore lint/suspicious/noArrayIndexKey: the order of a chain never changes
+                            key={index}
+                            node={child}
+                            depth={depth + 1}
+                            whole={whole}
+                            {...(suppose === undefined ? {} : { suppose })}
+                        />
                     ))}
                 </Collapsible.Content>
             )}

@@ -3,7 +3,9 @@ import { issue, issued, makePaper } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import type { Issued } from '@/types/desk';
 
-/** Plans released to a crew, each with its paper; while one is being made, how far it has come. */
+const names = { crew: 'Crew sheets', calculation: 'Calculation', whole: 'Paper' };
+
+/** Plans released to a crew, each with its papers; while one is being made, how far it has come. */
 export function Issuing() {
     const { job, data, may } = useDesk();
     const [rows, setRows] = useState<Issued[]>([]);
@@ -24,7 +26,7 @@ export function Issuing() {
     useEffect(() => {
         issued(job).then(setRows, (error: Error) => setWrong(error.message));
     }, [job]);
-    const inTheMaking = rows.some((row) => row.paper === 'waiting' || row.paper === 'making');
+    const inTheMaking = rows.some((row) => row.papers.some((paper) => paper.state === 'waiting' || paper.state === 'making'));
     useEffect(() => {
         if (!inTheMaking) {
             return;
@@ -70,31 +72,40 @@ export function Issuing() {
                         <p className="text-[0.87rem] text-muted">
                             {row.by}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
                         </p>
-                        {row.paper === 'done' && (
-                            <a className="why" href={`/jobs/${job}/issued/${row.id}/paper.pdf`}>
-                                PDF, {row.pages} pages
-                            </a>
-                        )}
-                        {(row.paper === 'waiting' || row.paper === 'making') && (
-                            <span role="status" className="flex items-center gap-2">
-                                {row.paper === 'waiting' ? 'The paper waits its turn' : 'The paper is being made'}
-                                <progress max={100} value={row.percent} aria-label={`Paper of revision ${row.revision}`} />
-                            </span>
-                        )}
-                        {row.paper === 'failed' && (
-                            <span className="tone-fails">
-                                No paper: {row.trouble}{' '}
-                                {may('issue') && (
-                                    <button
-                                        type="button"
-                                        className="act act-small"
-                                        onClick={() => void take(makePaper(job, row.id))}
-                                    >
-                                        Try again
-                                    </button>
+                        {row.papers.map((paper) => (
+                            <p key={paper.kind}>
+                                {paper.state === 'done' && (
+                                    <a className="why" href={`/jobs/${job}/issued/${row.id}/${paper.file}`}>
+                                        {names[paper.kind]}, PDF of {paper.pages} pages
+                                    </a>
                                 )}
-                            </span>
-                        )}{' '}
+                                {(paper.state === 'waiting' || paper.state === 'making') && (
+                                    <span role="status" className="flex flex-wrap items-center gap-2">
+                                        {names[paper.kind]}:{' '}
+                                        {paper.state === 'waiting' ? 'the paper waits its turn' : 'the paper is being made'}
+                                        <progress
+                                            max={100}
+                                            value={paper.percent}
+                                            aria-label={`${names[paper.kind]} of revision ${row.revision}`}
+                                        />
+                                    </span>
+                                )}
+                                {paper.state === 'failed' && (
+                                    <span className="tone-fails">
+                                        {names[paper.kind]}: no paper, {paper.trouble}{' '}
+                                        {may('issue') && (
+                                            <button
+                                                type="button"
+                                                className="act act-small"
+                                                onClick={() => void take(makePaper(job, row.id))}
+                                            >
+                                                Try again
+                                            </button>
+                                        )}
+                                    </span>
+                                )}
+                            </p>
+                        ))}
                         <a className="why" href={`/jobs/${job}/issued/${row.id}/plan.json`}>
                             Plan (JSON)
                         </a>

@@ -39,7 +39,9 @@ function SiteSheet() {
         <>
             <h2 className="text-[1.2rem]">Site</h2>
             <Say>
-                The job is called <Slot path="/name" />, measured in <Slot path="/units" />, to <Slot path="/site/standard" />
+                The job is called <Slot path="/name" />, for <Slot path="/client" open="no client yet" /> at{' '}
+                <Slot path="/address" open="no address yet" />, measured in <Slot path="/units" />, to{' '}
+                <Slot path="/site/standard" />
                 {asce && (
                     <>
                         {' '}
@@ -549,7 +551,9 @@ function OwnPlaces() {
                     <Slot path={`/rules/bars/${index}/line`} open="any" />. <RemoveButton path={`/rules/bars/${index}`} />
                 </Say>
             ))}
-            <AddButton path="/rules/pins">Pin a foot</AddButton> <AddButton path="/rules/bars">Bar a member</AddButton>
+            <p className="mt-2">
+                <AddButton path="/rules/pins">Pin a foot</AddButton> <AddButton path="/rules/bars">Bar a member</AddButton>
+            </p>
         </>
     );
 }
@@ -665,8 +669,11 @@ function HandoverSheet() {
                 {data.summary.structure_signed_by === null ? 'not signed' : `signed by ${data.summary.structure_signed_by}`}.
             </p>
             <p className="mt-4">
-                <a className="act act-main inline-block" href={`/jobs/${job}/print`}>
-                    Print view
+                <a className="act act-main mr-2 mb-2 inline-block" href={`/jobs/${job}/print/crew`}>
+                    Crew sheets
+                </a>
+                <a className="act act-main inline-block" href={`/jobs/${job}/print/calculation`}>
+                    Calculation
                 </a>
             </p>
             <Issuing />

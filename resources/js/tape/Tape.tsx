@@ -268,7 +268,13 @@ function Mark({
                     {mark.kind === 'barred' && (
                         <path d={`M${x - 9} 116l18 17m0 -17l-18 17`} stroke="var(--color-ink)" strokeWidth={2} />
                     )}
-                    <text x={x} y={130} textAnchor="middle" fontSize={13} fill={here ? 'var(--color-paper)' : 'var(--color-ink)'}>
+                    <text
+                        x={x}
+                        y={130}
+                        textAnchor="middle"
+                        fontSize={13}
+                        style={{ fill: here ? 'var(--color-paper)' : 'var(--color-ink)' }}
+                    >
                         {mark.label}
                     </text>
                 </g>

@@ -227,4 +227,6 @@ export type FieldPath =
     | `/own_copies/${number}/document`
     | `/own_copies/${number}/clause`
     | `/own_copies/${number}/name`
-    | `/own_copies/${number}/on`;
+    | `/own_copies/${number}/on`
+    | '/client'
+    | '/address';

@@ -237,7 +237,66 @@ export type DeskData = Planned & {
     coefficients: Coefficient[];
     not_covered: string[];
     signatures: { subject: string; name: string; on: string; reason: string }[];
-    becauses?: BecauseNode[];
+};
+
+/** What paper needs besides. */
+export type PaperData = DeskData & {
+    becauses: BecauseNode[];
+    cover: { name: string; value: string }[];
+    tools: string[];
+    calculation: CalculationData | null;
+};
+
+/** Loads at the clamps of a run in the state that governs; figures are texts, ready to read. */
+export type WorkedState = {
+    run: string;
+    case: string;
+    snow: string | null;
+    /** Snow lies in a pattern, lighter at some clamps. */
+    partial: boolean;
+    /** The wind pulls, and weight holds down. */
+    pulls: boolean;
+    duration: string;
+    area: string;
+    pressures: string[][];
+    feet: string[];
+    per_module: string[];
+    clamps: string[][];
+};
+
+export type CalculationData = {
+    tolerance: string;
+    factor: string;
+    combinations: string[][];
+    span:
+        | (WorkedState & {
+              at: string;
+              bay: string;
+              over: string[][];
+              normal: string;
+              along: string;
+              capacity_normal: string;
+              capacity_along: string;
+              ratio: string;
+              reserve: string;
+          })
+        | null;
+    foot:
+        | (WorkedState & {
+              foot: number;
+              member: number;
+              at: string;
+              tributary: string;
+              width: string;
+              normal: string;
+              along: string;
+              tension: string;
+              height: string;
+              heel: string;
+              links: string[][];
+          })
+        | null;
+    runs: { id: string; candidates: string; rail: string[] | null; splice: string[] | null; feet: string[][] }[];
 };
 
 export type OwnCopy = {
@@ -264,10 +323,14 @@ export type Issued = {
     status: string;
     note: string;
     at: string;
-    paper: 'waiting' | 'making' | 'done' | 'failed';
-    percent: number;
-    trouble: string;
-    pages: number | null;
+    papers: {
+        kind: 'crew' | 'calculation' | 'whole';
+        file: string;
+        state: 'waiting' | 'making' | 'done' | 'failed';
+        percent: number;
+        trouble: string;
+        pages: number | null;
+    }[];
 };
 
 export type DesignRow = {

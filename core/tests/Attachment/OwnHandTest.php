@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Attachment;
+
+use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\OwnHand;
+use Garnetine\Core\Tests\Support\Enumeration;
+use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\SecondOpinion;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Pins, bars and a greatest bay: forced into the search, the checks unchanged. */
+final class OwnHandTest extends TestCase
+{
+    public function test_under_pins_and_a_greatest_bay_the_count_and_its_reserve_equal_full_enumeration(): void
+    {
+        // 500 runs go through bin/bench.
+        $runs = $bound = $none = 0;
+        for ($seed = 6000; $runs < 30; ++$seed) {
+            $design = Scenario::randomZones($seed, 5)->design();
+            foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                $count = count($plan->run->candidates_m);
+                if ($count < 4 || $count > 10) {
+                    continue;
+                }
+                ++$runs;
+                $run = $plan->run->under(self::hand($seed, $count, $design->surface->framing->spacing->toMetres()));
+                $wanted = static fn (array $picks): bool => self::obeys($run->hand, $run->candidates_m, array_values(array_filter($picks, is_int(...))));
+                $found = (new FewestSearch($run, $plan->check))->fewest();
+                [$fewest, $worst] = Enumeration::fewest(new SecondOpinion($design, $run), $run, $found === null ? $count : count($found->picks), $wanted);
+                self::assertSame($fewest, $found === null ? null : count($found->picks), "seed $seed, run {$run->id}");
+                $none += $found === null ? 1 : 0;
+                if ($found !== null && $found->isBest) {
+                    $bound += count($found->picks) > ($plan->bound ?? 0) ? 1 : 0;
+                    self::assertTrue($wanted($found->picks));
+                    self::assertEqualsWithDelta($worst, $found->worst, 1e-6, "seed $seed, run {$run->id}");
+                }
+            }
+        }
+        self::assertGreaterThan(3, $bound, 'some need more feet than without');
+        self::assertGreaterThan(0, $none);
+    }
+
+    private static function hand(int $seed, int $count, float $spacing_m): OwnHand
+    {
+        mt_srand($seed);
+        $pinned = array_values(array_unique([mt_rand(0, $count - 1), mt_rand(0, $count - 1)]));
+        sort($pinned);
+
+        return new OwnHand($seed % 3 === 0 ? [] : $pinned, $seed % 2 === 0 ? null : (1 + mt_rand(0, 1)) * $spacing_m + 0.01, [null, true, false][$seed % 3]);
+    }
+
+    /**
+     * Written apart from the hand itself.
+     *
+     * @param list<float> $candidates_m
+     * @param list<int> $picks
+     */
+    private static function obeys(OwnHand $hand, array $candidates_m, array $picks): bool
+    {
+        $bays_m = [];
+        for ($foot = 1; $foot < count($picks); ++$foot) {
+            $bays_m[] = $candidates_m[$picks[$foot]] - $candidates_m[$picks[$foot - 1]];
+        }
+        if ($hand->lastIsRight === true) {
+            array_pop($bays_m);
+        } elseif ($hand->lastIsRight === false) {
+            array_shift($bays_m);
+        }
+
+        return array_diff($hand->pinned, $picks) === [] && ($hand->greatestBay_m === null || max([0.0, ...$bays_m]) <= $hand->greatestBay_m + 1e-6);
+    }
+
+    private static function plan(Scenario $scenario): Plan
+    {
+        return Planner::plan($scenario->design(), Depth::Checks);
+    }
+
+    private static function line(Plan $plan, string $id): RunPlan
+    {
+        return array_column(array_map(static fn (RunPlan $run): array => [$run->run->id, $run], $plan->supports), 1, 0)[$id];
+    }
+
+    public function test_an_own_greatest_bay_holds_for_all_bays_but_the_last_from_the_datum(): void
+    {
+        $wide = Scenario::of()->with('/surface/no_work_circles', [])->with('/block/left_out', [])->with('/surface/dead_load_Pa', 3000.0)->with('/rules/pattern', 'stacked')->with('/rules/greatest_bay_m', Length::ofInches(48)->toMetres());
+        foreach (['left_rake' => -1, 'right_rake' => 0] as $datum => $last) {
+            foreach ([true, false] as $longer) {
+                $longest = 0.0;
+                foreach (self::plan($wide->with('/rules/run_datum', $datum)->with('/rules/last_bay_may_be_longer', $longer))->supports as $run) {
+                    self::assertTrue($run->holds());
+                    $feet_m = $run->feet_m();
+                    $bays_m = array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1));
+                    $exempt = array_splice($bays_m, $last, 1);
+                    $longest = max($longest, ...$exempt);
+                    self::assertLessThanOrEqual(48.13, max($bays_m) / 0.0254);
+                }
+                self::assertSame($longer, $longest > 50 * 0.0254, "$datum, last longer: ".json_encode($longer));
+            }
+        }
+    }
+
+    public function test_pins_and_bars_are_toggled_and_stay_through_the_relief_of_members(): void
+    {
+        $design = Edits::apply(Scenario::of()->design(), [['pin' => ['line' => 'C', 'member' => 10]], ['bar' => ['line' => 'C', 'member' => 11]], ['pin' => ['line' => 'A', 'member' => 5]]]);
+        $plan = Planner::plan($design, Depth::Checks);
+        self::assertContains(10, self::line($plan, 'C')->members());
+        self::assertNotContains(11, self::line($plan, 'C')->members());
+        self::assertContains(5, self::line($plan, 'A1')->members());
+        self::assertSame([11], array_column(self::line($plan, 'C')->run->hand->barred, 'member'));
+        // A pin gives way to a bar at its place, and the other way round; the same again lets go.
+        $turned = Edits::apply($design, [['bar' => ['line' => 'C', 'member' => 10]], ['pin' => ['line' => 'C', 'member' => 11]], ['pin' => ['line' => 'A', 'member' => 5]]]);
+        self::assertSame([['C', 11]], array_map(static fn ($pin): array => [$pin->line, $pin->member], $turned->rules->pins));
+        self::assertSame([[10, 'C']], array_map(static fn ($bar): array => [$bar->member, $bar->line], $turned->rules->bars));
+        $this->expectException(DocumentInvalid::class);
+        Edits::apply($design, [['pin' => ['line' => 'c1', 'member' => 10]]]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string, string}> */
+    public static function wrong(): iterable
+    {
+        $pin = static fn (string $line, int $member): array => ['line' => $line, 'member' => $member];
+        yield 'a line that is not there' => [['/rules/pins' => [$pin('Q', 5)]], 'pin_off_lines', '/rules/pins/0', 'There is no line Q to pin a foot to.'];
+        yield 'a member off the roof' => [['/rules/pins' => [$pin('A', 99)]], 'pin_no_place', '/rules/pins/0', 'Line A has no place for a foot on member 99'];
+        yield 'a member outside the rail' => [['/rules/pins' => [$pin('A', 1)]], 'pin_no_place', '/rules/pins/0', 'Line A has no place'];
+        yield 'in the hole between two runs of a line' => [['/rules/pins' => [$pin('A', 16)]], 'pin_no_place', '/rules/pins/0', 'Line A has no place'];
+        yield 'barred too' => [['/rules/pins' => [$pin('A', 5)], '/rules/bars' => [['member' => 5, 'line' => null]]], 'pin_barred', '/rules/pins/0', 'Member 5 takes a pinned foot on line A and is barred there too'];
+        yield 'twice' => [['/rules/pins' => [$pin('A', 5), $pin('A', 5)]], 'pin_twice', '/rules/pins/1', 'pinned twice'];
+        yield 'a bay under the spacing' => [['/rules/greatest_bay_m' => 0.5], 'own_bay_small', '/rules/greatest_bay_m', 'A greatest bay of 19 11/16 in is less than the members’ spacing of 24 in'];
+        yield 'bays that no layout has' => [['/rules/greatest_bay_m' => 0.61, '/rules/bars' => [['member' => 9, 'line' => 'C'], ['member' => 13, 'line' => 'C']]], 'own_hand_fails', '/rules/pins', 'Without them'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_followed_stops_at_its_place(array $changes, string $code, string $at, string $text): void
+    {
+        $scenario = Scenario::of();
+        foreach ($changes as $path => $value) {
+            $scenario = $scenario->with($path, $value);
+        }
+        $plan = self::plan($scenario);
+        $found = array_values(array_filter($plan->findings, static fn ($finding): bool => $finding->code === $code));
+        self::assertSame([$at, 'stop', false], [$found[0]->at ?? '', ($found[0]->kind ?? null)?->value, ($found[0] ?? null)?->isClearable()]);
+        self::assertStringContainsString($text, (new Texts($plan->design->printer()))->finding($found[0] ?? throw new \LogicException("No $code.")));
+    }
+
+    /** @return iterable<string, array{string, mixed}> */
+    public static function beyond(): iterable
+    {
+        yield 'no tolerance' => ['/rules/placing_tolerance_m', 0.0];
+        yield 'two inches' => ['/rules/placing_tolerance_m', 0.0508];
+        yield 'a line within an inch' => ['/rules/line_tolerance_m', 0.0254];
+        yield 'a pin on no member' => ['/rules/pins', [['line' => 'A', 'member' => 0]]];
+        yield 'a pin on a run' => ['/rules/pins', [['line' => 'A1', 'member' => 4]]];
+        yield 'a bay of ten metres' => ['/rules/greatest_bay_m', 10.0];
+    }
+
+    #[DataProvider('beyond')]
+    public function test_values_beyond_reason_are_refused_by_name(string $path, mixed $value): void
+    {
+        try {
+            Scenario::of()->with($path, $value)->design();
+            self::fail('It was read.');
+        } catch (DocumentInvalid $invalid) {
+            self::assertStringStartsWith($path, $invalid->faults[0]->path);
+        }
+    }
+
+    public function test_documents_from_before_keep_their_bytes_and_a_later_key_is_not_written_when_it_is_usual(): void
+    {
+        $plain = Scenario::of();
+        $usual = $plain->with('/rules/pins', [])->with('/rules/last_bay_may_be_longer', true)->with('/rules/greatest_bay_m', null);
+        self::assertSame($plain->design()->rules->pins, $usual->design()->rules->pins);
+        self::assertSame(\Garnetine\Core\Design\DesignFile::hash($plain->design()), \Garnetine\Core\Design\DesignFile::hash($usual->design()));
+        self::assertNotSame(\Garnetine\Core\Design\DesignFile::hash($plain->design()), \Garnetine\Core\Design\DesignFile::hash($plain->with('/rules/greatest_bay_m', 1.0)->design()));
+    }
+}

@@ -1,0 +1,124 @@
+import { Fragment } from 'react';
+import { Part, Rows } from '@/paper/parts';
+import { Sheet } from '@/sheet/Sheet';
+import { paperScale } from '@/sheet/scale';
+import { CuttingBars, Ledger } from '@/stages/StagePanel';
+import type { DeskData, PaperData } from '@/types/desk';
+
+/** What the crew takes along: the sheet, the tapes, tools and steps, holes, cutting, materials, torque. */
+export function CrewSheets({ view }: { view: PaperData }) {
+    const scale = paperScale(view, 720, 900);
+    const stops = view.findings.filter((finding) => finding.kind === 'stop' || finding.kind === 'refusal');
+    return (
+        <>
+            <p className="mt-2">
+                Drawn at <strong>{scale.text}</strong> when printed on letter paper at full size.
+            </p>
+            <Sheet planned={view} stage="handover" selectedRun={null} fixed={scale.fixed} />
+            {stops.length > 0 && (
+                <Part title="Open before anybody builds this">
+                    <ul className="list-disc pl-6">
+                        {stops.map((finding) => (
+                            <li key={finding.subject}>{finding.text}</li>
+                        ))}
+                    </ul>
+                </Part>
+            )}
+            <Tapes view={view} />
+            <Part title="Tools, to be fetched once">
+                <p>{view.tools.join(' · ')}</p>
+            </Part>
+            <Part title="Steps in working order">
+                <ol className="list-decimal space-y-1.5 pl-6">
+                    {view.steps.map((step) => (
+                        <li key={step.code}>
+                            {step.text}
+                            {step.cautions.map((caution) => (
+                                <p key={caution} className="border-ochre border-l-4 pl-2">
+                                    <strong>Caution:</strong> {caution}
+                                </p>
+                            ))}
+                        </li>
+                    ))}
+                </ol>
+            </Part>
+            {view.cutting !== null && (
+                <Part title={`Cutting list: ${view.cutting.count} lengths of ${view.cutting.stock_length}`}>
+                    <CuttingBars cutting={view.cutting} />
+                </Part>
+            )}
+            <Part title="Materials">
+                <Rows
+                    head={['Item', 'Name', 'Count']}
+                    figures={[2]}
+                    rows={view.materials.map((item) => [item.item, item.name, String(item.count)])}
+                />
+            </Part>
+            <Part title="Torque (the maker’s value governs)">
+                <Rows
+                    head={['Joint', 'Torque', 'Document']}
+                    rows={view.torque.map((row) => [row.what, row.torque, row.document])}
+                />
+            </Part>
+            <Part title="Hole ledger">
+                <Ledger />
+            </Part>
+        </>
+    );
+}
+
+/** The dimensions of one kind along a run, none broken over two lines. */
+function marks(run: DeskData['runs'][number], kind: string, between: string) {
+    return run.tape
+        .filter((mark) => mark.kind === kind)
+        .map((mark, index) => (
+            <Fragment key={mark.x_m}>
+                {index > 0 && between}
+                <span className="whitespace-nowrap">{mark.text}</span>
+            </Fragment>
+        ));
+}
+
+/** Marks and numbers in large type; never to scale. */
+function Tapes({ view }: { view: PaperData }) {
+    return (
+        <Part title="Tapes">
+            <p className="font-semibold">Read the numbers, do not lay this down. {view.tape_head}</p>
+            <h3 className="mt-2">
+                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: chalk lines of the holes
+            </h3>
+            <p className="font-condensed text-[1.3rem]">
+                {view.slope_tape.map((mark) => (
+                    <span key={mark.line} className="mr-6 inline-block">
+                        {mark.line} <strong>{mark.tape}</strong>
+                    </span>
+                ))}
+            </p>
+            {view.runs.map((run) => (
+                <div key={run.id} className="keep mt-3">
+                    <h3>
+                        Run {run.id}, chalk line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
+                        {run.in_line !== null && `; feet in line within ${run.in_line}`}
+                    </h3>
+                    <p className="font-condensed text-[1.3rem]">
+                        {run.table.map((foot) => (
+                            <span key={foot.number} className="mr-6 inline-block">
+                                {foot.number} <strong>{foot.tape}</strong>
+                                <span className="text-[0.93rem]">
+                                    {' '}
+                                    member {foot.member}
+                                    {foot.other === 'none' && ', no other member'}
+                                </span>
+                            </span>
+                        ))}
+                    </p>
+                    <p className="font-condensed">
+                        Rail from {marks(run, 'end', ' to ')}
+                        {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>}; clamps at{' '}
+                        {marks(run, 'clamp', ', ')}.
+                    </p>
+                </div>
+            ))}
+        </Part>
+    );
+}
