@@ -94,7 +94,7 @@ final class OwnHandTest extends TestCase
 
     public function test_an_own_greatest_bay_holds_for_all_bays_but_the_last_from_the_datum(): void
     {
-        $wide = Scenario::of()->with('/surface/no_work_circles', [])->with('/block/left_out', [])->with('/surface/dead_load_Pa', 3000.0)->with('/rules/pattern', 'stacked')->with('/rules/greatest_bay_m', Length::ofInches(48)->toMetres());
+        $wide = Scenario::of()->with('/surface/no_work_circles', [])->with('/block/left_out', [])->with('/site/wind_speed_m_per_s', 42.0)->with('/rules/pattern', 'stacked')->with('/rules/greatest_bay_m', Length::ofInches(32)->toMetres());
         foreach (['left_rake' => -1, 'right_rake' => 0] as $datum => $last) {
             foreach ([true, false] as $longer) {
                 $longest = 0.0;
@@ -104,9 +104,9 @@ final class OwnHandTest extends TestCase
                     $bays_m = array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1));
                     $exempt = array_splice($bays_m, $last, 1);
                     $longest = max($longest, ...$exempt);
-                    self::assertLessThanOrEqual(48.13, max($bays_m) / 0.0254);
+                    self::assertLessThanOrEqual(32.13, max([0.0, ...$bays_m]) / 0.0254);
                 }
-                self::assertSame($longer, $longest > 50 * 0.0254, "$datum, last longer: ".json_encode($longer));
+                self::assertSame($longer, $longest > 34 * 0.0254, "$datum, last longer: ".json_encode($longer));
             }
         }
     }
@@ -173,7 +173,7 @@ final class OwnHandTest extends TestCase
             Scenario::of()->with($path, $value)->design();
             self::fail('It was read.');
         } catch (DocumentInvalid $invalid) {
-            self::assertStringStartsWith($path, $invalid->faults[0]->path);
+            self::assertTrue(str_starts_with($invalid->faults[0]->path, $path), $invalid->getMessage());
         }
     }
 
