@@ -8,6 +8,7 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
@@ -109,7 +110,7 @@ final readonly class LagInMember
         $root = $coefficients->value('nds_2018/lag', 'root/'.$diameter->value) / $diameter->size()->toInches();
         $lef_mm = 1000 * $thread->toMetres();
         $class = $design->site->en?->timber;
-        if ($class === null || $d_mm < 6.0 || $d_mm > 12.0 || $root < 0.6 || $root > 0.75 || $lef_mm < $coefficients->value('en_1995_1_1/screws', 'least_length') * $d_mm) {
+        if ($class === null || Printed::under($d_mm, 6.0) || Printed::over($d_mm, 12.0) || Printed::under($root, 0.6) || Printed::over($root, 0.75) || Printed::under($lef_mm, $coefficients->value('en_1995_1_1/screws', 'least_length') * $d_mm)) {
             return null;
         }
 

@@ -17,6 +17,7 @@ use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Run;
 
@@ -38,7 +39,7 @@ final class Findings
         ];
         foreach ($needed as $at => $allowable) {
             if ($allowable === null) {
-                $findings[] = Finding::stop('allowable_missing', $at, ['what' => str_replace('/', '.', substr($at, 5))]);
+                $findings[] = Finding::stop('allowable_missing', $at, ['what' => $at]);
             }
         }
         if ($kit->rail->endPastModule->toMetres() < self::LEAST_END_M - 1e-9) {
@@ -59,11 +60,11 @@ final class Findings
         }
         $findings = [];
         $least_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'least_penetration'))->toMetres();
-        if ($lag->threadInMember->toMetres() < $least_m - 1e-9) {
+        if (Printed::under($lag->threadInMember->toMetres(), $least_m)) {
             $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
         }
-        if ($lag->shank->toMetres() > $lag->above->toMetres() + 1e-9 && !$screw->shankHole) {
-            $findings[] = $lag->specificGravity !== null && $lag->specificGravity <= 0.5
+        if (Printed::over($lag->shank->toMetres(), $lag->above->toMetres()) && !$screw->shankHole) {
+            $findings[] = $lag->specificGravity !== null && Printed::atMost($lag->specificGravity, 0.5)
                 ? Finding::assumption('shank_hole_waived', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
                 : Finding::stop('shank_hole_needed', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
         }
@@ -133,8 +134,8 @@ final class Findings
         return $findings;
     }
 
-    /** @return array{link: string, ratio: float} The weakest link of a run over the feet that it was given */
-    public static function weakest(RunPlan $plan): array
+    /** @return array{link: string, ratio: float} The weakest link of a run over the feet that it was given, their placing counted */
+    private static function weakest(RunPlan $plan): array
     {
         $weakest = ['link' => 'none', 'ratio' => 0.0];
         if ($plan->verdict() === null) {
@@ -142,8 +143,8 @@ final class Findings
         }
         $ratios = [$plan->verdict()->rail, $plan->verdict()->splice, ...array_map(static fn ($foot) => $foot->worst, $plan->verdict()->attachments)];
         foreach ($ratios as $ratio) {
-            if ($ratio !== null && $ratio->ratio > $weakest['ratio']) {
-                $weakest = ['link' => $ratio->link->value, 'ratio' => round($ratio->ratio, 4)];
+            if ($ratio !== null && 1 - $ratio->reserve() > $weakest['ratio']) {
+                $weakest = ['link' => $ratio->link->value, 'ratio' => round(1 - $ratio->reserve(), 4)];
             }
         }
 

@@ -20,6 +20,7 @@ use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\GivenLoads;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\SnowLoads;
@@ -66,7 +67,7 @@ final readonly class AsNzsLoads
                 $findings[] = Finding::refusal('as_nzs_region_unknown', '/site/as_nzs/region', ['region' => $site->region->value, 'document' => $name], Scope::Job);
             }
             $tallest_m = SiteWind::tallest_m($site->terrain, $standard);
-            if ($tallest_m === null || $design->site->meanRoofHeight->toMetres() > $tallest_m) {
+            if ($tallest_m === null || Printed::over($design->site->meanRoofHeight->toMetres(), $tallest_m)) {
                 $findings[] = Finding::refusal('figure_missing', '/site/as_nzs/terrain', ['document' => $name, 'figure' => 'Table 4.1 for this terrain category and height'], Scope::Job);
             }
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat, RoofKind::Hip], true)) {
@@ -75,7 +76,7 @@ final readonly class AsNzsLoads
             if ($design->site->topography === Topography::Factor && $site->topographicMultiplier === null) {
                 $findings[] = Finding::refusal('as_nzs_mt_missing', '/site/as_nzs/topographic_multiplier', [], Scope::Job);
             }
-            if (in_array($site->region, [AsNzsRegion::A6, AsNzsRegion::A7, AsNzsRegion::W], true) && $design->site->groundElevation->toMetres() > 500.0) {
+            if (in_array($site->region, [AsNzsRegion::A6, AsNzsRegion::A7, AsNzsRegion::W], true) && Printed::over($design->site->groundElevation->toMetres(), 500.0)) {
                 $findings[] = Finding::refusal('figure_missing', '/site/ground_elevation_m', ['document' => $name, 'figure' => 'the lee multiplier, for places over 500 m'], Scope::Job);
             }
         } elseif ($design->given->level === PressureLevel::Service) {
@@ -194,7 +195,7 @@ final readonly class AsNzsLoads
     private static function place(Winds $winds, string $side, float $degrees, float $h_m, float $a_m, float $x_m, float $y_m): array
     {
         $in_m = $winds->fromEdge_m($side, $x_m, $y_m);
-        $low = $degrees < self::LOW_DEG;
+        $low = Printed::under($degrees, self::LOW_DEG);
         $part = match (true) {
             !$low && $side === 'eave' => 'upwind',
             !$low && $side === 'ridge' => 'downwind',

@@ -17,6 +17,7 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Interpolation;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Quantity\Speed;
@@ -177,7 +178,7 @@ final readonly class SiteWind
         $h_m = $hill->height->toMetres();
         $lu_m = $hill->halfLength->toMetres();
         $slope = $h_m / (2 * $lu_m);
-        if ($slope < 0.05) {
+        if (Printed::under($slope, 0.05)) {
             return 1.0;
         }
         $l1_m = max(0.36 * $lu_m, 0.4 * $h_m);
@@ -186,6 +187,6 @@ final readonly class SiteWind
         $mh = 1 + $h_m / (3.5 * ($height->toMetres() + $l1_m)) * $near;
 
         // Whether a place is in the separation zone is not asked: over 0.45 it may be.
-        return $slope > 0.45 ? max($mh, 1 + 0.71 * $near) : $mh;
+        return Printed::over($slope, 0.45) ? max($mh, 1 + 0.71 * $near) : $mh;
     }
 }

@@ -22,6 +22,7 @@ use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\GivenLoads;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\SnowLoads;
@@ -71,10 +72,10 @@ final readonly class EnLoads
             if ($design->surface->roofKind === RoofKind::Flat && !ExternalPressure::isFlat($design->surface->pitch)) {
                 $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more']);
             }
-            if ($design->surface->pitch->toDegrees() > 75.0) {
+            if (Printed::over($design->surface->pitch->toDegrees(), 75.0)) {
                 $findings[] = Finding::refusal('figure_missing', '/surface/pitch_rad', ['document' => 'EN 1991-1-4', 'figure' => 'Tables 7.3 and 7.4 beyond 75°']);
             }
-            if (Winds::top($design)->toMetres() > self::TALLEST_M) {
+            if (Printed::over(Winds::top($design)->toMetres(), self::TALLEST_M)) {
                 $findings[] = Finding::refusal('en_too_tall', '/site/mean_roof_height_m', ['height_m' => Winds::top($design)->toMetres()], Scope::Job);
             }
             if ($design->site->topography === Topography::Hill) {
@@ -100,7 +101,7 @@ final readonly class EnLoads
         } elseif (GroundSnow::hasZones($site->snowSet) && ($site->snowZone < self::ZONES[0] || $site->snowZone > self::ZONES[1])) {
             $findings[] = Finding::refusal('en_zone_range', '/site/en/snow_zone', ['zone' => $site->snowZone ?? 0.0, 'from' => self::ZONES[0], 'to' => self::ZONES[1]], Scope::Job);
         }
-        if ($site->snowSet !== EnSnowSet::Given && $design->site->groundElevation->toMetres() > GroundSnow::HIGHEST_M) {
+        if ($site->snowSet !== EnSnowSet::Given && Printed::over($design->site->groundElevation->toMetres(), GroundSnow::HIGHEST_M)) {
             $findings[] = Finding::refusal('en_altitude', '/site/ground_elevation_m', ['height_m' => $design->site->groundElevation->toMetres(), 'most_m' => GroundSnow::HIGHEST_M], Scope::Job);
         }
         foreach ($design->surface->snowFeatures as $index => $feature) {
@@ -281,7 +282,7 @@ final readonly class EnLoads
      */
     private static function combinations(Design $design, Coefficients $coefficients): Combinations
     {
-        $high = $design->site->groundElevation->toMetres() > 1000.0;
+        $high = Printed::over($design->site->groundElevation->toMetres(), 1000.0);
         $psiSnow = $coefficients->value('en_1990/factors', $high ? 'psi0/snow_high' : 'psi0/snow');
         $psiWind = $coefficients->value('en_1990/factors', 'psi0/wind');
         $g = $coefficients->value('en_1990/factors', 'gamma_g');

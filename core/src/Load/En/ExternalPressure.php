@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\En;
 
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Angle;
 
 /**
@@ -24,7 +25,7 @@ final readonly class ExternalPressure
 
     public static function isFlat(Angle $pitch): bool
     {
-        return round($pitch->toDegrees(), 6) < self::FLAT_BELOW_DEG;
+        return Printed::under($pitch->toDegrees(), self::FLAT_BELOW_DEG);
     }
 
     /**
