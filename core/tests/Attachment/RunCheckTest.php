@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Attachment;
 
 use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Plan\Depth;
@@ -13,6 +14,7 @@ use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\SecondOpinion;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** The check of a run over any feet, in both of its forms. */
@@ -45,6 +47,43 @@ final class RunCheckTest extends TestCase
             }
         }
         self::assertGreaterThan(200, $checked);
+    }
+
+    #[TestWith(['asce7-22'])]
+    #[TestWith(['asce7-16 lrfd'])]
+    #[TestWith(['en-1991'])]
+    #[TestWith(['as-nzs-1170-2011'])]
+    #[TestWith(['as-nzs-1170-2021'])]
+    public function test_other_standards_agree_with_the_second_opinion_in_what_holds(string $standard): void
+    {
+        $checked = 0;
+        $weakFoot = ['/kit/foot/up_N' => 2600.0, '/kit/rail/splice_moment_Nm' => null];
+        $weakLag = ['/kit/foot/up_N' => 20e3, '/kit/bolt/up_N' => 20e3, '/kit/foot/along_N' => 20e3, '/kit/bolt/along_N' => 20e3];
+        $snow = str_starts_with($standard, 'as') ? ['/kit/lag/pull_out_N' => 1500.0] : ['/site/ground_snow_Pa' => 3000.0, '/site/wind_speed_m_per_s' => 43.0, '/kit/foot/lateral_N' => 500.0];
+        foreach ([0.0, 25.0] as $pitch) {
+            foreach ([$weakFoot, $weakLag, $weakLag + $snow, ['/kit/rail/section_modulus_x_m3' => 1.2e-6] + $snow] as $kit) {
+                $scenario = Scenario::to($standard)->with('/block/columns', 4)->with('/block/left_out', [])->with('/block/y_m', 0.95);
+                foreach ($kit as $path => $value) {
+                    $scenario = $path === '/site/wind_speed_m_per_s' && $standard === 'en-1991' ? $scenario->with('/site/en/basic_velocity_m_per_s', 17.0) : $scenario->with($path, $value);
+                }
+                $design = ($pitch > 0.0 && $standard !== 'asce7-22' ? $scenario->with('/surface/pitch_rad', deg2rad($pitch)) : $scenario)->design();
+                foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
+                    $opinion = new SecondOpinion($design, $plan->run);
+                    $cases = array_map(static fn (LoadCase $case): string|false => json_encode([$case->windUp > 0.0, round($case->windUp, 6), round($case->normal_N, 4), round($case->along_N, 4), round($case->heel_N, 4), $case->snow, $case->cd]), [...$plan->check->down, ...$plan->check->up]);
+                    self::assertEqualsCanonicalizing($opinion->forces(), $cases, "$standard, $pitch, {$plan->run->id}");
+                    foreach ([$plan->run->candidates_m, array_values(array_filter($plan->run->candidates_m, static fn (int $at): bool => $at % 2 === 0, ARRAY_FILTER_USE_KEY)), $plan->feet_m()] as $feet_m) {
+                        $other = $opinion->worst($feet_m);
+                        if (is_finite($other)) {
+                            ++$checked;
+                            self::assertEqualsWithDelta($other, $plan->check->of($feet_m)->worst, 1e-6 * max(1.0, $other), "$standard, $pitch, {$plan->run->id}");
+                            self::assertEqualsWithDelta($other, $plan->check->worst($feet_m), 1e-6 * max(1.0, $other), "$standard, $pitch, {$plan->run->id}");
+                        }
+                    }
+                    self::assertSame($plan->holds(), $opinion->holds($plan->feet_m()), "$standard, $pitch, {$plan->run->id}");
+                }
+            }
+        }
+        self::assertGreaterThan(20, $checked);
     }
 
     public function test_a_splice_is_checked_in_every_snow_case_not_only_in_the_rails(): void

@@ -18,13 +18,27 @@ final class SecondOpinion
     private const LB = 4.4482216152605;
     private const IN = 0.0254;
 
+    /** Factors on dead load, snow and wind, whether it pulls, and the shortest load; typed anew. */
+    private const COMBINATIONS = [
+        'asce7-16 asd' => [[1.0, 0.0, 0.0, false, 'dead'], [1.0, 0.0, 0.6, false, 'wind'], [1.0, 1.0, 0.0, false, 'snow'], [1.0, 0.75, 0.45, false, 'wind'], [0.6, 0.0, 0.6, true, 'wind'], [1.0, 0.0, 0.6, true, 'wind'], [1.0, 0.75, 0.45, true, 'wind']],
+        'asce7-22 asd' => [[1.0, 0.0, 0.0, false, 'dead'], [1.0, 0.0, 0.6, false, 'wind'], [1.0, 0.7, 0.0, false, 'snow'], [1.0, 0.525, 0.45, false, 'wind'], [0.6, 0.0, 0.6, true, 'wind'], [1.0, 0.0, 0.6, true, 'wind'], [1.0, 0.525, 0.45, true, 'wind']],
+        'asce7-16 lrfd' => [[1.4, 0.0, 0.0, false, 'dead'], [1.2, 0.0, 1.0, false, 'wind'], [1.2, 1.6, 0.0, false, 'snow'], [1.2, 1.6, 0.5, false, 'wind'], [1.2, 0.5, 1.0, false, 'wind'], [0.9, 0.0, 1.0, true, 'wind'], [1.2, 0.0, 1.0, true, 'wind'], [1.2, 0.5, 1.0, true, 'wind']],
+        'en-1991' => [[1.35, 0.0, 0.0, false, 'dead'], [1.35, 0.0, 1.5, false, 'wind'], [1.35, 1.5, 0.0, false, 'snow'], [1.35, 1.5, 0.9, false, 'wind'], [1.35, 0.75, 1.5, false, 'wind'], [0.9, 0.0, 1.5, true, 'wind'], [1.35, 1.5, 0.9, true, 'wind'], [1.35, 0.75, 1.5, true, 'wind']],
+        'as-nzs' => [[1.35, 0.0, 0.0, false, 'dead'], [1.2, 0.0, 1.0, false, 'wind'], [0.9, 0.0, 1.0, true, 'wind']],
+    ];
+
     private float $qh_psf;
+
+    private readonly string $rules;
 
     public function __construct(private readonly Design $design, private readonly Run $run)
     {
         $site = $design->site;
-        [$alpha, $zg] = ['B' => [7.0, 1200.0], 'C' => [9.5, 900.0], 'D' => [11.5, 700.0]][$site->exposure->value];
-        $kz = 2.01 * (max(15.0, $site->meanRoofHeight->toFeet()) / $zg) ** (2 / $alpha);
+        $standard = $site->standard->value;
+        $this->rules = str_starts_with($standard, 'asce') ? "$standard {$site->combinations->value}" : ($standard === 'en-1991' ? $standard : 'as-nzs');
+        [$alpha, $zg, $times] = $standard === 'asce7-22' ? ['B' => [7.5, 3280.0, 2.41], 'C' => [9.8, 2460.0, 2.41], 'D' => [11.5, 1935.0, 2.41]][$site->exposure->value]
+            : ['B' => [7.0, 1200.0, 2.01], 'C' => [9.5, 900.0, 2.01], 'D' => [11.5, 700.0, 2.01]][$site->exposure->value];
+        $kz = $times * (max(15.0, $site->meanRoofHeight->toFeet()) / $zg) ** (2 / $alpha);
         $kz = $site->exposure->value === 'B' ? max($kz, 0.7) : $kz;
         $this->qh_psf = 0.00256 * $kz * ($site->topography->value === 'factor' ? $site->kzt ?? 1.0 : 1.0) * 0.85 * exp(-0.0000362 * $site->groundElevation->toFeet()) * $site->windSpeed->toMilesPerHour() ** 2;
     }
@@ -111,19 +125,28 @@ final class SecondOpinion
             'snow_n' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][0], 'snow_a' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][1],
             'wind_n' => $up ? 0.0 : $wind * $r->windDown_N, 'cd' => $cd,
         ];
-        $cases = [
-            $case(true, 0.6, 0.6 * $r->deadNormalLeast_N, 0.6 * $r->deadAlong_N, 1.6), $case(true, 0.6, $r->deadNormalLeast_N, $r->deadAlong_N, 1.6),
-            $case(false, 0.0, $r->deadNormalMost_N, $r->deadAlong_N, 0.9), $case(false, 0.6, $r->deadNormalMost_N, $r->deadAlong_N, 1.6),
-        ];
-        foreach ($r->snow_N as $code => [$normal]) {
-            if ($normal > 0) {
-                $cases[] = $case(false, 0.0, $r->deadNormalMost_N, $r->deadAlong_N, 1.15, $code, 1.0);
-                $cases[] = $case(false, 0.45, $r->deadNormalMost_N, $r->deadAlong_N, 1.6, $code, 0.75);
-                $cases[] = $case(true, 0.45, $r->deadNormalLeast_N, $r->deadAlong_N, 1.6, $code, 0.75);
+        $factors = match (true) {
+            $this->rules === 'en-1991' && $this->design->kit->lag->pullOut === null => ['dead' => 0.6, 'snow' => 0.9, 'wind' => 1.1],
+            str_ends_with($this->rules, ' asd') => ['dead' => 0.9, 'snow' => 1.15, 'wind' => 1.6],
+            default => ['dead' => 1.0, 'snow' => 1.0, 'wind' => 1.0],
+        };
+        $cases = [];
+        foreach (self::COMBINATIONS[$this->rules] ?? [] as [$dead, $snow, $wind, $up, $duration]) {
+            foreach ($snow === 0.0 ? [null] : array_keys(array_filter($r->snow_N, static fn (array $forces): bool => $forces[0] > 0)) as $code) {
+                $cases[] = $case($up, $wind, $dead * ($up ? $r->deadNormalLeast_N : $r->deadNormalMost_N), $dead * $r->deadAlong_N, $factors[$duration], $code, $snow);
             }
         }
 
         return $cases;
+    }
+
+    /** @return list<string|false> What each combination brings on a clamp that carries one share: pull, factor on the wind, normal, along, on the heel, snow, duration */
+    public function forces(): array
+    {
+        return array_map(static fn (array $case): string|false => json_encode([
+            $case['up'], $case['up'] ? round($case['wind'], 6) : 0.0, round($case['dead_n'] + $case['snow_n'] + $case['wind_n'], 4), round($case['dead_a'] + $case['snow_a'], 4),
+            $case['up'] ? 0.0 : round($case['snow_n'] + $case['wind_n'], 4), $case['snow'], $case['cd'],
+        ]), $this->cases());
     }
 
     /**
@@ -198,13 +221,15 @@ final class SecondOpinion
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
             $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->railHeight->toMetres() / $kit->foot->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
-            $w *= $case['cd'];
+            $w *= $kit->lag->pullOut === null ? $case['cd'] : 1.0;
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
                 max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->up?->toSi() ?? INF),
                 max(0.0, $down) / ($kit->foot->down?->toSi() ?? INF), $along / ($kit->foot->along?->toSi() ?? INF), $pull / $w, $along / $z,
             ];
-            if ($pull > 0 && $along > 0) {
+            if ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
+                $ratios[] = $pull / $w + $along / $z;
+            } elseif ($pull > 0 && $along > 0) {
                 $angle = atan2($pull, $along);
                 $ratios[] = hypot($pull, $along) / ($w * $z / ($w * cos($angle) ** 2 + $z * sin($angle) ** 2));
             }
@@ -285,7 +310,8 @@ final class SecondOpinion
         // 5/16 by 4 in: shank 1 1/2, thread 2 1/2 with a tip of 3/16, root 0.227, Fyb 60 ksi.
         $depth = $d->surface->framing->depth->toMetres() / self::IN;
         $thread = min(2.5 - 0.1875, 4 - $above - 0.1875, $depth);
-        $w = 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB;
+        // To EN 1995 in C24: 0.52·d^0.5·lef^0.9·350^0.8 over 1.3, less under 8 mm.
+        $w = $d->kit->lag->pullOut?->toSi() ?? ($this->rules === 'en-1991' ? 0.52 * 7.9375 ** 0.5 * (25.4 * $thread) ** 0.9 * 350 ** 0.8 / 1.3 * 7.9375 / 8 : 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB);
         if ($d->kit->foot->lateral !== null) {
             return [$w, $d->kit->foot->lateral->toSi(), true];
         }
@@ -307,6 +333,12 @@ final class SecondOpinion
     /** @return list<float> */
     private function pressures(float $area_m2): array
     {
+        if (!str_starts_with($this->rules, 'asce')) {
+            // The pressures of the zones are those of the run, a logarithm between their sizes.
+            $t = max(0.0, min(1.0, log10($area_m2)));
+
+            return array_map(static fn (Suction $suction): float => (1 - $t) * $suction->small_Pa + $t * $suction->large_Pa, $this->run->suctions);
+        }
         $ft2 = $area_m2 / 0.09290304;
         $gamma = $ft2 <= 10 ? 0.8 : ($ft2 >= 100 ? 0.4 : 1.2 - 0.4 * log10($ft2));
 
