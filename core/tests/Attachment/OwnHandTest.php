@@ -13,7 +13,6 @@ use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Length;
-use Garnetine\Core\Rail\OwnHand;
 use Garnetine\Core\Tests\Support\Enumeration;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\SecondOpinion;
@@ -35,8 +34,8 @@ final class OwnHandTest extends TestCase
                     continue;
                 }
                 ++$runs;
-                $run = $plan->run->under(self::hand($seed, $count, $design->surface->framing->spacing->toMetres()));
-                $wanted = static fn (array $picks): bool => self::obeys($run->hand, $run->candidates_m, array_values(array_filter($picks, is_int(...))));
+                $run = $plan->run->under(Enumeration::hand($seed, $count, $design->surface->framing->spacing->toMetres()));
+                $wanted = static fn (array $picks): bool => Enumeration::obeys($run->hand, $run->candidates_m, array_values(array_filter($picks, is_int(...))));
                 $found = (new FewestSearch($run, $plan->check))->fewest();
                 [$fewest, $worst] = Enumeration::fewest(new SecondOpinion($design, $run), $run, $found === null ? $count : count($found->picks), $wanted);
                 self::assertSame($fewest, $found === null ? null : count($found->picks), "seed $seed, run {$run->id}");
@@ -50,36 +49,6 @@ final class OwnHandTest extends TestCase
         }
         self::assertGreaterThan(3, $bound, 'some need more feet than without');
         self::assertGreaterThan(0, $none);
-    }
-
-    private static function hand(int $seed, int $count, float $spacing_m): OwnHand
-    {
-        mt_srand($seed);
-        $pinned = array_values(array_unique([mt_rand(0, $count - 1), mt_rand(0, $count - 1)]));
-        sort($pinned);
-
-        return new OwnHand($seed % 3 === 0 ? [] : $pinned, $seed % 2 === 0 ? null : (1 + mt_rand(0, 1)) * $spacing_m + 0.01, [null, true, false][$seed % 3]);
-    }
-
-    /**
-     * Written apart from the hand itself.
-     *
-     * @param list<float> $candidates_m
-     * @param list<int> $picks
-     */
-    private static function obeys(OwnHand $hand, array $candidates_m, array $picks): bool
-    {
-        $bays_m = [];
-        for ($foot = 1; $foot < count($picks); ++$foot) {
-            $bays_m[] = $candidates_m[$picks[$foot]] - $candidates_m[$picks[$foot - 1]];
-        }
-        if ($hand->lastIsRight === true) {
-            array_pop($bays_m);
-        } elseif ($hand->lastIsRight === false) {
-            array_shift($bays_m);
-        }
-
-        return array_diff($hand->pinned, $picks) === [] && ($hand->greatestBay_m === null || max([0.0, ...$bays_m]) <= $hand->greatestBay_m + 1e-6);
     }
 
     private static function plan(Scenario $scenario): Plan

@@ -38,6 +38,23 @@ final class EditsTest extends TestCase
         self::assertSame(DesignFile::hash($before), DesignFile::hash(Edits::apply($out, [['toggle' => ['row' => 2, 'column' => 3]]])));
     }
 
+    public function test_an_example_rail_brings_its_clamps_and_bolts_and_is_no_longer_as_typed(): void
+    {
+        $rails = [];
+        foreach (['light' => 0.178, 'standard' => 0.372, 'heavy' => 0.758] as $rail => $sx_in3) {
+            $design = Edits::apply(Scenario::of()->design(), [['command' => 'rail', 'rail' => $rail]]);
+            self::assertEqualsWithDelta($sx_in3, $design->kit->rail->sectionModulusX->toSi() / 0.0254 ** 3, 1e-6);
+            self::assertStringContainsString('enter the maker’s values', $design->kit->rail->document);
+            self::assertArrayNotHasKey('/kit/rail/section_modulus_x_m3', $design->asTyped);
+            $rails[] = [$design->kit->clamp->up?->toPounds(), $design->kit->bolt->along?->toPounds(), round($design->kit->rail->stockLength->toFeet(), 6)];
+            // Only the light one comes with a foot; the others keep the job's.
+            self::assertSame($rail === 'light', $design->kit->foot->name !== Scenario::of()->design()->kit->foot->name);
+        }
+        self::assertEqualsWithDelta([[450, 350, 14], [600, 500, 14], [800, 700, 17]], $rails, 1e-6);
+        $this->expectException(DocumentInvalid::class);
+        Edits::apply(Scenario::of()->design(), [['command' => 'rail', 'rail' => 'titanium']]);
+    }
+
     public function test_the_block_is_centred_to_the_sixteenth(): void
     {
         $design = Edits::apply(Scenario::of()->with('/block/x_m', 1.0)->design(), [['command' => 'centre']]);

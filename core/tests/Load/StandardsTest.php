@@ -290,6 +290,16 @@ final class StandardsTest extends TestCase
         self::assertTrue(Planner::plan($warm->with('/own_copies', [['coefficient' => 'asce7_22/snow/ct/hot'] + $own])->design())->hasRefusal(), 'no such value');
     }
 
+    public function test_an_own_copy_of_a_limit_moves_the_limit_everywhere(): void
+    {
+        // 32° is past 7 in 12: with a limit read as 8 the unbalanced snow acts, and the winter wind is asked for first.
+        $steep = Scenario::to('asce7-22')->with('/given', ['roof_snow_Pa' => null] + Scenario::GIVEN)->with('/surface/pitch_rad', deg2rad(32))->with('/site/roof_supports', 'other')->with('/site/winter_wind', null);
+        self::assertFalse(Planner::plan($steep->design(), Depth::Checks)->hasRefusal());
+        $own = $steep->with('/own_copies', [['coefficient' => 'asce7_22/snow/unbalanced/to_in_12', 'value' => 8.0, 'document' => 'Our copy of 7-22', 'clause' => '§7.6.1', 'name' => 'E. Sorrel', 'on' => '2026-06-01']]);
+        self::assertContains('winter_wind_missing', array_map(static fn ($finding): string => $finding->code, Planner::plan($own->design(), Depth::Checks)->findings));
+        self::assertNotNull(Planner::plan($own->with('/site/winter_wind', 0.4)->design(), Depth::Checks)->loads?->figures->at('loads/snow/unbalanced'));
+    }
+
     public function test_an_unknown_standard_in_a_file_is_an_error_that_lists_the_known_ones(): void
     {
         try {

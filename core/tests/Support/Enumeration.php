@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Support;
 
+use Garnetine\Core\Rail\OwnHand;
 use Garnetine\Core\Rail\Run;
 
 /** The fewest feet of a run by trying every subset of its candidates with the second opinion, smallest first. */
@@ -35,6 +36,37 @@ final class Enumeration
         }
 
         return [null, INF];
+    }
+
+    /** A random hand: pins, a greatest bay, which end's bay may be longer. */
+    public static function hand(int $seed, int $count, float $spacing_m): OwnHand
+    {
+        mt_srand($seed);
+        $pinned = array_values(array_unique([mt_rand(0, $count - 1), mt_rand(0, $count - 1)]));
+        sort($pinned);
+
+        return new OwnHand($seed % 3 === 0 ? [] : $pinned, $seed % 2 === 0 ? null : (1 + mt_rand(0, 1)) * $spacing_m + 0.01, [null, true, false][$seed % 3]);
+    }
+
+    /**
+     * Whether a layout follows a hand; written apart from the hand itself.
+     *
+     * @param list<float> $candidates_m
+     * @param list<int> $picks
+     */
+    public static function obeys(OwnHand $hand, array $candidates_m, array $picks): bool
+    {
+        $bays_m = [];
+        for ($foot = 1; $foot < count($picks); ++$foot) {
+            $bays_m[] = $candidates_m[$picks[$foot]] - $candidates_m[$picks[$foot - 1]];
+        }
+        if ($hand->lastIsRight === true) {
+            array_pop($bays_m);
+        } elseif ($hand->lastIsRight === false) {
+            array_shift($bays_m);
+        }
+
+        return array_diff($hand->pinned, $picks) === [] && ($hand->greatestBay_m === null || max([0.0, ...$bays_m]) <= $hand->greatestBay_m + 1e-6);
     }
 
     /** @return iterable<list<int>> */
