@@ -152,7 +152,7 @@ final class FewestSearchTest extends TestCase
     public function test_a_moved_foot_that_plainly_cannot_stand_holds_in_no_layout(): void
     {
         $out = $holding = 0;
-        for ($seed = 5300; $seed < 5340; ++$seed) {
+        for ($seed = 5300; $seed < 5312; ++$seed) {
             $design = Scenario::randomZones($seed, 8)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $searches = [new FewestSearch($plan->run, $plan->check), new FewestSearch($plan->run, $plan->check, [$plan->check, $plan->check])];
@@ -174,8 +174,8 @@ final class FewestSearchTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(100, $out);
-        self::assertGreaterThan(400, $holding);
+        self::assertGreaterThan(30, $out);
+        self::assertGreaterThan(120, $holding);
     }
 
     public function test_lines_share_no_member_but_at_their_ends_unless_that_costs_a_foot(): void

@@ -49,8 +49,8 @@ final class HardCasesTest extends TestCase
     public function test_over_hinges_the_count_and_its_reserve_equal_full_enumeration(): void
     {
         $hinged = 0;
-        foreach (self::supports(4100, 4150, 5, true) as $name => [$plan, $design]) {
-            if ($plan->run->splices_m === [] || count($plan->run->candidates_m) > 12) {
+        foreach (self::supports(4100, 4128, 5, true) as $name => [$plan, $design]) {
+            if ($plan->run->splices_m === [] || count($plan->run->candidates_m) > 10) {
                 continue;
             }
             ++$hinged;
@@ -61,7 +61,7 @@ final class HardCasesTest extends TestCase
                 self::assertEqualsWithDelta($worst, $found->worst, 1e-7, $name);
             }
         }
-        self::assertGreaterThan(25, $hinged);
+        self::assertGreaterThan(10, $hinged);
     }
 
     public function test_a_run_turned_round_needs_the_same_feet_with_the_same_reserve(): void

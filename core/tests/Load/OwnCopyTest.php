@@ -95,7 +95,7 @@ final class OwnCopyTest extends TestCase
         $frozen = (string) file_get_contents(dirname(__DIR__)."/Fixtures/design-$version.json");
         $design = DesignFile::read($frozen);
         self::assertSame([3, [], null], [$design->schema, $design->ownCopies, $design->given]);
-        self::assertEquals(Scenario::of()->design(), $design);
+        self::assertEquals(Scenario::of()->with('/client', '')->with('/address', '')->design(), $design);
         self::assertSame($hash, substr(DesignFile::hashAsWritten($frozen), 0, 12));
         self::assertSame(DesignFile::hash($design), DesignFile::hashAsWritten(DesignFile::write($design)));
         $this->expectException(DocumentInvalid::class);
