@@ -114,6 +114,9 @@ return [
     'finding.feet_over_bound' => 'Feet over the proven fewest of the single runs: {over}, to keep every member within its load, or because the search ended early.',
     'finding.stagger_partly' => 'Run {run} still uses members of the line below: {members}.',
     // findings: assumptions
+    'finding.no_foot_at_end' => 'A member within {end} of a rail’s end takes no foot, even where one would do: on the safe side.',
+    'finding.hole_ends_rail' => 'A left-out module ends the rails on both sides of it, and each piece stands by itself: more strictly than a rail that bridges the hole.',
+    'finding.extras_do_not_hold_down' => 'What is fixed to each module besides, {extra}, presses and slides down, and is not counted on to hold anything down: on the safe side.',
     'finding.one_area_for_gcp' => 'Roof coefficients are those for 10 ft² at every size: on the safe side.',
     'finding.floor_on_panels' => 'At least 16 psf (strength level) acts on the modules in both directions: on the safe side.',
     'finding.kh_floor' => 'In exposure B, Kh is taken as {kh} instead of {formula}: on the safe side.',

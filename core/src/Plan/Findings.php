@@ -20,6 +20,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Run;
+use Garnetine\Core\Rail\Runs;
 
 /** What the checks say, as findings. */
 final class Findings
@@ -129,6 +130,29 @@ final class Findings
         }
         if ($extra > 0) {
             $findings[] = Finding::warning('feet_over_bound', '/rules/pattern', ['over' => $extra]);
+        }
+
+        return [...$findings, ...self::onTheSafeSide($design, $plans)];
+    }
+
+    /**
+     * Where rails are read more strictly than they need be.
+     *
+     * @param list<RunPlan> $plans
+     *
+     * @return list<Finding>
+     */
+    private static function onTheSafeSide(Design $design, array $plans): array
+    {
+        if ($plans === []) {
+            return [];
+        }
+        $findings = [Finding::assumption('no_foot_at_end', '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
+        if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->letter) !== []) {
+            $findings[] = Finding::assumption('hole_ends_rail', '/block/left_out');
+        }
+        if ($design->kit->extraMassPerModule->toSi() > 0.0) {
+            $findings[] = Finding::assumption('extras_do_not_hold_down', '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extraMassPerModule->toSi()]);
         }
 
         return $findings;

@@ -19,7 +19,7 @@ use Garnetine\Core\Quantity\Length;
 final class Runs
 {
     /** The least rail past a foot's mark, so that a foot off its mark still has its rail. Source: common practice, no source (1 in). */
-    private const PAST_IN = 1.0;
+    public const PAST_IN = 1.0;
 
     private const G = 9.80665;
 

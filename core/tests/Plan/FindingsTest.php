@@ -151,6 +151,9 @@ final class FindingsTest extends TestCase
         yield 'rafter_screen' => ['asce7-16', ['/surface/framing/kind' => 'rafter', '/surface/framing/grade' => 'no_2', '/surface/framing/span_m' => 2.2, '/surface/framing/depth_m' => 0.1397], 'assumption', '/surface/framing/span_m', "1 ½ in × 5 ½ in at 24 in over 7' 2 ⅝\": bending is loaded to 0.54 of the tabulated value with"];
         yield 'rafter_screen_fails' => ['asce7-16', ['/surface/framing/kind' => 'rafter', '/surface/framing/grade' => 'no_2', '/surface/framing/span_m' => 4.5, '/surface/framing/depth_m' => 0.0889], 'stop', '/surface/framing/span_m', "1 ½ in × 3 ½ in at 24 in over 14' 9 3/16\", loads bending to 4.84 of the tabulated value with"];
         yield 'run_not_found' => ['asce7-16', ['/kit/rail/splice_moment_Nm' => null, '/kit/rail/longest_run_m' => null, '/surface/no_work_circles' => [], '/block/columns' => 8, '/block/rows' => 1, '/kit/foot/up_N' => 600.0, '/surface/framing/spacing_m' => 0.4064], 'stop', '/block', 'A before the search ended: at best the foot, pulled up is loaded to 2.143'];
+        yield 'no_foot_at_end' => ['none', 'asce7-16', 'assumption', '/kit/rail/end_past_module_m', '1 in of a rail’s end'];
+        yield 'hole_ends_rail' => ['asce7-16', ['/block/left_out' => [['row' => 1, 'column' => 2]]], 'assumption', '/block/left_out', ''];
+        yield 'extras_do_not_hold_down' => ['asce7-16 bare', ['/kit/extra_mass_per_module_kg' => 0.90718], 'assumption', '/kit/extra_mass_per_module_kg', '2.0 lb'];
         yield 'pin_twice' => ['asce7-16', ['/rules/pins' => [['line' => 'A', 'member' => 4], ['line' => 'A', 'member' => 4]]], 'stop', '/rules/pins/1', '4 of line A'];
         yield 'pin_off_lines' => ['asce7-16', ['/rules/pins' => [['line' => 'Q', 'member' => 5]]], 'stop', '/rules/pins/0', 'Q'];
         yield 'pin_barred' => ['asce7-16', ['/rules/pins' => [['line' => 'A', 'member' => 4]], '/rules/bars' => [['line' => 'A', 'member' => 4]]], 'stop', '/rules/pins/0', '4 takes a pinned foot on line A'];
@@ -164,6 +167,7 @@ final class FindingsTest extends TestCase
             'asce7-16 mild' => Scenario::of()->with('/rules/ridge_reading', 'ridge')->with('/rules/ridge_reading_by', 'E. Sorrel'),
             'asce7-16 stays' => Scenario::of()->with('/site/array_holds_snow', 'yes'),
             'asce7-16 hill' => Scenario::of()->with('/site/topography', 'factor')->with('/site/kzt', 1.2)->with('/site/kzt_source', 'survey 3'),
+            'asce7-16 bare' => Scenario::of()->with('/kit/extra_mass_per_module_kg', 0.0),
             'asce7-16 stacked' => Scenario::of()->with('/rules/pattern', 'stacked'),
             default => Scenario::to($name),
         };
