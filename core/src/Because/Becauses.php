@@ -248,8 +248,9 @@ final readonly class Becauses
             ]);
         }
         if ($run->bound !== null) {
-            $children[] = new Because(count($run->picks) === $run->bound ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
-                'value' => $run->bound - 1, 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
+            $isFewest = count($run->picks) === $run->bound;
+            $children[] = new Because($isFewest ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
+                'value' => $isFewest ? $run->bound - 1 : count($run->picks), 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
             ]);
         }
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);

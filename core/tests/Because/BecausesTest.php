@@ -63,6 +63,17 @@ final class BecausesTest extends TestCase
         self::fail('No bay of 48 in in the example.');
     }
 
+    public function test_a_run_with_feet_for_its_members_tells_of_the_feet_that_it_has(): void
+    {
+        $plan = Planner::plan(Scenario::of()->design());
+        $more = array_values(array_filter($plan->supports, static fn ($run): bool => $run->forMembers > 0));
+        self::assertNotSame([], $more);
+        foreach ($more as $run) {
+            $child = array_values(array_filter(Becauses::of($plan, "runs/{$run->run->id}/feet/1/bay")->children, static fn ($because): bool => $because->code === 'bay_moved_for_members'));
+            self::assertSame([count($run->picks), count($run->picks), $run->bound], [$child[0]->values['value'] ?? null, $child[0]->values['count'] ?? null, $child[0]->values['bound'] ?? null]);
+        }
+    }
+
     public function test_an_unknown_path_is_refused(): void
     {
         $this->expectException(PathUnknown::class);
