@@ -100,7 +100,9 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
                 aria-label={`Measures of ${upSlope ? 'the slope tape' : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}${onHand === undefined ? '' : '. Arrows choose a member, P pins a foot there, X bars it'}`}
                 onKeyDown={keys}
             >
-                {!upSlope && <p className="sticky left-0 w-max max-w-[min(100%,90vw)] px-5 pt-1 text-[0.87rem] md:px-0">{head}</p>}
+                {!upSlope && (
+                    <p className="sticky left-0 w-max max-w-[min(100%,90vw)] px-5 pt-1 text-[0.87rem] md:px-0">{head}</p>
+                )}
                 <svg width={width} height={138} aria-hidden="true">
                     <Scale start={start} end={end} unit={unit} units={units} x={x} fine={(zooms[zoom] ?? 0) >= 40} />
                     {marks.map((mark) => (
