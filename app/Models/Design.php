@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string $hash
  * @property string $kind edit, undo or redo
  * @property string $change
+ * @property string|null $save_key Made by whoever saved it
  * @property Carbon $created_at
  * @property User|null $author
  * @property Job|null $job
@@ -37,7 +38,7 @@ final class Design extends Model
     /** @var array<string, DesignDocument> By their bytes, or by job and number */
     private static array $documents = [];
 
-    protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change'];
+    protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change', 'save_key'];
 
     protected function casts(): array
     {
@@ -59,6 +60,14 @@ final class Design extends Model
     public function document(): DesignDocument
     {
         return self::kept($this->bytes, fn (): DesignDocument => DesignFile::read($this->bytes));
+    }
+
+    /** What somebody's next change goes onto: this design, or the newest when only they have saved since, as in another window. */
+    public function ownNewest(User $author): self
+    {
+        $later = self::query()->where('job_id', $this->job_id)->where('is_side', false)->where('number', '>', $this->number)->orderBy('number')->get();
+
+        return $this->is_side || $later->contains(static fn (self $design): bool => $design->author_id !== $author->id) ? $this : $later->last() ?? $this;
     }
 
     /**

@@ -10,6 +10,13 @@ export class Refused extends Error {
     }
 }
 
+/** No answer, or one that leaves open whether anything was done. */
+export class Unreachable extends Refused {
+    constructor() {
+        super('The server cannot be reached. What you typed is still here; try again.', []);
+    }
+}
+
 async function ask<T>(url: string, body?: unknown): Promise<{ status: number; data: T }> {
     let response: Response;
     try {
@@ -23,11 +30,14 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
         });
     } catch {
-        throw new Refused('The server cannot be reached. What you typed is still here; try again.', []);
+        throw new Unreachable();
     }
     const data = await response.json().catch(() => null);
     if (response.ok || response.status === 409) {
         return { status: response.status, data: data as T };
+    }
+    if ([502, 503, 504].includes(response.status)) {
+        throw new Unreachable();
     }
     if (response.status === 419 || response.status === 401) {
         throw new Refused('You are no longer logged in. Reload the page and log in again; nothing saved is lost.', []);
@@ -40,7 +50,9 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
 
 export const loadDesk = async (job: number) => (await ask<DeskData>(`/jobs/${job}/view`)).data;
 
-export const saveEdits = (job: number, base: number, edits: Edit[]) => ask<DeskData>(`/jobs/${job}/designs`, { base, edits });
+/** A key made here: repeated, a save answers with what it stored the first time. */
+export const saveEdits = (job: number, base: number, edits: Edit[], key: string) =>
+    ask<DeskData>(`/jobs/${job}/designs`, { base, edits, key });
 
 /** Of the runs only the one on view is sent its tape, if any. */
 export const preview = async (job: number, base: number, sequence: number, edits: Edit[], tapeOf: string | null) =>

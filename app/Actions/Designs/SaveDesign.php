@@ -14,11 +14,18 @@ use Illuminate\Support\Facades\DB;
 /** Saves a design after the one that it was made from. A lost race is kept beside the main line; nothing is overwritten. */
 final class SaveDesign
 {
-    /** @param Design|null $base The design that was changed; null for a job's first */
-    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change, string $kind = 'edit'): Design
+    /**
+     * @param Design|null $base The design that was changed; null for a job's first
+     * @param string|null $key Made by whoever saves; what was stored with it is the answer again
+     */
+    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change, string $kind = 'edit', ?string $key = null): Design
     {
-        return DB::transaction(static function () use ($job, $author, $base, $document, $change, $kind): Design {
+        return DB::transaction(static function () use ($job, $author, $base, $document, $change, $kind, $key): Design {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
+            $stored = $key === null ? null : $job->designs()->where('save_key', $key)->first();
+            if ($stored !== null) {
+                return $stored;
+            }
             $hash = DesignFile::hash($document);
             $bytes = DesignFile::write($document);
             $newest = $job->designs()->where('is_side', false)->orderByDesc('number')->first();
@@ -32,6 +39,7 @@ final class SaveDesign
                 'author_id' => $author->id,
                 'is_side' => $newest !== null && $newest->id !== $base?->id,
                 'kind' => $kind,
+                'save_key' => $key,
                 'bytes' => $bytes,
                 'hash' => $hash,
                 'change' => mb_strimwidth($change, 0, 400, '…'),

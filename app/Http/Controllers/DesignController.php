@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
 use App\Http\Requests\EditRequest;
+use App\Models\Design;
 use App\Models\Job;
 use App\Support\DeskView;
 use App\Support\Differences;
@@ -21,11 +22,21 @@ final class DesignController extends Controller
 
     public function store(EditRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
-        $base = $request->base($job);
+        $stored = $request->key() === null ? null : $job->designs()->where('save_key', $request->key())->first();
+        if ($stored !== null) {
+            return self::answer($stored);
+        }
+        $user = $this->user($request);
+        $base = $request->base($job)->ownNewest($user);
         $before = $base->document();
         $after = Edits::apply($before, $request->edits());
-        $saved = $saveDesign->handle($job, $this->user($request), $base, $after, Differences::inWords($before, $after));
+        $saved = $saveDesign->handle($job, $user, $base, $after, Differences::inWords($before, $after), key: $request->key());
 
+        return self::answer($saved);
+    }
+
+    private static function answer(Design $saved): JsonResponse
+    {
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }
 }

@@ -15,7 +15,7 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list']];
+        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list'], 'key' => ['nullable', 'uuid']];
     }
 
     public function base(Job $job): Design
@@ -26,6 +26,12 @@ final class EditRequest extends FormRequest
     public function baseDocument(Job $job): DesignDocument
     {
         return Design::documentOf($job, $this->integer('base'));
+    }
+
+    /** By which a repeated save is known. */
+    public function key(): ?string
+    {
+        return $this->filled('key') ? $this->string('key')->toString() : null;
     }
 
     /** The one run whose tape is wanted; null for all, an empty text for none. */

@@ -1,6 +1,9 @@
 import { createContext, useContext } from 'react';
 import type { DeskData, Edit, Fault, Planned } from '@/types/desk';
 
+/** A change whose consequence is named before it is saved. */
+export type Question = { text: string; path: string; agree: () => void; keep: () => void };
+
 type Desk = {
     job: number;
     /** What this user may do: update, sign, issue, archive. */
@@ -8,8 +11,14 @@ type Desk = {
     data: DeskData;
     /** What is drawn now: the saved plan, or what a change in hand would make of it. */
     shown: Planned;
-    /** Faults by place, from the last edit that was refused. */
+    /** Faults by place, each until what stands there is mended or given up. */
     faults: Record<string, Fault>;
+    /** By place, what was typed there and is not saved: on its way, or refused. */
+    typed: Record<string, string>;
+    /** Lets go of what was refused at a place. */
+    giveUp: (path: string) => void;
+    /** A change that waits until its consequence is agreed to. */
+    question: Question | null;
     busy: boolean;
     edit: (edits: Edit[]) => Promise<boolean>;
     /** Shows what edits would do without saving them; none shows the saved design again. */
@@ -18,7 +27,7 @@ type Desk = {
     unsaved: (path: string | null) => void;
     ask: (path: string) => void;
     /** Sends anything else that answers with the desk. */
-    send: (ask: () => Promise<{ status: number; data: DeskData }>) => Promise<boolean>;
+    send: (ask: (base: number) => Promise<{ status: number; data: DeskData }>) => Promise<boolean>;
     sign: (subjects: { subject: string; value: string }[], name: string, reason: string) => Promise<boolean>;
 };
 

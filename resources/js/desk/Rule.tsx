@@ -11,6 +11,7 @@ export function Rule({ job, stages, current }: { job: number; stages: StageState
                     <Link
                         key={stage.key}
                         href={`/jobs/${job}/stage/${stage.key}`}
+                        preserveState
                         aria-current={here ? 'step' : undefined}
                         className={`relative block min-w-[88px] flex-1 border-l border-ink px-2 pt-[18px] pb-1.5 ${here ? 'bg-garnet text-paper' : 'hover:bg-panel'}`}
                     >

@@ -1,16 +1,29 @@
-import { useEffect, useId, useState } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { useDesk } from '@/desk/DeskContext';
 import type { FieldPath } from '@/types/design';
 
-/** A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape; a wrong one stays as typed. */
+/**
+ * A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape. What is typed stays as it is until
+ * it is saved, mended or given up, whatever is saved meanwhile.
+ */
 export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: string }) {
-    const { data, faults, edit, look, unsaved, may } = useDesk();
+    const { data, faults, typed, giveUp, question, edit, look, unsaved, may } = useDesk();
     const field = data.fields[path];
-    const [text, setText] = useState(field?.text ?? '');
+    const kept = typed[path];
+    const [text, setText] = useState(kept ?? (field?.kind === 'choice' ? field.value : field?.text) ?? '');
+    /** While somebody types here nothing else sets the value. */
+    const typing = useRef(false);
+    /** A choice that was made by letters or arrows, which go on, is not final yet. */
+    const byKeys = useRef(false);
     const fault = faults[path];
     const faultId = useId();
-    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design replaces what was typed before
-    useEffect(() => setText(field?.text ?? ''), [field?.text, data.design.id]);
+    const isChoice = field?.kind === 'choice';
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design replaces what was saved before
+    useEffect(() => {
+        if (!typing.current) {
+            setText(kept ?? (isChoice ? field?.value : field?.text) ?? '');
+        }
+    }, [field?.text, field?.value, isChoice, kept, data.design.id]);
     if (field === undefined) {
         return null;
     }
@@ -20,11 +33,23 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     const described = fault === undefined ? {} : { 'aria-invalid': true, 'aria-describedby': faultId };
     // Names and documents run over several lines; measures stay on one.
     const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
-    const save = () => {
+    const before = (isChoice ? field.value : field.text) ?? '';
+    const save = (chosen: string) => {
+        typing.current = false;
+        byKeys.current = false;
         unsaved(null);
-        if (text !== field.text) {
-            void edit([{ path, typed: text }]);
+        // Gone back to what is saved: what was refused here, or is on its way, no longer counts.
+        if (chosen !== (kept ?? before)) {
+            void edit([{ path, typed: chosen }]);
         }
+    };
+    const putBack = () => {
+        typing.current = false;
+        byKeys.current = false;
+        setText(before);
+        giveUp(path);
+        unsaved(null);
+        look([]);
     };
     return (
         <>
@@ -33,8 +58,29 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     className="slot"
                     aria-label={field.label}
                     data-path={path}
-                    value={field.value ?? ''}
-                    onChange={(event) => void edit([{ path, typed: event.target.value }])}
+                    value={text}
+                    onPointerDown={() => {
+                        byKeys.current = false;
+                    }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            save(text);
+                        } else if (event.key === 'Escape') {
+                            putBack();
+                        } else if (event.key !== 'Tab') {
+                            byKeys.current = true;
+                        }
+                    }}
+                    onChange={(event) => {
+                        setText(event.target.value);
+                        if (byKeys.current) {
+                            typing.current = true;
+                            unsaved(path);
+                        } else {
+                            save(event.target.value);
+                        }
+                    }}
+                    onBlur={() => typing.current && save(text)}
                     {...described}
                 >
                     {field.optional && <option value="">{open}</option>}
@@ -54,22 +100,21 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     size={Math.max(2, text.length)}
                     placeholder={open}
                     onChange={(event) => {
-                        const typed = event.target.value.replace(/\n/g, ' ');
-                        setText(typed);
-                        unsaved(typed === field.text ? null : path);
+                        const now = event.target.value.replace(/\n/g, ' ');
+                        typing.current = true;
+                        setText(now);
+                        unsaved(now === field.text ? null : path);
                         if (field.kind !== 'text') {
-                            look(typed === field.text ? [] : [{ path, typed }]);
+                            look(now === field.text ? [] : [{ path, typed: now }]);
                         }
                     }}
-                    onBlur={save}
+                    onBlur={() => save(text)}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
                             event.preventDefault();
-                            save();
+                            save(text);
                         } else if (event.key === 'Escape') {
-                            setText(field.text);
-                            unsaved(null);
-                            look([]);
+                            putBack();
                         }
                     }}
                     {...described}
@@ -78,6 +123,17 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
             {fault !== undefined && (
                 <span id={faultId} role="alert" className="tone-fails block border-l-4 border-garnet pl-2 text-[0.87rem]">
                     {field.label}: expected {fault.expected}; found {fault.found}.
+                </span>
+            )}
+            {question?.path === path && (
+                <span role="alert" className="block border-ochre border-l-4 pl-2 text-[0.87rem]">
+                    {question.text} It waits for your answer.{' '}
+                    <button type="button" className="act act-small act-main" onClick={question.agree}>
+                        Take them off
+                    </button>{' '}
+                    <button type="button" className="act act-small" onClick={question.keep}>
+                        Keep them
+                    </button>
                 </span>
             )}
         </>

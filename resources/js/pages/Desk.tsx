@@ -1,13 +1,14 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { loadDesk, preview, Refused, saveEdits, sign as sendSignature, step } from '@/api';
+import { loadDesk, preview, sign as sendSignature, step } from '@/api';
 import { AreaStrip } from '@/desk/AreaStrip';
 import { BecausePanel } from '@/desk/BecausePanel';
-import { DeskContext } from '@/desk/DeskContext';
+import { DeskContext, type Question } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
 import { HistoryPanel } from '@/desk/HistoryPanel';
 import { LiveStrip } from '@/desk/LiveStrip';
 import { Rule } from '@/desk/Rule';
+import { faultsAfter, Saves, type Saving } from '@/desk/saves';
 import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
 import { StagePanel } from '@/stages/StagePanel';
@@ -19,19 +20,29 @@ import { Theme } from '@/ui/Theme';
 /** What can take modules off the roof without saying so. */
 const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.test(edit.path);
 
+/** By place, what edits bring that somebody typed. */
+const typedIn = (edits: Edit[]) =>
+    Object.fromEntries(edits.flatMap((edit) => ('typed' in edit ? [[edit.path, edit.typed]] : [])));
+
+function without<T>(now: Record<string, T>, edits: Edit[]): Record<string, T> {
+    const sent = new Set(edits.flatMap((edit) => ('path' in edit ? [edit.path as string] : [])));
+    return Object.fromEntries(Object.entries(now).filter(([path]) => !sent.has(path)));
+}
+
 export default function Desk({ job, stage }: { job: { id: number; name: string }; stage: string }) {
     const may = usePage<{ user: { may: string[] } }>().props.user.may;
     const [data, setData] = useState<DeskData | null>(null);
     const [faults, setFaults] = useState<Record<string, Fault>>({});
     const [notice, setNotice] = useState<string | null>(null);
-    const [busy, setBusy] = useState(false);
+    const [typed, setTyped] = useState<Record<string, string>>({});
+    const [saving, setSaving] = useState<Saving>({ waiting: 0, offline: false });
+    const busy = saving.waiting > 0;
     const [asked, setAsked] = useState<string | null>(null);
     const [runId, setRunId] = useState<string | null>(null);
     const [place, setPlace] = useState<number | null>(null);
     const [area, setArea] = useState<string | null>(null);
     const [showsDesigns, setShowsDesigns] = useState(false);
-    /** A change whose consequence is named before it is saved. */
-    const [question, setQuestion] = useState<{ text: string; edits: Edit[] } | null>(null);
+    const [question, setQuestion] = useState<Question | null>(null);
     const [side, setSide] = useState<number | null>(null);
     const unsaved = useRef<string | null>(null);
     const showTape = ['attachments', 'rails', 'holes'].includes(stage);
@@ -41,60 +52,100 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         loadDesk(job.id).then(setData, (error: Error) => setNotice(error.message));
     }, [job.id]);
 
-    const send = useCallback(
-        async (ask: () => Promise<{ status: number; data: DeskData }>) => {
-            setBusy(true);
-            try {
-                const answer = await ask();
-                setFaults({});
-                setQuestion(null);
-                setSide(null);
-                if (answer.status === 409) {
-                    setSide(answer.data.design.id);
-                    setNotice(
-                        `Somebody saved before you. Yours is kept as design ${answer.data.design.number}; this is the newest one.`,
+    // biome-ignore lint/correctness/useExhaustiveDependencies: one queue for the job, as long as its desk is open
+    const saves = useMemo(
+        () =>
+            new Saves(job.id, {
+                saving: setSaving,
+                answered: (answer, edits) => {
+                    setFaults((now) => faultsAfter(now, edits, []));
+                    setTyped((now) =>
+                        without(
+                            now,
+                            edits.filter((edit) => !('path' in edit && saves.isWaiting(edit.path))),
+                        ),
                     );
-                    setData(await loadDesk(job.id));
-                    return false;
-                }
-                setNotice(null);
-                setData(answer.data);
-                stop();
-                return true;
-            } catch (error) {
-                const refused =
-                    error instanceof Refused ? error : new Refused('Something went wrong here; nothing was saved.', []);
-                setFaults(Object.fromEntries(refused.faults.map((fault) => [fault.path, fault])));
-                setNotice(refused.faults.length > 0 ? 'Not saved: see the value marked below.' : refused.message);
-                return false;
-            } finally {
-                setBusy(false);
-            }
-        },
-        [job.id, stop],
+                    setSide(null);
+                    if (answer.status === 409) {
+                        setSide(answer.data.design.id);
+                        setNotice(
+                            `Somebody saved before you. Yours is kept as design ${answer.data.design.number}; this is the newest one.`,
+                        );
+                        void loadDesk(job.id).then((newest) => {
+                            saves.base = newest.design.id;
+                            setData(newest);
+                        });
+                        return;
+                    }
+                    setNotice(null);
+                    setData(answer.data);
+                },
+                refused: (why, edits) => {
+                    setFaults((now) => faultsAfter(now, edits, why.faults));
+                    setNotice(why.faults.length > 0 ? 'Not saved: see the value marked below.' : why.message);
+                },
+            }),
+        [job.id],
     );
-
+    if (data !== null) {
+        saves.base ??= data.design.id;
+    }
+    const send = useCallback(
+        (ask: (base: number) => Promise<{ status: number; data: DeskData }>) =>
+            saves.turn(ask).then((done) => done && (stop(), true)),
+        [saves, stop],
+    );
+    const save = useCallback(
+        (edits: Edit[]) => {
+            setTyped((now) => ({ ...now, ...typedIn(edits) }));
+            return saves.edit(edits).then((done) => {
+                if (done && saves.waiting === 0) {
+                    stop();
+                }
+                return done;
+            });
+        },
+        [saves, stop],
+    );
+    const giveUp = useCallback((path: string) => {
+        setFaults((now) => without(now, [{ path, typed: '' }]));
+        setTyped((now) => without(now, [{ path, typed: '' }]));
+        setNotice(null);
+    }, []);
     const edit = useCallback(
         async (edits: Edit[]) => {
             if (data === null) {
                 return false;
             }
-            if (edits.some(takesOut)) {
+            const asks = edits.find(takesOut);
+            if (asks !== undefined && 'path' in asks) {
                 const after = await preview(job.id, data.design.id, 0, edits, null).catch(() => null);
                 const fewer = data.summary.modules - (after?.summary.modules ?? data.summary.modules);
                 if (fewer > 0) {
-                    setQuestion({ text: `${fewer === 1 ? 'One module' : `${fewer} modules`} will leave the roof.`, edits });
-                    return false;
+                    setTyped((now) => ({ ...now, ...typedIn(edits) }));
+                    return new Promise<boolean>((answer) => {
+                        setQuestion({
+                            text: `${fewer === 1 ? 'One module' : `${fewer} modules`} will leave the roof.`,
+                            path: asks.path,
+                            agree: () => {
+                                setQuestion(null);
+                                void save(edits).then(answer);
+                            },
+                            keep: () => {
+                                setQuestion(null);
+                                giveUp(asks.path);
+                                stop();
+                                answer(false);
+                            },
+                        });
+                    });
                 }
             }
-            return send(() => saveEdits(job.id, data.design.id, edits));
+            return save(edits);
         },
-        [job.id, data, send],
+        [job.id, data, save, giveUp, stop],
     );
-    const goTo = useCallback(
-        async (way: string) => (data === null ? false : send(() => step(job.id, data.design.id, way))),
-        [job.id, data, send],
-    );
+    const goTo = useCallback((way: string) => send((base) => step(job.id, base, way)), [job.id, send]);
     useEffect(() => {
         const keys = (event: KeyboardEvent) => {
             const typing = event.target instanceof HTMLElement && event.target.matches('input,textarea,select');
@@ -104,7 +155,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             }
         };
         const leaving = (event: BeforeUnloadEvent) => {
-            if (unsaved.current !== null) {
+            if (unsaved.current !== null || saves.waiting > 0 || Object.keys(typed).length > 0) {
                 event.preventDefault();
             }
         };
@@ -114,7 +165,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             window.removeEventListener('keydown', keys);
             window.removeEventListener('beforeunload', leaving);
         };
-    }, [goTo]);
+    }, [goTo, saves, typed]);
 
     const desk = useMemo(
         () =>
@@ -126,6 +177,9 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       data,
                       shown: live?.planned ?? data,
                       faults,
+                      typed,
+                      giveUp,
+                      question,
                       busy,
                       edit,
                       look: (edits: Edit[]) => (edits.length === 0 ? stop() : look(edits)),
@@ -138,9 +192,9 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                       },
                       send,
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
-                          send(() => sendSignature(job.id, { base: data.design.id, subjects, name, reason })),
+                          send((base) => sendSignature(job.id, { base, subjects, name, reason })),
                   },
-        [job.id, may, data, live, faults, busy, send, edit, look, stop],
+        [job.id, may, data, live, faults, typed, giveUp, question, busy, send, edit, look, stop],
     );
 
     if (desk === null || data === null) {
@@ -171,6 +225,16 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         drawn !== undefined && drawn.tape.length === 0 && saved !== undefined
             ? { ...drawn, tape: saved.tape, table: saved.table, places: saved.places }
             : drawn;
+    const wait = `${saving.waiting === 1 ? 'One entry waits' : `${saving.waiting} entries wait`} for the network; nothing is lost.`;
+    const said = [
+        saving.offline ? wait : null,
+        question !== null ? 'Not saved yet: rows or columns wait for your answer, at their place.' : null,
+        notice,
+    ].filter((one) => one !== null);
+    const loud = said.length > 0;
+    if (!loud) {
+        said.push(busy ? 'Saving and planning' : Object.keys(faults).length > 0 ? 'All but the marked values saved' : 'Saved');
+    }
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     return (
         <DeskContext.Provider value={desk}>
@@ -220,12 +284,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <Rule job={job.id} stages={data.stages} current={stage} />
                     </div>
                 </header>
-                <p
-                    role="status"
-                    aria-live="polite"
-                    className={notice === null ? 'sr-only' : 'flex-none bg-garnet px-5 py-1 text-paper'}
-                >
-                    {notice ?? (busy ? 'Saving and planning' : 'Saved')}
+                <p role="status" aria-live="polite" className={loud ? 'flex-none bg-garnet px-5 py-1 text-paper' : 'sr-only'}>
+                    {said.join(' ')}
                     {side !== null && (
                         <button
                             type="button"
@@ -236,29 +296,6 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         </button>
                     )}
                 </p>
-                {question !== null && (
-                    <p role="alert" className="flex-none bg-ochre/15 px-5 py-1.5">
-                        {question.text}{' '}
-                        <button
-                            type="button"
-                            className="act act-small act-main"
-                            onClick={() => void send(() => saveEdits(job.id, data.design.id, question.edits))}
-                        >
-                            Take them off
-                        </button>{' '}
-                        <button
-                            type="button"
-                            className="act act-small"
-                            onClick={() => {
-                                setQuestion(null);
-                                stop();
-                                setData({ ...data });
-                            }}
-                        >
-                            Keep them
-                        </button>
-                    </p>
-                )}
                 <div className="contents min-h-0 flex-1 md:flex">
                     <main
                         className="order-4 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"

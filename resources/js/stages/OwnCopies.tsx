@@ -17,9 +17,7 @@ export function OwnCopies() {
                     Out of date: your company has read{' '}
                     {data.own_offers.length === 1 ? 'a value' : `${data.own_offers.length} values`} that this design does not use:{' '}
                     {data.own_offers.map((one) => `${one.title} = ${one.value} (${one.document}, ${one.clause})`).join('; ')}.{' '}
-                    <EditAct onClick={() => void send(() => takeOwnCopies(job, data.design.id))}>
-                        Use them in a new design
-                    </EditAct>
+                    <EditAct onClick={() => void send((base) => takeOwnCopies(job, base))}>Use them in a new design</EditAct>
                 </div>
             )}
             {data.own_copies.length > 0 && (
@@ -61,7 +59,7 @@ export function OwnCopies() {
                     className="mt-3 leading-[2]"
                     onSubmit={(event) => {
                         event.preventDefault();
-                        void send(() => ownCopy(job, { base: data.design.id, ...entry })).then(
+                        void send((base) => ownCopy(job, { base, ...entry })).then(
                             (done) => done && put({ coefficient: '', value: '', clause: '' }),
                         );
                     }}

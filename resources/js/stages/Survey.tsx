@@ -61,12 +61,13 @@ function Row({ item }: { item: SurveyItem }) {
 }
 
 function Cell({ item, part }: { item: SurveyItem; part: (typeof parts)[number] }) {
-    const { edit, faults, may } = useDesk();
-    const [text, setText] = useState(item[part] ?? '');
+    const { edit, faults, typed, may } = useDesk();
     const path = `/survey/${item.item}/${part}`;
+    const kept = typed[path];
+    const [text, setText] = useState(kept ?? item[part] ?? '');
     const fault = faults[path];
     const save = () => {
-        if (text !== (item[part] ?? '')) {
+        if (text !== (kept ?? item[part] ?? '')) {
             void edit([{ path, typed: text }]);
         }
     };
