@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Job;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What somebody types is kept: whatever the network does, whatever is saved meanwhile, whatever was wrong. */
+final class SavesTest extends BrowserTestCase
+{
+    /** Sixteen entries of a survey, in the order of the page. */
+    private const SURVEY = [
+        '/surface/width_m' => "46'", '/surface/slope_length_m' => "17' 2", '/surface/eave_overhang_m' => '12 in', '/surface/setbacks/eave_m' => '20 in', '/surface/setbacks/ridge_m' => '19 in',
+        '/surface/setbacks/left_m' => '30 in', '/surface/setbacks/right_m' => '31 in', '/surface/framing/spacing_m' => '16 in', '/surface/framing/width_m' => '1.6 in', '/surface/framing/depth_m' => '5 1/2 in',
+        '/surface/lower_butt_m' => '11 in', '/surface/upper_butt_m' => "15' 5", '/surface/deck_thickness_m' => '1/2 in', '/surface/shingle_thickness_m' => '3/16 in', '/surface/underlayment_thickness_m' => '0.04 in', '/surface/dead_load_Pa' => '14 psf',
+    ];
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $user = $this->planner('Hazel Works');
+        $this->job = $this->exampleJob($user);
+        $this->logIn($user);
+        $this->visit("/jobs/{$this->job->id}/stage/surface");
+        $this->element("[data-path='/surface/width_m']");
+    }
+
+    private function network(bool $offline, int $latency_ms): void
+    {
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => $latency_ms, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
+    /** @param array<string, string> $entries */
+    private function enter(array $entries): void
+    {
+        foreach ($entries as $path => $text) {
+            $this->typing($path, $text)->sendKeys(WebDriverKeys::TAB);
+            // Forty characters a second.
+            usleep(25_000 * (mb_strlen($text) + 1));
+        }
+    }
+
+    /** @return iterable<string, array{int, bool}> */
+    public static function networks(): iterable
+    {
+        yield 'at once' => [0, false];
+        yield 'after 200 ms' => [200, false];
+        yield 'after 600 ms' => [600, false];
+        yield 'through an outage' => [200, true];
+    }
+
+    #[DataProvider('networks')]
+    public function test_sixteen_entries_typed_one_after_another_are_all_kept(int $latency_ms, bool $outage): void
+    {
+        $this->network(false, $latency_ms);
+        $this->enter(array_slice(self::SURVEY, 0, 5));
+        if ($outage) {
+            $this->settled();
+            $this->network(true, $latency_ms);
+        }
+        $this->enter(array_slice(self::SURVEY, 5));
+        if ($outage) {
+            $this->seeText('wait for the network; nothing is lost', '[role=status]');
+            self::assertSame('16 in', $this->element("[data-path='/surface/framing/spacing_m']")->getDomProperty('value'));
+            $this->network(false, $latency_ms);
+        }
+        usleep(200_000);
+        $this->settled();
+        $this->browser->wait(30, 100)->until(fn (): bool => array_diff_assoc(self::SURVEY, $this->job->current()->document()->asTyped) === [], 'lost: '.json_encode(array_diff_assoc(self::SURVEY, $this->job->current()->document()->asTyped)));
+        self::assertSame(0, $this->job->designs()->where('is_side', true)->count());
+        self::assertLessThanOrEqual(17, $this->job->designs()->count());
+        self::assertStringNotContainsString('Somebody', $this->element('[role=status]')->getText());
+        $this->browser->manage()->getLog('browser');
+    }
+
+    public function test_a_refused_value_stays_with_its_error_until_it_is_mended_or_given_up(): void
+    {
+        $width = "[data-path='/surface/width_m']";
+        $this->enter(['/surface/width_m' => 'wide', '/surface/setbacks/left_m' => '30 in']);
+        $this->seeText('found "wide"', 'main');
+        $this->settled();
+        self::assertSame('30 in', $this->job->current()->document()->asTyped['/surface/setbacks/left_m'], 'joined with a wrong one it is saved all the same');
+        $this->enter(['/surface/setbacks/right_m' => '31 in']);
+        $this->settled();
+        self::assertSame('wide', $this->element($width)->getDomProperty('value'));
+        self::assertSame('true', $this->element("{$width}[aria-invalid]")->getAttribute('aria-invalid'));
+        // Over a change of stage too.
+        $this->browser->findElement(WebDriverBy::xpath('//nav[@aria-label="Stages"]//a[contains(., "Loads")]'))->click();
+        $this->seeText('Loads', 'main h2');
+        $this->browser->findElement(WebDriverBy::xpath('//nav[@aria-label="Stages"]//a[contains(., "Surface")]'))->click();
+        self::assertSame('wide', $this->element($width)->getDomProperty('value'));
+        $this->seeText('found "wide"', 'main');
+        $this->element($width)->click();
+        $this->element($width)->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertSame("44' 3", $this->element($width)->getDomProperty('value'));
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector("{$width}[aria-invalid]")));
+        $this->seeText('Saved', '[role=status]');
+    }
+
+    public function test_letters_typed_on_a_list_of_choices_make_one_design_when_it_is_left(): void
+    {
+        $species = $this->element("[data-path='/surface/framing/species']");
+        $species->sendKeys('s');
+        usleep(150_000);
+        $species->sendKeys('outhern');
+        usleep(300_000);
+        self::assertSame(1, $this->job->designs()->count());
+        $species->sendKeys(WebDriverKeys::TAB);
+        usleep(200_000);
+        $this->settled();
+        self::assertSame(2, $this->job->designs()->count());
+        self::assertSame('southern_pine', $this->job->current()->document()->surface->framing->species->value);
+    }
+}
