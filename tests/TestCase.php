@@ -21,6 +21,11 @@ abstract class TestCase extends BaseTestCase
             ->create(['name' => 'P. Lanner', 'email' => "user$number@example.test", 'password' => 'a-long-password']);
     }
 
+    protected function colleague(User $of): User
+    {
+        return $of->company?->users()->create(['name' => 'O. Ther', 'email' => "colleague{$of->id}@example.test", 'password' => 'a-long-password']) ?? throw new \LogicException('A user has a company.');
+    }
+
     protected function exampleJob(User $user, string $example = 'quince-lane'): Job
     {
         $document = DesignFile::read((string) file_get_contents(base_path("docs/examples/$example.json")));

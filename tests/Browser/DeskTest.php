@@ -258,7 +258,7 @@ final class DeskTest extends BrowserTestCase
     public function test_a_lost_race_is_told_and_put_onto_the_newest(): void
     {
         $this->stage('site');
-        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'in another tab');
+        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->colleague($this->user), $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'elsewhere');
         $this->fill('/site/ground_snow_Pa', '20 psf');
         $this->seeText('Somebody saved before you', '[role=status]');
         $this->press('Put mine onto it');

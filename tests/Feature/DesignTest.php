@@ -104,10 +104,34 @@ final class DesignTest extends TestCase
     public function test_a_lost_race_keeps_the_design_beside_the_main_line(): void
     {
         $base = $this->job->current();
-        $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
-        $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '130 mph']])->assertStatus(409)->assertJsonPath('design.is_side', true);
+        $this->actingAs($this->colleague($this->user))->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
+        $this->actingAs($this->user)->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '130 mph']])->assertStatus(409)->assertJsonPath('design.is_side', true);
         self::assertSame('120 mph', $this->job->current()->document()->asTyped['/site/wind_speed_m_per_s']);
         self::assertSame(3, $this->job->designs()->count());
+    }
+
+    public function test_nobody_races_against_their_own_other_window(): void
+    {
+        $base = $this->job->current();
+        $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
+        $this->save($base, [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']])->assertOk()->assertJsonPath('design.is_side', false);
+        $document = $this->job->current()->document();
+        self::assertSame(['120 mph', '18 ft'], [$document->asTyped['/site/wind_speed_m_per_s'], $document->asTyped['/site/mean_roof_height_m']]);
+        // Once a colleague has saved it is a race again.
+        $this->actingAs($this->colleague($this->user))->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '121 mph']])->assertOk();
+        $this->actingAs($this->user)->save($base, [['path' => '/site/mean_roof_height_m', 'typed' => '19 ft']])->assertStatus(409);
+    }
+
+    public function test_a_save_that_is_repeated_by_its_key_answers_with_what_it_stored(): void
+    {
+        $base = $this->job->current();
+        $key = '6f6c2f0e-2a5b-4d5c-9d5e-0b9a1c7e4f21';
+        $again = fn (): TestResponse => $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'key' => $key, 'edits' => [['toggle' => ['row' => 2, 'column' => 3]]]]);
+        $again()->assertOk()->assertJsonPath('design.number', 2)->assertJsonPath('summary.modules', 18);
+        $this->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
+        $again()->assertOk()->assertJsonPath('design.number', 2)->assertJsonPath('summary.modules', 18);
+        self::assertSame(3, $this->job->designs()->count());
+        $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'key' => 'again', 'edits' => []])->assertStatus(422)->assertJsonValidationErrors('key', 'errors');
     }
 
     public function test_saving_without_a_change_makes_no_design(): void

@@ -65,8 +65,7 @@ final class HistoryTest extends TestCase
     public function test_another_persons_step_is_not_undone_and_nothing_after_a_lost_race(): void
     {
         $stale = $this->job->current()->id;
-        $other = $this->user->company?->users()->create(['name' => 'O. Ther', 'email' => 'other@example.test', 'password' => 'a-long-password']) ?? self::fail('no company');
-        $this->actingAs($other);
+        $this->actingAs($this->colleague($this->user));
         $this->wind('120 mph')->assertOk();
         $this->actingAs($this->user);
         $this->step('undo')->assertStatus(422)->assertSee('O. Ther');
@@ -78,7 +77,8 @@ final class HistoryTest extends TestCase
     public function test_a_side_design_is_put_onto_the_newest_and_an_earlier_one_taken_again(): void
     {
         $base = $this->job->current()->id;
-        $this->wind('120 mph', $base);
+        $this->actingAs($this->colleague($this->user))->wind('120 mph', $base);
+        $this->actingAs($this->user);
         $side = $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base, 'edits' => [['path' => '/surface/framing/spacing_m', 'typed' => '16 in'], ['toggle' => ['row' => 1, 'column' => 1]]]])
             ->assertStatus(409)->json('design.id');
         self::assertIsInt($side);
@@ -125,8 +125,9 @@ final class HistoryTest extends TestCase
     public function test_two_planners_saving_at_once_lose_nothing(): void
     {
         $base = $this->job->current()->id;
-        foreach (['121 mph', '122 mph', '123 mph'] as $speed) {
-            $this->wind($speed, $base);
+        $colleague = $this->colleague($this->user);
+        foreach (['121 mph', '122 mph', '123 mph'] as $index => $speed) {
+            $this->actingAs($index === 0 ? $this->user : $colleague)->wind($speed, $base);
         }
         self::assertSame([1, 2, 3, 4], $this->job->designs()->orderBy('number')->pluck('number')->all());
         self::assertSame(2, $this->job->designs()->where('is_side', true)->count());

@@ -52,7 +52,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         loadDesk(job.id).then(setData, (error: Error) => setNotice(error.message));
     }, [job.id]);
 
-    // biome-ignore lint/correctness/useExhaustiveDependencies: one queue for the job, as long as its desk is open
+    /** One queue for the job, as long as its desk is open. */
     const saves = useMemo(
         () =>
             new Saves(job.id, {
@@ -92,7 +92,12 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     }
     const send = useCallback(
         (ask: (base: number) => Promise<{ status: number; data: DeskData }>) =>
-            saves.turn(ask).then((done) => done && (stop(), true)),
+            saves.turn(ask).then((done) => {
+                if (done) {
+                    stop();
+                }
+                return done;
+            }),
         [saves, stop],
     );
     const save = useCallback(
