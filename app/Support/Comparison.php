@@ -51,7 +51,8 @@ final class Comparison
         return [
             'Modules' => (string) $plan->placement->count,
             'Feet' => (string) $plan->attachmentCount(),
-            'Least reserve' => $reserve === null ? 'no plan' : Texts::word($reserve).' '.Texts::reserve($reserve),
+            'Standing' => Standing::of($plan->hasRefusal(), count($plan->openStops()), $reserve)['word'],
+            'Least reserve' => $reserve === null ? 'no plan' : Texts::reserve($reserve),
             'Rail lengths' => (string) $bars,
             'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa),
             ...self::suctions($plan),

@@ -101,7 +101,7 @@ final class DeskView
             ], $plan->findings),
             'summary' => [
                 'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),
-                'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'word' => $reserve === null ? null : Texts::word($reserve),
+                'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->hasRefusal(), count($plan->openStops()), $reserve),
                 'open_stops' => count($plan->openStops()), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],

@@ -7,6 +7,7 @@ namespace App\Support;
 use App\Actions\Designs\PlanDesign;
 use App\Jobs\PlanAhead;
 use App\Models\Design;
+use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
 use Garnetine\Core\Document\DocumentInvalid;
@@ -30,17 +31,19 @@ final class JobList
     public function of(User $user): array
     {
         $jobs = Job::query()->where('company_id', $user->company_id)->orderByDesc('updated_at')->limit(200)->get();
+        $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(['id', 'job_id', 'design_id', 'revision'])->unique('job_id')->keyBy('job_id');
         $list = [];
         foreach ($jobs as $job) {
             $design = $job->current();
             $known = [
                 'id' => $job->id, 'name' => $job->name, 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
+                'revision' => $issued->get($job->id)?->revision, 'overtaken' => $issued->has($job->id) && $issued->get($job->id)?->design?->hash !== $design->hash,
             ];
             try {
                 $list[] = $known + $this->standing($job, $design);
             } catch (DocumentInvalid) {
                 // A design that this build cannot read, as a newer one, must not take the others with it.
-                $list[] = $known + ['modules' => 0, 'attachments' => 0, 'reserve' => null, 'reserve_word' => null, 'stops' => 0, 'refused' => true, 'status' => 'cannot be read'];
+                $list[] = $known + ['modules' => 0, 'attachments' => 0, 'reserve' => null, 'word' => null, 'tone' => 'plain', 'stops' => 0, 'refused' => true, 'status' => 'cannot be read'];
             }
         }
 
@@ -58,7 +61,7 @@ final class JobList
         if ($bytes === null) {
             PlanAhead::dispatch($design->id);
 
-            return ['modules' => null, 'attachments' => null, 'reserve' => null, 'reserve_word' => null, 'stops' => 0, 'refused' => false, 'status' => 'not planned yet'];
+            return ['modules' => null, 'attachments' => null, 'reserve' => null, 'word' => null, 'tone' => 'plain', 'stops' => 0, 'refused' => false, 'status' => 'not planned yet'];
         }
         /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}, coefficients: list<array{id: string}>, missing: list<string>} $plan */
         $plan = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
@@ -66,7 +69,7 @@ final class JobList
 
         return [
             'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
-            'reserve' => $reserve === null ? null : Texts::reserve($reserve), 'reserve_word' => $reserve === null ? null : Texts::word($reserve),
+            'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan['summary']['refusals'] > 0, $plan['summary']['open_stops'], $reserve),
             'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
             'status' => CompanyCopies::offers($job->company_id, $design->document(), [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) === [] ? $plan['status'] : 'out of date',
         ];

@@ -67,16 +67,34 @@ final class Stages
     private static function state(Plan $plan, string $key, bool $refused, int $stops): array
     {
         if ($key === 'handover') {
-            return $plan->status()->value === 'confirmed' ? ['holds', 'holds'] : ['drafted', 'plain'];
+            $open = count($plan->openStops());
+
+            return match (true) {
+                $plan->hasRefusal() => ['refused', 'fails'],
+                $open > 0 => [Standing::stops($open), 'fails'],
+                default => $plan->status()->value === 'confirmed' ? ['holds', 'holds'] : ['drafted', 'plain'],
+            };
         }
 
         return match (true) {
             $refused => ['refused', 'fails'],
-            $stops === 1 => ['stop', 'fails'],
-            $stops > 1 => [$stops.' stops', 'fails'],
+            $stops > 0 => [Standing::stops($stops), 'fails'],
             ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true)) => ['empty', 'plain'],
-            $key === 'attachments' && ($plan->leastReserve() ?? 1.0) < 0.10 => ['tight', 'tight'],
+            self::leastShown($plan, $key) < 0.10 => ['tight', 'tight'],
             default => ['holds', 'holds'],
         };
+    }
+
+    /** The least reserve that a stage shows in its own table. */
+    private static function leastShown(Plan $plan, string $key): float
+    {
+        $reserves = match ($key) {
+            'modules' => [...array_map(static fn ($module): float => 1 - ($module->ratio() ?? 0.0), $plan->modules), 1 - ($plan->clamp?->ratio() ?? 0.0)],
+            'rails' => array_map(static fn ($run): float => min($run->verdict()?->rail?->reserve() ?? 1.0, $run->verdict()?->splice?->reserve() ?? 1.0), $plan->supports),
+            'attachments' => array_map(static fn ($run): float => $run->verdict() === null ? 1.0 : $run->check->capacities->placing->reserve($run->verdict()->worst), $plan->supports),
+            default => [],
+        };
+
+        return min([1.0, ...$reserves]);
     }
 }

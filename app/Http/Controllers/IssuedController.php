@@ -23,12 +23,14 @@ final class IssuedController extends Controller
 {
     public function index(Job $job): JsonResponse
     {
-        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
+        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number,hash', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
             ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'note', 'hash', 'created_at']);
+
+        $newest = $job->current()->hash;
 
         return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
             'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'note' => $one->note,
-            'at' => $one->created_at->toIso8601ZuluString(),
+            'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $one->design?->hash !== $newest,
             'papers' => $one->papers->map(static fn (Paper $paper): array => [
                 'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent, 'trouble' => $paper->trouble, 'pages' => $paper->pages,
             ])->values(),

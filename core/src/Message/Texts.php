@@ -38,7 +38,11 @@ final class Texts
         foreach ($values as $name => $value) {
             $dimension = Dimension::ofKey($name);
             $short = $dimension === null ? $name : rtrim(substr($name, 0, -strlen($dimension->value)), '_');
-            $quoted['{'.$short.'}'] = $name === 'coefficient' && is_string($value) ? $this->coefficient($value) : $this->value($value, $dimension);
+            $quoted['{'.$short.'}'] = match (true) {
+                $name === 'coefficient' && is_string($value) => $this->coefficient($value),
+                $name === 'modules' && is_string($value) => self::modules($value),
+                default => $this->value($value, $dimension),
+            };
         }
 
         return strtr(self::$templates[$code] ?? $code, $quoted);
@@ -71,6 +75,19 @@ final class Texts
         }
 
         return $id;
+    }
+
+    /** Modules as people count them: "1.3, 1.4, 2.8" are "modules 3, 4 of row 1, 8 of row 2". */
+    private static function modules(string $list): string
+    {
+        $rows = [];
+        preg_match_all('/(\d+)\.(\d+)/', $list, $found, PREG_SET_ORDER);
+        foreach ($found as [, $row, $column]) {
+            $rows[$row][] = $column;
+        }
+        $told = array_map(static fn (int|string $row, array $columns): string => implode(', ', $columns)." of row $row", array_keys($rows), $rows);
+
+        return (count($found) === 1 ? 'module ' : 'modules ').implode('; ', $told).(str_ends_with($list, '…') ? ' and more' : '');
     }
 
     /** A key as people read it: sizes such as 5/16 stay, other parts are told one after the other. */

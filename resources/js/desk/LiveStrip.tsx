@@ -19,7 +19,7 @@ export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
                 <>
                     Not saved: {now.summary.modules} modules, {now.summary.attachments} feet
                     {now.summary.reserve !== null && (
-                        <span className={`tone-${now.summary.word} font-semibold`}>
+                        <span className={`tone-${now.summary.tone} font-semibold`}>
                             , {now.summary.word} {now.summary.reserve}
                         </span>
                     )}

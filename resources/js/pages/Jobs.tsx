@@ -11,7 +11,11 @@ type JobRow = {
     modules: number | null;
     attachments: number | null;
     reserve: string | null;
-    reserve_word: string | null;
+    word: string | null;
+    /** Of the plan issued last, and whether something else is planned by now. */
+    revision: number | null;
+    overtaken: boolean;
+    tone: string;
     stops: number;
     refused: boolean;
     status: string;
@@ -67,10 +71,17 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                                     </td>
                                     <td className="hidden text-right sm:table-cell">{job.modules ?? '–'}</td>
                                     <td className="pr-6 text-right">{job.attachments ?? '–'}</td>
-                                    <td className={`tone-${job.reserve_word ?? 'plain'}`}>
-                                        {job.reserve === null ? '–' : `${job.reserve_word} ${job.reserve}`}
+                                    <td className={`tone-${job.tone}`}>
+                                        {job.reserve === null ? '–' : `${job.word}, ${job.reserve}`}
                                     </td>
-                                    <td>{standing(job)}</td>
+                                    <td>
+                                        {standing(job)}
+                                        {job.revision !== null && (
+                                            <span className={job.overtaken ? 'tone-tight' : 'text-muted'}>
+                                                , revision {job.revision} {job.overtaken ? 'overtaken' : 'issued'}
+                                            </span>
+                                        )}
+                                    </td>
                                     <td className="hidden sm:table-cell">
                                         {job.number}
                                         {job.author !== null && `, ${job.author}`}

@@ -69,6 +69,11 @@ export function Issuing() {
                     <li key={row.id} className="border-line border-l-4 pl-2">
                         <strong>Revision {row.revision}</strong> of design {row.design}, {row.status}
                         {row.note !== '' && `: ${row.note}`}
+                        {row.overtaken && (
+                            <span className="tone-fails block font-semibold">
+                                Overtaken: design {data.design.number} plans something else
+                            </span>
+                        )}
                         <p className="text-[0.87rem] text-muted">
                             {row.by}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
                         </p>

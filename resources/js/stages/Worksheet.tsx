@@ -460,7 +460,7 @@ function AttachmentsSheet() {
             <p className="mt-1">
                 <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet
                 {data.summary.reserve !== null && (
-                    <span className={`tone-${data.summary.word} ml-2 font-semibold`}>
+                    <span className={`tone-${data.summary.tone} ml-2 font-semibold`}>
                         {data.summary.word}, {data.summary.reserve} least reserve
                     </span>
                 )}

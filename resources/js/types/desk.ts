@@ -121,7 +121,9 @@ export type Planned = {
         modules: number;
         attachments: number;
         reserve: string | null;
-        word: Tone | null;
+        /** What stops the plan, or how it holds. */
+        word: string;
+        tone: Tone;
         open_stops: number;
         unconfirmed: number;
         refused: boolean;
@@ -323,6 +325,8 @@ export type Issued = {
     status: string;
     note: string;
     at: string;
+    /** Something else is planned by now. */
+    overtaken: boolean;
     papers: {
         kind: 'crew' | 'calculation' | 'whole';
         file: string;
