@@ -10,6 +10,7 @@ use App\Models\Job;
 use App\Models\Paper;
 use App\Models\PaperKind;
 use App\Models\User;
+use App\Support\JobList;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Database\QueryException;
@@ -57,6 +58,28 @@ final class IssueTest extends TestCase
         self::assertSame(2, $this->issue()->revision);
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => ''])->assertStatus(422)->assertSee('Somebody saved in between');
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => 'x'])->assertStatus(422);
+    }
+
+    public function test_a_revision_that_a_newer_design_overtook_says_so_here_and_in_the_list(): void
+    {
+        $this->issue();
+        $told = fn (): array => [$this->getJson("/jobs/{$this->job->id}/issued")->json('issued.0.overtaken'), array_intersect_key(app(JobList::class)->of($this->user)[0], ['revision' => 0, 'overtaken' => 0])];
+        self::assertSame([false, ['revision' => 1, 'overtaken' => false]], $told());
+        $wind = fn (string $speed): mixed => $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => $speed]]])->assertOk();
+        $wind('120 mph');
+        self::assertSame([true, ['revision' => 1, 'overtaken' => true]], $told());
+        $wind('115 mph');
+        self::assertSame([false, ['revision' => 1, 'overtaken' => false]], $told(), 'the same design again');
+    }
+
+    public function test_a_plan_with_an_open_stop_holds_nowhere(): void
+    {
+        $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/kit/foot/makers_cover_m', 'typed' => '']]])->assertOk();
+        $view = $this->getJson("/jobs/{$this->job->id}/view")->assertOk();
+        self::assertSame(['1 stop', 'fails'], [$view->json('summary.word'), $view->json('summary.tone')]);
+        self::assertSame('1 stop', app(JobList::class)->of($this->user)[0]['word']);
+        $states = array_column(is_array($view->json('stages')) ? $view->json('stages') : [], 'state', 'key');
+        self::assertSame(['1 stop', '1 stop', 'tight'], [$states['holes'], $states['handover'], $states['rails']], 'and a stage is as good as the worst of its table');
     }
 
     public function test_the_database_keeps_issued_plans_and_finished_papers(): void

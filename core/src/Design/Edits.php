@@ -9,8 +9,10 @@ use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
 use Garnetine\Core\Quantity\QuantityText;
+use Garnetine\Core\Quantity\UnitSystem;
 
 /**
  * Changes a design the way people do: by what they type at a place. Makes a new design, or says what is wrong and changes nothing.
@@ -120,6 +122,9 @@ final class Edits
             return self::forgotten(self::put($document, $path, $keys, null), $path);
         }
         $dimension = Shape::dimension($field->type);
+        if ($dimension === Dimension::Length && ($document['units'] ?? null) === UnitSystem::Us->value) {
+            $text = self::withInches($path, $field, $text);
+        }
         if ($dimension !== null) {
             try {
                 $document = self::put($document, $path, $keys, QuantityText::read($dimension, $text));
@@ -141,6 +146,22 @@ final class Edits
         };
 
         return self::put($document, $path, $keys, $value);
+    }
+
+    /**
+     * A bare number is in inches where feet would be out of range and inches are not. Where both could be meant it is refused.
+     *
+     * @throws DocumentInvalid if inches and feet are both possible
+     */
+    private static function withInches(string $path, Field $field, string $text): string
+    {
+        $number = QuantityText::bare($text);
+        $fits = static fn (float $unit_m): bool => $number !== null && $field->range !== null && $number * $unit_m >= $field->range->min && $number * $unit_m <= $field->range->max;
+        if ($number === null || !$fits(Dimension::Length->units()['in'])) {
+            return $text;
+        }
+
+        return $number !== 0.0 && $fits(Dimension::Length->units()['ft']) ? throw DocumentInvalid::at($path, "the unit with it: $text in, or $text ft", "\"$text\"") : "$text in";
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Quantity;
 
 /**
- * Reads quantities as people type them: 6' 2 1/2, 25 ½ in, 1.89 m, 115 mph, 4 in 12. A unit is never guessed.
+ * Reads quantities as people type them: 6' 2 1/2, 25 ½ in, 1.89 m, 115 mph, 4 in 12. A unit is never guessed here.
  */
 final class QuantityText
 {
@@ -33,6 +33,12 @@ final class QuantityText
         };
 
         return $value ?? throw QuantityNotUnderstood::expected(self::hint($dimension), $text);
+    }
+
+    /** The number in a text that names no unit; null when it is not just a number. */
+    public static function bare(string $text): ?float
+    {
+        return strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8') ? null : self::number(self::normalised($text));
     }
 
     private static function normalised(string $text): string
@@ -75,9 +81,12 @@ final class QuantityText
         return ($part[1] === '-' ? -1 : 1) * (12 * (int) $part[2] + $inches) * Dimension::Length->units()['in'];
     }
 
-    /** "4 in 12", "4:12", "4/12": the rise over a run of twelve. */
+    /** "4 in 12", "4:12", "4/12": the rise over a run of twelve; "33 %": the rise over a run of a hundred. */
     private static function pitch(string $text): ?float
     {
+        if (preg_match('~^(\d{1,3}(?:\.\d{1,4})?) ?(?:%|per ?cent|pct)\z~', $text, $part) === 1) {
+            return atan((float) $part[1] / 100);
+        }
         if (preg_match('~^(\d{1,2}(?:\.\d{1,4})?) ?(?:in|:|/|on) ?12\z~', $text, $part) !== 1) {
             return null;
         }
@@ -128,7 +137,7 @@ final class QuantityText
             Dimension::Pressure => 'a pressure with its unit, such as 30 psf, 1.4 kPa or 19.5 ksi',
             Dimension::Force => 'a force with its unit, such as 450 lb or 2 kN',
             Dimension::Moment => 'a moment with its unit, such as 15 lb ft or 20 Nm',
-            Dimension::Angle => 'an angle, such as 4 in 12 or 18.4 deg',
+            Dimension::Angle => 'an angle, such as 4 in 12, 33 % or 18.4 deg',
             Dimension::Speed => 'a speed with its unit, such as 115 mph or 51 m/s',
             Dimension::Mass => 'a mass with its unit, such as 46 lb or 21 kg',
             Dimension::LineMass => 'a mass per length with its unit, such as 0.6 lb/ft or 0.9 kg/m',

@@ -23,6 +23,23 @@ final class EditsTest extends TestCase
         self::assertEqualsWithDelta(0.9, $design->block->y->toMetres(), 1e-12);
     }
 
+    public function test_a_bare_number_is_in_inches_where_feet_cannot_be_meant(): void
+    {
+        $typed = static fn (string $path, string $text, Scenario $scenario): mixed => Edits::apply($scenario->design(), [['path' => $path, 'typed' => $text]])->asTyped[$path] ?? null;
+        self::assertSame('24 in', $typed('/surface/framing/spacing_m', '24', Scenario::of()));
+        self::assertSame('5 1/2 in', $typed('/surface/framing/depth_m', '5 1/2', Scenario::of()));
+        self::assertSame('0 in', $typed('/surface/setbacks/left_m', '0', Scenario::of()));
+        self::assertEqualsWithDelta(18.2629, Edits::apply(Scenario::of()->design(), [['path' => '/surface/pitch_rad', 'typed' => '33 %']])->surface->pitch->toDegrees(), 1e-4);
+        foreach ([['/surface/slope_length_m', '16', Scenario::of()], ['/surface/framing/spacing_m', '24', Scenario::of()->with('/units', 'mm')]] as [$path, $text, $scenario]) {
+            try {
+                $typed($path, $text, $scenario);
+                self::fail("$path took $text.");
+            } catch (DocumentInvalid $invalid) {
+                self::assertStringContainsString('unit', $invalid->faults[0]->expected);
+            }
+        }
+    }
+
     public function test_an_empty_text_clears_what_may_be_left_open(): void
     {
         $design = Edits::apply(Scenario::of()->design(), [['path' => '/kit/foot/lateral_N', 'typed' => '']]);
@@ -96,7 +113,7 @@ final class EditsTest extends TestCase
     /** @return iterable<string, array{mixed, string}> Edit and what the message names */
     public static function wrongEdits(): iterable
     {
-        yield 'a length without its unit' => [['path' => '/surface/width_m', 'typed' => '44'], 'with its unit'];
+        yield 'a length without its unit' => [['path' => '/surface/width_m', 'typed' => '44'], 'the unit with it: 44 in, or 44 ft'];
         yield 'a pressure for a length' => [['path' => '/surface/width_m', 'typed' => '30 psf'], 'a length'];
         yield 'letters' => [['path' => '/site/ground_snow_Pa', 'typed' => 'lots'], 'a pressure'];
         yield 'out of range' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '900 mph'], '20 to 120'];
