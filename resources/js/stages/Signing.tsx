@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useDesk } from '@/desk/DeskContext';
 
-type Subject = { subject: string; value: string; text: string; done: string | null };
+type Subject = { subject: string; value: string; text: string; done: string | null; source?: string };
 
 /** Where named persons confirm recalled values, clear stops and sign the roof structure. */
 export function Signing() {
@@ -23,8 +23,9 @@ export function Signing() {
     const values: Subject[] = data.coefficients.map((used) => ({
         subject: `coefficient/${used.id}`,
         value: used.text,
-        text: `${used.name} = ${used.text} · ${used.source} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
+        text: `${used.name} = ${used.text} · ${used.confidence}${used.note === '' ? '' : ` · ${used.note}`}`,
         done: used.confirmed_by,
+        source: used.source,
     }));
     const toMend = data.findings.filter(
         (finding) => finding.kind === 'refusal' || (finding.kind === 'stop' && !finding.clearable),
@@ -84,13 +85,28 @@ export function Signing() {
                 </p>
             )}
             {stops.length > 0 && <Group title="Stops" list={stops} picked={picked} onPick={setPicked} onAll={pickAll} />}
-            <Group
-                title="Recalled values, to be read in your own copy"
-                list={values}
-                picked={picked}
-                onPick={setPicked}
-                onAll={pickAll}
-            />
+            <fieldset className="mt-4">
+                <legend className="font-semibold">
+                    Recalled values, to be read in your own copy{' '}
+                    <button type="button" className="act act-small ml-2 font-normal" onClick={() => pickAll(values)}>
+                        pick all
+                    </button>
+                </legend>
+                {[...new Set(values.map((one) => one.source ?? ''))].map((source) => {
+                    const here = values.filter((one) => one.source === source);
+                    return (
+                        <Group
+                            key={source}
+                            title={source}
+                            list={here}
+                            all={`all ${here.length} of these`}
+                            picked={picked}
+                            onPick={setPicked}
+                            onAll={pickAll}
+                        />
+                    );
+                })}
+            </fieldset>
         </form>
     );
 }
@@ -98,12 +114,14 @@ export function Signing() {
 function Group({
     title,
     list,
+    all = 'pick all',
     picked,
     onPick,
     onAll,
 }: {
     title: string;
     list: Subject[];
+    all?: string;
     picked: Record<string, boolean>;
     onPick: (picked: Record<string, boolean>) => void;
     onAll: (list: Subject[]) => void;
@@ -114,7 +132,7 @@ function Group({
                 {title}{' '}
                 {list.length > 1 && (
                     <button type="button" className="act act-small ml-2 font-normal" onClick={() => onAll(list)}>
-                        pick all
+                        {all}
                     </button>
                 )}
             </legend>
