@@ -35,7 +35,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->fill('/surface/dormer_or_valley', 'no');
         $this->fill('/surface/higher_or_lower_roof', 'no');
         $this->fill('/surface/width_m', '40', false);
-        $this->seeText('a length with its unit', 'main');
+        $this->seeText('the unit with it: 40 in, or 40 ft', 'main');
         self::assertSame('40', $this->element("[data-path='/surface/width_m']")->getAttribute('value'));
         $this->fill('/surface/width_m', "40' 0");
         $this->fill('/surface/framing/kind', 'truss');

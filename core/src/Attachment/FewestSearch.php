@@ -26,7 +26,7 @@ final class FewestSearch
     private const TIE = 1e-9;
 
     /** Steps of a search for a layout that relieves, and what it goes on for once it has one: a good one comes early. */
-    private const RELIEF_STEPS = 500;
+    private const RELIEF_STEPS = 300;
     private const RELIEF_FURTHER = 5;
 
     private float $limit = INF;

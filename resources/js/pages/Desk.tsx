@@ -90,6 +90,14 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     if (data !== null) {
         saves.base ??= data.design.id;
     }
+    // What was asked or chosen at one stage is not carried to the next; what was typed is.
+    // biome-ignore lint/correctness/useExhaustiveDependencies: only another stage matters
+    useEffect(() => {
+        setAsked(null);
+        setArea(null);
+        setPlace(null);
+        stop();
+    }, [stage]);
     const send = useCallback(
         (ask: (base: number) => Promise<{ status: number; data: DeskData }>) =>
             saves.turn(ask).then((done) => {
