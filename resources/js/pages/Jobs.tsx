@@ -72,7 +72,11 @@ export default function Jobs({ jobs }: { jobs: JobRow[] }) {
                                     <td className="hidden text-right sm:table-cell">{job.modules ?? '–'}</td>
                                     <td className="pr-6 text-right">{job.attachments ?? '–'}</td>
                                     <td className={`tone-${job.tone}`}>
-                                        {job.reserve === null ? '–' : `${job.word}, ${job.reserve}`}
+                                        {job.reserve === null
+                                            ? '–'
+                                            : job.stops > 0 || job.refused
+                                              ? job.reserve
+                                              : `${job.word} ${job.reserve}`}
                                     </td>
                                     <td>
                                         {standing(job)}
