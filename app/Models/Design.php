@@ -65,9 +65,12 @@ final class Design extends Model
     /** What somebody's next change goes onto: this design, or the newest when only they have saved since, as in another window. */
     public function ownNewest(User $author): self
     {
-        $later = self::query()->where('job_id', $this->job_id)->where('is_side', false)->where('number', '>', $this->number)->orderBy('number')->get();
+        $later = self::query()->where('job_id', $this->job_id)->where('is_side', false)->where('number', '>', $this->number);
+        if ($this->is_side || (clone $later)->where('author_id', '!=', $author->id)->exists()) {
+            return $this;
+        }
 
-        return $this->is_side || $later->contains(static fn (self $design): bool => $design->author_id !== $author->id) ? $this : $later->last() ?? $this;
+        return $later->orderByDesc('number')->first() ?? $this;
     }
 
     /**

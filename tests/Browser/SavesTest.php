@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Garnetine\Core\Design\Edits;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What somebody types is kept: whatever the network does, whatever is saved meanwhile, whatever was wrong. */
@@ -104,6 +106,38 @@ final class SavesTest extends BrowserTestCase
         self::assertSame("44' 3", $this->element($width)->getDomProperty('value'));
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector("{$width}[aria-invalid]")));
         $this->seeText('Saved', '[role=status]');
+    }
+
+    public function test_what_waits_behind_a_lost_race_goes_onto_the_newest_design(): void
+    {
+        $this->network(false, 600);
+        $elsewhere = Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]);
+        app(SaveDesign::class)->handle($this->job, $this->colleague($this->job->current()->author ?? throw new \LogicException('Nobody made it.')), $this->job->current(), $elsewhere, 'elsewhere');
+        $this->enter(['/surface/setbacks/left_m' => '30 in', '/surface/setbacks/right_m' => '31 in']);
+        $this->seeText('Somebody saved before you', '[role=status]');
+        usleep(200_000);
+        $this->settled();
+        $now = $this->job->current()->document()->asTyped;
+        self::assertSame(['18 ft', '31 in'], [$now['/site/mean_roof_height_m'] ?? null, $now['/surface/setbacks/right_m'] ?? null]);
+        self::assertSame(1, $this->job->designs()->where('is_side', true)->count());
+        $this->press('Put mine onto it');
+        $this->settled();
+        $this->seeText('Saved', '[role=status]');
+        self::assertEqualsWithDelta(30.0, $this->job->current()->document()->surface->setbacks->left->toInches(), 1e-9);
+    }
+
+    public function test_a_save_that_broke_stays_marked_and_goes_again_by_enter(): void
+    {
+        $this->browser->executeScript('window.kept = window.fetch; window.fetch = (...asked) => /designs$/.test(asked[0]) ? Promise.resolve(new Response("{}", {status: 500})) : window.kept(...asked)');
+        $this->enter(['/surface/setbacks/left_m' => '30 in']);
+        $this->seeText('expected it to be saved', 'main');
+        self::assertSame('30 in', $this->element("[data-path='/surface/setbacks/left_m']")->getDomProperty('value'));
+        $this->browser->executeScript('window.fetch = window.kept');
+        $this->element("[data-path='/surface/setbacks/left_m']")->click();
+        $this->element("[data-path='/surface/setbacks/left_m']")->sendKeys(WebDriverKeys::ENTER);
+        $this->settled();
+        self::assertSame('30 in', $this->job->current()->document()->asTyped['/surface/setbacks/left_m']);
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('main [aria-invalid]')));
     }
 
     public function test_letters_typed_on_a_list_of_choices_make_one_design_when_it_is_left(): void

@@ -22,7 +22,7 @@ final class SaveDesign
     {
         return DB::transaction(static function () use ($job, $author, $base, $document, $change, $kind, $key): Design {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();
-            $stored = $key === null ? null : $job->designs()->where('save_key', $key)->first();
+            $stored = self::stored($job, $key);
             if ($stored !== null) {
                 return $stored;
             }
@@ -51,5 +51,11 @@ final class SaveDesign
 
             return $design;
         });
+    }
+
+    /** What was saved with a key before. */
+    public static function stored(Job $job, ?string $key): ?Design
+    {
+        return $key === null ? null : $job->designs()->where('save_key', $key)->first();
     }
 }

@@ -22,7 +22,7 @@ final class DesignController extends Controller
 
     public function store(EditRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
-        $stored = $request->key() === null ? null : $job->designs()->where('save_key', $request->key())->first();
+        $stored = SaveDesign::stored($job, $request->key());
         if ($stored !== null) {
             return self::answer($stored);
         }

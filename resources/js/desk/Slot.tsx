@@ -34,12 +34,12 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     // Names and documents run over several lines; measures stay on one.
     const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
     const before = (isChoice ? field.value : field.text) ?? '';
-    const save = (chosen: string) => {
+    const save = (chosen: string, again = false) => {
         typing.current = false;
         byKeys.current = false;
         unsaved(null);
         // Gone back to what is saved: what was refused here, or is on its way, no longer counts.
-        if (chosen !== (kept ?? before)) {
+        if (chosen !== (kept ?? before) || again) {
             void edit([{ path, typed: chosen }]);
         }
     };
@@ -64,7 +64,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     }}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
-                            save(text);
+                            save(text, fault !== undefined);
                         } else if (event.key === 'Escape') {
                             putBack();
                         } else if (event.key !== 'Tab') {
@@ -112,7 +112,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
                             event.preventDefault();
-                            save(text);
+                            save(text, fault !== undefined);
                         } else if (event.key === 'Escape') {
                             putBack();
                         }

@@ -24,8 +24,11 @@ export type Saving = {
 
 type Listener = {
     saving: (now: Saving) => void;
-    answered: (answer: Answer, edits: Edit[]) => void;
+    /** Tells the design that the next save is to start from; never fails. */
+    answered: (answer: Answer, edits: Edit[]) => Promise<number>;
     refused: (why: Refused, edits: Edit[]) => void;
+    /** Whether a turn was done is not known: what there is now tells. */
+    doubtful: () => Promise<number>;
 };
 
 const PAUSE_MS = 1_500;
@@ -95,12 +98,19 @@ export class Saves {
             const answer = await (first.ask === undefined ? saveEdits(this.job, base, edits, first.key) : first.ask(base));
             this.offline = false;
             this.entries.splice(0, batch.length);
-            this.base = answer.data.design.id;
-            this.listener.answered(answer, edits);
+            this.base = await this.listener.answered(answer, edits);
             for (const entry of batch) {
                 entry.done(answer.status !== 409);
             }
         } catch (error) {
+            if (error instanceof Unreachable && first.ask !== undefined) {
+                // It has no key, and done twice it would be another step.
+                this.entries.splice(0, 1);
+                this.base = await this.listener.doubtful();
+                first.done(false);
+                this.tell();
+                return;
+            }
             if (error instanceof Unreachable) {
                 this.offline = true;
                 this.tell();
@@ -153,11 +163,17 @@ function pause(): Promise<void> {
     });
 }
 
-/** Faults by place: those of what was just sent, beside those of other places that are still as they were typed. */
-export function faultsAfter(now: Record<string, Fault>, edits: Edit[], faults: Fault[]): Record<string, Fault> {
-    const sent = new Set(edits.map((edit) => ('path' in edit ? edit.path : '')));
-    return {
-        ...Object.fromEntries(Object.entries(now).filter(([path]) => !sent.has(path))),
-        ...Object.fromEntries(faults.map((fault) => [fault.path, fault])),
-    };
+/** What stands at other places than those of some edits. */
+export function without<T>(now: Record<string, T>, edits: Edit[]): Record<string, T> {
+    const sent = new Set(edits.flatMap((edit) => ('path' in edit ? [edit.path] : [])));
+    return Object.fromEntries(Object.entries(now).filter(([path]) => !sent.has(path)));
+}
+
+/** Faults by place after a refusal; where the server named none, each value that was sent is marked as not saved. */
+export function faultsAfter(now: Record<string, Fault>, edits: Edit[], why: Refused): Record<string, Fault> {
+    const unsaved = edits.flatMap((edit) =>
+        'typed' in edit ? [{ path: edit.path, expected: 'it to be saved', found: 'it was not; Enter sends it again' }] : [],
+    );
+    const faults = why.faults.length > 0 ? why.faults : unsaved;
+    return { ...without(now, edits), ...Object.fromEntries(faults.map((fault) => [fault.path, fault])) };
 }

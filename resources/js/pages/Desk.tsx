@@ -8,7 +8,7 @@ import { FindingList } from '@/desk/FindingList';
 import { HistoryPanel } from '@/desk/HistoryPanel';
 import { LiveStrip } from '@/desk/LiveStrip';
 import { Rule } from '@/desk/Rule';
-import { faultsAfter, Saves, type Saving } from '@/desk/saves';
+import { faultsAfter, Saves, type Saving, without } from '@/desk/saves';
 import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
 import { StagePanel } from '@/stages/StagePanel';
@@ -24,11 +24,6 @@ const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.t
 const typedIn = (edits: Edit[]) =>
     Object.fromEntries(edits.flatMap((edit) => ('typed' in edit ? [[edit.path, edit.typed]] : [])));
 
-function without<T>(now: Record<string, T>, edits: Edit[]): Record<string, T> {
-    const sent = new Set(edits.flatMap((edit) => ('path' in edit ? [edit.path as string] : [])));
-    return Object.fromEntries(Object.entries(now).filter(([path]) => !sent.has(path)));
-}
-
 export default function Desk({ job, stage }: { job: { id: number; name: string }; stage: string }) {
     const may = usePage<{ user: { may: string[] } }>().props.user.may;
     const [data, setData] = useState<DeskData | null>(null);
@@ -43,7 +38,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const [area, setArea] = useState<string | null>(null);
     const [showsDesigns, setShowsDesigns] = useState(false);
     const [question, setQuestion] = useState<Question | null>(null);
-    const [side, setSide] = useState<number | null>(null);
+    /** A design of one's own that lost a race. */
+    const [side, setSide] = useState<{ id: number; number: number } | null>(null);
     const unsaved = useRef<string | null>(null);
     const showTape = ['attachments', 'rails', 'holes'].includes(stage);
     const { live, look, stop } = useLive(job.id, data?.design.id ?? null, showTape ? (runId ?? data?.runs[0]?.id ?? null) : null);
@@ -52,42 +48,53 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         loadDesk(job.id).then(setData, (error: Error) => setNotice(error.message));
     }, [job.id]);
 
+    const base = useRef(0);
+    /** The design that stands now, whoever made it; the one at hand where it cannot be had. */
+    const newest = useCallback(
+        () =>
+            loadDesk(job.id).then(
+                (now) => {
+                    setData(now);
+                    return now.design.id;
+                },
+                () => base.current,
+            ),
+        [job.id],
+    );
     /** One queue for the job, as long as its desk is open. */
     const saves = useMemo(
         () =>
             new Saves(job.id, {
                 saving: setSaving,
-                answered: (answer, edits) => {
-                    setFaults((now) => faultsAfter(now, edits, []));
+                answered: async (answer, edits) => {
+                    setFaults((now) => without(now, edits));
                     setTyped((now) =>
                         without(
                             now,
                             edits.filter((edit) => !('path' in edit && saves.isWaiting(edit.path))),
                         ),
                     );
-                    setSide(null);
-                    if (answer.status === 409) {
-                        setSide(answer.data.design.id);
-                        setNotice(
-                            `Somebody saved before you. Yours is kept as design ${answer.data.design.number}; this is the newest one.`,
-                        );
-                        void loadDesk(job.id).then((newest) => {
-                            saves.base = newest.design.id;
-                            setData(newest);
-                        });
-                        return;
-                    }
                     setNotice(null);
+                    if (answer.status === 409) {
+                        setSide(answer.data.design);
+                        return newest();
+                    }
                     setData(answer.data);
+                    return answer.data.design.id;
+                },
+                doubtful: () => {
+                    setNotice('The server did not answer. Whether that was done shows in the newest design, which is this one.');
+                    return newest();
                 },
                 refused: (why, edits) => {
-                    setFaults((now) => faultsAfter(now, edits, why.faults));
+                    setFaults((now) => faultsAfter(now, edits, why));
                     setNotice(why.faults.length > 0 ? 'Not saved: see the value marked below.' : why.message);
                 },
             }),
-        [job.id],
+        [job.id, newest],
     );
     if (data !== null) {
+        base.current = data.design.id;
         saves.base ??= data.design.id;
     }
     // What was asked or chosen at one stage is not carried to the next; what was typed is.
@@ -242,6 +249,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const said = [
         saving.offline ? wait : null,
         question !== null ? 'Not saved yet: rows or columns wait for your answer, at their place.' : null,
+        side !== null ? `Somebody saved before you. Yours is kept as design ${side.number}; this is the newest one.` : null,
         notice,
     ].filter((one) => one !== null);
     const loud = said.length > 0;
@@ -300,13 +308,18 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 <p role="status" aria-live="polite" className={loud ? 'flex-none bg-garnet px-5 py-1 text-paper' : 'sr-only'}>
                     {said.join(' ')}
                     {side !== null && (
-                        <button
-                            type="button"
-                            className="act act-small ml-3 text-ink"
-                            onClick={() => void goTo(`${side}/onto`).then((done) => done && setSide(null))}
-                        >
-                            Put mine onto it
-                        </button>
+                        <>
+                            <button
+                                type="button"
+                                className="act act-small ml-3 text-ink"
+                                onClick={() => void goTo(`${side.id}/onto`).then((done) => done && setSide(null))}
+                            >
+                                Put mine onto it
+                            </button>
+                            <button type="button" className="act act-small ml-3 text-ink" onClick={() => setSide(null)}>
+                                Leave it there
+                            </button>
+                        </>
                     )}
                 </p>
                 <div className="contents min-h-0 flex-1 md:flex">
