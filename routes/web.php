@@ -81,6 +81,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::post('/beside', [PreviewController::class, 'beside']);
         Route::post('/own-copies', [OwnCopyController::class, 'store'])->middleware('can:sign,job');
         Route::post('/own-copies/take', [OwnCopyController::class, 'take'])->middleware('can:update,job');
-        Route::post('/confirmations', ConfirmationController::class)->middleware('can:sign,job');
+        Route::post('/confirmations', [ConfirmationController::class, 'store'])->middleware('can:sign,job');
+        Route::post('/confirmations/take', [ConfirmationController::class, 'take'])->middleware('can:sign,job');
     });
 });

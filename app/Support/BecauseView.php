@@ -28,10 +28,12 @@ final readonly class BecauseView
     /** @return array<string, mixed> */
     private function node(Because $because): array
     {
+        $entered = $because->input === null || $because->isExample ? null : $this->entered?->at($because->input);
+
         return [
             'title' => $this->texts->title($because), 'value' => $this->texts->valueOf($because), 'formula' => $this->texts->formula($because),
             'source' => $because->source, 'confidence' => $because->confidence, 'confirmed_by' => $because->confirmedBy,
-            'input' => $because->input, 'typed' => $because->typed, 'entered' => $because->input === null ? null : $this->entered?->at($because->input),
+            'input' => $because->input, 'typed' => $because->typed, 'entered' => $entered, 'example' => $because->isExample || ($because->input !== null && $this->entered !== null && $entered === null),
             'children' => array_map($this->node(...), $because->children),
         ];
     }

@@ -51,7 +51,7 @@ final class Comparison
         return [
             'Modules' => (string) $plan->placement->count,
             'Feet' => (string) $plan->attachmentCount(),
-            'Standing' => Standing::of($plan->hasRefusal(), count($plan->openStops()), $reserve)['word'],
+            'Standing' => Standing::of($plan->findings, $reserve)['word'],
             'Least reserve' => $reserve === null ? 'no plan' : Texts::reserve($reserve),
             'Rail lengths' => (string) $bars,
             'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa),

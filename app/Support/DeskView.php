@@ -6,12 +6,16 @@ namespace App\Support;
 
 use App\Models\Design as DesignModel;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Dimension;
 
 /** Everything the desk shows of a design, as numbers for drawing and finished texts for reading. */
 final class DeskView
@@ -43,6 +47,8 @@ final class DeskView
         $history = $model->job === null ? null : History::of($model->job);
         $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document, $plan->concerned());
 
+        $confirmed = $model->job === null ? [] : ConfirmedValues::offers($model->job->company_id, $plan);
+
         return [
             'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],
             'design' => [
@@ -51,8 +57,11 @@ final class DeskView
             ],
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
+            'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->name}, {$one->on}", $confirmed)))],
             'own_missing' => OwnCopyView::missing($plan, $texts),
             'fields' => FieldView::all($document, $texts),
+            'examples' => Examples::left($document),
+            'eave_to_ridge' => $document->printer()->print(Dimension::Length, Admission::eaveToRidge($document->surface)->toMetres()),
             'lists' => FieldView::counts($document),
             'survey' => FieldView::survey($document, $texts),
         ] + self::outOfDate(self::planned($plan, $texts), $offers !== []) + PaperView::of($plan, $texts);
@@ -101,8 +110,8 @@ final class DeskView
             ], $plan->findings),
             'summary' => [
                 'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),
-                'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->hasRefusal(), count($plan->openStops()), $reserve),
-                'open_stops' => count($plan->openStops()), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
+                'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
+                'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
             'loads' => PaperView::loads($plan, $texts),

@@ -27,6 +27,7 @@ final class Differences
         foreach ($paths as $path) {
             [$label, $was, $is] = match (true) {
                 $path === '/block/left_out' => ['Modules left out', self::cells($before), self::cells($after)],
+                $path === '/origins' => ['Values left at the example’s', (string) count($before->origins), (string) count($after->origins)],
                 $path === '/own_copies' => ['Values read in own copies', self::copies($before), self::copies($after)],
                 $path === '/confirmations' => ['Signatures', (string) count($before->confirmations), (string) count($after->confirmations)],
                 str_starts_with($path, '/survey/') => self::answer($before, $after, $path, $texts),
@@ -88,7 +89,7 @@ final class Differences
     {
         $one = $before instanceof \stdClass ? (array) $before : $before;
         $two = $after instanceof \stdClass ? (array) $after : $after;
-        $whole = in_array($path, ['/block/left_out', '/confirmations', '/own_copies'], true) || preg_match('~^/survey/\w+$~', $path) === 1;
+        $whole = in_array($path, ['/block/left_out', '/confirmations', '/origins', '/own_copies'], true) || preg_match('~^/survey/\w+$~', $path) === 1;
         if (is_array($one) && is_array($two) && !$whole) {
             foreach (array_keys($one + $two) as $key) {
                 if ("$path/$key" !== '/as_typed') {

@@ -7,25 +7,29 @@ namespace App\Support;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 
-/** Who entered the value that stands at a place of the newest design, and when: the last design of the main line that changed it. */
+/**
+ * Who entered the value that stands at a place of the newest design, and when: the last design of the main line that changed it,
+ * or that said that the example's stands. What a blank job began with was entered by nobody.
+ */
 final readonly class Entered
 {
     public function __construct(private Job $job)
     {
     }
 
-    /** @return array{by: string, at: string, design: int}|null */
+    /** @return array{by: string, at: string, design: int}|null Null when nobody entered it */
     public function at(string $pointer): ?array
     {
         $path = '{'.implode(',', array_slice(explode('/', $pointer), 1)).'}';
         $row = DB::selectOne(<<<'SQL'
-            select number, name, created_at from (
-                select d.number, u.name, d.created_at, d.document #> ? as now, lag(d.document #> ?) over (order by d.number) as before
-                from designs d join users u on u.id = d.author_id where d.job_id = ? and not d.is_side
-            ) as steps where now is distinct from before order by number desc limit 1
-            SQL, [$path, $path, $this->job->id]);
+            select number, name, created_at, number = 1 and origins is not null as is_example from (
+                select d.number, u.name, d.created_at, d.document -> 'origins' as origins,
+                    d.document #> ?::text[] as now, lag(d.document #> ?::text[]) over line as before, d.document -> 'origins' ->> ? as origin, lag(d.document -> 'origins' ->> ?) over line as origin_before
+                from designs d join users u on u.id = d.author_id where d.job_id = ? and not d.is_side window line as (order by d.number)
+            ) as steps where now is distinct from before or origin is distinct from origin_before order by number desc limit 1
+            SQL, [$path, $path, $pointer, $pointer, $this->job->id]);
 
-        return $row instanceof \stdClass && is_string($row->name) && is_string($row->created_at) && is_int($row->number)
+        return $row instanceof \stdClass && $row->is_example === false && is_string($row->name) && is_string($row->created_at) && is_int($row->number)
             ? ['by' => $row->name, 'at' => (new \DateTimeImmutable($row->created_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'), 'design' => $row->number] : null;
     }
 }

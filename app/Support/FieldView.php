@@ -10,6 +10,7 @@ use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Quantity\Quantity;
+use Garnetine\Core\Quantity\QuantityText;
 
 /** Every value of a design as a worksheet shows it: its name, its text, and what may be chosen. */
 final class FieldView
@@ -70,7 +71,7 @@ final class FieldView
     /** @return array<string, mixed> */
     private static function field(Field $field, string $pointer, mixed $value, Design $design, Texts $texts): array
     {
-        $view = ['label' => $texts->field($pointer), 'kind' => 'text', 'text' => '', 'optional' => $field->optional];
+        $view = ['label' => $texts->field($pointer), 'kind' => 'text', 'text' => '', 'optional' => $field->optional, 'example' => isset($design->origins[$pointer])];
         if (is_a($field->type, \BackedEnum::class, true)) {
             return [
                 'kind' => 'choice', 'text' => $value instanceof \BackedEnum ? $texts->choice($pointer, (string) $value->value) : '',
@@ -81,13 +82,16 @@ final class FieldView
         if ($field->type === 'bool') {
             return ['kind' => 'choice', 'text' => $value === true ? 'yes' : 'no', 'value' => $value === true ? 'yes' : 'no', 'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']]] + $view;
         }
+        $typed = $value instanceof Quantity ? $design->asTyped[$pointer] ?? null : null;
+        $isForeign = $typed !== null && !in_array(QuantityText::system($value::dimension(), $typed), [null, $design->units], true);
         $text = match (true) {
-            $value instanceof Quantity => $design->asTyped[$pointer] ?? $design->printer()->print($value::dimension(), $value->toSi()),
+            $typed !== null && !$isForeign => $typed,
+            $value instanceof Quantity => $design->printer()->print($value::dimension(), $value->toSi()),
             is_float($value) => rtrim(rtrim(sprintf('%.4F', $value), '0'), '.'),
             is_int($value), is_string($value) => (string) $value,
             default => '',
         };
 
-        return ['kind' => $field->type === 'int' || $field->type === 'float' ? 'count' : (Shape::dimension($field->type) === null ? 'text' : 'quantity'), 'text' => $text] + $view;
+        return ['kind' => $field->type === 'int' || $field->type === 'float' ? 'count' : (Shape::dimension($field->type) === null ? 'text' : 'quantity'), 'text' => $text, 'typed' => $isForeign ? $typed : null] + $view;
     }
 }

@@ -10,8 +10,10 @@ use App\Models\Design;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
+use Garnetine\Core\Design\Design as Document;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Finding;
 
 /** The jobs of a user's company, newest change first, each with where it stands. */
 final class JobList
@@ -19,6 +21,9 @@ final class JobList
     /** The list waits so long for plans that are not known yet, and for none of a larger roof; the others are planned in the queue. */
     private const WAITS_S = 1.0;
     private const MODULES = 1000;
+    private const DRAWN = 150;
+    /** Of a job whose plan is not known. */
+    private const UNKNOWN = ['modules' => null, 'attachments' => null, 'reserve' => null, 'drawing' => null];
 
     private readonly float $until;
 
@@ -36,14 +41,14 @@ final class JobList
         foreach ($jobs as $job) {
             $design = $job->current();
             $known = [
-                'id' => $job->id, 'name' => $job->name, 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
+                'id' => $job->id, 'name' => $job->name, 'client' => '', 'address' => '', 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
                 'revision' => $issued->get($job->id)?->revision, 'overtaken' => $issued->has($job->id) && $issued->get($job->id)?->design?->hash !== $design->hash,
             ];
             try {
-                $list[] = $known + $this->standing($job, $design);
+                $list[] = $this->standing($job, $design, $known['overtaken'] || $known['revision'] === null) + $known;
             } catch (DocumentInvalid) {
                 // A design that this build cannot read, as a newer one, must not take the others with it.
-                $list[] = $known + ['modules' => 0, 'attachments' => 0, 'reserve' => null, 'word' => null, 'tone' => 'plain', 'stops' => 0, 'refused' => true, 'status' => 'cannot be read'];
+                $list[] = ['word' => 'cannot be read', 'tone' => 'fails', 'next' => 'Made by a newer build'] + self::UNKNOWN + $known;
             }
         }
 
@@ -55,23 +60,51 @@ final class JobList
      *
      * @throws DocumentInvalid if this build cannot read the design
      */
-    private function standing(Job $job, Design $design): array
+    private function standing(Job $job, Design $design, bool $toIssue): array
     {
+        $document = $design->document();
+        $known = ['client' => $document->client, 'address' => $document->address];
         $bytes = $this->planned($design);
         if ($bytes === null) {
             PlanAhead::dispatch($design->id);
 
-            return ['modules' => null, 'attachments' => null, 'reserve' => null, 'word' => null, 'tone' => 'plain', 'stops' => 0, 'refused' => false, 'status' => 'not planned yet'];
+            return ['word' => 'not planned yet', 'tone' => 'plain', 'next' => 'Being planned'] + $known + self::UNKNOWN;
         }
-        /** @var array{status: string, summary: array{modules: int, attachments: int, least_reserve: float|null, open_stops: int, refusals: int}, coefficients: list<array{id: string}>, missing: list<string>} $plan */
+        /** @var array{summary: array{modules: int, attachments: int, least_reserve: float|null, unconfirmed: int}, structure: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules: list<array{x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing: list<string>} $plan */
         $plan = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
         $reserve = $plan['summary']['least_reserve'];
+        $findings = array_map(Finding::ofArray(...), $plan['findings']);
+        $offers = CompanyCopies::offers($job->company_id, $document, [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) !== [];
+
+        return $known + [
+            'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'], 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
+            'next' => NextThing::of($findings, new Texts($document->printer()), $offers, $plan['summary']['unconfirmed'], $plan['structure']['signed_by'] !== null, $toIssue),
+            'drawing' => self::drawing($document, $plan['modules']),
+        ];
+    }
+
+    /**
+     * The roof from above, small: eave, ridge and modules in hundredths of the larger side, eave down.
+     *
+     * @param list<array{x_m: float, y_m: float}> $modules
+     *
+     * @return array{width: int, height: int, outline: string, modules: string}|null Null for so many modules that nothing would be seen
+     */
+    private static function drawing(Document $document, array $modules): ?array
+    {
+        if (count($modules) > self::DRAWN) {
+            return null;
+        }
+        [$width_m, $length_m] = [$document->surface->width->toMetres(), $document->surface->slopeLength->toMetres()];
+        $most_m = max($width_m, $length_m);
+        $of = static fn (float $size_m): int => (int) round(100 * $size_m / $most_m);
+        $module = 'h'.$of($document->module->width->toMetres()).'v'.-$of($document->module->length->toMetres()).'h'.-$of($document->module->width->toMetres()).'z';
+        $height = $of($length_m);
 
         return [
-            'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'],
-            'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan['summary']['refusals'] > 0, $plan['summary']['open_stops'], $reserve),
-            'stops' => $plan['summary']['open_stops'], 'refused' => $plan['summary']['refusals'] > 0,
-            'status' => CompanyCopies::offers($job->company_id, $design->document(), [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) === [] ? $plan['status'] : 'out of date',
+            'width' => $of($width_m), 'height' => $height,
+            'outline' => "M0 {$height}L".$of($document->surface->leftHip->toMetres()).' 0L'.$of($width_m - $document->surface->rightHip->toMetres()).' 0L'.$of($width_m)." {$height}z",
+            'modules' => implode('', array_map(static fn (array $one): string => 'M'.$of($one['x_m']).' '.($height - $of($one['y_m'])).$module, $modules)),
         ];
     }
 

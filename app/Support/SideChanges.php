@@ -16,8 +16,30 @@ final class SideChanges
     /** Lists that grow entry by entry, and what tells their entries apart. */
     private const SIGNED = ['/confirmations' => 'subject', '/own_copies' => 'coefficient'];
 
-    /** @return list<array{path: string, value: mixed}> */
+    /** @return list<array<string, mixed>> */
     public static function edits(Design $parent, Design $side, Design $onto): array
+    {
+        $edits = self::changed($parent, $side, $onto);
+        foreach ($edits as $edit) {
+            // What was typed says more than the number: it comes after, so that its unit stays.
+            foreach ($side->asTyped as $pointer => $typed) {
+                if ($pointer === $edit['path'] || str_starts_with($pointer, $edit['path'].'/')) {
+                    $edits[] = ['path' => $pointer, 'typed' => $typed];
+                }
+            }
+        }
+        $told = array_column($edits, 'path');
+        foreach (array_keys(array_intersect_key(array_diff_key($parent->origins, $side->origins), $onto->origins)) as $pointer) {
+            if (!in_array($pointer, $told, true)) {
+                $edits[] = ['path' => $pointer, 'stands' => true];
+            }
+        }
+
+        return $edits;
+    }
+
+    /** @return list<array{path: string, value: mixed}> */
+    private static function changed(Design $parent, Design $side, Design $onto): array
     {
         $edits = [];
         self::walk(Writer::toArray($parent), Writer::toArray($side), '', $edits);
@@ -55,7 +77,7 @@ final class SideChanges
         $two = $after instanceof \stdClass ? (array) $after : $after;
         if (is_array($one) && is_array($two) && !array_is_list($one) && !array_is_list($two)) {
             foreach (array_keys($one + $two) as $key) {
-                if (!in_array("$path/$key", ['/as_typed', '/schema'], true)) {
+                if (!in_array("$path/$key", ['/as_typed', '/origins', '/schema'], true)) {
                     self::walk($one[$key] ?? null, $two[$key] ?? null, "$path/$key", $edits);
                 }
             }

@@ -7,6 +7,7 @@ namespace App\Support;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\FindingKind;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Status;
 
 /** The stages of the work, in order, and which of them a finding belongs to. */
 final class Stages
@@ -45,43 +46,53 @@ final class Stages
     /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
     public static function states(Plan $plan): array
     {
-        $stops = $refusals = [];
-        foreach ($plan->findings as $finding) {
-            $stage = self::of($finding);
-            if ($finding->kind === FindingKind::Refusal) {
-                $refusals[$stage] = true;
-            } elseif ($finding->kind === FindingKind::Stop && $finding->clearedBy === null) {
-                $stops[$stage] = ($stops[$stage] ?? 0) + 1;
-            }
-        }
         $states = [];
         foreach (self::KEYS as $index => $key) {
-            [$state, $tone] = self::state($plan, $key, isset($refusals[$key]), $stops[$key] ?? 0);
-            $states[] = ['key' => $key, 'number' => $index + 1, 'title' => self::TITLES[$key], 'state' => $state, 'tone' => $tone];
+            ['word' => $word, 'tone' => $tone] = self::state($plan, $key);
+            $states[] = ['key' => $key, 'number' => $index + 1, 'title' => self::TITLES[$key], 'state' => $word, 'tone' => $tone];
         }
 
         return $states;
     }
 
-    /** @return array{string, string} */
-    private static function state(Plan $plan, string $key, bool $refused, int $stops): array
+    /**
+     * The stage of what is to be done next: the first with something that stops the plan, else the hand-over.
+     *
+     * @param list<Finding> $findings
+     */
+    public static function next(array $findings): string
+    {
+        $open = array_map(self::of(...), array_filter($findings, static fn (Finding $finding): bool => $finding->isOpenStop() || $finding->kind === FindingKind::Refusal));
+
+        return array_values(array_intersect(self::KEYS, $open))[0] ?? 'handover';
+    }
+
+    public static function title(string $stage): string
+    {
+        return self::TITLES[$stage];
+    }
+
+    /** @return array{word: string, tone: string} */
+    private static function state(Plan $plan, string $key): array
     {
         if ($key === 'handover') {
-            $open = count($plan->openStops());
+            $standing = Standing::of($plan->findings, 1.0);
 
-            return match (true) {
-                $plan->hasRefusal() => ['refused', 'fails'],
-                $open > 0 => [Standing::stops($open), 'fails'],
-                default => $plan->status()->value === 'confirmed' ? ['holds', 'holds'] : ['drafted', 'plain'],
-            };
+            return $standing['word'] !== 'holds' || $plan->status() === Status::Confirmed ? $standing : ['word' => 'drafted', 'tone' => 'plain'];
+        }
+        $standing = Standing::of(array_values(array_filter($plan->findings, static fn (Finding $finding): bool => self::of($finding) === $key)), self::leastShown($plan, $key));
+        $isEmpty = ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true));
+
+        if (!in_array($standing['tone'], ['holds', 'tight'], true)) {
+            return $standing;
         }
 
+        // Nothing is said to hold that was not judged, or that rests on values nobody entered.
         return match (true) {
-            $refused => ['refused', 'fails'],
-            $stops > 0 => [Standing::stops($stops), 'fails'],
-            ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true)) => ['empty', 'plain'],
-            self::leastShown($plan, $key) < 0.10 => ['tight', 'tight'],
-            default => ['holds', 'holds'],
+            $isEmpty => ['word' => 'empty', 'tone' => 'plain'],
+            $plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],
+            $plan->toEnter() > 0 => ['word' => 'on examples', 'tone' => 'plain'],
+            default => $standing,
         };
     }
 

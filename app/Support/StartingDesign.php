@@ -7,6 +7,7 @@ namespace App\Support;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Examples;
 
 /** Where a new job starts: a blank survey with the made-up kit, an uploaded design, or a job's archive. */
 final class StartingDesign
@@ -18,6 +19,6 @@ final class StartingDesign
         }
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
 
-        return Edits::apply($blank, [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]]);
+        return Edits::apply(Examples::mark($blank), [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]]);
     }
 }

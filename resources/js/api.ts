@@ -1,4 +1,16 @@
-import type { BecauseNode, Beside, Comparison, DesignRow, DeskData, Edit, Fault, Hazards, Issued, Planned } from '@/types/desk';
+import type {
+    BecauseNode,
+    Beside,
+    Comparison,
+    DesignRow,
+    DeskData,
+    Edit,
+    Fault,
+    Hazards,
+    Issued,
+    Planned,
+    Supposed,
+} from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
 export class Refused extends Error {
@@ -73,6 +85,8 @@ export const ownCopy = (
 
 export const takeOwnCopies = (job: number, base: number) => ask<DeskData>(`/jobs/${job}/own-copies/take`, { base, edits: [] });
 
+export const takeConfirmed = (job: number, base: number) => ask<DeskData>(`/jobs/${job}/confirmations/take`, { base, edits: [] });
+
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 
 export const issue = async (job: number, base: number, note: string) =>
@@ -93,7 +107,7 @@ export const sign = (
 ) => ask<DeskData>(`/jobs/${job}/confirmations`, body);
 
 export const whatIf = async (job: number, base: number, path: string, edits: Edit[]) =>
-    (await ask<BecauseNode>(`/jobs/${job}/because`, { base, path, edits })).data;
+    (await ask<Supposed>(`/jobs/${job}/because`, { base, path, edits })).data;
 
 export const because = async (job: number, path: string) =>
     (await ask<BecauseNode>(`/jobs/${job}/because?path=${encodeURIComponent(path)}`)).data;

@@ -52,7 +52,7 @@ final class AccessTest extends TestCase
             'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
             'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
             'an own copy' => ['post', '/own-copies', 'sign'], 'taking the company’s' => ['post', '/own-copies/take', 'update'],
-            'signing' => ['post', '/confirmations', 'sign'],
+            'signing' => ['post', '/confirmations', 'sign'], 'taking over signatures' => ['post', '/confirmations/take', 'sign'],
         ];
     }
 

@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Support\JobList;
 use Garnetine\Core\Cli\Main;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Examples;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -85,7 +86,7 @@ final class DesignTest extends TestCase
         Queue::fake();
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
         self::assertNull($rows[$job->id]['modules']);
-        self::assertSame('not planned yet', $rows[$job->id]['status']);
+        self::assertSame('not planned yet', $rows[$job->id]['word']);
         self::assertSame(32, $rows[$this->job->id]['attachments'], 'the others are there');
         Queue::assertPushed(PlanAhead::class, static fn (PlanAhead $ahead): bool => $ahead->designId === $job->current()->id);
         app()->call([new PlanAhead($job->current()->id), 'handle']);
@@ -260,8 +261,56 @@ final class DesignTest extends TestCase
         $body = ['base' => $this->job->current()->id, 'path' => 'loads/qh', 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '240 mph']]];
         self::assertIsArray($because);
         self::assertSame(['26.3 psf', '105.2 psf'], [$because['value'], $this->postJson("/jobs/{$this->job->id}/because", $body)->assertOk()->json('value')], 'twice 120 mph, four times 26.3 psf');
+        $this->postJson("/jobs/{$this->job->id}/because", $body)->assertJsonPath('standing.tone', 'fails')->assertJsonPath('standing.news', static fn (mixed $news): bool => is_string($news) && str_contains($news, 'No layout of feet holds'));
+        $this->postJson("/jobs/{$this->job->id}/because", ['edits' => []] + $body)->assertJsonPath('standing.word', 'tight')->assertJsonPath('standing.news', null);
         self::assertSame(3, $this->job->designs()->count());
         $this->postJson("/jobs/{$this->job->id}/because", ['edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => 'fast']]] + $body)->assertStatus(422);
+    }
+
+    public function test_nobody_is_credited_with_a_value_of_the_example_and_no_stage_holds_on_one(): void
+    {
+        $this->actingAs($this->user)->post('/jobs', ['name' => 'Blank', 'units' => 'ft_in'])->assertRedirect();
+        $this->job = Job::query()->where('name', 'Blank')->firstOrFail();
+        $whose = fn (string $path): array => [($because = $this->getJson("/jobs/{$this->job->id}/because?path=design$path")->assertOk())->json('entered.by'), $because->json('example')];
+        foreach (['/surface/framing/spacing_m', '/surface/framing/species'] as $path) {
+            self::assertSame([null, true], $whose($path));
+        }
+        $this->save($this->job->current(), [
+            ['path' => '/surface/dormer_or_valley', 'typed' => 'no'], ['path' => '/surface/higher_or_lower_roof', 'typed' => 'no'], ['path' => '/site/topography', 'typed' => 'no_hill'], ['path' => '/site/wind_speed_kind', 'typed' => 'strength'],
+            ['path' => '/surface/framing/layout_from', 'typed' => 'left'], ['path' => '/surface/framing/first_member_m', 'typed' => '24 in'],
+        ]);
+        $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('summary.refused', false)->assertJsonPath('status', 'preliminary');
+        self::assertSame([], $view->collect('stages')->pluck('state')->intersect(['holds', 'tight'])->all());
+        $examples = array_merge(...array_values(Examples::left($this->job->current()->document())));
+        $view->assertJsonPath('summary.word', count($examples).' to enter');
+        $this->save($this->job->current(), array_map(static fn (string $path): array => ['path' => $path, 'stands' => true], $examples));
+        $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('summary.open_stops', 0)->assertJsonPath('fields./surface/framing/spacing_m.example', false);
+        self::assertSame([], $view->collect('stages')->pluck('state')->diff(['holds', 'tight', 'drafted'])->all());
+        self::assertSame([$this->user->name, false], $whose('/surface/framing/spacing_m'));
+        self::assertSame([null, true], $whose('/surface/framing/species'));
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->id}/stage/site");
+        $this->get('/jobs');
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->id}/stage/handover");
+    }
+
+    public function test_what_the_company_confirmed_counts_in_its_next_job_for_the_same_value_of_the_same_document(): void
+    {
+        $other = $this->exampleJob($this->user);
+        $foreign = $this->exampleJob($this->planner('Beech Solar'));
+        $sign = fn (string $value): mixed => $this->actingAs($this->user)->postJson("/jobs/{$this->job->id}/confirmations", [
+            'base' => $this->job->current()->id, 'subjects' => [['subject' => 'coefficient/asce7_16/velocity_pressure/kd', 'value' => $value]], 'name' => 'E. Sorrel', 'reason' => 'our copy, Table 26.6-1',
+        ])->assertOk();
+        $sign('0.9');
+        $this->getJson("/jobs/{$other->id}/view")->assertJsonPath('confirmed_offers', null);
+        $sign('0.85');
+        $offers = $this->getJson("/jobs/{$other->id}/view")->assertJsonPath('confirmed_offers.count', 1);
+        $offers->assertJsonPath('confirmed_offers.by', 'E. Sorrel, '.now()->toDateString());
+        $this->postJson("/jobs/{$other->id}/confirmations/take", ['base' => $other->current()->id, 'edits' => []])->assertOk()->assertJsonPath('confirmed_offers', null);
+        self::assertEquals($this->job->current()->document()->confirmations, $other->current()->document()->confirmations, 'with who, when and why');
+        $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('confirmed_offers', null);
+        self::assertSame(1, DB::table('confirmed_values')->count(), 'only what stands as it is recalled is kept');
+        $this->expectException(QueryException::class);
+        DB::table('confirmed_values')->update(['name' => 'Somebody else']);
     }
 
     /** @return array<string, array{string}> Raw bodies */

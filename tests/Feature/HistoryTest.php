@@ -79,7 +79,7 @@ final class HistoryTest extends TestCase
         $base = $this->job->current()->id;
         $this->actingAs($this->colleague($this->user))->wind('120 mph', $base);
         $this->actingAs($this->user);
-        $side = $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base, 'edits' => [['path' => '/surface/framing/spacing_m', 'typed' => '16 in'], ['toggle' => ['row' => 1, 'column' => 1]]]])
+        $side = $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base, 'edits' => [['path' => '/surface/framing/spacing_m', 'typed' => '406.4 mm'], ['path' => '/surface/no_work_circles/0/diameter_m', 'typed' => '0.1 m'], ['toggle' => ['row' => 1, 'column' => 1]]]])
             ->assertStatus(409)->json('design.id');
         self::assertIsInt($side);
         $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
@@ -87,6 +87,8 @@ final class HistoryTest extends TestCase
         self::assertSame('120 mph', $this->speed());
         self::assertEqualsWithDelta(16.0, $document->surface->framing->spacing->toInches(), 1e-9);
         self::assertCount(2, $document->block->leftOut);
+        self::assertSame(['406.4 mm', '0.1 m'], [$document->asTyped['/surface/framing/spacing_m'] ?? '', $document->asTyped['/surface/no_work_circles/0/diameter_m'] ?? ''], 'as it was typed');
+        $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('fields./surface/framing/spacing_m.text', '16 in')->assertJsonPath('fields./surface/framing/spacing_m.typed', '406.4 mm');
         $this->postJson("/jobs/{$this->job->id}/designs/$base/again", ['base' => $this->job->current()->id])->assertOk();
         self::assertSame('115 mph', $this->speed());
         $list = $this->getJson("/jobs/{$this->job->id}/designs")->assertOk()->assertJsonCount(5, 'designs')->assertJsonPath('designs.0.is_current', true);

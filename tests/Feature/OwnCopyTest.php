@@ -41,7 +41,7 @@ final class OwnCopyTest extends TestCase
         $view = $this->getJson("/jobs/{$two->id}/view")->assertJsonPath('own_offers.0.id', 'asce7_16/velocity_pressure/kd')->assertJsonPath('own_copies', []);
         $view->assertJsonPath('stages.7.key', 'handover')->assertJsonPath('stages.7.state', 'out of date');
         self::assertSame($before->id, $two->current()->id, 'nothing is slipped in');
-        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs.1.status', 'out of date'));
+        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs.1.next', 'Hand-over: take over values that the company read since'));
         $this->postJson("/jobs/{$two->id}/own-copies/take", ['base' => $before->id, 'edits' => []])->assertOk()->assertJsonPath('own_offers', [])->assertJsonPath('own_copies.0.value', '0.9');
         $this->read($one, ['base' => $one->current()->id, 'value' => '0.87'])->assertOk();
         self::assertCount(1, $one->current()->document()->ownCopies);
@@ -97,7 +97,7 @@ final class OwnCopyTest extends TestCase
         $this->exampleJob($user);
         $job = Job::query()->create(['company_id' => $user->company_id, 'name' => 'From a newer build']);
         $job->designs()->create(['number' => 1, 'author_id' => $user->id, 'bytes' => '{"schema": 99}', 'hash' => str_repeat('0', 64), 'change' => 'Job started']);
-        $this->actingAs($user)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->sortBy('name')->pluck('modules', 'status')->all() === ['cannot be read' => 0, 'preliminary' => 19]));
+        $this->actingAs($user)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->sortBy('name')->pluck('modules', 'word')->all() === ['cannot be read' => null, 'tight' => 19]));
         $this->getJson("/jobs/{$job->id}/view")->assertStatus(422);
     }
 }

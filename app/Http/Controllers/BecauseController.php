@@ -8,8 +8,10 @@ use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Support\BecauseView;
 use App\Support\Entered;
+use App\Support\Standing;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,11 +27,13 @@ final class BecauseController extends Controller
         return new JsonResponse(BecauseView::of($plan, $because, new Entered($job)));
     }
 
-    /** The same value, were something else entered; nothing is saved. */
+    /** The same value, were something else entered, and how the plan would then stand; nothing is saved. */
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
-        $plan = Planner::plan(Edits::apply($request->baseDocument($job), $request->edits()));
+        $base = $request->baseDocument($job);
+        $plan = Planner::plan(Edits::apply($base, $request->edits()));
+        $standing = Standing::whole($plan, Planner::plan($base, Depth::Checks));
 
-        return new JsonResponse(BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
+        return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
     }
 }

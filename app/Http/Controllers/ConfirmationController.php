@@ -6,20 +6,41 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
 use App\Http\Requests\ConfirmationRequest;
+use App\Http\Requests\EditRequest;
+use App\Models\Design;
 use App\Models\Job;
+use App\Support\ConfirmedValues;
 use App\Support\Confirming;
 use App\Support\DeskView;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 
 /** A named person stands for coefficients, stops or the structure. */
 final class ConfirmationController extends Controller
 {
-    public function __invoke(ConfirmationRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
+    public function store(ConfirmationRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
         $base = $job->designs()->whereKey($request->integer('base'))->firstOrFail();
-        $name = $request->string('name')->value();
-        $after = Confirming::with($base->document(), $request->array('subjects'), $name, $request->string('reason')->value(), now()->toDateString());
-        $saved = $saveDesign->handle($job, $this->user($request), $base, $after, "Signed by $name");
+        $signed = $request->confirmations(now()->toDateString());
+        $after = Confirming::with($base->document(), ...$signed);
+        $saved = DB::transaction(function () use ($request, $job, $base, $signed, $after, $saveDesign): Design {
+            ConfirmedValues::keep($this->user($request), $job, $signed);
+
+            return $saveDesign->handle($job, $this->user($request), $base, $after, "Signed by {$signed[0]->name}");
+        });
+
+        return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
+    }
+
+    /** What the company confirmed in other jobs, copied with who and when. */
+    public function take(EditRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
+    {
+        $base = $request->base($job);
+        $document = $base->document();
+        $offers = ConfirmedValues::offers($job->company_id, Planner::plan($document, Depth::Checks));
+        $saved = $saveDesign->handle($job, $this->user($request), $base, Confirming::with($document, ...$offers), count($offers).' values as the company confirmed them');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

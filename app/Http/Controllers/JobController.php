@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Http\Requests\NewJobRequest;
 use App\Models\Job;
 use App\Models\PaperKind;
 use App\Support\DeskView;
 use App\Support\JobList;
-use App\Support\Stages;
+use App\Support\NextThing;
 use App\Support\StartingDesign;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,9 +39,9 @@ final class JobController extends Controller
         return redirect("/jobs/{$job->id}/stage/site");
     }
 
-    public function show(Job $job): RedirectResponse
+    public function show(Job $job, PlanDesign $planDesign): RedirectResponse
     {
-        return redirect("/jobs/{$job->id}/stage/".Stages::KEYS[0]);
+        return redirect("/jobs/{$job->id}/stage/".NextThing::stage($planDesign->known($job->current())));
     }
 
     public function stage(Job $job, string $stage): Response

@@ -12,6 +12,7 @@ final readonly class Because
      * @param array<string, float|int|string> $values What the text and the formula quote; "value…" is the value itself
      * @param string|null $input JSON pointer of the design, when a person entered it
      * @param string|null $typed What that person typed
+     * @param bool $isExample Whether nobody entered it and it is the example's
      * @param list<self> $children
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class Because
         public ?string $input = null,
         public ?string $typed = null,
         public array $children = [],
+        public bool $isExample = false,
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class Because
         return [
             'code' => $this->code, 'values' => (object) $this->values, 'source' => $this->source, 'confidence' => $this->confidence,
             'confirmed_by' => $this->confirmedBy, 'input' => $this->input, 'typed' => $this->typed,
-            'children' => array_map(static fn (self $child): array => $child->toArray(), $this->children),
+            'example' => $this->isExample, 'children' => array_map(static fn (self $child): array => $child->toArray(), $this->children),
         ];
     }
 }

@@ -31,6 +31,7 @@ final class Inputs
             ['value'.($dimension === null || !is_float($shown) ? '' : '_'.$dimension->value) => $shown, 'field' => $pointer],
             input: $pointer,
             typed: $design->asTyped[$pointer] ?? null,
+            isExample: isset($design->origins[$pointer]),
         );
     }
 }

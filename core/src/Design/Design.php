@@ -21,6 +21,7 @@ final readonly class Design
      * @param array<string, SurveyAnswer> $survey By survey item
      * @param list<Confirmation> $confirmations
      * @param list<OwnCopy> $ownCopies Of one value the last counts
+     * @param array<string, string> $origins By JSON pointer, where values come from that nobody entered: see Examples
      * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
      */
     public function __construct(
@@ -50,6 +51,8 @@ final readonly class Design
         public string $client = '',
         #[Text(160)]
         public string $address = '',
+        #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 20, Examples::ORIGIN)]
+        public array $origins = [],
     ) {
     }
 
@@ -74,6 +77,7 @@ final readonly class Design
             [],
             $this->client,
             $this->address,
+            $this->origins,
         );
     }
 

@@ -18,7 +18,7 @@ use Garnetine\Core\Quantity\UnitSystem;
  * Changes a design the way people do: by what they type at a place. Makes a new design, or says what is wrong and changes nothing.
  *
  * An edit is one of: {path, typed} sets a value from text, an empty text clearing what may be left open; {path, value} sets a
- * value as JSON; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
+ * value as JSON; {path, stands: true} says that the example's value there is this roof's; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
  * what a hand draws on the sheet: {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the
  * block between the rakes; {command: "rail", rail} takes an example rail with its clamps and bolts; {move: {x_m, y_m}} puts it at a place; {area: {id, round, x_m, y_m, width_m, height_m}} sizes a no-work
  * area, or draws one when it has no id; {pin: {line, member}} and {bar: {line, member}} want a foot there, or none, or let go.
@@ -83,6 +83,10 @@ final class Edits
         if (Drawn::is($edit)) {
             foreach (Drawn::changes($read($document), $edit) as $path => $value) {
                 $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), $value), $path);
+                if (isset($edit['rail'])) {
+                    // Made up, whoever chose it.
+                    $document['origins'] = [$path => Examples::ORIGIN] + self::map($document, 'origins');
+                }
             }
 
             return $document;
@@ -92,16 +96,17 @@ final class Edits
             throw DocumentInvalid::at('', 'an edit with a path, or one drawn on the sheet', 'none of them');
         }
         $keys = array_slice(explode('/', $path), 1);
-        if ($keys[0] === 'as_typed' || $keys[0] === 'schema') {
+        if (in_array($keys[0], ['as_typed', 'origins', 'schema'], true)) {
             throw DocumentInvalid::at($path, 'a place that people may change', $path);
         }
 
         return match (true) {
-            array_key_exists('typed', $edit) => self::typed($document, $path, $keys, $edit['typed']),
+            array_key_exists('typed', $edit) => self::without(self::typed($document, $path, $keys, $edit['typed']), 'origins', $path),
+            ($edit['stands'] ?? null) === true => self::stands($document, $path),
             array_key_exists('value', $edit) => self::forgotten(self::put($document, $path, $keys, $edit['value']), $path),
             ($edit['add'] ?? null) === true => self::added($document, $path, $keys),
             ($edit['remove'] ?? null) === true => self::removed($document, $path, $keys),
-            default => throw DocumentInvalid::at($path, 'typed, value, add or remove', 'none of them'),
+            default => throw DocumentInvalid::at($path, 'typed, value, stands, add or remove', 'none of them'),
         };
     }
 
@@ -131,8 +136,7 @@ final class Edits
             } catch (QuantityNotUnderstood $fault) {
                 throw DocumentInvalid::at($path, $fault->expected, '"'.$fault->found.'"');
             }
-            $typedBefore = is_array($document['as_typed'] ?? null) ? $document['as_typed'] : [];
-            $document['as_typed'] = [$path => $text] + $typedBefore;
+            $document['as_typed'] = [$path => $text] + self::map($document, 'as_typed');
 
             return $document;
         }
@@ -264,16 +268,57 @@ final class Edits
     }
 
     /**
+     * The value at a place, as it came with the example, is this roof's.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function stands(array $document, string $path): array
+    {
+        if (!array_key_exists($path, self::map($document, 'origins'))) {
+            throw DocumentInvalid::at($path, 'a value of the example that nobody entered', 'an entered one, or none');
+        }
+
+        return self::without($document, 'origins', $path);
+    }
+
+    /**
+     * What is told about a place and all in it, what was typed there and that nobody entered it, no longer holds.
+     *
      * @param array<mixed> $document
      *
      * @return array<mixed>
      */
     private static function forgotten(array $document, string $path): array
     {
-        $typed = is_array($document['as_typed'] ?? null) ? $document['as_typed'] : [];
-        $document['as_typed'] = array_filter($typed, static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'), ARRAY_FILTER_USE_KEY);
+        return self::without(self::without($document, 'as_typed', $path), 'origins', $path);
+    }
+
+    /**
+     * A map by pointers without those of a place and all in it.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function without(array $document, string $map, string $path): array
+    {
+        if (isset($document[$map])) {
+            $document[$map] = array_filter(self::map($document, $map), static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'), ARRAY_FILTER_USE_KEY);
+        }
 
         return $document;
+    }
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function map(array $document, string $map): array
+    {
+        return is_array($document[$map] ?? null) ? $document[$map] : [];
     }
 
     /** @return array<mixed> */
@@ -292,7 +337,7 @@ final class Edits
     /** @param array<mixed> $document */
     private static function object(array $document): \stdClass
     {
-        foreach (['survey', 'as_typed'] as $map) {
+        foreach (['survey', 'as_typed', 'origins'] as $map) {
             if (array_key_exists($map, $document)) {
                 $document[$map] = (object) ($document[$map] ?? []);
             }

@@ -41,6 +41,7 @@ final readonly class Site
         public GroundSnowKind $groundSnowKind,
         public RoofExposure $roofExposure,
         public Thermal $thermal,
+        /** On the level, from the eave's edge, its overhang included. */
         #[Range(0.5, 60)]
         public Length $eaveToRidge,
         public RoofSupports $roofSupports,

@@ -190,7 +190,11 @@ final class Reader
                 $this->faults[] = new Fault($place, 'no key of this name', 'an unknown key');
                 continue;
             }
-            $read[$key] = $rule->of === null ? $this->text(new Text($rule->longest), $item, $place) : $this->object($rule->of, $item, $place);
+            $read[$key] = match (true) {
+                $rule->of !== null => $this->object($rule->of, $item, $place),
+                $rule->only !== null && $item !== $rule->only => $this->fault($place, "\"$rule->only\"", $item),
+                default => $this->text(new Text($rule->longest), $item, $place),
+            };
         }
 
         return $read;

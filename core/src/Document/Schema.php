@@ -71,7 +71,11 @@ final class Schema
     /** @return array<string, mixed> */
     private function map(Keyed $rule): array
     {
-        $value = $rule->of === null ? self::text(new Text($rule->longest)) : $this->reference($rule->of);
+        $value = match (true) {
+            $rule->of !== null => $this->reference($rule->of),
+            $rule->only !== null => ['const' => $rule->only],
+            default => self::text(new Text($rule->longest)),
+        };
         $schema = ['type' => 'object', 'maxProperties' => $rule->most];
         if ($rule->keys === null) {
             return $schema + ['additionalProperties' => $value, 'propertyNames' => ['pattern' => '^(?:'.$rule->pattern.')$']];

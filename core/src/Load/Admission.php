@@ -17,6 +17,7 @@ use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Species;
 use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Design\YesNo;
@@ -100,6 +101,23 @@ final class Admission
             ...self::groundSnow($design),
             ...$asce ? self::panelConditions($design, $coefficients) : [],
         ];
+    }
+
+    /** From the eave's edge to the ridge on the level, as slope length and pitch give it. */
+    public static function eaveToRidge(Surface $surface): Length
+    {
+        return Length::ofMetres($surface->slopeLength->toMetres() * cos($surface->pitch->toRadians()));
+    }
+
+    /** @return list<Finding> Values of the survey that do not go together. Over an inch: common practice, no source */
+    public static function survey(Design $design): array
+    {
+        $entered_m = $design->site->eaveToRidge->toMetres();
+        $given_m = self::eaveToRidge($design->surface)->toMetres();
+
+        return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? [] : [Finding::warning('eave_to_ridge_differs', '/site/eave_to_ridge_m', [
+            'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(), 'pitch_rad' => $design->surface->pitch->toRadians(),
+        ])];
     }
 
     /** @return list<Finding> */

@@ -58,6 +58,12 @@ final readonly class Finding
         'member_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
     ];
 
+    /** Whether it blocks: nobody mended it or signed for it. */
+    public function isOpenStop(): bool
+    {
+        return $this->kind === FindingKind::Stop && $this->clearedBy === null;
+    }
+
     /** Whether a named person may sign for this stop instead of mending it. */
     public function isClearable(): bool
     {
@@ -73,6 +79,12 @@ final readonly class Finding
     public function subject(): string
     {
         return 'stop/'.$this->code.($this->values === [] ? '' : '/'.substr(hash('sha256', json_encode($this->values, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)), 0, 12));
+    }
+
+    /** @param array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>} $written */
+    public static function ofArray(array $written): self
+    {
+        return new self(FindingKind::from($written['kind']), $written['code'], Scope::from($written['scope']), $written['at'], $written['values'], $written['cleared_by']);
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,7 @@ use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
@@ -27,6 +28,17 @@ final class Findings
 {
     /** Least rail past an end clamp. Source: common practice, no source (30 mm). */
     private const LEAST_END_M = 0.03;
+
+    /** @return list<Finding> Values of the example that nobody entered, by the part of the design they stand in */
+    public static function examples(Design $design): array
+    {
+        $findings = [];
+        foreach (Examples::left($design) as $part => $pointers) {
+            $findings[] = Finding::stop('examples_left', $part, ['count' => count($pointers)], Scope::Job);
+        }
+
+        return $findings;
+    }
 
     /** @return list<Finding> */
     public static function kit(Design $design, ?LagInMember $lag, Coefficients $coefficients): array

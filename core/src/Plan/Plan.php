@@ -12,6 +12,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
@@ -75,7 +76,13 @@ final readonly class Plan
     /** @return list<Finding> Stops that nobody has cleared */
     public function openStops(): array
     {
-        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Stop && $finding->clearedBy === null));
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->isOpenStop()));
+    }
+
+    /** How many values are still the example's, entered by nobody. */
+    public function toEnter(): int
+    {
+        return array_sum(array_map('count', Examples::left($this->design)));
     }
 
     /** @return list<Coefficient> Recalled values that nobody has confirmed as they stand */

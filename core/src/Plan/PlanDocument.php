@@ -81,6 +81,7 @@ final class PlanDocument
             'least_reserve' => $plan->leastReserve(),
             'refusals' => $kinds['refusal'] ?? 0,
             'open_stops' => count($plan->openStops()),
+            'to_enter' => $plan->toEnter(),
             'warnings' => $kinds['warning'] ?? 0,
             'assumptions' => $kinds['assumption'] ?? 0,
             'unconfirmed' => count($plan->unconfirmed()),

@@ -40,7 +40,7 @@ final class Planner
         $coefficients = new Coefficients($design->ownCopies);
         $placement = Placement::of($design, $coefficients);
         $members = Members::of($design->surface);
-        $findings = [...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...$placement->findings, ...$members->findings];
+        $findings = [...Findings::examples($design), ...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...Admission::survey($design), ...$placement->findings, ...$members->findings];
 
         $unloaded = SiteLoads::refusals($design, $coefficients);
         if ($unloaded !== []) {

@@ -41,6 +41,16 @@ final class QuantityText
         return strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8') ? null : self::number(self::normalised($text));
     }
 
+    /** The units that a text is typed in; null where both kinds of people type alike. */
+    public static function system(Dimension $dimension, string $text): ?UnitSystem
+    {
+        return match (true) {
+            $dimension === Dimension::Angle => null,
+            preg_match('~in|ft|feet|foot|lb|pound|ps[fi]|ksi|mph|["\']~i', self::normalised($text)) === 1 => UnitSystem::Us,
+            default => UnitSystem::Metric,
+        };
+    }
+
     private static function normalised(string $text): string
     {
         foreach (self::FRACTIONS as $sign => $plain) {

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Design;
 
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -72,6 +73,28 @@ final class EditsTest extends TestCase
         Edits::apply(Scenario::of()->design(), [['command' => 'rail', 'rail' => 'titanium']]);
     }
 
+    public function test_a_value_is_the_examples_until_somebody_enters_it_or_says_that_it_stands(): void
+    {
+        $blank = Examples::mark(Scenario::of('blank-survey')->design());
+        $left = Examples::left($blank);
+        self::assertSame(['/kit/foot', '/kit/rail', '/module', '/site', '/surface'], array_keys($left));
+        self::assertContains('/surface/setbacks/eave_m', $left['/surface']);
+        self::assertContains('/kit/rail/section_modulus_x_m3', $left['/kit/rail']);
+        $all = count($blank->origins);
+        $entered = Edits::apply($blank, [
+            ['path' => '/surface/width_m', 'typed' => "44' 3"], ['path' => '/site/standard', 'typed' => 'asce7-16'], ['path' => '/surface/setbacks/eave_m', 'stands' => true], ['move' => ['x_m' => 1.7018, 'y_m' => 0.762]],
+        ]);
+        self::assertSame([...array_diff(array_keys($blank->origins), ['/surface/width_m', '/site/standard', '/surface/setbacks/eave_m', '/block/x_m', '/block/y_m'])], array_keys($entered->origins));
+        self::assertNotSame(DesignFile::hash($blank), DesignFile::hash($entered), 'what is known is part of the design');
+        self::assertEquals($entered, DesignFile::read(DesignFile::write($entered)));
+        // Made-up values stay the example's, whoever chooses among them.
+        self::assertSame($all, count(Edits::apply($blank, [['command' => 'rail', 'rail' => 'heavy']])->origins));
+        self::assertArrayHasKey('/kit/rail/section_modulus_x_m3', Edits::apply(Scenario::of()->design(), [['command' => 'rail', 'rail' => 'heavy']])->origins);
+        // What another standard does not ask for is not asked for.
+        self::assertNotContains('/site/wind_speed_m_per_s', Examples::left(Edits::apply($blank, [['path' => '/site/standard', 'typed' => 'en-1991']]))['/site']);
+        self::assertSame([], Edits::apply($blank, array_map(static fn (string $path): array => ['path' => $path, 'stands' => true], array_keys($blank->origins)))->origins);
+    }
+
     public function test_the_block_is_centred_to_the_sixteenth(): void
     {
         $design = Edits::apply(Scenario::of()->with('/block/x_m', 1.0)->design(), [['command' => 'centre']]);
@@ -128,6 +151,8 @@ final class EditsTest extends TestCase
         yield 'no edit at all' => ['text', 'an edit'];
         yield 'adding to what is no list' => [['path' => '/site', 'add' => true], 'added'];
         yield 'removing what is no entry' => [['path' => '/site/exposure', 'remove' => true], 'an entry of a list'];
+        yield 'a value that somebody entered' => [['path' => '/surface/width_m', 'stands' => true], 'of the example that nobody entered'];
+        yield 'where values come from' => [['path' => '/origins', 'value' => []], 'may change'];
         yield 'deep JSON as a value' => [['path' => '/name', 'value' => ['a' => ['b' => 1]]], 'a text'];
     }
 

@@ -50,6 +50,8 @@ final class FindingsTest extends TestCase
         yield 'over_overhang' => ['asce7-16', ['/surface/eave_overhang_m' => 1.0], 'refusal', '/block/y_m', '9 ⅜ in over the eave'];
         yield 'hip_edges' => ['asce7-16', ['/surface/left_hip_m' => 2.0], 'refusal', '/surface/left_hip_m', "6' 6 ¾\" at the left and 0 in at the right, of 44' 3\""];
         yield 'first_member_at_hip' => ['asce7-16 hip', ['/surface/framing/first_member_m' => null], 'stop', '/surface/framing/first_member_m', ''];
+        yield 'examples_left' => ['asce7-16', ['/origins' => (object) ['/surface/width_m' => 'example', '/surface/pitch_rad' => 'example']], 'stop', '/surface', '2 values here'];
+        yield 'eave_to_ridge_differs' => ['asce7-16', ['/site/eave_to_ridge_m' => 5.0], 'warning', '/site/eave_to_ridge_m', "16' 4 ⅞\" is entered; 16' 10\" up the slope at 18.43° gives 15' 11 ⅝\""];
         yield 'own_copy_unknown' => ['asce7-16', ['/own_copies' => self::own('asce7_16/nothing/at_all', 1.0)], 'refusal', '/own_copies', 'asce7_16/nothing/at_all, by ASCE/SEI 7-16, Table 26.11-1 (E. Sorrel'];
         yield 'own_copy_implausible' => ['asce7-16', ['/own_copies' => self::own('asce7_16/velocity_pressure/kd', 8.5)], 'refusal', '/own_copies', 'Directionality factor Kd was read as 8.5 in ASCE/SEI 7-16, Table 26.11-1 by E. Sorrel;'];
         yield 'own_copy_differs' => ['asce7-16', ['/own_copies' => self::own('asce7_16/velocity_pressure/kd', 0.9)], 'warning', '/own_copies', 'Directionality factor Kd is 0.9 by ASCE/SEI 7-16, Table 26.11-1, as read by E. Sorrel, instead'];

@@ -4,7 +4,7 @@ import { because, Refused, whatIf } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { Side } from '@/desk/Side';
 import { Section } from '@/sheet/Section';
-import type { BecauseNode } from '@/types/desk';
+import type { BecauseNode, Supposed } from '@/types/desk';
 
 /** The chain from a question down to what somebody entered. */
 const ofFoot = /^runs\/([^/]+)\/feet\/\d+$/;
@@ -13,7 +13,7 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
     const [node, setNode] = useState<BecauseNode | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
     const { data, edit, may } = useDesk();
-    const [other, setOther] = useState<{ title: string; pointer: string; typed: string; node: BecauseNode } | null>(null);
+    const [other, setOther] = useState<{ title: string; pointer: string; typed: string; node: Supposed } | null>(null);
     const supposed: Suppose = async (leaf, typed) => {
         const pointer = leaf.input ?? '';
         try {
@@ -40,14 +40,14 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
         };
     }, [job, path, design]);
     return (
-        <Side label="Because" onClose={onClose}>
+        <Side label="Because" about={path} onClose={onClose}>
             {wrong !== null && <p role="alert">{wrong}</p>}
             {wrong === null && node === null && <p className="text-muted">Looking it up …</p>}
             {foot !== undefined && <Section run={foot} width={296} />}
             {node !== null && other !== null && (
                 <div role="status" className="mb-3 border-ochre border-l-4 bg-ochre/10 px-2 py-1">
                     Were “{other.title}” {other.typed}: {node.title.toLowerCase()} <strong>{node.value}</strong> →{' '}
-                    <strong>{other.node.value}</strong>. Nothing is saved.
+                    <strong>{other.node.value}</strong>. The plan <Standing of={other.node.standing} />. Nothing is saved.
                     <p className="mt-1">
                         {may('update') && (
                             <>
@@ -68,6 +68,20 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
             )}
             {node !== null && <Node node={other?.node ?? node} depth={0} suppose={supposed} />}
         </Side>
+    );
+}
+
+/** Whether the plan would hold, and what would stop it. */
+function Standing({ of }: { of: Supposed['standing'] }) {
+    return (
+        <>
+            would read{' '}
+            <strong className={`tone-${of.tone}`}>
+                {of.word}
+                {of.reserve !== null && `, least reserve ${of.reserve}`}
+            </strong>
+            {of.news !== null && <> ({of.news})</>}
+        </>
     );
 }
 
@@ -108,6 +122,7 @@ export function Node({ node, depth, suppose, whole = false }: NodeProps) {
                         design {node.entered.design}
                     </p>
                 )}
+                {node.example && <p className="tone-tight text-[0.87rem]">from the example; nobody entered it</p>}
                 {node.input !== null && suppose !== undefined && <WhatIf leaf={node} suppose={suppose} />}
                 {node.source !== null && (
                     <p className="text-muted text-[0.87rem] leading-snug">

@@ -1,3 +1,5 @@
+import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
 import type { FindingInfo } from '@/types/desk';
 
 const words = { stop: 'Stop', refusal: 'Not covered', warning: 'Mind', assumption: 'To confirm' };
@@ -18,9 +20,24 @@ export function FindingList({ findings }: { findings: FindingInfo[] }) {
                     className={`border-l-4 px-2.5 py-1.5 text-[0.9rem] leading-snug ${bars[finding.kind]}`}
                 >
                     <strong className="font-semibold">{words[finding.kind]}:</strong> {finding.text}
+                    {finding.code === 'examples_left' && <TheyStand part={finding.at} />}
                     {finding.cleared_by !== null && <span className="tone-holds"> Cleared by {finding.cleared_by}.</span>}
                 </li>
             ))}
         </ul>
+    );
+}
+
+/** Says of all values here that nobody entered that they are this roof's. */
+function TheyStand({ part }: { part: string }) {
+    const { data, edit } = useDesk();
+    const paths = data.examples[part] ?? [];
+    return (
+        <>
+            {' '}
+            <EditAct onClick={() => void edit(paths.map((path) => ({ path, stands: true })))}>
+                {paths.length === 1 ? 'It is so' : `All ${paths.length} are so`}
+            </EditAct>
+        </>
     );
 }

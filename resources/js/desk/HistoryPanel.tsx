@@ -6,7 +6,7 @@ import type { Comparison, DesignRow, Difference } from '@/types/desk';
 
 /** The designs of a job over time: who changed what, two of them side by side, an earlier one once more. */
 export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Promise<boolean>; onClose: () => void }) {
-    const { job, data } = useDesk();
+    const { job, data, may } = useDesk();
     const [rows, setRows] = useState<DesignRow[] | null>(null);
     const [picked, setPicked] = useState<number[]>([]);
     const [compared, setCompared] = useState<Comparison | null>(null);
@@ -36,7 +36,7 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
             )}
             {compared !== null && <Compared compared={compared} />}
             <ol className="space-y-2">
-                {rows?.map((row) => (
+                {joined(rows ?? []).map(({ row, before }) => (
                     <li key={row.id} className={`border-l-4 pl-2 ${row.is_current ? 'border-garnet' : 'border-line'}`}>
                         <label className="flex items-baseline gap-2">
                             <input type="checkbox" checked={picked.includes(row.id)} onChange={() => pick(row.id)} />
@@ -49,12 +49,35 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
                         <p className="text-[0.87rem] text-muted">
                             {row.author}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
                         </p>
-                        {!row.is_current && (
+                        {before.length > 0 && (
+                            <details className="text-[0.87rem]">
+                                <summary>
+                                    with {before.length} quick {before.length === 1 ? 'change' : 'changes'} before it
+                                </summary>
+                                <ol className="ml-3">
+                                    {before.map((one) => (
+                                        <li key={one.id}>
+                                            <label className="flex items-baseline gap-2">
+                                                <input
+                                                    type="checkbox"
+                                                    checked={picked.includes(one.id)}
+                                                    onChange={() => pick(one.id)}
+                                                />
+                                                <span className="min-w-0">
+                                                    <strong>{one.number}</strong> {one.change}
+                                                </span>
+                                            </label>
+                                        </li>
+                                    ))}
+                                </ol>
+                            </details>
+                        )}
+                        {!row.is_current && may('update') && (
                             <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/again`)}>
                                 Take design {row.number} again
                             </button>
                         )}{' '}
-                        {row.is_side && (
+                        {row.is_side && may('update') && (
                             <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/onto`)}>
                                 Put its changes onto the newest
                             </button>
@@ -64,6 +87,31 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
             </ol>
         </Side>
     );
+}
+
+/** Designs of the main line that one person made within two minutes of each other count as one change. */
+const QUICK_MS = 120_000;
+
+function joined(rows: DesignRow[]): { row: DesignRow; before: DesignRow[] }[] {
+    const groups: { row: DesignRow; before: DesignRow[] }[] = [];
+    for (const row of rows) {
+        const last = groups.at(-1);
+        const newer = last?.before.at(-1) ?? last?.row;
+        const isQuick =
+            last !== undefined &&
+            newer !== undefined &&
+            row.number > 1 &&
+            !row.is_side &&
+            !newer.is_side &&
+            row.author === newer.author &&
+            Date.parse(newer.at) - Date.parse(row.at) < QUICK_MS;
+        if (isQuick) {
+            last.before.push(row);
+        } else {
+            groups.push({ row, before: [] });
+        }
+    }
+    return groups;
 }
 
 function Compared({ compared }: { compared: Comparison }) {

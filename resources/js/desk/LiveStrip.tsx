@@ -5,9 +5,11 @@ import type { DeskData } from '@/types/desk';
 export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
     const now = live.planned;
     const saved = new Set(data.findings.map((finding) => finding.text));
-    const news = now?.findings.find(
-        (finding) => (finding.kind === 'stop' || finding.kind === 'refusal') && !saved.has(finding.text),
+    const stops = (now?.findings ?? []).filter(
+        (finding) => finding.kind === 'refusal' || (finding.kind === 'stop' && finding.cleared_by === null),
     );
+    // What the change itself would stop comes before what stops the plan anyway.
+    const news = stops.find((finding) => !saved.has(finding.text)) ?? stops[0];
     return (
         <p
             role="status"
@@ -20,7 +22,7 @@ export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
                     Not saved: {now.summary.modules} modules, {now.summary.attachments} feet
                     {now.summary.reserve !== null && (
                         <span className={`tone-${now.summary.tone} font-semibold`}>
-                            , {now.summary.word} {now.summary.reserve}
+                            , {now.summary.word}, least reserve {now.summary.reserve}
                         </span>
                     )}
                     {news !== undefined && <span className="tone-fails"> · {news.text}</span>}

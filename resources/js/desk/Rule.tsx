@@ -7,14 +7,8 @@ export function Rule({ job, stages, current }: { job: number; stages: StageState
         <nav aria-label="Stages" className="flex overflow-x-auto">
             {stages.map((stage) => {
                 const here = stage.key === current;
-                return (
-                    <Link
-                        key={stage.key}
-                        href={`/jobs/${job}/stage/${stage.key}`}
-                        preserveState
-                        aria-current={here ? 'step' : undefined}
-                        className={`relative block min-w-[88px] flex-1 border-l border-ink px-2 pt-[18px] pb-1.5 ${here ? 'bg-garnet text-paper' : 'hover:bg-panel'}`}
-                    >
+                const text = (
+                    <>
                         <Ticks light={here} />
                         <span className="flex gap-2 font-condensed text-[0.87rem] whitespace-nowrap">
                             <span className={here ? '' : 'text-muted'}>{stage.number}</span>
@@ -23,6 +17,25 @@ export function Rule({ job, stages, current }: { job: number; stages: StageState
                         <span className="block font-condensed text-[1.07rem] leading-tight font-semibold whitespace-nowrap">
                             {stage.title}
                         </span>
+                    </>
+                );
+                return here ? (
+                    // Where one stands leads nowhere.
+                    <span
+                        key={stage.key}
+                        aria-current="step"
+                        className="relative block min-w-[88px] flex-1 border-l border-ink bg-garnet px-2 pt-[18px] pb-1.5 text-paper"
+                    >
+                        {text}
+                    </span>
+                ) : (
+                    <Link
+                        key={stage.key}
+                        href={`/jobs/${job}/stage/${stage.key}`}
+                        preserveState
+                        className="relative block min-w-[88px] flex-1 border-l border-ink px-2 pt-[18px] pb-1.5 hover:bg-panel"
+                    >
+                        {text}
                     </Link>
                 );
             })}

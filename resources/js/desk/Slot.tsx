@@ -2,6 +2,9 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { useDesk } from '@/desk/DeskContext';
 import type { FieldPath } from '@/types/design';
 
+/** The element that says what an example's value is. */
+export const FROM_EXAMPLE = 'from-example';
+
 /**
  * A value in a sentence: edited in place, saved on Enter or on leaving it, put back by Escape. What is typed stays as it is until
  * it is saved, mended or given up, whatever is saved meanwhile.
@@ -30,16 +33,27 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     if (!may('update')) {
         return <strong>{field.text === '' ? open : field.text}</strong>;
     }
-    const described = fault === undefined ? {} : { 'aria-invalid': true, 'aria-describedby': faultId };
+    const described = {
+        ...(fault === undefined
+            ? field.example
+                ? { 'aria-describedby': FROM_EXAMPLE }
+                : {}
+            : { 'aria-invalid': true, 'aria-describedby': faultId }),
+        ...(field.example ? { title: 'From the example; nobody entered it. Enter keeps it.' } : {}),
+        ...(field.typed == null ? {} : { title: `Entered as “${field.typed}”` }),
+    };
+    const style = `slot ${field.example ? 'slot-example' : ''}`;
+    // Enter on what is there says again what was refused, or that the example's value is this roof's.
+    const again = fault !== undefined || field.example;
     // Names and documents run over several lines; measures stay on one.
     const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
     const before = (isChoice ? field.value : field.text) ?? '';
-    const save = (chosen: string, again = false) => {
+    const save = (chosen: string, even = false) => {
         typing.current = false;
         byKeys.current = false;
         unsaved(null);
         // Gone back to what is saved: what was refused here, or is on its way, no longer counts.
-        if (chosen !== (kept ?? before) || again) {
+        if (chosen !== (kept ?? before) || even) {
             void edit([{ path, typed: chosen }]);
         }
     };
@@ -55,7 +69,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
         <>
             {field.kind === 'choice' ? (
                 <select
-                    className="slot"
+                    className={style}
                     aria-label={field.label}
                     data-path={path}
                     value={text}
@@ -64,7 +78,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     }}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
-                            save(text, fault !== undefined);
+                            save(text, again);
                         } else if (event.key === 'Escape') {
                             putBack();
                         } else if (event.key !== 'Tab') {
@@ -92,7 +106,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                 </select>
             ) : (
                 <Writing
-                    className="slot"
+                    className={style}
                     {...(field.kind === 'text' ? { rows: 1 } : {})}
                     aria-label={field.label}
                     data-path={path}
@@ -112,7 +126,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
                             event.preventDefault();
-                            save(text, fault !== undefined);
+                            save(text, again);
                         } else if (event.key === 'Escape') {
                             putBack();
                         }

@@ -127,7 +127,8 @@ export default function Company({ company, may_manage, members, invitations, ses
                             <br />
                             <strong className="break-all" data-link={link}>
                                 {link}
-                            </strong>
+                            </strong>{' '}
+                            <Copy text={link} />
                         </p>
                     )}
                     <ul className="mt-2">
@@ -162,5 +163,30 @@ export default function Company({ company, may_manage, members, invitations, ses
                 </button>
             </section>
         </Frame>
+    );
+}
+
+/** Puts a text where it can be pasted; where the browser does not let it, the text is selected for it. */
+function Copy({ text }: { text: string }) {
+    const [done, setDone] = useState<string | null>(null);
+    const copy = async () => {
+        try {
+            await navigator.clipboard.writeText(text);
+            setDone('Copied');
+        } catch {
+            const shown = document.querySelector(`[data-link="${CSS.escape(text)}"]`);
+            if (shown !== null) {
+                window.getSelection()?.selectAllChildren(shown);
+            }
+            setDone('Selected: copy it with Ctrl-C');
+        }
+    };
+    return (
+        <>
+            <button type="button" className="act act-small" onClick={() => void copy()}>
+                Copy it
+            </button>{' '}
+            <span role="status">{done}</span>
+        </>
     );
 }

@@ -7,7 +7,9 @@ import { DeskContext, type Question } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
 import { HistoryPanel } from '@/desk/HistoryPanel';
 import { LiveStrip } from '@/desk/LiveStrip';
+import { Pull } from '@/desk/Pull';
 import { Rule } from '@/desk/Rule';
+import { FROM_EXAMPLE } from '@/desk/Slot';
 import { faultsAfter, Saves, type Saving, without } from '@/desk/saves';
 import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
@@ -37,6 +39,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     const [place, setPlace] = useState<number | null>(null);
     const [area, setArea] = useState<string | null>(null);
     const [showsDesigns, setShowsDesigns] = useState(false);
+    /** By stage, how much of the middle the sheet takes where somebody pulled at what is under it, in per cent. */
+    const [shares, setShares] = useState<Record<string, number | undefined>>({});
     const [question, setQuestion] = useState<Question | null>(null);
     /** A design of one's own that lost a race. */
     const [side, setSide] = useState<{ id: number; number: number } | null>(null);
@@ -256,10 +260,18 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     if (!loud) {
         said.push(busy ? 'Saving and planning' : Object.keys(faults).length > 0 ? 'All but the marked values saved' : 'Saved');
     }
+    const pulled = shares[stage];
+    const tall = ['handover', 'holes', 'loads'].includes(stage);
     const datum = (path: '/rules/run_datum' | '/rules/slope_datum') => data.fields[path]?.text ?? '';
     return (
         <DeskContext.Provider value={desk}>
             <Head title={data.fields['/name']?.text ?? job.name} />
+            <a href="#worksheet" className="skip">
+                To the worksheet
+            </a>
+            <p id={FROM_EXAMPLE} hidden>
+                From the example; nobody entered it. Enter keeps it.
+            </p>
             <div className="flex min-h-screen flex-col md:h-screen md:min-h-0">
                 <header className="flex flex-none flex-col border-ink border-b md:flex-row">
                     <div className="flex-none border-line px-5 py-2.5 md:w-[300px] md:border-r">
@@ -280,25 +292,13 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                                 design {data.design.number}
                             </button>{' '}
                             ·{' '}
-                            <button
-                                type="button"
-                                className="why disabled:no-underline disabled:opacity-60"
-                                disabled={data.history.undo === null || !may.includes('update')}
-                                title={data.history.undo === null ? 'Nothing to undo' : `Takes back: ${data.history.undo}`}
-                                onClick={() => void goTo('undo')}
-                            >
-                                undo
-                            </button>{' '}
-                            <button
-                                type="button"
-                                className="why disabled:no-underline disabled:opacity-60"
-                                disabled={data.history.redo === null || !may.includes('update')}
-                                title={data.history.redo === null ? 'Nothing to redo' : `Brings again: ${data.history.redo}`}
-                                onClick={() => void goTo('redo')}
-                            >
-                                redo
-                            </button>{' '}
-                            · <Theme />
+                            {may.includes('update') && (
+                                <>
+                                    <Step way="undo" what={data.history.undo} says="Takes back" onStep={goTo} />{' '}
+                                    <Step way="redo" what={data.history.redo} says="Brings again" onStep={goTo} /> ·{' '}
+                                </>
+                            )}
+                            <Theme />
                         </p>
                     </div>
                     <div className="min-w-0 flex-1">
@@ -324,6 +324,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 </p>
                 <div className="contents min-h-0 flex-1 md:flex">
                     <main
+                        id="worksheet"
+                        tabIndex={-1}
                         className="order-4 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
                         aria-busy={busy}
                     >
@@ -332,7 +334,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                     </main>
                     <div className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
                         <div
-                            className={`relative order-1 md:order-none md:min-h-[320px] ${['handover', 'holes', 'loads'].includes(stage) ? 'flex-none md:h-[46%]' : 'flex-1'}`}
+                            className={`relative order-1 md:order-none ${pulled === undefined ? `md:min-h-[320px] ${tall ? 'flex-none md:h-[46%]' : 'flex-1'}` : 'flex-none md:h-[var(--pulled)]'}`}
+                            style={pulled === undefined ? {} : ({ '--pulled': `${pulled}%` } as React.CSSProperties)}
                         >
                             <Sheet
                                 planned={shown}
@@ -364,7 +367,17 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             {live !== null && <LiveStrip live={live} data={data} />}
                         </div>
                         {stage === 'surface' && area !== null && <AreaStrip id={area} onGone={() => setArea(null)} />}
-                        <StagePanel stage={stage} run={run} onRun={setRunId} place={place} onPlace={setPlace} />
+                        {!['site', 'modules'].includes(stage) && (
+                            <Pull share={pulled} onPull={(share) => setShares({ ...shares, [stage]: share })} />
+                        )}
+                        <StagePanel
+                            pulled={pulled !== undefined}
+                            stage={stage}
+                            run={run}
+                            onRun={setRunId}
+                            place={place}
+                            onPlace={setPlace}
+                        />
                     </div>
                     {showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
                     {asked !== null && !showsDesigns && (
@@ -400,5 +413,19 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                 )}
             </div>
         </DeskContext.Provider>
+    );
+}
+
+function Step(props: { way: 'undo' | 'redo'; what: string | null; says: string; onStep: (way: string) => Promise<boolean> }) {
+    return (
+        <button
+            type="button"
+            className="why disabled:no-underline disabled:opacity-60"
+            disabled={props.what === null}
+            title={props.what === null ? `Nothing to ${props.way}` : `${props.says}: ${props.what}`}
+            onClick={() => void props.onStep(props.way)}
+        >
+            {props.way}
+        </button>
     );
 }

@@ -416,7 +416,7 @@ function Handle({
         <g
             role="button"
             tabIndex={0}
-            aria-label={`${label}: arrows move it${hold.what === 'area' ? ', Alt and arrows size it' : ''}, Enter saves, Escape gives up`}
+            aria-label={`${label}: arrows move it, Shift and arrows farther${hold.what === 'area' ? ', Alt and arrows size it' : ''}, Enter saves, Escape gives up`}
             data-handle={hold.what === 'area' ? hold.id : hold.what}
             data-area={hold.what === 'area' ? hold.id : undefined}
             onKeyDown={keys}

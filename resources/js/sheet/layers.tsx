@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { len, px, py, type Viewport } from '@/sheet/viewport';
 import type { Corner, Planned } from '@/types/desk';
 
@@ -238,22 +238,8 @@ export function Modules({
     acts: [string, string];
 }) {
     const { sheet } = planned;
-    const act = (row: number, column: number, what: string) =>
-        onModule === undefined
-            ? {}
-            : {
-                  role: 'button',
-                  tabIndex: 0,
-                  'aria-label': `Module ${row}.${column}: ${what}`,
-                  'data-module': `${row}.${column}`,
-                  cursor: 'pointer',
-                  onKeyDown: (event: React.KeyboardEvent) => {
-                      if (event.key === 'Enter' || event.key === ' ') {
-                          event.preventDefault();
-                          onModule(row, column);
-                      }
-                  },
-              };
+    const act = (row: number, column: number) =>
+        onModule === undefined ? {} : { 'data-module': `${row}.${column}`, cursor: 'pointer' };
     const box = (cell: { x_m: number; y_m: number }) => ({
         x: px(view, cell.x_m),
         y: py(view, cell.y_m + sheet.module.length_m),
@@ -272,7 +258,7 @@ export function Modules({
                     fillOpacity={0.78}
                     stroke={module.word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
                     strokeWidth={1.3}
-                    {...act(module.row, module.column, acts[0])}
+                    {...act(module.row, module.column)}
                 />
             ))}
             {sheet.left_out.map((cell) => (
@@ -283,10 +269,76 @@ export function Modules({
                     fillOpacity={0.01}
                     stroke="var(--color-muted)"
                     strokeDasharray="3 3"
-                    {...act(cell.row, cell.column, acts[1])}
+                    {...act(cell.row, cell.column)}
                 />
             ))}
+            {onModule !== undefined && <ModuleInHand planned={planned} box={box} onModule={onModule} acts={acts} />}
         </g>
+    );
+}
+
+type CellBox = { x: number; y: number; width: number; height: number };
+
+/** All modules are one stop of the tab key, however many: arrows go from one to the next, Enter acts on it. */
+function ModuleInHand({
+    planned,
+    box,
+    onModule,
+    acts,
+}: {
+    planned: Planned;
+    box: (cell: { x_m: number; y_m: number }) => CellBox;
+    onModule: (row: number, column: number) => void;
+    acts: [string, string];
+}) {
+    const { modules, left_out } = planned.sheet;
+    const cells = [...modules, ...left_out];
+    const [chosen, setChosen] = useState<string | null>(null);
+    const moves = useRef(false);
+    const named = (cell: { row: number; column: number }) => `${cell.row}.${cell.column}`;
+    const cell = cells.find((one) => named(one) === chosen) ?? cells[0];
+    if (cell === undefined) {
+        return null;
+    }
+    const keys = (event: React.KeyboardEvent) => {
+        const ways: Record<string, [number, number]> = {
+            ArrowLeft: [0, -1],
+            ArrowRight: [0, 1],
+            ArrowUp: [1, 0],
+            ArrowDown: [-1, 0],
+        };
+        const way = ways[event.key];
+        if (event.key === 'Enter' || event.key === ' ') {
+            event.preventDefault();
+            onModule(cell.row, cell.column);
+        } else if (way !== undefined) {
+            event.preventDefault();
+            const next = cells.find((one) => one.row === cell.row + way[0] && one.column === cell.column + way[1]);
+            moves.current = next !== undefined;
+            setChosen(next === undefined ? chosen : named(next));
+        }
+    };
+    const isOut = left_out.includes(cell);
+    return (
+        // biome-ignore lint/a11y/useSemanticElements: no button can stand in a drawing
+        <rect
+            // A new element for each module, so that it is announced when it takes the focus.
+            key={named(cell)}
+            ref={(element) => {
+                if (moves.current && element !== null) {
+                    moves.current = false;
+                    element.focus();
+                }
+            }}
+            {...box(cell)}
+            fill="transparent"
+            pointerEvents="none"
+            role="button"
+            tabIndex={0}
+            aria-label={`Module ${cell.column} of row ${cell.row}: ${acts[isOut ? 1 : 0]}; arrows go to the next`}
+            data-in-hand={named(cell)}
+            onKeyDown={keys}
+        />
     );
 }
 

@@ -1,11 +1,12 @@
 import { useState } from 'react';
+import { takeConfirmed } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 
 type Subject = { subject: string; value: string; text: string; done: string | null; source?: string };
 
 /** Where named persons confirm recalled values, clear stops and sign the roof structure. */
 export function Signing() {
-    const { data, sign, busy, may } = useDesk();
+    const { data, job, sign, send, busy, may } = useDesk();
     const [picked, setPicked] = useState<Record<string, boolean>>({});
     const [name, setName] = useState('');
     const [reason, setReason] = useState('');
@@ -92,6 +93,20 @@ export function Signing() {
                         pick all
                     </button>
                 </legend>
+                {data.confirmed_offers !== null && (
+                    <p className="mt-2 border-verdigris border-l-4 pl-2">
+                        {data.confirmed_offers.count} of them were confirmed for other jobs of the company (
+                        {data.confirmed_offers.by}), the same values from the same documents.{' '}
+                        <button
+                            type="button"
+                            className="act act-small"
+                            disabled={busy}
+                            onClick={() => void send((base) => takeConfirmed(job, base))}
+                        >
+                            Take these signatures over
+                        </button>
+                    </p>
+                )}
                 {[...new Set(values.map((one) => one.source ?? ''))].map((source) => {
                     const here = values.filter((one) => one.source === source);
                     return (

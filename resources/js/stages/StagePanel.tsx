@@ -11,6 +11,8 @@ import type { Run } from '@/types/desk';
 /** What stands under the sheet at a stage. */
 type Props = {
     stage: string;
+    /** Whether somebody pulled at its edge: then it takes what the sheet leaves. */
+    pulled: boolean;
     run: Run | undefined;
     onRun: (run: string) => void;
     /** The member whose crossing with the run is in hand. */
@@ -18,11 +20,11 @@ type Props = {
     onPlace: (member: number | null) => void;
 };
 
-export function StagePanel({ stage, run, onRun, place, onPlace }: Props) {
+export function StagePanel({ stage, pulled, run, onRun, place, onPlace }: Props) {
     switch (stage) {
         case 'surface':
             return (
-                <Box label="Survey">
+                <Box label="Survey" tall={pulled}>
                     <Survey />
                 </Box>
             );
@@ -34,7 +36,7 @@ export function StagePanel({ stage, run, onRun, place, onPlace }: Props) {
             );
         case 'attachments':
             return (
-                <Box label="Feet">
+                <Box label="Feet" tall={pulled}>
                     <RunPicker run={run} onRun={onRun} />
                     {run !== undefined && <OwnHand run={run} place={place} onPlace={onPlace} />}
                     {run !== undefined && <Feet run={run} />}
@@ -43,7 +45,7 @@ export function StagePanel({ stage, run, onRun, place, onPlace }: Props) {
             );
         case 'rails':
             return (
-                <Box label="Rails">
+                <Box label="Rails" tall={pulled}>
                     <RunTable onRun={onRun} />
                     <Cutting />
                 </Box>
@@ -77,7 +79,7 @@ function Box({ label, tall = false, children }: { label: string; tall?: boolean;
             aria-label={label}
             // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
             tabIndex={0}
-            className={`order-3 overflow-auto border-line border-t px-5 py-3 md:order-none ${tall ? 'min-h-0 flex-1' : 'flex-none md:max-h-[34%]'}`}
+            className={`order-3 overflow-auto px-5 py-3 max-md:border-line max-md:border-t md:order-none ${tall ? 'min-h-0 flex-1' : 'flex-none md:max-h-[34%]'}`}
         >
             {children}
         </section>

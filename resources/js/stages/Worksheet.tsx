@@ -32,7 +32,7 @@ function Say({ children }: { children: React.ReactNode }) {
 }
 
 function SiteSheet() {
-    const { data } = useDesk();
+    const { data, edit } = useDesk();
     const standard = data.fields['/site/standard']?.value ?? '';
     const asce = standard.startsWith('asce7');
     return (
@@ -67,8 +67,17 @@ function SiteSheet() {
             <TopographySentences standard={standard} />
             <Say>
                 The mean roof height is <Slot path="/site/mean_roof_height_m" />; the building is{' '}
-                <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan. From eave to ridge it
-                is <Slot path="/site/eave_to_ridge_m" /> on the level.
+                <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan. From the eave’s edge,
+                its overhang included, to the ridge it is <Slot path="/site/eave_to_ridge_m" /> on the level
+                {data.fields['/site/eave_to_ridge_m']?.text !== data.eave_to_ridge && (
+                    <>
+                        {' '}
+                        <EditAct onClick={() => void edit([{ path: '/site/eave_to_ridge_m', typed: data.eave_to_ridge }])}>
+                            {data.eave_to_ridge}, by slope and pitch
+                        </EditAct>
+                    </>
+                )}
+                .
             </Say>
             <SnowSentences standard={standard} />
             {standard === 'asce7-16' && <PlaceLookup />}
@@ -359,7 +368,7 @@ function RemoveButton({ path }: { path: string }) {
 }
 
 function ModulesSheet() {
-    const { data, edit } = useDesk();
+    const { data, edit, may } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Modules</h2>
@@ -378,8 +387,8 @@ function ModulesSheet() {
                 eave. <EditAct onClick={() => void edit([{ command: 'centre' }])}>Centre it</EditAct>
             </Say>
             <p className="mt-3 text-muted text-[0.9rem]">
-                Click a module on the sheet to take it out, an empty place to put one back. Now {data.summary.modules} modules,{' '}
-                {data.lists['/block/left_out']} left out.
+                {may('update') && 'Click a module on the sheet to take it out, an empty place to put it back. '}Now{' '}
+                {data.summary.modules} modules, {data.lists['/block/left_out']} taken out.
             </p>
             <h3 className="mt-5">Ratings</h3>
             {Array.from({ length: data.lists['/module/ratings'] ?? 0 }, (_, index) => (
@@ -461,7 +470,7 @@ function AttachmentsSheet() {
                 <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet
                 {data.summary.reserve !== null && (
                     <span className={`tone-${data.summary.tone} ml-2 font-semibold`}>
-                        {data.summary.word}, {data.summary.reserve} least reserve
+                        {data.summary.word}, least reserve {data.summary.reserve}
                     </span>
                 )}
             </p>
@@ -559,18 +568,20 @@ function OwnPlaces() {
 }
 
 function RailsSheet() {
-    const { data, ask, edit } = useDesk();
+    const { data, ask, edit, may } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
-            <p className="mt-1 text-[0.93rem]">
-                To begin with, a made-up rail with its clamps and bolts:{' '}
-                {(['light', 'standard', 'heavy'] as const).map((rail) => (
-                    <EditAct key={rail} className="mr-1" onClick={() => void edit([{ command: 'rail', rail }])}>
-                        {rail}
-                    </EditAct>
-                ))}
-            </p>
+            {may('update') && (
+                <p className="mt-1 text-[0.93rem]">
+                    To begin with, a made-up rail with its clamps and bolts:{' '}
+                    {(['light', 'standard', 'heavy'] as const).map((rail) => (
+                        <EditAct key={rail} className="mr-1" onClick={() => void edit([{ command: 'rail', rail }])}>
+                            {rail}
+                        </EditAct>
+                    ))}
+                </p>
+            )}
             <Say>
                 “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
                 <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />;{' '}

@@ -10,6 +10,10 @@ export type FieldInfo = {
     optional: boolean;
     value?: string | null;
     choices?: Choice[];
+    /** Whether nobody entered it: it came with the blank job. */
+    example: boolean;
+    /** What was typed, where that is in other units than the job's. */
+    typed?: string | null;
 };
 
 export type FindingInfo = {
@@ -125,6 +129,7 @@ export type Planned = {
         word: string;
         tone: Tone;
         open_stops: number;
+        to_enter: number;
         unconfirmed: number;
         refused: boolean;
         structure_signed_by: string | null;
@@ -149,8 +154,13 @@ export type BecauseNode = {
     typed: string | null;
     /** Who entered it last, and with which design. */
     entered: { by: string; at: string; design: number } | null;
+    /** Whether nobody did: it is the value that a blank job begins with. */
+    example: boolean;
     children: BecauseNode[];
 };
+
+/** A because as it would be, and how the plan would stand. */
+export type Supposed = BecauseNode & { standing: { word: string; tone: Tone; reserve: string | null; news: string | null } };
 
 export type SurveyItem = {
     item: string;
@@ -196,9 +206,15 @@ export type DeskData = Planned & {
     own_copies: OwnCopy[];
     /** What the company read in its copies and this design does not use. */
     own_offers: OwnCopy[];
+    /** What others of the company confirmed and this design has not. */
+    confirmed_offers: { count: number; by: string } | null;
     /** Values that the case is refused for until somebody reads them. */
     own_missing: { id: string; name: string }[];
     fields: Record<string, FieldInfo>;
+    /** Places of values that nobody entered, by the part of the design that a finding names. */
+    examples: Record<string, string[]>;
+    /** What slope length and pitch give for it. */
+    eave_to_ridge: string;
     lists: Record<string, number>;
     survey: SurveyItem[];
     members: {
@@ -362,6 +378,7 @@ export type Fault = { path: string; expected: string; found: string };
 export type Edit =
     | { path: string; typed: string }
     | { path: string; value: unknown }
+    | { path: string; stands: true }
     | { path: string; add: true }
     | { path: string; remove: true }
     | { toggle: { row: number; column: number } }

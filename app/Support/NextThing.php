@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Plan\FindingKind;
+
+/** What is to be done next in a job, in a few words. */
+final class NextThing
+{
+    /** The stage to open a job at, by the bytes of its plan; the first where that is not known. */
+    public static function stage(?string $plan): string
+    {
+        if ($plan === null) {
+            return Stages::KEYS[0];
+        }
+        /** @var array{findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>} $read */
+        $read = json_decode($plan, true, 64, JSON_THROW_ON_ERROR);
+
+        return Stages::next(array_map(Finding::ofArray(...), $read['findings']));
+    }
+
+    /**
+     * @param list<Finding> $findings Of its plan
+     * @param bool $offers Whether the company knows values that the design does not use
+     * @param int $unconfirmed Recalled values that nobody confirmed
+     */
+    public static function of(array $findings, Texts $texts, bool $offers, int $unconfirmed, bool $isSigned, bool $toIssue): string
+    {
+        $stage = Stages::next($findings);
+        $open = array_values(array_filter($findings, static fn (Finding $finding): bool => Stages::of($finding) === $stage && ($finding->isOpenStop() || $finding->kind === FindingKind::Refusal)));
+
+        $standing = Standing::of($open, 1.0);
+
+        return match (true) {
+            $open !== [] && $standing['tone'] === 'plain' => Stages::title($stage).": {$standing['word']}",
+            $open !== [] => Stages::title($stage).': '.$texts->finding($open[0]),
+            $offers => 'Hand-over: take over values that the company read since',
+            $unconfirmed > 0 => "Hand-over: $unconfirmed recalled values to confirm",
+            !$isSigned => 'Hand-over: the structure to sign',
+            $toIssue => 'Hand-over: to issue',
+            default => 'Issued; nothing is left to do',
+        };
+    }
+}

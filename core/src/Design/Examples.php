@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\Reader;
+use Garnetine\Core\Document\Writer;
+
+/** Values that a new job was started with and that nobody has entered yet. They show a plan, they are none of this roof. */
+final class Examples
+{
+    /** What a named origin says in the document. */
+    public const ORIGIN = 'example';
+
+    /** Measures, answers and capacities that decide a plan and are to be entered for every roof; a part stands for all in it. */
+    private const DECIDE = [
+        '/site/standard', '/site/risk_category', '/site/wind_speed_m_per_s', '/site/exposure', '/site/topography', '/site/ground_snow_Pa', '/site/mean_roof_height_m',
+        '/site/building_length_m', '/site/building_width_m', '/site/eave_to_ridge_m',
+        '/surface/roof_kind', '/surface/covering', '/surface/width_m', '/surface/slope_length_m', '/surface/pitch_rad', '/surface/eave_overhang_m', '/surface/left_rake_overhang_m',
+        '/surface/right_rake_overhang_m', '/surface/shingle_thickness_m', '/surface/underlayment_thickness_m', '/surface/deck', '/surface/deck_thickness_m', '/surface/lower_butt_m',
+        '/surface/upper_butt_m', '/surface/courses_between', '/surface/framing/kind', '/surface/framing/width_m', '/surface/framing/depth_m', '/surface/framing/spacing_m',
+        '/surface/framing/layout_from', '/surface/framing/shingle_overhang_m', '/surface/framing/rake_board_m', '/surface/setbacks',
+        '/module', '/block/rows', '/block/columns', '/block/x_m', '/block/y_m', '/block/column_gap_m', '/block/row_gap_m', '/block/top_above_roof_m', '/kit',
+    ];
+
+    /** Places of the rule that puts the first member where none was measured. */
+    private const FIRST_MEMBER = ['/surface/framing/layout_from', '/surface/framing/shingle_overhang_m', '/surface/framing/rake_board_m'];
+
+    /** The design of a job that begins: all its values that decide a plan are the example's. */
+    public static function mark(Design $design): Design
+    {
+        $places = [];
+        foreach (self::DECIDE as $pointer) {
+            self::leaves(self::at($design, $pointer), $pointer, $places);
+        }
+
+        return Reader::reread($design, (object) ['origins' => (object) array_fill_keys($places, self::ORIGIN)]);
+    }
+
+    /**
+     * The example's values that the plan of a design rests on, by the part of the design in which they are entered.
+     *
+     * @return array<string, list<string>> Pointers by the pointer of their part
+     */
+    public static function left(Design $design): array
+    {
+        $left = [];
+        foreach (array_keys($design->origins) as $pointer) {
+            $value = self::counts($design, $pointer) ? self::at($design, $pointer) : null;
+            if ($value !== null && !is_array($value)) {
+                $left[self::part($pointer)][] = $pointer;
+            }
+        }
+        ksort($left);
+
+        return $left;
+    }
+
+    /** Whether the standard and the survey of a design make use of a place at all. */
+    private static function counts(Design $design, string $pointer): bool
+    {
+        $standard = $design->site->standard;
+
+        return match (true) {
+            $pointer === '/site/wind_speed_m_per_s', $pointer === '/site/exposure' => $standard->isAsce7(),
+            $pointer === '/site/risk_category' => $standard !== Standard::En,
+            $pointer === '/site/ground_snow_Pa' => $standard !== Standard::En || $design->site->en?->snowSet === EnSnowSet::Given,
+            in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null,
+            default => true,
+        };
+    }
+
+    private static function part(string $pointer): string
+    {
+        return match (true) {
+            preg_match('~^/kit/(rail|clamp|extra_mass_per_module_kg)\b~', $pointer) === 1 => '/kit/rail',
+            str_starts_with($pointer, '/kit/') => '/kit/foot',
+            str_starts_with($pointer, '/block/') => '/module',
+            default => '/'.explode('/', $pointer)[1],
+        };
+    }
+
+    private static function at(Design $design, string $pointer): mixed
+    {
+        $value = Writer::toArray($design);
+        foreach (array_slice(explode('/', $pointer), 1) as $key) {
+            $value = is_object($value) ? (array) $value : $value;
+            $value = is_array($value) ? $value[$key] ?? null : null;
+        }
+
+        return $value;
+    }
+
+    /** @param list<string> $places */
+    private static function leaves(mixed $value, string $pointer, array &$places): void
+    {
+        if (is_array($value)) {
+            foreach ($value as $key => $inner) {
+                self::leaves($inner, "$pointer/$key", $places);
+            }
+        } elseif ($value !== null && $value !== '') {
+            $places[] = $pointer;
+        }
+    }
+}
