@@ -6,6 +6,7 @@ namespace App\Support;
 
 use App\Models\Design;
 use Garnetine\Core\Design\Design as Document;
+use Garnetine\Core\Layout\Outline;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Finding;
@@ -17,6 +18,10 @@ use Garnetine\Core\Quantity\Dimension;
 /** Two designs of a job side by side: what was entered, and what came of it. */
 final class Comparison
 {
+    /** Where a place beside an edge is asked for its zone, and half the side of what is asked there. */
+    private const FROM_EDGE_M = 0.3;
+    private const NEAR_M = 0.001;
+
     /** @return array<string, mixed> */
     public static function of(Design $one, Design $two): array
     {
@@ -25,7 +30,7 @@ final class Comparison
         ] + self::between($one->document(), $two->document());
     }
 
-    /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>} */
+    /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>, needs: list<array<string, mixed>>} */
     public static function between(Document $before, Document $after): array
     {
         [$plan, $other] = [Planner::plan($before), Planner::plan($after)];
@@ -33,11 +38,27 @@ final class Comparison
         $ours = self::results($plan);
         $theirs = self::results($other);
         foreach (array_keys($ours + $theirs) as $name) {
-            // Standards differ in their zones: what one of them lacks stays empty.
             $results[] = ['label' => $name, 'before' => $ours[$name] ?? '', 'after' => $theirs[$name] ?? ''];
         }
 
-        return ['inputs' => Differences::between($before, $after), 'results' => $results];
+        return ['inputs' => Differences::between($before, $after), 'results' => $results, 'needs' => self::needs($plan, $other)];
+    }
+
+    /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */
+    private static function needs(Plan $plan, Plan $other): array
+    {
+        $texts = new Texts($other->design->printer());
+        $known = array_map($texts->finding(...), $plan->findings);
+        $fields = FieldView::all($other->design, $texts);
+        $needs = [];
+        foreach ($other->findings as $finding) {
+            $text = $texts->finding($finding);
+            if (($finding->isOpenStop() || $finding->kind === FindingKind::Refusal) && !in_array($text, $known, true)) {
+                $needs[] = ['text' => $text, 'path' => $finding->at, 'field' => $fields[$finding->at] ?? null];
+            }
+        }
+
+        return $needs;
     }
 
     /** @return array<string, string> */
@@ -61,14 +82,35 @@ final class Comparison
         ];
     }
 
-    /** @return array<string, string> Suction on a whole module with an exposed side, by zone */
+    /** @return array<string, string> Suction on a whole module with an exposed side, by place: zones have other names in every standard */
     private static function suctions(Plan $plan): array
     {
+        if ($plan->loads === null) {
+            return [];
+        }
+        $demands = [];
+        foreach (ZoneDemand::all($plan->design, $plan->loads) as $demand) {
+            $demands[$demand->zone] = $demand;
+        }
         $suctions = [];
-        foreach ($plan->loads === null ? [] : ZoneDemand::all($plan->design, $plan->loads) as $demand) {
-            $suctions[($plan->loads?->exposureCounts === true ? 'Suction at an exposed side, zone ' : 'Suction, zone ').$demand->zone] = $plan->design->printer()->print(Dimension::Pressure, $demand->suctionExposed_Pa);
+        foreach (self::places(Outline::of($plan->design->surface)) as $place => [$x_m, $y_m]) {
+            $zone = $plan->loads->zones->pieces($x_m - self::NEAR_M, $y_m - self::NEAR_M, $x_m + self::NEAR_M, $y_m + self::NEAR_M)[0]['zone'];
+            $suction = $plan->design->printer()->print(Dimension::Pressure, $demands[$zone]->suctionExposed_Pa);
+            $suctions["Suction $place"] = "$suction (zone $zone)";
         }
 
         return $suctions;
+    }
+
+    /** @return array<string, array{float, float}> Along the eave and up the slope */
+    private static function places(Outline $outline): array
+    {
+        [$middle_m, $top_m, $in_m] = [$outline->width_m / 2, $outline->length_m, self::FROM_EDGE_M];
+
+        return [
+            'in the field' => [$middle_m, $top_m / 2], 'at the eave' => [$middle_m, $in_m], 'at the ridge' => [($outline->leftHip_m + $outline->width_m - $outline->rightHip_m) / 2, $top_m - $in_m],
+            'at a side' => [$outline->leftHip_m / 2 + $in_m, $top_m / 2], 'in a corner at the eave' => [$in_m * (1 + $outline->leftHip_m / $top_m), $in_m],
+            'in a corner at the ridge' => [$outline->leftHip_m + $in_m, $top_m - $in_m],
+        ];
     }
 }

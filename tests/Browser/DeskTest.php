@@ -193,9 +193,21 @@ final class DeskTest extends BrowserTestCase
         $this->press('Forget them');
         $this->seeText('24.2 psf', 'main');
         $this->element('section[aria-label="Beside itself"] option[value="/site/exposure=B"]')->click();
-        $this->seeText('Suction at an exposed side, zone 3r', 'section[aria-label="Beside itself"]');
+        $this->seeText('Suction in a corner at the ridge', 'section[aria-label="Beside itself"]');
+        $beside = 'section[aria-label="Beside itself"]';
+        $this->element("$beside option[value=\"/site/standard=en-1991\"]")->click();
+        $this->seeText('The fundamental basic wind velocity of the place is missing', $beside);
+        $this->element("$beside input[aria-label=\"Basic wind velocity\"]")->sendKeys('25 m/s'.WebDriverKeys::ENTER);
+        $this->element("$beside option[value=\"design\"]")->click();
+        $this->element("$beside option[value=\"characteristic\"]")->click();
+        $this->element("$beside input[aria-label=\"Lag, pull-out\"]")->sendKeys('4500 N'.WebDriverKeys::ENTER);
+        $this->seeText('(zone G)', $beside);
         $this->assertAccessible('loads tried and compared');
         self::assertSame(1, $this->job->designs()->count());
+        $this->press('Keep what was entered; the job’s standard stays');
+        $this->settled();
+        $document = $this->job->current()->document();
+        self::assertSame(['asce7-16', 25.0, 'allowable'], [$document->site->standard->value, $document->site->en?->basicVelocity?->toSi(), $document->kit->capacities->value]);
     }
 
     public function test_a_job_goes_to_another_standard_and_takes_given_pressures(): void

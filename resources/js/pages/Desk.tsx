@@ -332,7 +332,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         <Worksheet stage={stage} />
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
-                    <div className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
+                    <section aria-label="Sheet and tables" className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
                         <div
                             className={`relative order-1 md:order-none ${pulled === undefined ? `md:min-h-[320px] ${tall ? 'flex-none md:h-[46%]' : 'flex-1'}` : 'flex-none md:h-[var(--pulled)]'}`}
                             style={pulled === undefined ? {} : ({ '--pulled': `${pulled}%` } as React.CSSProperties)}
@@ -378,7 +378,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                             place={place}
                             onPlace={setPlace}
                         />
-                    </div>
+                    </section>
                     {showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
                     {asked !== null && !showsDesigns && (
                         <BecausePanel job={job.id} path={asked} design={data.design.id} onClose={() => setAsked(null)} />

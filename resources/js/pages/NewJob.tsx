@@ -58,7 +58,7 @@ export default function NewJob() {
                     <input
                         type="file"
                         accept="application/json,.json"
-                        className="mt-1 block"
+                        className="mt-1 block w-full"
                         onChange={async (event) => {
                             const chosen = event.target.files?.[0];
                             setFile(chosen?.name ?? null);

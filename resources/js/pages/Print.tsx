@@ -58,12 +58,12 @@ export default function Print({ job, view, paper, revision }: Props) {
                     Print
                 </button>
             </nav>
-            <main className="mx-auto max-w-[190mm] px-4 print:max-w-none print:px-0">
-                <table>
+            <main className="mx-auto max-w-[190mm] wrap-anywhere px-4 print:wrap-normal print:max-w-none print:px-0">
+                <table className="table-fixed">
                     <thead>
                         <tr>
                             <th className="border-ink text-ink">
-                                <span className="flex justify-between py-1">
+                                <span className="flex flex-wrap justify-between gap-x-4 py-1">
                                     <span>
                                         {job.name} · {titles[paper].toLowerCase()} ·{' '}
                                         {revision === undefined ? 'working print' : `revision ${revision.number}`} · design{' '}

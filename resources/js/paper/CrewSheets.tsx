@@ -1,5 +1,5 @@
 import { Fragment } from 'react';
-import { Part, Rows } from '@/paper/parts';
+import { Part, Rows, Wide } from '@/paper/parts';
 import { Sheet } from '@/sheet/Sheet';
 import { paperScale } from '@/sheet/scale';
 import { CuttingBars, Ledger } from '@/stages/StagePanel';
@@ -14,7 +14,9 @@ export function CrewSheets({ view }: { view: PaperData }) {
             <p className="mt-2">
                 Drawn at <strong>{scale.text}</strong> when printed on letter paper at full size.
             </p>
-            <Sheet planned={view} stage="handover" selectedRun={null} fixed={scale.fixed} />
+            <Wide label="Plan view">
+                <Sheet planned={view} stage="handover" selectedRun={null} fixed={scale.fixed} />
+            </Wide>
             {stops.length > 0 && (
                 <Part title="Open before anybody builds this">
                     <ul className="list-disc pl-6">
@@ -44,7 +46,9 @@ export function CrewSheets({ view }: { view: PaperData }) {
             </Part>
             {view.cutting !== null && (
                 <Part title={`Cutting list: ${view.cutting.count} lengths of ${view.cutting.stock_length}`}>
-                    <CuttingBars cutting={view.cutting} />
+                    <Wide label="Pieces of every length">
+                        <CuttingBars cutting={view.cutting} />
+                    </Wide>
                 </Part>
             )}
             <Part title="Materials">
@@ -61,7 +65,9 @@ export function CrewSheets({ view }: { view: PaperData }) {
                 />
             </Part>
             <Part title="Hole ledger">
-                <Ledger />
+                <Wide label="Holes">
+                    <Ledger />
+                </Wide>
             </Part>
         </>
     );

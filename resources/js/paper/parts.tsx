@@ -8,21 +8,45 @@ export function Part({ title, children }: { title: string; children: React.React
     );
 }
 
+/** What is wider than a phone: there it is moved sideways, on paper it is whole. */
+export function Wide({ label, children }: { label: string; children: React.ReactNode }) {
+    return (
+        // biome-ignore lint/a11y/useSemanticElements: a scrolling part is no fieldset
+        <div
+            role="group"
+            aria-label={label}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
+            tabIndex={0}
+            className="overflow-x-auto print:overflow-visible"
+        >
+            {children}
+        </div>
+    );
+}
+
+/** So many columns fit on a phone. */
+const FEW = 3;
+
 /** A table of texts; columns of figures stand right. */
 export function Rows({ head, rows, figures = [] }: { head: string[]; rows: string[][]; figures?: number[] }) {
     const side = (index: number) => (figures.includes(index) ? 'whitespace-nowrap text-right' : undefined);
-    return (
+    const table = (
         <table className="font-condensed">
-            <thead>
-                <tr>
-                    {head.map((title, index) => (
-                        // biome-ignore lint/suspicious/noArrayIndexKey: columns of a table
-                        <th key={index} className={side(index)}>
-                            {title}
-                        </th>
-                    ))}
-                </tr>
-            </thead>
+            {head.some((title) => title !== '') && (
+                <thead>
+                    <tr>
+                        {head.map((title, index) => {
+                            const Cell = title === '' ? 'td' : 'th';
+                            return (
+                                // biome-ignore lint/suspicious/noArrayIndexKey: columns of a table
+                                <Cell key={index} className={side(index)}>
+                                    {title}
+                                </Cell>
+                            );
+                        })}
+                    </tr>
+                </thead>
+            )}
             <tbody>
                 {rows.map((row, place) => (
                     // biome-ignore lint/suspicious/noArrayIndexKey: rows that never move
@@ -38,4 +62,5 @@ export function Rows({ head, rows, figures = [] }: { head: string[]; rows: strin
             </tbody>
         </table>
     );
+    return head.length > FEW ? <Wide label={head.join(', ')}>{table}</Wide> : table;
 }

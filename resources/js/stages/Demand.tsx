@@ -1,8 +1,9 @@
-import { useEffect, useState } from 'react';
-import { beside } from '@/api';
+import { useEffect, useRef, useState } from 'react';
+import { beside, Refused } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
 import { Table } from '@/desk/HistoryPanel';
-import type { Beside } from '@/types/desk';
+import type { Beside, Edit } from '@/types/desk';
 
 /** What wind and snow ask, by zone and combination; numbers to try by hand; the job beside itself under another reading. */
 export function Demand() {
@@ -125,12 +126,47 @@ const readings = [
     '/rules/ridge_reading',
 ] as const;
 
+/** Parts of the site that only one standard asks for: opened with it, and kept without changing the job's. */
+const parts: Record<string, string> = {
+    'en-1991': '/site/en',
+    'as-nzs-1170-2011': '/site/as_nzs',
+    'as-nzs-1170-2021': '/site/as_nzs',
+};
+
+const ofOthers = /^\/site\/(en|as_nzs|winter_wind)\b/;
+
 function BesideItself() {
-    const { data, job } = useDesk();
-    const [compared, setCompared] = useState<{ name: string; beside: Beside } | null>(null);
+    const { data, job, edit } = useDesk();
+    /** What the job is laid beside: the reading first, then what it asks for besides. */
+    const edits = useRef<Edit[]>([]);
+    const [compared, setCompared] = useState<Beside | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
     // biome-ignore lint/correctness/useExhaustiveDependencies: of an older design
-    useEffect(() => setCompared(null), [data.design.id]);
+    useEffect(() => {
+        setCompared(null);
+        edits.current = [];
+    }, [data.design.id]);
+    const lay = (next: Edit[]) => {
+        const before = edits.current;
+        edits.current = next;
+        beside(job, data.design.id, next).then(
+            (answer) => {
+                // What was entered since has an answer of its own.
+                if (edits.current === next) {
+                    setCompared(answer);
+                    setWrong(null);
+                }
+            },
+            (error: Error) => {
+                if (edits.current === next) {
+                    edits.current = before;
+                }
+                const fault = error instanceof Refused ? error.faults[0] : undefined;
+                setWrong(fault === undefined ? error.message : `Expected ${fault.expected}; found ${fault.found}.`);
+            },
+        );
+    };
+    const kept = edits.current.filter((one) => 'path' in one && ofOthers.test(one.path));
     return (
         <section aria-label="Beside itself" className="min-w-72">
             <label className="text-muted">
@@ -141,13 +177,9 @@ function BesideItself() {
                     onChange={(event) => {
                         const [path, typed] = event.target.value.split('=');
                         if (path !== undefined && typed !== undefined) {
-                            beside(job, data.design.id, [{ path, typed }]).then(
-                                (answer) => {
-                                    setCompared({ name: typed, beside: answer });
-                                    setWrong(null);
-                                },
-                                (error: Error) => setWrong(error.message),
-                            );
+                            const part = path === '/site/standard' ? parts[typed] : undefined;
+                            const opens = part !== undefined && data.lists[part] !== 1;
+                            lay([{ path, typed }, ...(opens ? [{ path: part, add: true as const }] : [])]);
                         }
                     }}
                 >
@@ -170,14 +202,82 @@ function BesideItself() {
             )}
             {compared !== null && (
                 <div className="max-w-[32rem]">
-                    <Table title="Entered" rows={compared.beside.inputs} head={['here', 'there']} />
+                    {compared.needs.map((need) => (
+                        <Need
+                            key={need.path + need.text}
+                            need={need}
+                            onEnter={(typed) =>
+                                lay([
+                                    ...edits.current.filter((one) => !('path' in one) || one.path !== need.path),
+                                    { path: need.path, typed },
+                                ])
+                            }
+                        />
+                    ))}
+                    {kept.length > 0 && (
+                        <EditAct className="mt-2" onClick={() => void edit(kept)}>
+                            Keep what was entered; the job’s standard stays
+                        </EditAct>
+                    )}
+                    <Table title="Entered" rows={compared.inputs} head={['here', 'there']} />
                     <Table
                         title="What comes of it"
-                        rows={compared.beside.results.filter((row) => row.before !== '' || row.after !== '')}
+                        rows={compared.results.filter((row) => row.before !== '' || row.after !== '')}
                         head={['here', 'there']}
                     />
                 </div>
             )}
         </section>
+    );
+}
+
+/** What the other reading still needs, entered here. */
+function Need({ need, onEnter }: { need: Beside['needs'][number]; onEnter: (typed: string) => void }) {
+    const [text, setText] = useState('');
+    const { field } = need;
+    return (
+        <form
+            className="mt-2 border-garnet border-l-4 pl-2 text-[0.9rem]"
+            onSubmit={(event) => {
+                event.preventDefault();
+                onEnter(text);
+            }}
+        >
+            {need.text}
+            {field !== null && (
+                <p>
+                    {field.label}:{' '}
+                    {field.choices !== undefined ? (
+                        <select
+                            className="slot"
+                            aria-label={field.label}
+                            value={field.value ?? ''}
+                            onChange={(event) => onEnter(event.target.value)}
+                        >
+                            <option value="">choose</option>
+                            {field.choices.map((choice) => (
+                                <option key={choice.value} value={choice.value}>
+                                    {choice.text}
+                                </option>
+                            ))}
+                        </select>
+                    ) : (
+                        <>
+                            <input
+                                className="slot"
+                                aria-label={field.label}
+                                value={text}
+                                size={10}
+                                placeholder={field.text === '' ? 'missing' : field.text}
+                                onChange={(event) => setText(event.target.value)}
+                            />{' '}
+                            <button type="submit" className="act act-small">
+                                Lay it beside with this
+                            </button>
+                        </>
+                    )}
+                </p>
+            )}
+        </form>
     );
 }

@@ -371,7 +371,12 @@ export type Comparison = {
     two: { number: number; change: string };
 } & Beside;
 
-export type Beside = { inputs: Difference[]; results: Difference[] };
+export type Beside = {
+    inputs: Difference[];
+    results: Difference[];
+    /** What stops the second and not the first, with its field where it can be entered. */
+    needs: { text: string; path: string; field: FieldInfo | null }[];
+};
 
 export type Fault = { path: string; expected: string; found: string };
 
