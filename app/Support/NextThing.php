@@ -33,11 +33,12 @@ final class NextThing
         $stage = Stages::next($findings);
         $open = array_values(array_filter($findings, static fn (Finding $finding): bool => Stages::of($finding) === $stage && ($finding->isOpenStop() || $finding->kind === FindingKind::Refusal)));
 
-        $standing = Standing::of($open, 1.0);
+        $examples = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code === 'examples_left'));
+        $others = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code !== 'examples_left'));
+        $words = [...$examples === [] ? [] : [Standing::of($examples, null)['word']], ...$others === [] ? [] : [$texts->finding($others[0])]];
 
         return match (true) {
-            $open !== [] && $standing['tone'] === 'plain' => Stages::title($stage).": {$standing['word']}",
-            $open !== [] => Stages::title($stage).': '.$texts->finding($open[0]),
+            $words !== [] => Stages::title($stage).': '.implode('; ', $words),
             $offers => 'Hand-over: take over values that the company read since',
             $unconfirmed > 0 => "Hand-over: $unconfirmed recalled values to confirm",
             !$isSigned => 'Hand-over: the structure to sign',

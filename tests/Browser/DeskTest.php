@@ -113,7 +113,7 @@ final class DeskTest extends BrowserTestCase
         $this->seeText('design 3', 'header');
         self::assertEqualsWithDelta($area->width->toInches() + 0.125, $this->job->current()->document()->surface->noWorkRectangles[0]->width->toInches(), 1e-6);
         $this->assertAccessible('surface with an area in hand');
-        $this->press('Take it off the sheet');
+        $this->press('Take out');
         $this->settled();
         self::assertSame([], $this->job->current()->document()->surface->noWorkRectangles);
     }
@@ -124,9 +124,9 @@ final class DeskTest extends BrowserTestCase
         $slot = $this->typing('/block/columns', '8');
         $this->seeText('Not saved: 16 modules', '[data-live]');
         $slot->sendKeys(WebDriverKeys::ENTER);
-        $this->seeText('3 modules will leave the roof.', '[role=alert]');
+        $this->seeText('3 modules would be taken out.', '[role=alert]');
         self::assertSame(1, $this->job->designs()->count());
-        $this->press('Take them off');
+        $this->press('Take them out');
         $this->seeText('design 2', 'header');
         $x = $this->typing('/block/x_m', '7');
         $this->seeText('Not possible yet', '[data-live]');

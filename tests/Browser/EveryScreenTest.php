@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
+use App\Models\Role;
 use App\Models\User;
 use App\Support\Stages;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Garnetine\Core\Design\Edits;
 
 /** What holds on every screen, in all colours, at the desk and on a phone: nothing that hinders anybody, nothing beside the page. */
 final class EveryScreenTest extends BrowserTestCase
@@ -46,9 +51,67 @@ final class EveryScreenTest extends BrowserTestCase
         $this->element('[data-why="loads/qh"]')->click();
         $this->element('aside[aria-label=Because] h3');
         $wrong = $this->look(null, 'aside');
-        $this->press('design 1');
-        $this->element('aside[aria-label=Designs] li');
+        foreach (['116 mph', '117 mph'] as $speed) {
+            $now = $this->job->current();
+            app(SaveDesign::class)->handle($this->job, $this->user, $now, Edits::apply($now->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => $speed]]), $speed);
+        }
+        $this->browser->navigate()->refresh();
+        $this->press('design 3');
+        $this->seeText('with 1 quick change before it', 'aside[aria-label=Designs]');
+        $this->seeText('Take design 1 again', 'aside[aria-label=Designs]');
+        self::assertCount(2, $this->browser->findElements(WebDriverBy::cssSelector('aside[aria-label=Designs] > ol > li')));
         self::assertSame([], [...$wrong, ...$this->look(null, 'aside')]);
+    }
+
+    public function test_the_focus_follows_what_opens_and_never_falls_to_the_page(): void
+    {
+        $this->logIn($this->user);
+        $this->visit("/jobs/{$this->job->id}/stage/loads");
+        $this->element('a.skip')->sendKeys(WebDriverKeys::ENTER);
+        self::assertSame('worksheet', $this->focus('id'), 'past the stages');
+        Chrome::size(390, 844);
+        $why = $this->element('[data-why="loads/qh"]');
+        $why->sendKeys(WebDriverKeys::ENTER);
+        $this->element('aside[aria-label=Because] h3');
+        self::assertSame('Because', $this->focus('aria-label'));
+        $top = $this->browser->executeScript('return document.querySelector("aside").getBoundingClientRect().top');
+        self::assertTrue(is_numeric($top) && $top >= -1 && $top < 844, 'it is in view');
+        $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertSame('loads/qh', $this->focus('data-why'), 'given back');
+        Chrome::size(1280, 800);
+        $edge = $this->element('[role=separator]');
+        $before = $edge->getLocation()->getY();
+        $edge->sendKeys(WebDriverKeys::ARROW_UP.WebDriverKeys::ARROW_UP);
+        self::assertLessThan($before - 40, $edge->getLocation()->getY(), 'pulled up');
+        $edge->sendKeys(WebDriverKeys::ENTER);
+        self::assertEqualsWithDelta($before, $edge->getLocation()->getY(), 1.0);
+        $this->element('nav a[href$="/modules"]')->sendKeys(WebDriverKeys::ENTER);
+        $this->seeText('Ratings', 'main');
+        self::assertSame('worksheet', $this->focus('id'));
+        $this->browser->findElement(WebDriverBy::xpath("//button[.='take out']"))->sendKeys(WebDriverKeys::ENTER);
+        $this->settled();
+        self::assertSame('worksheet', $this->focus('id'));
+    }
+
+    public function test_a_reviewer_sees_nothing_that_reviewers_may_not_do(): void
+    {
+        $reviewer = $this->user->company?->users()->create(['name' => 'R. Eviewer', 'email' => "reviewer{$this->user->id}@example.test", 'password' => 'a-long-password', 'role' => Role::Reviewer]);
+        $this->logIn($reviewer ?? throw new \LogicException('A planner has a company.'));
+        self::assertStringNotContainsString('New job', $this->element('main')->getText());
+        $not = '//button[contains(., "undo") or contains(., "take out") or contains(., "Pin a foot") or contains(., "Centre") or contains(., "Draw a") or contains(., "again") or contains(., "Issue")] | //main//*[self::input or self::select or self::textarea][contains(@class, "slot")]';
+        foreach (['surface', 'modules', 'attachments', 'rails', 'handover'] as $stage) {
+            $this->visit("/jobs/{$this->job->id}/stage/$stage");
+            $this->element('#worksheet');
+            self::assertSame([], array_map(static fn ($element): string => $element->getText(), $this->browser->findElements(WebDriverBy::xpath($not))), $stage);
+        }
+        $this->seeText('Signatures of named persons');
+    }
+
+    private function focus(string $attribute): ?string
+    {
+        $value = $this->browser->switchTo()->activeElement()->getAttribute($attribute);
+
+        return is_string($value) ? $value : null;
     }
 
     /** @return list<string> What is wrong on a screen */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Shape;
@@ -50,8 +51,28 @@ final class Edits
         if ($faults !== []) {
             throw new DocumentInvalid($faults);
         }
+        try {
+            return self::read($design, $before, $document);
+        } catch (DocumentInvalid $invalid) {
+            throw self::asTyped($invalid, $edits);
+        }
+    }
 
-        return self::read($design, $before, $document);
+    /**
+     * Faults tell what was typed, not the number that came of it.
+     *
+     * @param list<mixed> $edits
+     */
+    private static function asTyped(DocumentInvalid $invalid, array $edits): DocumentInvalid
+    {
+        $typed = [];
+        foreach ($edits as $edit) {
+            if (is_array($edit) && is_string($edit['path'] ?? null) && is_string($edit['typed'] ?? null)) {
+                $typed[$edit['path']] = '"'.mb_strimwidth($edit['typed'], 0, 60, '…').'"';
+            }
+        }
+
+        return new DocumentInvalid(array_map(static fn (Fault $fault): Fault => isset($typed[$fault->path]) ? new Fault($fault->path, $fault->expected, $typed[$fault->path]) : $fault, $invalid->faults));
     }
 
     /**

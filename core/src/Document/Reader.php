@@ -228,20 +228,18 @@ final class Reader
     /** Limits are told in SI and, for quantities, in feet and pounds as well, since that is what was probably typed. */
     private static function expectedNumber(Field $field, ?Dimension $dimension): string
     {
-        $kind = $field->type === 'int' ? 'a whole number' : 'a number';
-        if ($dimension !== null) {
-            $kind .= ' in '.$dimension->value;
+        if ($dimension === null) {
+            $kind = $field->type === 'int' ? 'a whole number' : 'a number';
+
+            return $field->range === null ? $kind : sprintf('%s from %s to %s', $kind, self::plain($field->range->min), self::plain($field->range->max));
         }
         if ($field->range === null) {
-            return $kind;
-        }
-        $limits = sprintf('%s from %s to %s', $kind, self::plain($field->range->min), self::plain($field->range->max));
-        if ($dimension === null) {
-            return $limits;
+            return $dimension->named();
         }
         $us = new Printer(UnitSystem::Us);
+        $limits = sprintf('%s from %s to %s', $dimension->named(), $us->print($dimension, $field->range->min), $us->print($dimension, $field->range->max));
 
-        return sprintf('%s (%s to %s)', $limits, $us->print($dimension, $field->range->min), $us->print($dimension, $field->range->max));
+        return $dimension === Dimension::Angle ? $limits : sprintf('%s (%s to %s %s)', $limits, self::plain($field->range->min), self::plain($field->range->max), $dimension->symbol());
     }
 
     private static function expectedText(Text $rule): string
@@ -263,7 +261,7 @@ final class Reader
         return match (true) {
             is_string($found) => '"'.mb_strimwidth((string) preg_replace('/[\x00-\x1f]/', '?', $found), 0, 60, '…').'"',
             is_bool($found) => $found ? 'true' : 'false',
-            is_int($found), is_float($found) => (string) json_encode($found),
+            is_int($found), is_float($found) => is_finite((float) $found) ? sprintf('%.7g', $found) : 'no finite number',
             is_array($found) => 'a list of '.count($found),
             $found instanceof \stdClass => 'an object',
             default => 'null',

@@ -21,6 +21,21 @@ enum Dimension: string
     case Mass = 'kg';
     case LineMass = 'kg_per_m';
 
+    /** Its name, as people ask for one. */
+    public function named(): string
+    {
+        return match ($this) {
+            self::Length => 'a length', self::Area => 'an area', self::SectionModulus => 'a section modulus', self::SecondMoment => 'a second moment of area', self::Pressure => 'a pressure',
+            self::Force => 'a force', self::Moment => 'a moment', self::Angle => 'an angle', self::Speed => 'a speed', self::Mass => 'a mass', self::LineMass => 'a mass per length',
+        };
+    }
+
+    /** Its SI base unit, as people write it. */
+    public function symbol(): string
+    {
+        return strtr($this->value, ['_per_' => '/', 'm2' => 'm²', 'm3' => 'm³', 'm4' => 'm⁴', 'Nm' => 'N·m']);
+    }
+
     /** Decimals that canonical JSON writes: finer than anything a tape, a scale or a gauge can show. */
     public function decimals(): int
     {

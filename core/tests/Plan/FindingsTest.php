@@ -64,7 +64,7 @@ final class FindingsTest extends TestCase
         yield 'given_incomplete' => ['given', ['/given' => ['roof_snow_Pa' => null, 'field_up_Pa' => null] + Scenario::GIVEN], 'refusal', '/given/field_up_Pa', 'field'];
         yield 'given_at_service_level' => ['as-nzs-1170-2021', ['/given' => ['level' => 'service'] + Scenario::GIVEN], 'refusal', '/given/level', ''];
         yield 'given_pressures' => ['asce7-16', ['/given' => Scenario::GIVEN], 'assumption', '/given', 'E. Sorrel (Letter 12, 2026-06-01'];
-        yield 'ground_snow_kind' => ['asce7-16', ['/site/ground_snow_kind' => 'strength'], 'stop', '/site/ground_snow_kind', 'strength-level by risk category (ASCE 7-22); this standard computes with nominal (ASCE 7 up to'];
+        yield 'ground_snow_kind' => ['asce7-16', ['/site/ground_snow_kind' => 'strength'], 'stop', '/site/ground_snow_kind', 'strength-level (ASCE 7-22); this standard computes with nominal (ASCE 7 up to'];
         yield 'wind_speed_kind' => ['asce7-16', ['/site/wind_speed_kind' => 'unknown'], 'stop', '/site/wind_speed_kind', '115 mph is entered as unknown. The method needs the strength-level speed of ASCE 7-10 and'];
         yield 'wind_speed_low' => ['asce7-16', ['/site/wind_speed_m_per_s' => 40.0], 'stop', '/site/wind_speed_m_per_s', '89 mph is below 95 mph. Is it an older allowable-stress speed? Then V = Vasd / √0.6 gives 116'];
         yield 'topography_unknown' => ['asce7-16', ['/site/topography' => 'unknown'], 'stop', '/site/topography', ''];

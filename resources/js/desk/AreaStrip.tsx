@@ -24,7 +24,7 @@ export function AreaStrip({ id, onGone }: { id: string; onGone: () => void }) {
                     }
                 }}
             >
-                Take it off the sheet
+                Take out
             </button>
         </p>
     );

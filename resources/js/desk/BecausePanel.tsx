@@ -40,14 +40,14 @@ export function BecausePanel({ job, path, design, onClose }: { job: number; path
         };
     }, [job, path, design]);
     return (
-        <Side label="Because" about={path} onClose={onClose}>
+        <Side label="Because" about={path} isWhole={node !== null} onClose={onClose}>
             {wrong !== null && <p role="alert">{wrong}</p>}
             {wrong === null && node === null && <p className="text-muted">Looking it up …</p>}
             {foot !== undefined && <Section run={foot} width={296} />}
             {node !== null && other !== null && (
                 <div role="status" className="mb-3 border-ochre border-l-4 bg-ochre/10 px-2 py-1">
                     Were “{other.title}” {other.typed}: {node.title.toLowerCase()} <strong>{node.value}</strong> →{' '}
-                    <strong>{other.node.value}</strong>. The plan <Standing of={other.node.standing} />. Nothing is saved.
+                    <strong>{other.node.value}</strong>. The plan <Standing of={other.node.standing} /> Nothing is saved.
                     <p className="mt-1">
                         {may('update') && (
                             <>

@@ -21,7 +21,7 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
     };
     const [one, two] = [...picked].sort((a, b) => a - b);
     return (
-        <Side label="Designs" onClose={onClose}>
+        <Side label="Designs" isWhole={rows !== null} onClose={onClose}>
             {wrong !== null && <p role="alert">{wrong}</p>}
             {rows === null && wrong === null && <p className="text-muted">Looking them up …</p>}
             <p className="mb-2 text-[0.87rem] text-muted">Mark two designs to lay them side by side.</p>

@@ -4,12 +4,14 @@ type Props = {
     label: string;
     /** Asked again for something else, it comes into view again. */
     about?: string;
+    /** Whether all of it is there: what comes later moves what was in view. */
+    isWhole?: boolean;
     onClose: () => void;
     children: React.ReactNode;
 };
 
 /** The part on the right that opens on asking: it comes into view, takes the focus, and gives it back when it closes. */
-export function Side({ label, about = '', onClose, children }: Props) {
+export function Side({ label, about = '', isWhole = true, onClose, children }: Props) {
     const side = useRef<HTMLElement>(null);
     const from = useRef<Element | null>(null);
     // biome-ignore lint/correctness/useExhaustiveDependencies: each question anew
@@ -19,8 +21,11 @@ export function Side({ label, about = '', onClose, children }: Props) {
             from.current = active;
         }
         side.current?.focus({ preventScroll: true });
-        side.current?.scrollIntoView({ block: 'nearest' });
     }, [about]);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: each question anew
+    useEffect(() => {
+        side.current?.scrollIntoView({ block: window.innerWidth < 768 ? 'start' : 'nearest' });
+    }, [about, isWhole]);
     useEffect(
         () => () => {
             const back = from.current;
@@ -35,7 +40,7 @@ export function Side({ label, about = '', onClose, children }: Props) {
             ref={side}
             tabIndex={-1}
             aria-label={label}
-            className="order-1 flex w-full flex-none flex-col overflow-y-auto border-line border-l bg-panel px-4 py-3 md:order-none md:w-[330px]"
+            className="order-1 -outline-offset-2 flex w-full flex-none flex-col overflow-y-auto border-line border-l bg-panel px-4 py-3 md:order-none md:w-[330px]"
             onKeyDown={(event) => {
                 const isWriting = event.target instanceof Element && event.target.matches('input,select,textarea');
                 if (event.key === 'Escape' && !isWriting) {

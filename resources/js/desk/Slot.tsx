@@ -143,7 +143,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                 <span role="alert" className="block border-ochre border-l-4 pl-2 text-[0.87rem]">
                     {question.text} It waits for your answer.{' '}
                     <button type="button" className="act act-small act-main" onClick={question.agree}>
-                        Take them off
+                        Take them out
                     </button>{' '}
                     <button type="button" className="act act-small" onClick={question.keep}>
                         Keep them

@@ -109,6 +109,15 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         setPlace(null);
         stop();
     }, [stage]);
+    // What had the focus may be gone with the change: it goes to the worksheet, never to the page's body.
+    const shownBefore = useRef(false);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: whatever takes elements away
+    useEffect(() => {
+        if (shownBefore.current && (document.activeElement === null || document.activeElement === document.body)) {
+            document.getElementById('worksheet')?.focus({ preventScroll: true });
+        }
+        shownBefore.current = data !== null;
+    }, [stage, data?.design.id, faults, question]);
     const send = useCallback(
         (ask: (base: number) => Promise<{ status: number; data: DeskData }>) =>
             saves.turn(ask).then((done) => {
@@ -149,7 +158,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                     setTyped((now) => ({ ...now, ...typedIn(edits) }));
                     return new Promise<boolean>((answer) => {
                         setQuestion({
-                            text: `${fewer === 1 ? 'One module' : `${fewer} modules`} will leave the roof.`,
+                            text: `${fewer === 1 ? 'One module' : `${fewer} modules`} would be taken out.`,
                             path: asks.path,
                             agree: () => {
                                 setQuestion(null);

@@ -44,16 +44,17 @@ export default function Print({ job, view, paper, revision }: Props) {
                 <a className="why" href={`/jobs/${job.id}/stage/handover`}>
                     Back to the desk
                 </a>
-                {(['crew', 'calculation'] as const).map((one) => (
-                    <a
-                        key={one}
-                        className="why"
-                        href={`/jobs/${job.id}/print/${one}`}
-                        aria-current={one === paper ? 'page' : undefined}
-                    >
-                        {titles[one]}
-                    </a>
-                ))}
+                {(['crew', 'calculation'] as const).map((one) =>
+                    one === paper ? (
+                        <span key={one} aria-current="page" className="font-semibold">
+                            {titles[one]}
+                        </span>
+                    ) : (
+                        <a key={one} className="why" href={`/jobs/${job.id}/print/${one}`}>
+                            {titles[one]}
+                        </a>
+                    ),
+                )}
                 <button type="button" className="act act-small" onClick={() => window.print()}>
                     Print
                 </button>

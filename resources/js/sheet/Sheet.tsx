@@ -267,7 +267,7 @@ export function Sheet({
                     view={view}
                     planned={planned}
                     onModule={stage === 'modules' || stage === 'loads' ? onModule : undefined}
-                    acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'left out']}
+                    acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'taken out']}
                 />
                 <NoWork view={view} planned={planned} selected={selectedArea} act={drawsAreas} />
                 {stage === 'loads' && <ZoneNames view={view} planned={planned} />}

@@ -222,7 +222,7 @@ function BesideItself() {
                     <Table title="Entered" rows={compared.inputs} head={['here', 'there']} />
                     <Table
                         title="What comes of it"
-                        rows={compared.results.filter((row) => row.before !== '' || row.after !== '')}
+                        rows={compared.results.filter((row) => row.label !== 'Stops' && (row.before !== '' || row.after !== ''))}
                         head={['here', 'there']}
                     />
                 </div>

@@ -105,7 +105,7 @@ function Part({ path, open, close, children }: { path: string; open: string; clo
 
 function EnSentences() {
     return (
-        <Part path="/site/en" open="Say what EN 1991 needs" close="take these out">
+        <Part path="/site/en" open="Say what EN 1991 needs" close="take out">
             <Say>
                 The fundamental basic wind velocity, a ten-minute mean, is{' '}
                 <Slot path="/site/en/basic_velocity_m_per_s" open="missing" />. The terrain is of category{' '}
@@ -121,7 +121,7 @@ function AsNzsSentences() {
             <Say>
                 The importance level is that of risk category <Slot path="/site/risk_category" />.
             </Say>
-            <Part path="/site/as_nzs" open="Say what AS/NZS 1170 needs" close="take these out">
+            <Part path="/site/as_nzs" open="Say what AS/NZS 1170 needs" close="take out">
                 <Say>
                     The wind region is <Slot path="/site/as_nzs/region" open="missing" />, the terrain of category{' '}
                     <Slot path="/site/as_nzs/terrain" />.
@@ -164,7 +164,7 @@ function TopographySentences({ standard }: { standard: string }) {
                 . The ground lies <Slot path="/site/ground_elevation_m" /> above the sea.
             </Say>
             {topography === 'hill' && (
-                <Part path="/site/hill" open="Describe the hill" close="take the hill out">
+                <Part path="/site/hill" open="Describe the hill" close="take out">
                     <Say>
                         It is <Slot path="/site/hill/shape" />, <Slot path="/site/hill/height_m" /> high; at half its height the
                         ground lies <Slot path="/site/hill/half_length_m" /> upwind of the crest. The building stands{' '}
