@@ -265,6 +265,8 @@ final class DesignTest extends TestCase
         $this->postJson("/jobs/{$this->job->id}/because", ['edits' => []] + $body)->assertJsonPath('standing.word', 'tight')->assertJsonPath('standing.news', null);
         self::assertSame(3, $this->job->designs()->count());
         $this->postJson("/jobs/{$this->job->id}/because", ['edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => 'fast']]] + $body)->assertStatus(422);
+        $this->save($this->job->current(), [['path' => '/site/topography', 'typed' => 'unknown']]);
+        $this->postJson("/jobs/{$this->job->id}/because", ['base' => $this->job->current()->id, 'edits' => []] + $body)->assertJsonPath('standing.word', '1 stop')->assertJsonPath('standing.news', null);
     }
 
     public function test_nobody_is_credited_with_a_value_of_the_example_and_no_stage_holds_on_one(): void
@@ -309,6 +311,12 @@ final class DesignTest extends TestCase
         self::assertEquals($this->job->current()->document()->confirmations, $other->current()->document()->confirmations, 'with who, when and why');
         $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('confirmed_offers', null);
         self::assertSame(1, DB::table('confirmed_values')->count(), 'only what stands as it is recalled is kept');
+        // Of an older build, which recalled another value, or had it from another edition.
+        $kept = (array) DB::table('confirmed_values')->first();
+        foreach ([['value' => '0.9'], ['source' => 'another edition']] as $other) {
+            DB::table('confirmed_values')->insert($other + array_diff_key($kept, ['id' => 0]));
+        }
+        $this->actingAs($this->user)->getJson("/jobs/{$this->exampleJob($this->user)->id}/view")->assertJsonPath('confirmed_offers.count', 1);
         $this->expectException(QueryException::class);
         DB::table('confirmed_values')->update(['name' => 'Somebody else']);
     }
