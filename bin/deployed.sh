@@ -14,7 +14,7 @@ deployed_make() {
         -keyout "$at/privkey.pem" -out "$at/fullchain.pem" 2>/dev/null
     who=$(id -un)
     [ "$who" = root ] && who=www-data
-    sed -e "s#/run/garnetine#$at#; s#/srv/garnetine#$root#; s#/etc/garnetine/tls#$at#; s#listen 80;#listen 127.0.0.1:$plain;#; s#listen 443 ssl;#listen 127.0.0.1:$tls ssl;#" \
+    sed -e "s#/run/garnetine#$at#; s#/srv/garnetine#$root#; s#/etc/garnetine/tls#$at#; s#listen 80\\b#listen 127.0.0.1:$plain#; s#listen 443 ssl#listen 127.0.0.1:$tls ssl#" \
         -e 's#include fastcgi_params#include /etc/nginx/fastcgi_params#' "$root/deploy/nginx/garnetine.conf" >"$at/site.conf"
     cat >"$at/nginx.conf" <<CONF
 daemon off;

@@ -28,6 +28,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Empty texts must reach the core as they are; nobody asks from another origin.
         $middleware->remove([ConvertEmptyStringsToNull::class, HandleCors::class]);
         $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class], replace: [StartSession::class => SparingSession::class]);
+        // In production a request for another host than the configured one is refused. Read when asked: settings are not loaded yet.
+        $middleware->trustHosts(static fn (): array => ['^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
         // Chosen in the browser, and no secret.
         $middleware->encryptCookies(except: ['theme']);
         $middleware->redirectGuestsTo('/login');

@@ -35,7 +35,7 @@ Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::post('/reset-password/{token}', [PasswordController::class, 'reset'])->where('token', '[A-Za-z0-9]{1,80}');
 });
 
-Route::get('/issued/{issuedPlan}/paper/{kind}', [IssuedController::class, 'paper'])->middleware('signed')->whereNumber('issuedPlan')->name('issued.paper');
+Route::get('/issued/{issuedPlan}/paper/{kind}', [IssuedController::class, 'paper'])->middleware('signed:relative')->whereNumber('issuedPlan')->name('issued.paper');
 
 Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);

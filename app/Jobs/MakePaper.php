@@ -41,7 +41,8 @@ final class MakePaper implements ShouldQueue
             return;
         }
         $this->tell('making', 20);
-        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => $paper->kind->value]);
+        // The path is signed, not the address: behind a balancer the application sees another port than the browser.
+        $url = URL::to(URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => $paper->kind->value], false));
         $bytes = Printer::pdf($url, $paper->kind->file().' '.substr($issued->hash, 0, 12));
         $this->tell('making', 90);
         DB::update(

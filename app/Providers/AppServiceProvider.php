@@ -14,6 +14,7 @@ use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         self::refuseJit();
+        self::nameOwnAddress();
         Gate::policy(Job::class, JobPolicy::class);
         foreach (['start', 'manage'] as $what) {
             Gate::define($what, static fn (User $user): bool => Permissions::allow($user->role, $what));
@@ -36,6 +38,16 @@ final class AppServiceProvider extends ServiceProvider
             // Dragging previews twenty times a second; anything far beyond is no person.
             $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
         });
+    }
+
+    /** Links and redirects name the configured address, whatever host a request claims to have asked. On one's own machine it may be another port. */
+    private static function nameOwnAddress(): void
+    {
+        $url = config('app.url');
+        if (!app()->isLocal() && is_string($url)) {
+            URL::forceRootUrl($url);
+            URL::forceScheme(parse_url($url, PHP_URL_SCHEME) === 'https' ? 'https' : 'http');
+        }
     }
 
     /** Measured on PHP 8.2: the JIT compiler makes wrong plans of right code (docs/decisions/0003-speed.md). */

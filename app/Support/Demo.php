@@ -7,7 +7,6 @@ namespace App\Support;
 use App\Actions\Jobs\StartJob;
 use App\Models\Company;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
 
 /** The made-up company that a local copy opens with. */
 final class Demo
@@ -30,9 +29,8 @@ final class Demo
         $company = Company::query()->create(['name' => 'Tarn Valley Solar (made up)']);
         $user = $company->users()->create(['name' => 'Ida Quarles', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
         $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in'));
-        foreach (['medlar-court.json' => ['R. Fennel', '14 Medlar Court, Tarn'], 'quince-lane.json' => ['M. Tansy', '8 Quince Lane, Tarn']] as $example => [$client, $address]) {
-            $design = DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example)));
-            $startJob->handle($company, $user, Edits::apply($design, [['path' => '/client', 'typed' => $client], ['path' => '/address', 'typed' => $address]]));
+        foreach (['medlar-court.json', 'quince-lane.json'] as $example) {
+            $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
         }
 
         return true;

@@ -23,7 +23,7 @@ final class Printer
         $file = "$folder/paper.pdf";
         $command = [
             'chromium', '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-extensions', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--force-color-profile=srgb',
+            '--disable-component-update', '--disable-sync', '--disable-extensions', ...self::confined($url), '--force-color-profile=srgb',
             '--font-render-hinting=none', "--user-data-dir=$folder/profile", '--no-pdf-header-footer', '--virtual-time-budget=10000', "--print-to-pdf=$file", $url,
         ];
         // The browser never runs with the rights of root.
@@ -47,6 +47,33 @@ final class Printer
         } finally {
             (new Process(['rm', '-rf', $folder]))->run();
         }
+    }
+
+    /**
+     * What lets the browser reach the application and nothing else: every other name is unknown to it.
+     *
+     * @return list<string>
+     *
+     * @throws \RuntimeException if the certificate that is configured cannot be read
+     */
+    private static function confined(string $url): array
+    {
+        $host = (string) parse_url($url, PHP_URL_HOST);
+        $address = config('services.print.address');
+        // Rules are tried in order: the name of the application first, where it is not to be looked up.
+        $options = ['--host-resolver-rules='.(is_string($address) && $address !== '' ? "MAP $host $address, MAP * ~NOTFOUND, EXCLUDE ".parse_url("//$address", PHP_URL_HOST) : "MAP * ~NOTFOUND, EXCLUDE $host")];
+        $file = config('services.print.certificate');
+        if (is_string($file) && $file !== '') {
+            $key = openssl_pkey_get_public((string) @file_get_contents($file));
+            $details = $key === false ? false : openssl_pkey_get_details($key);
+            if ($details === false || !is_string($details['key'] ?? null)) {
+                throw new \RuntimeException('PRINT_CERTIFICATE names no certificate that can be read.');
+            }
+            $spki = (string) base64_decode((string) preg_replace('/-----[^-]+-----|\s/', '', $details['key']), true);
+            $options[] = '--ignore-certificate-errors-spki-list='.base64_encode(hash('sha256', $spki, true));
+        }
+
+        return $options;
     }
 
     /** Pages of a PDF, as its page tree counts them. */

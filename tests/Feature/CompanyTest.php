@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
+use App\Providers\AppServiceProvider;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Log\Events\MessageLogged;
@@ -97,6 +98,18 @@ final class CompanyTest extends TestCase
         self::assertTrue(Hash::check('a brand new one', (string) $user->refresh()->getAuthPassword()));
         self::assertSame(0, DB::table('sessions')->where('user_id', $user->id)->count());
         $this->post("/reset-password/$token", ['email' => $user->email, 'password' => 'once more please'])->assertSessionHasErrors('email');
+    }
+
+    public function test_no_link_or_redirect_names_the_host_that_a_request_claims(): void
+    {
+        config(['app.url' => 'https://garnetine.example.test']);
+        (new AppServiceProvider($this->app))->boot();
+        Notification::fake();
+        $user = $this->planner();
+        $forged = ['HTTP_HOST' => 'evil.example.test', 'HTTP_X_FORWARDED_HOST' => 'evil.example.test'];
+        $answer = $this->call('POST', 'http://evil.example.test/forgot-password', ['email' => $user->email], server: $forged);
+        self::assertSame('https://garnetine.example.test/forgot-password', $answer->headers->get('Location'));
+        Notification::assertSentTo($user, ResetPassword::class, static fn (ResetPassword $mail): bool => str_starts_with((string) $mail->toMail($user)->actionUrl, 'https://garnetine.example.test/reset-password/'));
     }
 
     public function test_no_link_that_lets_somebody_in_stands_in_the_log(): void

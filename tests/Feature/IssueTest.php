@@ -118,7 +118,7 @@ final class IssueTest extends TestCase
         $issued = $this->issue();
         $this->post('/logout');
         $this->get("/issued/{$issued->id}/paper/crew")->assertForbidden();
-        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => 'calculation']);
+        $url = URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => 'calculation'], false);
         $this->get(str_replace('/calculation', '/crew', $url))->assertForbidden();
         $this->get($url)->assertOk()->assertInertia(static fn ($page) => $page->component('Print')->where('revision.number', 1)->where('paper', 'calculation'));
         $this->travel(2)->minutes();

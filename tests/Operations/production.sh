@@ -18,6 +18,7 @@ cleanup() {
 trap cleanup EXIT
 export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database
 php artisan migrate:fresh --force --quiet
+APP_ENV=local php artisan garnetine:demo >/dev/null
 
 # --- nginx and php-fpm as in production
 deployed_make "$root" "$at"
@@ -32,6 +33,16 @@ grep -q '"ready":true' <<<"$answer" || bad "/ready says $answer"; ok
 [ "$(code "$site/login")" = 200 ] || bad "/login answers $(code "$site/login")"; ok
 [ "$(code -X POST "$site/demo")" != 200 ] || bad "the demo is open in production"; ok
 [ "$(code "http://garnetine.example.test:$plain/login")" = 301 ] || bad "http is not sent to https"; ok
+# --- no other name is answered, and none gets into a link
+foreign() { curl -sk -o /dev/null -w '%{http_code}' --resolve "evil.example.test:$1:127.0.0.1" "$2" || true; }
+[ "$(foreign "$plain" "http://evil.example.test:$plain/login")" = 000 ] || bad "http answers to another name"; ok
+[ "$(foreign "$tls" "https://evil.example.test:$tls/login")" = 000 ] || bad "https answers to another name"; ok
+[ "$(code -H 'Host: evil.example.test' "$site/login")" = 000 ] || bad "a forged Host is answered with $(code -H 'Host: evil.example.test' "$site/login")"; ok
+ask -D "$at/headers" -o /dev/null "http://garnetine.example.test:$plain/login"
+grep -qi '^location: https://garnetine.example.test/login' "$at/headers" || bad "http is sent elsewhere"; ok
+! grep -qi '^server: .*[0-9]' "$at/headers" || bad "nginx tells its version"; ok
+ask -D "$at/headers" -o /dev/null -H 'X-Forwarded-Host: evil.example.test' "$site/jobs"
+grep -qi "^location: $site/login" "$at/headers" || bad "a guest is sent elsewhere: $(cat "$at/headers")"; ok
 for hidden in server.php .env artisan ../.env; do
     case "$(code --path-as-is "$site/$hidden")" in 404 | 400 | 403) ok ;; *) bad "/$hidden is served" ;; esac
 done
@@ -55,6 +66,11 @@ kill -STOP -- "-$previews"
 kill -CONT -- "-$previews"
 kill -- "-$previews" && previews=""
 [ "$(preview)" = 419 ] || bad "without its process a preview is answered with $(preview)"; ok
+# --- papers, under the host name and its certificate; the browser that prints is led nowhere else
+php tests/Operations/issue.php || bad "no plan was issued"
+papers() { PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc "select string_agg(kind || ' ' || state || ' ' || trouble, '; ' order by kind) from papers"; }
+PRINT_ADDRESS="127.0.0.1:$tls" PRINT_CERTIFICATE="$at/fullchain.pem" php artisan queue:work --stop-when-empty --quiet
+[ "$(papers)" = 'calculation done ; crew done ' ] || bad "papers under a host name: $(papers)"; ok
 # --- the database restarts under the running application
 (
     # shellcheck source=bin/lib.sh
@@ -78,7 +94,6 @@ if command -v systemd-analyze >/dev/null; then
 fi
 
 # --- backup, restore, and a damaged backup
-APP_ENV=local php artisan garnetine:demo >/dev/null
 php artisan garnetine:company 'Elder Roofs' 'E. Lder' elder@example.test >/dev/null
 before=$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc 'select count(*), max(hash) from designs')
 [ "${before%|*}" -gt 0 ] || bad "no design to keep"; ok
