@@ -87,7 +87,7 @@ final class RunView
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
-                'other' => $latitude === null ? null : ($latitude->otherMember ?? 'none'),
+                'other' => $latitude === null ? null : ($latitude->otherMember ?? ($latitude->isSought ? 'none' : null)),
             ];
         }
 

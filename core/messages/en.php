@@ -54,6 +54,7 @@ return [
     'finding.pitch' => 'The pitch of {pitch} is steeper than 60°, beyond what this plans.',
     'finding.too_tall' => 'The mean roof height of {height} is over 60 ft; the low-rise coefficients do not apply.',
     'finding.landscape' => 'Landscape modules are not covered: rails across the slope would grip their short sides.',
+    'finding.plane_too_large' => 'The block has {places} places where a foot could stand; at most {most} are planned at once. Split it: a job for the lower rows and one for the upper, or for the left and the right.',
     'finding.zones_overlap' => 'The edge zones, {a} wide, would lie on each other on so small a plane; the figures do not cover that.',
     'finding.over_overhang' => 'Modules reach {by} over the {edge} overhang; overhangs have their own coefficients, which are not covered.',
     // findings: stops
@@ -124,7 +125,7 @@ return [
     'finding.kh_floor' => 'In exposure B, Kh is taken as {kh} instead of {formula}: on the safe side.',
     'finding.no_hill' => 'Confirmed as not on or near a hill, ridge or escarpment: no speed-up is counted.',
     'finding.kzt_entered' => 'Kzt = {kzt} as entered ({from}).',
-    'finding.ridge_reading_severe' => 'Upward, the building edge is taken at the far eave, over the ridge: the severe of two readings. It takes {feet} feet; the milder one would take {milder}.',
+    'finding.ridge_reading_severe' => 'Upward, the building edge is taken at the far eave, over the ridge: the severe of two readings. It takes {feet} feet (under the milder one: {milder}).',
     'finding.ridge_reading_mild' => 'Upward, the building edge is taken at the ridge, the milder of two readings, as {by} decided.',
     'finding.free_slide_path' => 'Snow is taken to slide off freely, as confirmed.',
     'finding.roof_supports_unknown' => 'Whether rafters are simply supported is unknown: unbalanced snow is taken with its drift.',

@@ -25,6 +25,16 @@ final class FewestSearch
 
     private const TIE = 1e-9;
 
+    /** What one look may ask of layouts with feet off their marks, in squares of their feet: that costs as much. And how often at least. */
+    private const MOVED = 6_000;
+    private const MOVED_LEAST = 6;
+
+    /** Up to so many places, feet are taken out from one on every member; beyond, from an even layout. */
+    private const SOME = 60;
+
+    /** Where the first foot of an even layout stands, in bays from the end of the rail. */
+    private const ENDS = [0.4, 0.25, 0.0];
+
     /** Steps of a search for a layout that relieves, and what it goes on for once it has one: a good one comes early. */
     private const RELIEF_STEPS = 300;
     private const RELIEF_FURTHER = 5;
@@ -52,6 +62,9 @@ final class FewestSearch
     private int $nodes = 0;
 
     private int $budget = 0;
+
+    /** Layouts that may still be asked with their feet off their marks. */
+    private int $asks = 0;
 
     /** @var array<string, array<int, array{int, bool}>> By what is barred and count: steps taken without finding a layout, and whether those were all */
     private array $vain = [];
@@ -120,7 +133,7 @@ final class FewestSearch
         $this->isStrict = $this->relief !== null;
         $last = min($most ?? $this->space->count, $this->space->count);
         for ($count = max($this->space->start, $least); $count <= $last; ++$count) {
-            $budget = max(min(400, $steps), intdiv($steps - $nodes, 2));
+            $budget = min(max(min(400, $steps), intdiv($steps - $nodes, 2)), $this->check->work?->left() ?? PHP_INT_MAX);
             $this->look($count, $barred, $hints, $budget);
             $nodes += $this->nodes;
             if ($this->best !== null && !$this->isStrict && $this->others === [] && !$this->check->holdsMoved($this->feet_m($this->best), $this->bestWorst)) {
@@ -137,7 +150,7 @@ final class FewestSearch
                 $bound ??= $count;
                 $this->isComplete = false;
             }
-            if ($nodes > $steps) {
+            if ($nodes > $steps || $this->check->work?->isSpent() === true) {
                 // What comes after this count was not looked at.
                 $this->isComplete = $this->isComplete && $count === $last;
 
@@ -158,6 +171,7 @@ final class FewestSearch
     {
         [$this->limit, $this->best, $this->bestWorst] = [$this->check->capacities->placing->limit, null, INF];
         [$this->nodes, $this->budget] = [0, $budget];
+        $this->asks = max(self::MOVED_LEAST, intdiv(self::MOVED, $count ** 2));
         foreach ($hints as $hint) {
             if (count($hint) === $count && array_intersect($hint, $barred) === []) {
                 $this->weigh($hint);
@@ -170,6 +184,7 @@ final class FewestSearch
             $this->nodes = $through ? min($vain, $budget) : $budget + 1;
         } else {
             $this->begin($count);
+            $this->check->work?->take($this->nodes);
         }
         if ($this->relief === null && $this->best === null) {
             $this->vain[$without][$count] = [$this->nodes, $this->nodes <= $this->budget];
@@ -224,11 +239,67 @@ final class FewestSearch
         return $this->isComplete;
     }
 
-    /** Past the budget: from a foot on every member, feet are taken out as long as that helps, or the rest still holds. */
+    /**
+     * An even layout with so few feet as hold, where there are too many places to begin with all of them.
+     *
+     * @return list<int>|null As seen from where the search begins
+     */
+    private function even(int $bound): ?array
+    {
+        // A foot that may slip over a splice stands on neither piece for sure.
+        $clear_m = $this->check->capacities->placing->tolerance_m;
+        $splices_m = $this->space->splices_m;
+        $places = array_values(array_filter(
+            array_keys(array_filter($this->allowed)),
+            fn (int $place): bool => array_filter($splices_m, fn (float $splice_m): bool => abs($splice_m - $this->space->x_m($place)) <= $clear_m) === [],
+        ));
+        $pieces = [];
+        foreach ($places as $place) {
+            $pieces[$this->space->pieces[$place]][] = $place;
+        }
+        $limit = $this->check->capacities->placing->limit;
+        [$from_m, $to_m] = [$this->space->x_m(0), $this->space->x_m($this->space->count - 1)];
+        for ($count = max(2, $bound); $count <= count($places); $count += max(1, intdiv($count, 12))) {
+            foreach (self::ENDS as $end) {
+                $bay_m = ($to_m - $from_m) / max(1.0, $count - 1 + 2 * $end);
+                $feet = [];
+                $at = 0;
+                for ($foot = 0; $foot < $count; ++$foot) {
+                    $ideal_m = $from_m + ($foot + $end) * $bay_m;
+                    while (isset($places[$at + 1]) && abs($this->space->x_m($places[$at + 1]) - $ideal_m) <= abs($this->space->x_m($places[$at]) - $ideal_m)) {
+                        ++$at;
+                    }
+                    $feet[] = $places[$at];
+                }
+                foreach ($pieces as $piece) {
+                    $there = array_intersect($piece, $feet);
+                    array_push($feet, ...count($there) >= 2 ? [] : array_slice(array_diff([$piece[0], $piece[count($piece) - 1]], $there), 0, 2 - count($there)));
+                }
+                $feet = array_values(array_unique($feet));
+                sort($feet);
+                $own = $this->turned($feet);
+                if ($this->run->hand->allows($this->run->candidates_m, $own) && ($worst = $this->check->worst($this->feet_m($own), $limit)) <= $limit && $this->check->holdsMoved($this->feet_m($own), $worst)) {
+                    return $feet;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Past the budget: from a foot on every member, or an even layout, feet are taken out as long as that helps, or the rest still holds. */
     private function thinned(int $bound, int $nodes): ?Fewest
     {
         $limit = $this->check->capacities->placing->limit;
         $feet = array_keys(array_filter($this->allowed));
+        $asks = INF;
+        if (count($feet) > self::SOME || $this->check->work?->isSpent() === true) {
+            $feet = $this->even($bound);
+            if ($feet === null) {
+                return null;
+            }
+            $asks = max(self::MOVED_LEAST, intdiv(self::MOVED, count($feet) ** 2));
+        }
         $worst = $this->check->worst($this->feet_m($this->turned($feet)));
         // Around and around, until a whole round took nothing out.
         for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
@@ -241,7 +312,7 @@ final class FewestSearch
             $fewer = $this->turned(array_values($fewer));
             $least = $worst > $limit ? $worst - self::TIE : $limit;
             $ratio = $this->run->hand->allows($this->run->candidates_m, $fewer) ? $this->check->worst($this->feet_m($fewer), $least) : INF;
-            if ($ratio <= $least && ($worst > $limit || $this->check->holdsMoved($this->feet_m($fewer), $ratio))) {
+            if ($ratio <= $least && ($worst > $limit || (--$asks >= 0 && $this->check->holdsMoved($this->feet_m($fewer), $ratio)))) {
                 [$feet, $worst, $kept] = [$this->turned($fewer), $ratio, 0];
             }
         }
@@ -648,12 +719,28 @@ final class FewestSearch
         }
         $worst = $this->check->worst($this->feet_m($feet), $this->limit);
         if ($worst <= $this->limit && ($this->best === null || $worst < $this->bestWorst - self::TIE || $this->isFairer($feet, $this->best))
-            && (!$this->isStrict || $this->check->holdsMoved($this->feet_m($feet), $worst))) {
+            && (!$this->isStrict || $this->holdsMoved($this->check, $feet, $worst))) {
             $this->best = $feet;
             $this->bestWorst = $worst;
             $this->budget = min($this->budget, $this->nodes + self::FURTHER);
             $this->limit = min($this->limit, $worst + self::TIE);
         }
+    }
+
+    /**
+     * Whether a layout holds with each foot off its mark; so many are asked, and then the look ends.
+     *
+     * @param list<int> $feet Of the run itself
+     */
+    private function holdsMoved(RunCheck $check, array $feet, float $worst): bool
+    {
+        if (--$this->asks < 0) {
+            $this->nodes = max($this->nodes, $this->budget + 1);
+
+            return false;
+        }
+
+        return $check->holdsMoved($this->feet_m($feet), $worst);
     }
 
     /** @param list<int> $feet Of the run itself */
@@ -665,7 +752,7 @@ final class FewestSearch
         // Of two that relieve alike, the one with the greater reserve.
         $most = $this->best !== null && $relief <= $this->bestRelief + self::TIE ? $this->bestWorst - self::TIE : $this->reliefLimit;
         $worst = $this->relieved->worst($this->feet_m($feet), $most);
-        if ($worst <= $most && $this->relieved->holdsMoved($this->feet_m($feet), $worst)) {
+        if ($worst <= $most && $this->holdsMoved($this->relieved, $feet, $worst)) {
             $this->budget = $this->best === null ? min($this->budget, $this->nodes + self::RELIEF_FURTHER) : $this->budget;
             [$this->best, $this->bestWorst, $this->bestRelief] = [$feet, $worst, $relief];
         }

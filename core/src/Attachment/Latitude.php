@@ -11,6 +11,8 @@ final readonly class Latitude
         /** The nearest other member that would hold, or null when there is none. */
         public ?int $otherMember,
         public ?float $other_m,
+        /** Whether all were tried that could: on very large planes not every foot is asked. */
+        public bool $isSought = true,
     ) {
     }
 }

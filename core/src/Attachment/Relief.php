@@ -86,7 +86,7 @@ final class Relief
     {
         $hopeless = [];
         while (($worst = $this->now->worstBut($hopeless)) !== null) {
-            if ($moves <= 0) {
+            if ($moves <= 0 || $this->searches->work->isSpent()) {
                 $this->isSpent = true;
 
                 return 0;
@@ -106,7 +106,7 @@ final class Relief
     {
         foreach (array_keys($this->plans) as $index) {
             $plan = $this->plans[$index];
-            if ($plan->forMembers <= 0) {
+            if ($plan->forMembers <= 0 || $this->searches->work->isSpent()) {
                 continue;
             }
             $loads_N = $this->now->loads_N();

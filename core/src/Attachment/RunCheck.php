@@ -49,6 +49,8 @@ final class RunCheck
         array $combinations,
         CombinationFactors $factors,
         ?RunShape $shape = null,
+        /** What is left of the surface's; none where a run is checked by itself */
+        public readonly ?Work $work = null,
     ) {
         [$this->down, $this->up] = LoadCase::of($run, $combinations, $factors);
         $this->shape = $shape ?? RunShape::of($run);
@@ -99,6 +101,7 @@ final class RunCheck
             return INF;
         }
         $this->quick ??= new QuickCheck($this);
+        $this->work?->take(count($feet_m));
 
         return $this->quick->worst($feet_m, $limit);
     }
@@ -131,6 +134,7 @@ final class RunCheck
     /** @param list<float> $feet_m */
     private function holdsAnyMoved(array $feet_m, float $worst): bool
     {
+        $this->work?->take(2 * count($feet_m) ** 2);
         $this->quick ??= new QuickCheck($this);
         $quick = $this->quick;
         $this->moves ??= new FootMoves($this);

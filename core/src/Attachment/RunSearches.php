@@ -22,6 +22,8 @@ final class RunSearches
     /** Steps of a proof for many runs: it is quick or in vain. */
     private const PROOF_STEPS = 500;
 
+    public readonly Work $work;
+
     /** @var array<string, RunCheck> By run */
     private array $checks = [];
 
@@ -71,13 +73,14 @@ final class RunSearches
     public function __construct(array $runs, Capacities $capacities, array $combinations, CombinationFactors $factors)
     {
         $shapes = [];
+        $this->work = Work::for($runs);
         foreach ($runs as $run) {
             $key = RunShape::key($run);
             $signature = $this->signatures[$run->id] = $run->signature();
             $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m).$run->hand->key();
             $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
-            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key]);
+            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key], $this->work);
         }
     }
 

@@ -55,6 +55,9 @@ final class SearchSpace
 
     public readonly int $count;
 
+    /** @var list<float> */
+    public readonly array $splices_m;
+
     /** @var list<int> For each candidate, how many splices stand left of it */
     public readonly array $pieces;
 
@@ -82,6 +85,7 @@ final class SearchSpace
         $this->capUp_Nm = $check->capacities->railNormal_Nm;
         $this->cap = 1 / max($this->downPerMoment, 1e-30);
         $this->upAlong_N = is_finite($check->capacities->railAlong_Nm) ? max(0.0, $this->up->along_N) * $this->capUp_Nm / $check->capacities->railAlong_Nm : 0.0;
+        $this->splices_m = $run->splices_m;
         $this->pieces = array_map(
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,

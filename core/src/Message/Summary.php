@@ -39,7 +39,7 @@ final class Summary
                     $run->members()[$place],
                     Texts::reserve($attachment->worst->reserve()),
                     $texts->say('link.'.$attachment->worst->link->value),
-                    $latitude === null ? '' : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
+                    $latitude === null || (!$latitude->isSought && $latitude->otherMember === null) ? '' : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
                 );
             }
         }

@@ -217,7 +217,7 @@ final class PlanDocument
             'links' => array_map(static fn (LinkRatio $link): array => self::link($link) + [
                 'demand_N' => $link->demand_si, 'capacity_N' => self::finite($link->capacity_si), 'duration_factor' => $link->case->cd,
             ], $verdict->links),
-            'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m,
+            'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m, 'other_sought' => $latitude?->isSought,
         ];
     }
 

@@ -25,6 +25,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Rail\RailLines;
+use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
 use Garnetine\Core\Seal\HoleLedger;
 
@@ -35,6 +36,12 @@ use Garnetine\Core\Seal\HoleLedger;
  */
 final class Planner
 {
+    /** So many places for feet are planned at once: about half a minute. */
+    private const MOST = 22_000;
+
+    /** Up to so many the milder reading is planned too. */
+    private const COUNTED = 1_500;
+
     public static function plan(Design $design, Depth $depth = Depth::Full): Plan
     {
         $coefficients = new Coefficients($design->ownCopies);
@@ -60,6 +67,10 @@ final class Planner
         $capacities = Capacities::of($design, $lag);
 
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
+        $places = self::places($runs);
+        if ($places > self::MOST) {
+            return Plan::refused($design, $placement, $members, $coefficients, $loads, [...$findings, Finding::refusal('plane_too_large', '/block/rows', ['places' => $places, 'most' => self::MOST])]);
+        }
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
         $supports = $feet->runs;
@@ -93,6 +104,12 @@ final class Planner
         return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $window, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
 
+    /** @param list<Run> $runs */
+    private static function places(array $runs): int
+    {
+        return array_sum(array_map(static fn (Run $run): int => count($run->candidates_m), $runs));
+    }
+
     /**
      * What the severe reading of the ridge costs: the same design planned under the milder one.
      *
@@ -106,10 +123,11 @@ final class Planner
         if ($design->rules->ridgeReading !== RidgeReading::FarEave) {
             return $findings;
         }
-        $plan = self::plan($design->under($design->rules->milder()), Depth::Checks);
+        // On a very large plane a second plan is not worth its time.
+        $milder = self::places(array_map(static fn (RunPlan $plan): Run => $plan->run, $supports)) > self::COUNTED ? 'not counted' : self::plan($design->under($design->rules->milder()), Depth::Checks)->attachmentCount();
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
 
         return array_map(static fn (Finding $finding): Finding => $finding->code === 'ridge_reading_severe'
-            ? Finding::assumption($finding->code, $finding->at, ['feet' => $feet, 'milder' => $plan->attachmentCount()]) : $finding, $findings);
+            ? Finding::assumption($finding->code, $finding->at, ['feet' => $feet, 'milder' => $milder]) : $finding, $findings);
     }
 }

@@ -21,6 +21,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Tests\Support\Enumeration;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\SecondOpinion;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Hinged splices, one-sided overhangs, long runs: where a search could go wrong or never end. */
@@ -62,6 +63,30 @@ final class HardCasesTest extends TestCase
             }
         }
         self::assertGreaterThan(10, $hinged);
+    }
+
+    /** @return array<string, array{int, int, float, float}> Rows, columns, metres between members, and feet for one of the bound at most */
+    public static function dense(): array
+    {
+        return ['many short runs' => [10, 20, 0.2, 1.25], 'long runs with short last pieces' => [2, 30, 0.2, 1.3], 'few very long runs' => [4, 50, 0.2, 1.2], 'another grid' => [2, 30, 0.25, 1.35]];
+    }
+
+    #[DataProvider('dense')]
+    public function test_on_dense_places_every_run_holds_with_few_feet_within_the_work_of_its_plane(int $rows, int $columns, float $spacing_m, float $most): void
+    {
+        $design = Scenario::of()->with('/surface/width_m', $columns * 1.01 + 4)->with('/surface/slope_length_m', $rows * 1.7 + 3)->with('/surface/upper_butt_m', $rows * 1.7 + 2.7)
+            ->with('/surface/courses_between', (int) round(($rows * 1.7 + 2.415) / 0.1437))->with('/surface/no_work_circles', [])->with('/surface/framing/spacing_m', $spacing_m)
+            ->with('/block/left_out', [])->with('/block/rows', $rows)->with('/block/columns', $columns)->with('/block/x_m', 2.0)->with('/site/building_length_m', max(10.0, $columns + 4.0))->with('/site/building_width_m', 2 * ($rows * 1.7 + 3))->design();
+        $plan = Planner::plan($design, Depth::Checks);
+        $bound = 0;
+        foreach ($plan->supports as $run) {
+            self::assertTrue($run->holds(), $run->run->id);
+            $bound += $run->bound ?? 0;
+        }
+        self::assertLessThanOrEqual($most * $bound, $plan->attachmentCount());
+        $work = $plan->supports[0]->check->work;
+        self::assertNotNull($work);
+        self::assertLessThan(1.6 * $work->budget, $work->taken());
     }
 
     public function test_a_run_turned_round_needs_the_same_feet_with_the_same_reserve(): void

@@ -46,6 +46,7 @@ final class FindingsTest extends TestCase
         yield 'pitch' => ['asce7-16', ['/surface/pitch_rad' => 1.1], 'refusal', '/surface/pitch_rad', '63.03°'];
         yield 'too_tall' => ['asce7-16', ['/site/mean_roof_height_m' => 18.3], 'refusal', '/site/mean_roof_height_m', "60' 0 ½\""];
         yield 'landscape' => ['asce7-16', ['/block/orientation' => 'landscape'], 'refusal', '/block/orientation', ''];
+        yield 'plane_too_large' => ['asce7-16', ['/surface/width_m' => 104.0, '/surface/slope_length_m' => 60.0, '/surface/framing/spacing_m' => 0.3, '/block/columns' => 98, '/block/rows' => 34, '/site/building_length_m' => 100.0, '/site/building_width_m' => 130.0], 'refusal', '/block/rows', 'at most 22000 are planned at once'];
         yield 'zones_overlap' => ['asce7-16', ['/surface/slope_length_m' => 1.5], 'refusal', '/surface/width_m', '36 in'];
         yield 'over_overhang' => ['asce7-16', ['/surface/eave_overhang_m' => 1.0], 'refusal', '/block/y_m', '9 ⅜ in over the eave'];
         yield 'hip_edges' => ['asce7-16', ['/surface/left_hip_m' => 2.0], 'refusal', '/surface/left_hip_m', "6' 6 ¾\" at the left and 0 in at the right, of 44' 3\""];
@@ -76,7 +77,7 @@ final class FindingsTest extends TestCase
         yield 'kh_floor' => ['asce7-16', ['/site/exposure' => 'B'], 'assumption', '/site/exposure', '0.7 instead of 0.575'];
         yield 'ridge_reading_unnamed' => ['asce7-16', ['/rules/ridge_reading' => 'ridge'], 'stop', '/rules/ridge_reading_by', ''];
         yield 'ridge_reading_mild' => ['asce7-16', ['/rules/ridge_reading' => 'ridge', '/rules/ridge_reading_by' => 'E. Sorrel'], 'assumption', '/rules/ridge_reading', 'E. Sorrel'];
-        yield 'ridge_reading_severe' => ['asce7-16 mild', ['/rules/ridge_reading' => 'far_eave'], 'assumption', '/rules/ridge_reading', '– feet; the milder one would take –'];
+        yield 'ridge_reading_severe' => ['asce7-16 mild', ['/rules/ridge_reading' => 'far_eave'], 'assumption', '/rules/ridge_reading', 'It takes – feet (under the milder one: –).'];
         yield 'en_missing' => ['en-1991', ['/site/en' => null], 'refusal', '/site/en', ''];
         yield 'en_velocity_missing' => ['en-1991', ['/site/en/basic_velocity_m_per_s' => null], 'refusal', '/site/en/basic_velocity_m_per_s', ''];
         yield 'en_velocity_high' => ['en-1991', ['/site/en/basic_velocity_m_per_s' => 41.0], 'stop', '/site/en/basic_velocity_m_per_s', '92 mph is high for a ten-minute mean (asked above 76 mph'];
