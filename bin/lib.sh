@@ -85,7 +85,8 @@ need_front_end() {
 
 need_environment() {
     mkdir -p storage/framework/{cache/data,sessions,views} storage/logs bootstrap/cache
-    [ -f .env ] || { cp .env.example .env; php artisan key:generate --quiet; }
+    [ -f .env ] || { (umask 077 && cp .env.example .env) && php artisan key:generate --quiet; }
+    chmod 600 .env
 }
 
 free_port() {

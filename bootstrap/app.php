@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SparingSession;
@@ -11,7 +12,6 @@ use App\Support\StoreTrouble;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -19,15 +19,23 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Routing\Middleware\ValidateSignature;
 use Illuminate\Session\Middleware\StartSession;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', health: '/up')
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(static function (Middleware $middleware): void {
         // Empty texts must reach the core as they are; nobody asks from another origin.
         $middleware->remove([ConvertEmptyStringsToNull::class, HandleCors::class]);
-        $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class, SecurityHeaders::class], replace: [StartSession::class => SparingSession::class]);
+        // On every answer, errors too.
+        $middleware->prepend(SecurityHeaders::class);
+        $middleware->append(PlainInput::class);
+        // Who has no signature learns nothing of what there is.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: ValidateSignature::class);
+        $middleware->web(append: [RequestLog::class, StillActive::class, HandleInertiaRequests::class], replace: [StartSession::class => SparingSession::class]);
         // In production a request for another host than the configured one is refused. Read when asked: settings are not loaded yet.
         $middleware->trustHosts(static fn (): array => ['^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$'], subdomains: false);
         // Chosen in the browser, and no secret.
@@ -46,10 +54,15 @@ return Application::configure(basePath: dirname(__DIR__))
 
             return new JsonResponse([
                 'code' => $invalid->errorCode(), 'message' => $invalid->getMessage(),
-                'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), $invalid->faults),
+                'faults' => array_map(static fn (Fault $fault): array => $fault->toArray(), array_slice($invalid->faults, 0, 200)),
             ], 422);
         });
-        $exceptions->render(static fn (QueryException $trouble, Request $request): ?Response => StoreTrouble::answer($trouble, $request));
+        // At a commit it is no query that fails.
+        $exceptions->render(static fn (PDOException $trouble, Request $request): ?Response => StoreTrouble::answer($trouble, $request));
+        $exceptions->report(static fn (PDOException $trouble): bool => StoreTrouble::log($trouble));
+        // What is not there and what is another company's reads the same.
+        $exceptions->render(static fn (HttpExceptionInterface $missing, Request $request): ?Response => $missing->getStatusCode() === 404 && $request->expectsJson()
+            ? new JsonResponse(['code' => 'not_found', 'message' => 'There is nothing here for you.', 'faults' => []], 404) : null);
         $exceptions->render(static fn (CoreException $fault): JsonResponse => new JsonResponse([
             'code' => $fault->errorCode(), 'message' => $fault->getMessage(), 'faults' => [],
         ], $fault->errorCode() === 'path_unknown' ? 404 : 422));

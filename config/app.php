@@ -7,6 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1'),
+    // Addresses of balancers in front, with commas between.
+    'proxies' => env('TRUSTED_PROXIES', ''),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -18,10 +18,15 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SessionController;
 use App\Models\PaperKind;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/jobs');
 Route::get('/ready', ReadyController::class)->withoutMiddleware(['web']);
+Route::get('/up', static fn (): Response => new Response('up', 200, ['Content-Type' => 'text/plain']))->withoutMiddleware(['web']);
+
+// As long as a number that the database can count with.
+Route::patterns(array_fill_keys(['job', 'design', 'issuedPlan', 'invitation', 'member'], '[0-9]{1,18}'));
 
 Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::get('/login', [SessionController::class, 'create'])->name('login');
@@ -35,7 +40,7 @@ Route::middleware(['guest', 'throttle:login'])->group(static function (): void {
     Route::post('/reset-password/{token}', [PasswordController::class, 'reset'])->where('token', '[A-Za-z0-9]{1,80}');
 });
 
-Route::get('/issued/{issuedPlan}/paper/{kind}', [IssuedController::class, 'paper'])->middleware('signed:relative')->whereNumber('issuedPlan')->name('issued.paper');
+Route::get('/issued/{issuedPlan}/paper/{kind}', [IssuedController::class, 'paper'])->middleware('signed:relative')->name('issued.paper');
 
 Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/logout', [SessionController::class, 'destroy']);
@@ -48,11 +53,11 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/company/sessions/end', [CompanyController::class, 'endSessions']);
     Route::middleware('can:manage')->group(static function (): void {
         Route::post('/company/invitations', [CompanyController::class, 'invite']);
-        Route::delete('/company/invitations/{invitation}', [CompanyController::class, 'withdraw'])->whereNumber('invitation');
-        Route::patch('/company/members/{member}', [CompanyController::class, 'change'])->whereNumber('member');
+        Route::delete('/company/invitations/{invitation}', [CompanyController::class, 'withdraw']);
+        Route::patch('/company/members/{member}', [CompanyController::class, 'change']);
     });
 
-    Route::prefix('/jobs/{job}')->whereNumber('job')->middleware('can:view,job')->group(static function (): void {
+    Route::prefix('/jobs/{job}')->middleware('can:view,job')->group(static function (): void {
         Route::get('/', [JobController::class, 'show']);
         Route::get('/print/{kind}', [JobController::class, 'print']);
         Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Support\Stages::KEYS);
@@ -64,7 +69,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/designs', [HistoryController::class, 'index']);
         Route::get('/hazards', HazardController::class);
         Route::get('/issued', [IssuedController::class, 'index']);
-        Route::scopeBindings()->whereNumber('issuedPlan')->group(static function (): void {
+        Route::scopeBindings()->group(static function (): void {
             Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', ...array_map(static fn (PaperKind $kind): string => $kind->file().'.pdf', PaperKind::cases())]);
             Route::post('/issued/{issuedPlan}/paper', [IssuedController::class, 'again'])->middleware('can:issue,job');
         });
@@ -74,8 +79,8 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::middleware('can:update,job')->prefix('/designs')->scopeBindings()->group(static function (): void {
             Route::post('/undo', [HistoryController::class, 'undo']);
             Route::post('/redo', [HistoryController::class, 'redo']);
-            Route::post('/{design}/again', [HistoryController::class, 'again'])->whereNumber('design');
-            Route::post('/{design}/onto', [HistoryController::class, 'onto'])->whereNumber('design');
+            Route::post('/{design}/again', [HistoryController::class, 'again']);
+            Route::post('/{design}/onto', [HistoryController::class, 'onto']);
         });
         Route::post('/preview', [PreviewController::class, 'show'])->middleware('can:update,job');
         Route::post('/beside', [PreviewController::class, 'beside']);

@@ -12,6 +12,7 @@ use App\Policies\JobPolicy;
 use App\Policies\Permissions;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\URL;
@@ -28,13 +29,23 @@ final class AppServiceProvider extends ServiceProvider
     {
         self::refuseJit();
         self::nameOwnAddress();
+        $proxies = config('app.proxies');
+        if (is_string($proxies) && $proxies !== '') {
+            // A balancer tells who asks and how; not for which host.
+            TrustProxies::at(explode(',', $proxies));
+            TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
+        }
         Gate::policy(Job::class, JobPolicy::class);
         foreach (['start', 'manage'] as $what) {
             Gate::define($what, static fn (User $user): bool => Permissions::allow($user->role, $what));
         }
         // Not before it is needed: until then a process may choose where its counts are kept.
         $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter): void {
-            $limiter->for('login', static fn (Request $request): Limit => Limit::perMinute(20)->by((string) $request->ip()));
+            // By address, and by account: many addresses guess at one.
+            $limiter->for('login', static fn (Request $request): array => [
+                Limit::perMinute(20)->by((string) $request->ip()),
+                ...is_string($email = $request->input('email')) ? [Limit::perMinute(10)->by('account '.mb_strtolower(mb_substr($email, 0, 190)))] : [],
+            ]);
             // Dragging previews twenty times a second; anything far beyond is no person.
             $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
         });

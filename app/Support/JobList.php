@@ -66,7 +66,7 @@ final class JobList
         $known = ['client' => $document->client, 'address' => $document->address];
         $bytes = $this->planned($design);
         if ($bytes === null) {
-            PlanAhead::dispatch($design->id);
+            PlanAhead::ask($job->company_id, $design->id);
 
             return ['word' => 'not planned yet', 'tone' => 'plain', 'next' => 'Being planned'] + $known + self::UNKNOWN;
         }

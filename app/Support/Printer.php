@@ -18,6 +18,7 @@ final class Printer
      */
     public static function pdf(string $url, string $title): string
     {
+        self::sweep();
         $folder = sys_get_temp_dir().'/garnetine-paper-'.bin2hex(random_bytes(8));
         mkdir($folder, 0o700);
         $file = "$folder/paper.pdf";
@@ -46,6 +47,16 @@ final class Printer
             return $bytes;
         } finally {
             (new Process(['rm', '-rf', $folder]))->run();
+        }
+    }
+
+    /** Takes away what papers left behind that were killed half-way. */
+    private static function sweep(): void
+    {
+        foreach (glob(sys_get_temp_dir().'/garnetine-paper-*') ?: [] as $left) {
+            if (time() - (int) @filemtime($left) > 10 * self::SECONDS) {
+                (new Process(['rm', '-rf', $left]))->run();
+            }
         }
     }
 

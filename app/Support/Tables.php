@@ -45,9 +45,9 @@ final class Tables
         return (string) stream_get_contents($stream);
     }
 
-    /** A leading = + - @, tab or return would be run as a formula; a leading apostrophe keeps it a text. */
+    /** A leading = + - @, tab or return, after whatever is not seen, full-width ones too, would be run as a formula; a leading apostrophe keeps it a text. */
     private static function safe(string $cell): string
     {
-        return preg_match('/^\s*[=+\-@\t\r|%]/u', $cell) === 1 ? "'".$cell : $cell;
+        return preg_match('/^[\s\p{C}\p{Z}]*(?:[=+\-@\t\r|%＝＋－＠％｜\x{2212}]|[\t\r])/u', $cell) !== 0 ? "'".$cell : $cell;
     }
 }

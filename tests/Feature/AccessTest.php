@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Policies\Permissions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,6 +37,12 @@ final class AccessTest extends TestCase
             $this->post('/login', ['email' => 'nobody@example.test', 'password' => "guess $try"]);
         }
         $this->post('/login', ['email' => 'nobody@example.test', 'password' => 'one more'])->assertStatus(429);
+        // From many addresses at one account.
+        for ($try = 0; $try < 10; ++$try) {
+            $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.$try"])->post('/login', ['email' => 'Somebody@example.test', 'password' => "guess $try"])->assertSessionHasErrors('email');
+        }
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.99'])->post('/login', ['email' => 'somebody@example.test', 'password' => 'one more'])->assertStatus(429);
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.99'])->post('/login', ['email' => 'other@example.test', 'password' => 'one more'])->assertSessionHasErrors('email');
     }
 
     /** @return array<string, array{string, string, string}> Method, path after the job, and the permission it wants */
@@ -119,6 +126,39 @@ final class AccessTest extends TestCase
         $this->actingAs($mine)->get('/jobs')->assertOk()->assertInertia(static fn ($page) => $page->component('Jobs')->has('jobs', 1)->where('jobs.0.modules', 19));
     }
 
+    public function test_what_is_not_there_and_what_is_not_yours_read_the_same(): void
+    {
+        $mine = $this->planner();
+        $theirs = $this->exampleJob($this->planner('Beech Solar'));
+        $this->actingAs($mine);
+        $missing = $this->getJson('/jobs/999999/view')->assertNotFound()->json();
+        self::assertSame($missing, $this->getJson("/jobs/{$theirs->id}/view")->assertNotFound()->json());
+        self::assertSame($missing, $this->getJson('/jobs/123456789012345678901234567890/view')->assertNotFound()->json());
+        self::assertStringNotContainsString('Models', (string) json_encode($missing));
+        $issued = app(IssuePlan::class)->handle($theirs, $theirs->current(), $mine, '');
+        $this->post('/logout');
+        foreach ([$issued->id, 999999] as $id) {
+            $this->get("/issued/$id/paper/crew")->assertForbidden();
+        }
+    }
+
+    public function test_no_input_of_another_shape_or_with_control_characters_gets_as_far_as_the_database(): void
+    {
+        $user = $this->planner();
+        $job = $this->exampleJob($user);
+        $this->actingAs($user);
+        $this->getJson("/jobs/{$job->id}/compare?one[]=1&two=1")->assertStatus(422);
+        $this->getJson("/jobs/{$job->id}/hazards?place=a%00b")->assertStatus(422)->assertJsonPath('faults.0.path', '/place');
+        $this->postJson("/jobs/{$job->id}/issued", ['base' => $job->current()->id, 'note' => "for\0the crew"])->assertStatus(422)->assertJsonPath('code', 'input_unreadable');
+        $this->postJson("/jobs/{$job->id}/confirmations", ['base' => $job->current()->id, 'subjects' => [['subject' => 'structure', "val\1ue" => 'x']], 'name' => ['E. Sorrel'], 'reason' => 'x'])->assertStatus(422);
+        $this->postJson("/jobs/{$job->id}/designs/undo", ['base' => ['x']])->assertStatus(422);
+        $many = array_map(static fn (int $at): array => ['path' => "/surface/nothing-$at", 'typed' => 'x'], range(1, 200));
+        $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => $many])->assertStatus(422)->assertJsonCount(200, 'faults');
+        $penetrations = array_fill(0, 400, ['id' => 'x']);
+        $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [['path' => '/penetrations', 'value' => $penetrations]]])->assertStatus(422)->assertJsonCount(200, 'faults');
+        self::assertSame(1, $job->designs()->count());
+    }
+
     public function test_no_page_allows_inline_script_or_frames(): void
     {
         $policy = (string) $this->get('/login')->assertOk()->headers->get('Content-Security-Policy');
@@ -126,10 +166,19 @@ final class AccessTest extends TestCase
         self::assertStringContainsString("style-src 'self';", $policy);
         self::assertStringContainsString("frame-ancestors 'none'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
+        foreach (['/nothing', '/up', '/ready', '/jobs'] as $path) {
+            self::assertSame($policy, $this->get($path)->headers->get('Content-Security-Policy'), $path);
+        }
+        self::assertStringNotContainsString('http', (string) $this->get('/up')->content());
     }
 
     public function test_the_application_says_that_it_is_up(): void
     {
         $this->get('/up')->assertOk();
+        $wait = static fn (string $queue): bool => DB::table('queue_jobs')->insert(['queue' => $queue, 'payload' => '{}', 'attempts' => 0, 'available_at' => time() - 1000, 'created_at' => time() - 1000]);
+        $wait('ahead');
+        $this->getJson('/ready')->assertOk()->assertJsonPath('checks.queue.says', 'nothing waits');
+        $wait('default');
+        $this->getJson('/ready')->assertStatus(503)->assertJsonPath('checks.queue.ok', false);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Jobs\PlanAhead;
 use App\Models\Design;
@@ -83,16 +82,26 @@ final class DesignTest extends TestCase
     {
         $large = Edits::apply($this->job->current()->document(), [['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '40']]);
         $job = app(StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, $large);
-        Queue::fake();
+        $queue = Queue::fake();
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
         self::assertNull($rows[$job->id]['modules']);
         self::assertSame('not planned yet', $rows[$job->id]['word']);
         self::assertSame(32, $rows[$this->job->id]['attachments'], 'the others are there');
-        Queue::assertPushed(PlanAhead::class, static fn (PlanAhead $ahead): bool => $ahead->designId === $job->current()->id);
-        app()->call([new PlanAhead($job->current()->id), 'handle']);
+        $pushed = $queue->pushed(PlanAhead::class);
+        self::assertSame([[$job->current()->id, 'ahead']], $pushed->map(static fn (mixed $ahead): array => $ahead instanceof PlanAhead ? [$ahead->designId, $ahead->queue] : [])->all());
+        // A company has two turns at once, and gets them back.
+        for ($more = 0; $more < 3; ++$more) {
+            PlanAhead::ask($job->company_id, 1000 + $more);
+        }
+        PlanAhead::ask($job->company_id + 1, 2000);
+        self::assertSame([$job->current()->id, 1000, 2000], $queue->pushed(PlanAhead::class)->map(static fn (mixed $ahead): int => $ahead instanceof PlanAhead ? $ahead->designId : 0)->all());
+        $ahead = $pushed->first();
+        self::assertInstanceOf(PlanAhead::class, $ahead);
+        app()->call([$ahead, 'handle']);
+        PlanAhead::ask($job->company_id, 3000);
+        self::assertCount(4, $queue->pushed(PlanAhead::class));
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
         self::assertSame(1200 - count($large->block->leftOut), $rows[$job->id]['modules']);
-        (new PlanAhead(0))->handle(app(PlanDesign::class));
     }
 
     public function test_a_wrong_value_is_refused_at_its_place_and_nothing_is_saved(): void
@@ -193,14 +202,16 @@ final class DesignTest extends TestCase
     public function test_no_cell_of_a_table_can_be_read_as_a_formula(): void
     {
         $evil = '=HYPERLINK("http://x","y")';
-        $this->save($this->job->current(), [['path' => '/module/name', 'typed' => $evil], ['path' => '/kit/rail/document', 'typed' => '@SUM(1)'], ['path' => '/kit/foot/name', 'typed' => '+1-1']])->assertOk();
+        $this->save($this->job->current(), [['path' => '/module/name', 'typed' => $evil], ['path' => '/kit/rail/document', 'typed' => '@SUM(1)'], ['path' => '/kit/foot/name', 'typed' => "\u{200b}+1-1"], ['path' => '/kit/clamp/name', 'typed' => '＝1+1']])->assertOk();
         $csv = (string) $this->get("/jobs/{$this->job->id}/export/materials.csv")->assertOk()->content();
         foreach (preg_split('/\r\n/', trim($csv)) ?: [] as $line) {
             foreach (str_getcsv($line, escape: '') as $cell) {
                 self::assertDoesNotMatchRegularExpression('/^\s*[=+\-@\t]/', (string) $cell);
             }
         }
-        self::assertStringContainsString("'=HYPERLINK", $csv);
+        foreach (['=HYPERLINK', "\u{200b}+1-1", '＝1+1'] as $start) {
+            self::assertStringContainsString("'$start", $csv);
+        }
     }
 
     public function test_named_persons_sign_until_the_plan_is_confirmed(): void

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Route;
 use Tests\TestCase;
 
 /** When the database cannot write or is away: nothing half-written, and an answer that says what to do. */
@@ -34,6 +37,21 @@ final class StoreTroubleTest extends TestCase
         $save()->assertStatus(503)->assertJsonPath('code', 'database_away')->assertHeader('Retry-After');
         $this->refuseInserts('22012');
         $save()->assertStatus(500);
+        // No value stands in the log, of the statement or of what is wrong with it.
+        $logged = '';
+        Event::listen(MessageLogged::class, static function (MessageLogged $line) use (&$logged): void {
+            $logged .= $line->message.json_encode($line->context);
+        });
+        $save()->assertStatus(500);
+        self::assertStringContainsString('insert into \"designs\"', $logged);
+        self::assertStringNotContainsString($before->hash, $logged);
+        self::assertStringNotContainsString('quince', strtolower($logged));
+        // What fails at a commit is no query.
+        Route::get('/commit', static fn (): never => throw new class('SQLSTATE[57P01]: terminating connection') extends \PDOException {
+            /** @var string */
+            protected $code = '57P01';
+        });
+        $this->getJson('/commit')->assertStatus(503)->assertJsonPath('code', 'database_away')->assertHeader('Retry-After');
         DB::unprepared('drop trigger no_more on designs');
         $save()->assertOk()->assertJsonPath('design.number', 2);
     }

@@ -76,6 +76,7 @@ final class HistoryController extends Controller
 
     public function compare(Request $request, Job $job): JsonResponse
     {
+        $request->validate(['one' => ['required', 'integer'], 'two' => ['required', 'integer']]);
         $of = static fn (string $key): Design => $job->designs()->whereKey($request->integer($key))->firstOrFail();
 
         return new JsonResponse(Comparison::of($of('one'), $of('two')));
@@ -83,6 +84,7 @@ final class HistoryController extends Controller
 
     private function append(Request $request, Job $job, SaveDesign $saveDesign, Design $from, string $kind, string $change): JsonResponse
     {
+        $request->validate(['base' => ['required', 'integer']]);
         $current = $job->current();
         if ($request->integer('base') !== $current->id) {
             return self::no('Somebody saved in between. Look at the newest design first; nothing was changed.');

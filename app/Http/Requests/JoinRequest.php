@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Invitation;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Validation\Rules\Password;
 
 /** Somebody with an invitation makes an account. */
@@ -20,8 +22,13 @@ final class JoinRequest extends FormRequest
         ];
     }
 
+    /** An invitation that is not good is told before anything is said of an address. */
     protected function prepareForValidation(): void
     {
+        $token = $this->route('token');
+        if (!is_string($token) || Invitation::open($token) === null) {
+            throw new HttpResponseException(redirect('/invitation/'.(is_string($token) ? $token : '')));
+        }
         $this->merge(['email' => strtolower(trim($this->string('email')->value()))]);
     }
 }
