@@ -16,7 +16,7 @@ cleanup() {
     rm -rf "$at"
 }
 trap cleanup EXIT
-export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database
+export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database CACHE_STORE=file SESSION_DRIVER=database
 php artisan migrate:fresh --force --quiet
 APP_ENV=local php artisan garnetine:demo >/dev/null
 
