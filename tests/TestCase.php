@@ -13,6 +13,13 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 
 abstract class TestCase extends BaseTestCase
 {
+    /** As somebody who has just given the password. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withSession(['password_given_at' => time()]);
+    }
+
     protected function planner(string $company = 'Alder Roofing'): User
     {
         $number = User::query()->count() + 1;

@@ -57,7 +57,7 @@ final class DeskView
             ],
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
-            'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->name}, {$one->on}", $confirmed)))],
+            'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed)))],
             'own_missing' => OwnCopyView::missing($plan, $texts),
             'fields' => FieldView::all($document, $texts),
             'examples' => Examples::left($document),

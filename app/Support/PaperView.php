@@ -59,7 +59,7 @@ final class PaperView
                 'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),
-            'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->name, 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
+            'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
         ];
     }
 

@@ -15,7 +15,8 @@ final class StartingDesign
     public static function from(string $document, string $name, string $units): Design
     {
         if (trim($document) !== '') {
-            return Edits::apply(DesignFile::read(Archive::designIn($document)), [['path' => '/name', 'typed' => $name]]);
+            // Signatures are acts of accounts here: what a file claims is none.
+            return Edits::apply(DesignFile::read(Archive::designIn($document)), [['path' => '/name', 'typed' => $name], ['path' => '/confirmations', 'value' => []]]);
         }
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
 

@@ -20,6 +20,7 @@ return new class extends Migration {
             $table->string('value', 160);
             $table->string('source', 400);
             $table->string('name', 80);
+            $table->string('account', 120);
             $table->date('on');
             $table->string('reason', 400);
             $table->timestampTz('created_at');

@@ -103,7 +103,7 @@ export const step = (job: number, base: number, way: string) => ask<DeskData>(`/
 
 export const sign = (
     job: number,
-    body: { base: number; subjects: { subject: string; value: string }[]; name: string; reason: string },
+    body: { base: number; subjects: { subject: string; value: string }[]; name: string; reason: string; password: string },
 ) => ask<DeskData>(`/jobs/${job}/confirmations`, body);
 
 export const whatIf = async (job: number, base: number, path: string, edits: Edit[]) =>

@@ -221,7 +221,34 @@ final class DesignTest extends TestCase
         $subjects[] = ['subject' => 'structure', 'value' => $view->json('summary.structure_digest')];
         $body = ['base' => $view->json('design.id'), 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'Our printed copy; calculation 12'];
         $this->postJson("/jobs/{$this->job->id}/confirmations", ['name' => ''] + $body)->assertStatus(422);
-        $this->postJson("/jobs/{$this->job->id}/confirmations", $body)->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('summary.structure_signed_by', 'E. Sorrel');
+        $this->postJson("/jobs/{$this->job->id}/confirmations", $body)->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('summary.structure_signed_by', 'E. Sorrel, in the presence of P. Lanner');
+        self::assertSame(['E. Sorrel', 'P. Lanner'], [$this->job->current()->document()->confirmations[0]->name, $this->job->current()->document()->confirmations[0]->account]);
+    }
+
+    public function test_a_signature_is_an_act_of_an_account_that_was_just_sure_of_its_password(): void
+    {
+        $sign = fn (string $password): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations", [
+            'base' => $this->job->current()->id, 'subjects' => [['subject' => 'stop/one', 'value' => '']], 'name' => 'P. Lanner', 'reason' => 'seen', 'password' => $password,
+        ]);
+        $this->travel(16)->minutes();
+        $sign('')->assertStatus(423)->assertJsonPath('code', 'password_needed');
+        $sign('guessed')->assertStatus(423);
+        self::assertSame(1, $this->job->designs()->count());
+        $sign('a-long-password')->assertOk()->assertJsonPath('signatures.0.name', 'P. Lanner');
+        $sign('')->assertOk();
+        $this->travel(16)->minutes();
+        for ($guess = 0; $guess < 10; ++$guess) {
+            $sign("guess $guess")->assertStatus(423);
+        }
+        $sign('a-long-password')->assertStatus(423);
+        // No other way in: not by an edit, a preview or a file.
+        foreach (['/confirmations', '/confirmations/0/name'] as $path) {
+            foreach (['designs', 'preview'] as $way) {
+                $this->postJson("/jobs/{$this->job->id}/$way", ['base' => $this->job->current()->id, 'edits' => [['path' => $path, 'value' => []]]])->assertStatus(422)->assertJsonPath('faults.0.path', '/confirmations');
+            }
+        }
+        $this->post('/jobs', ['name' => 'Copied', 'units' => 'ft_in', 'document' => $this->job->current()->bytes])->assertRedirect();
+        self::assertSame([], Job::query()->where('name', 'Copied')->firstOrFail()->current()->document()->confirmations);
     }
 
     public function test_hazards_by_place_are_simulated_and_in_the_units_of_the_job(): void
@@ -317,7 +344,7 @@ final class DesignTest extends TestCase
         $this->getJson("/jobs/{$other->id}/view")->assertJsonPath('confirmed_offers', null);
         $sign('0.85');
         $offers = $this->getJson("/jobs/{$other->id}/view")->assertJsonPath('confirmed_offers.count', 1);
-        $offers->assertJsonPath('confirmed_offers.by', 'E. Sorrel, '.now()->toDateString());
+        $offers->assertJsonPath('confirmed_offers.by', 'E. Sorrel, in the presence of P. Lanner, '.now()->toDateString());
         $this->postJson("/jobs/{$other->id}/confirmations/take", ['base' => $other->current()->id, 'edits' => []])->assertOk()->assertJsonPath('confirmed_offers', null);
         self::assertEquals($this->job->current()->document()->confirmations, $other->current()->document()->confirmations, 'with who, when and why');
         $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('confirmed_offers', null);

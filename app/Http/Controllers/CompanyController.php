@@ -12,6 +12,7 @@ use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use App\Support\CompanyView;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -86,6 +87,7 @@ final class CompanyController extends Controller
         }
         Auth::login($user);
         $request->session()->regenerate();
+        SignedIn::mark($request);
 
         return redirect('/jobs');
     }

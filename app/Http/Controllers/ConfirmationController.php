@@ -12,6 +12,7 @@ use App\Models\Job;
 use App\Support\ConfirmedValues;
 use App\Support\Confirming;
 use App\Support\DeskView;
+use App\Support\SignedIn;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
@@ -23,12 +24,16 @@ final class ConfirmationController extends Controller
     public function store(ConfirmationRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
         $base = $job->designs()->whereKey($request->integer('base'))->firstOrFail();
-        $signed = $request->confirmations(now()->toDateString());
+        $user = $this->user($request);
+        if (!SignedIn::isSure($request, $user)) {
+            return new JsonResponse(['code' => 'password_needed', 'message' => $request->filled('password') ? 'That is not the password of your account.' : 'You logged in more than a quarter of an hour ago: sign with your password.', 'faults' => []], 423);
+        }
+        $signed = $request->confirmations($user->name, now()->toDateString());
         $after = Confirming::with($base->document(), ...$signed);
         $saved = DB::transaction(function () use ($request, $job, $base, $signed, $after, $saveDesign): Design {
             ConfirmedValues::keep($this->user($request), $job, $signed);
 
-            return $saveDesign->handle($job, $this->user($request), $base, $after, "Signed by {$signed[0]->name}");
+            return $saveDesign->handle($job, $this->user($request), $base, $after, "Signed by {$signed[0]->who()}");
         });
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\LoginRequest;
 use App\Models\User;
 use App\Support\Demo;
+use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -27,6 +28,7 @@ final class SessionController extends Controller
             throw ValidationException::withMessages(['email' => 'No user has this e-mail address and password.']);
         }
         $request->session()->regenerate();
+        SignedIn::mark($request);
 
         return redirect()->intended('/jobs');
     }
@@ -36,6 +38,7 @@ final class SessionController extends Controller
         abort_unless(Demo::isOpen(), 404);
         Auth::login(User::query()->where('email', Demo::EMAIL)->firstOrFail());
         $request->session()->regenerate();
+        SignedIn::mark($request);
 
         return redirect('/jobs');
     }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Design;
 use App\Models\Job;
 use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Document\DocumentInvalid;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The envelope of a change: which design it was made from, the edits, whose contents the core judges, and whose tape is on view. */
@@ -40,9 +41,20 @@ final class EditRequest extends FormRequest
         return $this->has('tape_of') ? $this->string('tape_of')->toString() : null;
     }
 
-    /** @return list<mixed> */
+    /**
+     * @return list<mixed>
+     *
+     * @throws DocumentInvalid if one of them would write a signature
+     */
     public function edits(): array
     {
-        return array_values($this->array('edits'));
+        $edits = array_values($this->array('edits'));
+        foreach ($edits as $edit) {
+            if (is_array($edit) && is_string($edit['path'] ?? null) && preg_match('~^/confirmations(/|$)~', $edit['path']) === 1) {
+                throw DocumentInvalid::at('/confirmations', 'signatures by signing alone', 'an edit');
+            }
+        }
+
+        return $edits;
     }
 }

@@ -22,6 +22,15 @@ final readonly class Confirmation
         public string $on,
         #[Text(400)]
         public string $reason,
+        /** Whose account it was signed with: of that person, or of the one in whose presence somebody without an account signed. */
+        #[Text(120)]
+        public string $account = '',
     ) {
+    }
+
+    /** Who stands for it, with the account beside the name where that is another's. */
+    public function who(): string
+    {
+        return $this->account === '' || $this->account === $this->name ? $this->name : "{$this->name}, in the presence of {$this->account}";
     }
 }

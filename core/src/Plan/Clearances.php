@@ -20,7 +20,7 @@ final class Clearances
     {
         $names = [];
         foreach ($design->confirmations as $confirmation) {
-            $names[$confirmation->subject] = $confirmation->name;
+            $names[$confirmation->subject] = $confirmation->who();
         }
         $marked = array_map(
             static fn (Finding $finding): Finding => $finding->isClearable() && isset($names[$finding->subject()])
@@ -36,7 +36,7 @@ final class Clearances
     /** The name of who read a coefficient in an own copy, or confirmed it as it is recalled; null when nobody did. */
     public static function coefficient(Design $design, Coefficient $coefficient): ?string
     {
-        return $coefficient->readBy ?? self::find($design, 'coefficient/'.$coefficient->id, $coefficient->text())?->name;
+        return $coefficient->readBy ?? self::find($design, 'coefficient/'.$coefficient->id, $coefficient->text())?->who();
     }
 
     public static function find(Design $design, string $subject, string $value): ?Confirmation

@@ -120,7 +120,7 @@ final readonly class Plan
 
     public function structureSignedBy(): ?string
     {
-        return Clearances::find($this->design, 'structure', $this->structureDigest())?->name;
+        return Clearances::find($this->design, 'structure', $this->structureDigest())?->who();
     }
 
     public function status(): Status

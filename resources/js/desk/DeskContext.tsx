@@ -28,7 +28,8 @@ type Desk = {
     ask: (path: string) => void;
     /** Sends anything else that answers with the desk. */
     send: (ask: (base: number) => Promise<{ status: number; data: DeskData }>) => Promise<boolean>;
-    sign: (subjects: { subject: string; value: string }[], name: string, reason: string) => Promise<boolean>;
+    /** With the password again, where the server asks for it. */
+    sign: (subjects: { subject: string; value: string }[], name: string, reason: string, password: string) => Promise<boolean>;
 };
 
 export const DeskContext = createContext<Desk | null>(null);

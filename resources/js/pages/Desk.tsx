@@ -224,8 +224,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                           setAsked(path);
                       },
                       send,
-                      sign: (subjects: { subject: string; value: string }[], name: string, reason: string) =>
-                          send((base) => sendSignature(job.id, { base, subjects, name, reason })),
+                      sign: (subjects: { subject: string; value: string }[], name: string, reason: string, password: string) =>
+                          send((base) => sendSignature(job.id, { base, subjects, name, reason, password })),
                   },
         [job.id, may, data, live, faults, typed, giveUp, question, busy, send, edit, look, stop],
     );

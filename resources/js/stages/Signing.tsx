@@ -1,3 +1,4 @@
+import { usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { takeConfirmed } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
@@ -10,6 +11,8 @@ export function Signing() {
     const [picked, setPicked] = useState<Record<string, boolean>>({});
     const [name, setName] = useState('');
     const [reason, setReason] = useState('');
+    const [password, setPassword] = useState('');
+    const user = usePage<{ user: { name: string } }>().props.user;
     const structure: Subject[] = [
         {
             subject: 'structure',
@@ -46,13 +49,18 @@ export function Signing() {
                         chosen.map(({ subject, value }) => ({ subject, value })),
                         name,
                         reason,
+                        password,
                     )
                 ) {
                     setPicked({});
+                    setPassword('');
                 }
             }}
         >
             <h2 className="text-[1.07rem]">Signatures of named persons</h2>
+            <p className="text-muted text-[0.9rem]">
+                Whoever has no account here signs with yours: it then reads “name, in the presence of {user.name}”.
+            </p>
             <div className="mt-2 flex flex-wrap items-end gap-4">
                 <label className="min-w-48 flex-1">
                     Name
@@ -72,6 +80,17 @@ export function Signing() {
                         minLength={3}
                         value={reason}
                         onChange={(event) => setReason(event.target.value)}
+                    />
+                </label>
+                <label className="min-w-40">
+                    Your password, {user.name}
+                    <input
+                        className="entry"
+                        type="password"
+                        autoComplete="current-password"
+                        placeholder="a while after logging in"
+                        value={password}
+                        onChange={(event) => setPassword(event.target.value)}
                     />
                 </label>
                 <button type="submit" className="act act-main" disabled={busy || chosen.length === 0}>

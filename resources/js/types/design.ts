@@ -222,6 +222,7 @@ export type FieldPath =
     | `/confirmations/${number}/name`
     | `/confirmations/${number}/on`
     | `/confirmations/${number}/reason`
+    | `/confirmations/${number}/account`
     | `/own_copies/${number}/coefficient`
     | `/own_copies/${number}/value`
     | `/own_copies/${number}/document`
