@@ -8,6 +8,7 @@ use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\StillActive;
+use App\Support\Busy;
 use App\Support\StoreTrouble;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
@@ -60,6 +61,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // At a commit it is no query that fails.
         $exceptions->render(static fn (PDOException $trouble, Request $request): ?Response => StoreTrouble::answer($trouble, $request));
         $exceptions->report(static fn (PDOException $trouble): bool => StoreTrouble::log($trouble));
+        $exceptions->dontReport([Busy::class]);
+        $exceptions->render(static fn (Busy $busy): JsonResponse => new JsonResponse(['code' => 'busy', 'message' => $busy->getMessage(), 'faults' => []], 429, ['Retry-After' => '1']));
         // What is not there and what is another company's reads the same.
         $exceptions->render(static fn (HttpExceptionInterface $missing, Request $request): ?Response => $missing->getStatusCode() === 404 && $request->expectsJson()
             ? new JsonResponse(['code' => 'not_found', 'message' => 'There is nothing here for you.', 'faults' => []], 404) : null);

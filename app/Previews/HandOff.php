@@ -7,7 +7,7 @@ namespace App\Previews;
 /**
  * Hands a preview to the process that keeps the application loaded (garnetine:previews), so that a drag does not load it twenty
  * times a second. Called by public/index.php before anything else is loaded, so it stands alone; where no such process listens,
- * or it ends without an answer, the request goes the usual way.
+ * or none takes it up, the request goes the usual way.
  *
  * @phpstan-type Asked array{server: array<array-key, mixed>, cookies: array<array-key, mixed>, body: string}
  * @phpstan-type Answered array{status: int, headers: array<array-key, mixed>, body: string}
@@ -42,10 +42,9 @@ final class HandOff
             return false;
         }
         stream_set_timeout($connection, self::ANSWER_S);
-        $answer = self::answered((string) stream_get_contents($connection));
-        if ($answer === null) {
-            return false;
-        }
+        $answer = self::answered((string) stream_get_contents($connection))
+            // Taken up once, it is not planned a second time here: who asked tries again.
+            ?? ['status' => 503, 'headers' => ['Content-Type' => ['application/json'], 'Retry-After' => ['1']], 'body' => '{"code": "preview_lost", "message": "The preview was lost on its way. Try again.", "faults": []}'];
         http_response_code($answer['status']);
         foreach ($answer['headers'] as $name => $values) {
             foreach (is_array($values) ? $values : [] as $value) {

@@ -9,7 +9,6 @@ use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
-use Garnetine\Core\Plan\Planner;
 
 /**
  * A job as one file: the design's bytes with their hash, the plan's, and every because, so that it reads without this application
@@ -19,7 +18,7 @@ final class Archive
 {
     public static function of(Design $design): string
     {
-        $plan = Planner::plan($design->document());
+        $plan = Planning::plan($design->document());
         $bytes = PlanDocument::write($plan);
         $becauses = [];
         foreach (Becauses::paths($plan) as $path) {

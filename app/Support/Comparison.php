@@ -12,7 +12,6 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\FindingKind;
 use Garnetine\Core\Plan\Plan;
-use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Dimension;
 
 /** Two designs of a job side by side: what was entered, and what came of it. */
@@ -33,7 +32,7 @@ final class Comparison
     /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>, needs: list<array<string, mixed>>} */
     public static function between(Document $before, Document $after): array
     {
-        [$plan, $other] = [Planner::plan($before), Planner::plan($after)];
+        [$plan, $other] = [Planning::plan($before), Planning::plan($after)];
         $results = [];
         $ours = self::results($plan);
         $theirs = self::results($other);

@@ -14,7 +14,6 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Plan;
-use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Dimension;
 
 /** Everything the desk shows of a design, as numbers for drawing and finished texts for reading. */
@@ -23,7 +22,7 @@ final class DeskView
     /** @return array<string, mixed> */
     public static function of(DesignModel $model): array
     {
-        return self::ofPlan($model, Planner::plan($model->document()));
+        return self::ofPlan($model, Planning::plan($model->document()));
     }
 
     /**
@@ -33,7 +32,7 @@ final class DeskView
      */
     public static function onPaper(DesignModel $model): array
     {
-        $plan = Planner::plan($model->document());
+        $plan = Planning::plan($model->document());
         $texts = new Texts($plan->design->printer());
 
         return ['becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $plan);
@@ -91,7 +90,7 @@ final class DeskView
      */
     public static function preview(Design $document, ?string $tapeOf = null): array
     {
-        return self::planned(Planner::plan($document, Depth::Checks), new Texts($document->printer()), $tapeOf);
+        return self::planned(Planning::plan($document, Depth::Checks), new Texts($document->printer()), $tapeOf);
     }
 
     /** @return array<string, mixed> */

@@ -20,7 +20,6 @@ final class JobList
 {
     /** The list waits so long for plans that are not known yet, and for none of a larger roof; the others are planned in the queue. */
     private const WAITS_S = 1.0;
-    private const MODULES = 1000;
     private const DRAWN = 150;
     /** Of a job whose plan is not known. */
     private const UNKNOWN = ['modules' => null, 'attachments' => null, 'reserve' => null, 'drawing' => null];
@@ -115,8 +114,7 @@ final class JobList
         if ($known !== null) {
             return $known;
         }
-        $block = $design->document()->block;
 
-        return microtime(true) < $this->until && $block->rows * $block->columns <= self::MODULES ? $this->planDesign->handle($design) : null;
+        return microtime(true) < $this->until && !Planning::isLarge($design->document()) ? $this->planDesign->handle($design) : null;
     }
 }

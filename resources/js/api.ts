@@ -29,7 +29,21 @@ export class Unreachable extends Refused {
     }
 }
 
+/** So often a large plan asks for its turn, once a second. */
+const TURNS = 60;
+
 async function ask<T>(url: string, body?: unknown): Promise<{ status: number; data: T }> {
+    for (let turn = 1; ; turn += 1) {
+        const answer = await askOnce<T>(url, body, turn === TURNS);
+        if (answer !== null) {
+            return answer;
+        }
+        await new Promise((go) => setTimeout(go, 1000));
+    }
+}
+
+/** Nothing where the server is busy with large plans, and it is to be asked again. */
+async function askOnce<T>(url: string, body: unknown, isLast: boolean): Promise<{ status: number; data: T } | null> {
     let response: Response;
     try {
         response = await fetch(url, {
@@ -47,6 +61,9 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
     const data = await response.json().catch(() => null);
     if (response.ok || response.status === 409) {
         return { status: response.status, data: data as T };
+    }
+    if (response.status === 429 && data?.code === 'busy' && !isLast) {
+        return null;
     }
     if ([502, 503, 504].includes(response.status)) {
         throw new Unreachable();

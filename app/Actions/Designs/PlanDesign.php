@@ -6,9 +6,9 @@ namespace App\Actions\Designs;
 
 use App\Models\Design;
 use App\Models\PlanCache;
+use App\Support\Planning;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
-use Garnetine\Core\Plan\Planner;
 
 /** The plan of a design as bytes, computed once for each design and build. */
 final class PlanDesign
@@ -19,7 +19,7 @@ final class PlanDesign
         if ($known !== null) {
             return $known;
         }
-        $bytes = PlanDocument::write(Planner::plan($design->document()));
+        $bytes = PlanDocument::write(Planning::plan($design->document()));
         PlanCache::query()->insertOrIgnore(self::key($design) + ['bytes' => $bytes, 'created_at' => now()]);
 
         return $bytes;

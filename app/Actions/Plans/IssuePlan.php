@@ -11,9 +11,9 @@ use App\Models\Job;
 use App\Models\Paper;
 use App\Models\PaperKind;
 use App\Models\User;
+use App\Support\Planning;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
-use Garnetine\Core\Plan\Planner;
 use Illuminate\Support\Facades\DB;
 
 /** Releases the plan of a design as a numbered revision, and has its papers made. The same design of the same build is issued once. */
@@ -28,7 +28,7 @@ final class IssuePlan
             if ($known !== null) {
                 return $known;
             }
-            $plan = Planner::plan($design->document());
+            $plan = Planning::plan($design->document());
             $bytes = PlanDocument::write($plan);
             $highest = IssuedPlan::query()->where('job_id', $job->id)->max('revision');
             $issued = IssuedPlan::query()->create([

@@ -8,11 +8,11 @@ use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Support\BecauseView;
 use App\Support\Entered;
+use App\Support\Planning;
 use App\Support\Standing;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,7 +20,7 @@ final class BecauseController extends Controller
 {
     public function show(Request $request, Job $job): JsonResponse
     {
-        $plan = Planner::plan($job->current()->document());
+        $plan = Planning::plan($job->current()->document());
         $path = $request->query('path');
         $because = Becauses::of($plan, is_string($path) ? $path : '');
 
@@ -31,8 +31,8 @@ final class BecauseController extends Controller
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
         $base = $request->baseDocument($job);
-        $plan = Planner::plan(Edits::apply($base, $request->edits()));
-        $standing = Standing::whole($plan, Planner::plan($base, Depth::Checks));
+        $plan = Planning::plan(Edits::apply($base, $request->edits()));
+        $standing = Standing::whole($plan, Planning::plan($base, Depth::Checks));
 
         return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
     }

@@ -12,9 +12,9 @@ use App\Models\Job;
 use App\Support\ConfirmedValues;
 use App\Support\Confirming;
 use App\Support\DeskView;
+use App\Support\Planning;
 use App\Support\SignedIn;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
@@ -44,7 +44,7 @@ final class ConfirmationController extends Controller
     {
         $base = $request->base($job);
         $document = $base->document();
-        $offers = ConfirmedValues::offers($job->company_id, Planner::plan($document, Depth::Checks));
+        $offers = ConfirmedValues::offers($job->company_id, Planning::plan($document, Depth::Checks));
         $saved = $saveDesign->handle($job, $this->user($request), $base, Confirming::with($document, ...$offers), count($offers).' values as the company confirmed them');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

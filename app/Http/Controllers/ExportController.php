@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\PlanDesign;
 use App\Models\Job;
+use App\Support\Planning;
 use App\Support\Tables;
-use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\Response;
 
 /** Files of the current design: the same bytes as the command line prints, and tables. */
@@ -21,8 +21,8 @@ final class ExportController extends Controller
         $body = match ($file) {
             'plan.json' => $planDesign->handle($design),
             'design.json' => $design->bytes,
-            'materials.csv' => Tables::materials(Planner::plan($design->document())),
-            default => Tables::cutting(Planner::plan($design->document())),
+            'materials.csv' => Tables::materials(Planning::plan($design->document())),
+            default => Tables::cutting(Planning::plan($design->document())),
         };
 
         return new Response($body, 200, [

@@ -10,9 +10,9 @@ use App\Http\Requests\OwnCopyRequest;
 use App\Models\Job;
 use App\Support\CompanyCopies;
 use App\Support\DeskView;
+use App\Support\Planning;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\Planner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -41,7 +41,7 @@ final class OwnCopyController extends Controller
     {
         $base = $request->base($job);
         $document = $base->document();
-        $offers = CompanyCopies::offers($job->company_id, $document, Planner::plan($document, Depth::Checks)->concerned());
+        $offers = CompanyCopies::offers($job->company_id, $document, Planning::plan($document, Depth::Checks)->concerned());
         $saved = $saveDesign->handle($job, $this->user($request), $base, CompanyCopies::in($document, ...$offers), count($offers).' values from the company’s own copies');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

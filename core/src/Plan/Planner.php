@@ -104,6 +104,14 @@ final class Planner
         return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $window, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
 
+    /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */
+    public static function weight(Design $design): int
+    {
+        $along_m = $design->block->columns * ($design->module->width->toMetres() + $design->block->columnGap->toMetres());
+
+        return 2 * $design->block->rows * (int) ceil($along_m / $design->surface->framing->spacing->toMetres());
+    }
+
     /** @param list<Run> $runs */
     private static function places(array $runs): int
     {

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+use Illuminate\Support\Facades\Auth;
+
+/**
+ * Plans for whoever asks over the network. Large roofs wait for a turn: on one server one core stays free of them, a company has
+ * one under way at a time, and few wait, so that nobody else has to. Background jobs take no turn: the queue gives them theirs.
+ */
+final class Planning
+{
+    /** Places for feet from which a roof is large: half a second, where the usual ones take a twentieth. */
+    private const LARGE = 1_000;
+
+    /** Of one company, besides the one under way. */
+    private const WAITING = 2;
+
+    private const LONGEST_WAIT_S = 25.0;
+
+    public static function isLarge(Design $design): bool
+    {
+        return Planner::weight($design) >= self::LARGE;
+    }
+
+    /** @throws Busy if too many of the company wait already, or none of them came to its turn */
+    public static function plan(Design $design, Depth $depth = Depth::Full): Plan
+    {
+        $company = Auth::user()?->company_id;
+        if ($company === null || !self::isLarge($design)) {
+            return Planner::plan($design, $depth);
+        }
+        $places = [];
+        foreach (range(0, self::WAITING) as $place) {
+            $places[] = "company-$company-$place";
+        }
+        $here = self::first($places) ?? throw new Busy();
+        $until = microtime(true) + self::LONGEST_WAIT_S;
+        try {
+            $own = self::wait(["under-way-$company"], $until);
+            try {
+                $turn = self::wait(array_map(static fn (int $turn): string => "turn-$turn", range(1, max(1, self::cores() - 1))), $until);
+                try {
+                    return Planner::plan($design, $depth);
+                } finally {
+                    fclose($turn);
+                }
+            } finally {
+                fclose($own);
+            }
+        } finally {
+            fclose($here);
+        }
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return resource Whose lock ends when it is closed, or its process ends
+     *
+     * @throws Busy
+     */
+    private static function wait(array $names, float $until)
+    {
+        while (($lock = self::first($names)) === null) {
+            if (microtime(true) > $until) {
+                throw new Busy();
+            }
+            usleep(50_000);
+        }
+
+        return $lock;
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return resource|null The first that is free
+     */
+    private static function first(array $names)
+    {
+        $folder = storage_path('framework/turns');
+        if (!is_dir($folder)) {
+            @mkdir($folder, 0o700, true);
+        }
+        foreach ($names as $name) {
+            $file = @fopen("$folder/$name", 'c');
+            if ($file !== false && flock($file, LOCK_EX | LOCK_NB)) {
+                return $file;
+            }
+        }
+
+        return null;
+    }
+
+    private static function cores(): int
+    {
+        return max(1, (int) preg_match_all('/^processor\s/m', (string) @file_get_contents('/proc/cpuinfo')));
+    }
+}
