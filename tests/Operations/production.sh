@@ -99,12 +99,17 @@ before=$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNA
 [ "${before%|*}" -gt 0 ] || bad "no design to keep"; ok
 bin/backup "$at/whole.dump" >/dev/null || bad "no backup"; ok
 ! bin/backup "$at/whole.dump" >/dev/null 2>&1 || bad "a backup was overwritten"; ok
+query() { PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -v ON_ERROR_STOP=1 -qtAc "$1"; }
 php artisan migrate:fresh --force --quiet
+cp "$at/whole.dump" "$at/alien.dump"
+! bin/restore "$at/alien.dump" >"$at/restore.log" 2>&1 || bad "an unsigned backup was restored"; ok
+grep -q 'no signature' "$at/restore.log" || bad "an unsigned backup is refused for another reason: $(cat "$at/restore.log")"; ok
 bin/restore "$at/whole.dump" >"$at/restore.log" || bad "no restore: $(cat "$at/restore.log")"; ok
+[ "$(query 'select count(*) from sessions')" = 0 ] || bad "sessions came back with the backup"; ok
 after=$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc 'select count(*), max(hash) from designs')
 [ "$before" = "$after" ] || bad "restored $after instead of $before"; ok
 head -c $(($(stat -c %s "$at/whole.dump") * 2 / 3)) "$at/whole.dump" >"$at/damaged.dump"
-! bin/restore "$at/damaged.dump" >/dev/null 2>&1 || bad "a damaged backup was restored"; ok
+! bin/restore --unsigned "$at/damaged.dump" >/dev/null 2>&1 || bad "a damaged backup was restored"; ok
 [ "$after" = "$(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc 'select count(*), max(hash) from designs')" ] || bad "a damaged backup changed something"; ok
 # Whole, but a design in it is not what was saved; told apart too where the settings are cached, as in production.
 forged="${DB_DATABASE}_forged"
@@ -115,6 +120,13 @@ PGPASSWORD=$DB_PASSWORD dropdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" "$f
 APP_CONFIG_CACHE="$at/config.php" php artisan config:cache --quiet
 ! APP_CONFIG_CACHE="$at/config.php" bin/restore "$at/forged.dump" >"$at/restore.log" 2>&1 || bad "a backup with a forged design was restored: $(cat "$at/restore.log")"; ok
 grep -q 'is not what was saved' "$at/restore.log" || bad "the forged design was not named: $(cat "$at/restore.log")"; ok
+# Whole and verified, but a trigger that guards the designs is off.
+PGPASSWORD=$DB_PASSWORD createdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -T "$DB_DATABASE" "$forged"
+PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$forged" -v ON_ERROR_STOP=1 -qc "alter table designs disable trigger designs_append_only"
+DB_DATABASE=$forged bin/backup "$at/open.dump" >/dev/null || bad "no backup of the open database"
+PGPASSWORD=$DB_PASSWORD dropdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" "$forged"
+! bin/restore "$at/open.dump" >"$at/restore.log" 2>&1 || bad "a backup without its triggers was restored"; ok
+grep -q 'triggers or constraints' "$at/restore.log" || bad "the missing trigger was not named: $(cat "$at/restore.log")"; ok
 for old in $(PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d postgres -tAc "select datname from pg_database where datname like '${DB_DATABASE}_before_%'"); do
     PGPASSWORD=$DB_PASSWORD dropdb -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" "$old"
 done

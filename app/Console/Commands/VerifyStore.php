@@ -17,7 +17,19 @@ final class VerifyStore extends Command
 
     protected $description = 'Compares every design, issued plan and paper with its hash';
 
+    /** @return int 0 when all is as it was saved, 1 when something is not, 2 when that could not be found out */
     public function handle(): int
+    {
+        try {
+            return $this->compared();
+        } catch (\Throwable $trouble) {
+            $this->error('Could not be verified: '.mb_strimwidth($trouble->getMessage(), 0, 300, '…'));
+
+            return 2;
+        }
+    }
+
+    private function compared(): int
     {
         $designs = $wrong = 0;
         foreach (Design::query()->orderBy('id')->lazyById(100) as $design) {

@@ -1,7 +1,7 @@
 <?php
 
 // Designs changed at random, planned in process: what is no design is refused with its place, what is one is planned or refused,
-// within the time and memory that a server gives. Usage: php tests/Probe/designs.php COUNT SEED
+// within the time and memory that a server gives. Usage: php probe/designs.php COUNT SEED
 
 declare(strict_types=1);
 
@@ -9,11 +9,11 @@ use Garnetine\Core\CoreException;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\Shape;
-use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\Planner;
 
-require dirname(__DIR__, 2).'/core/vendor/autoload.php';
-require dirname(__DIR__, 2).'/core/bench/reference.php';
+require dirname(__DIR__).'/core/vendor/autoload.php';
+require dirname(__DIR__).'/core/bench/reference.php';
 
 const MOST_REFERENCES = 650;
 const MOST_BYTES = 512_000_000;
@@ -75,7 +75,7 @@ function put(mixed &$document, array $keys, mixed $value): void
 
 [, $count, $seed] = $argv + [1 => '2000', 2 => '1'];
 mt_srand((int) $seed);
-$examples = array_map(static fn (string $file): string => (string) file_get_contents($file), glob(dirname(__DIR__, 2).'/docs/examples/*.json') ?: []);
+$examples = array_map(static fn (string $file): string => (string) file_get_contents($file), glob(dirname(__DIR__).'/docs/examples/*.json') ?: []);
 $places = places(Design::class);
 $reference_ms = reference_ms();
 $refused = $planned = 0;
