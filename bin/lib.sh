@@ -155,7 +155,7 @@ pg_start() {
         printf "alter role garnetine password '%s'" "$(cat "$secret")" | pg_as "$bin/postgres" --single -D "$data" postgres >.data/password.log 2>&1 ||
             { rm -f "$secret"; cat .data/password.log >&2; fail "the password was not taken"; }
     fi
-    if ! pg_as "$bin/pg_ctl" -D "$data" status >/dev/null 2>&1; then
+    if ! pg_runs "$name"; then
         port=$(free_port 54320)
         pg_as "$bin/pg_ctl" -D "$data" -w -t 60 -l "$data/server.log" -o \
             "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" start >/dev/null ||
@@ -169,10 +169,12 @@ pg_start() {
         PGPASSWORD=$DB_PASSWORD createdb -h 127.0.0.1 -p "$port" -U garnetine garnetine
 }
 
+pg_runs() { pg_as "$(pg_bin)/pg_ctl" -D "$(pg_data "$1")" status >/dev/null 2>&1; }
+
 # pg_borrow <name>: the same, remembering whether the cluster ran before; pg_give_back stops it if it did not.
 pg_borrow() {
     borrowed=""
-    pg_as "$(pg_bin)/pg_ctl" -D "$(pg_data "$1")" status >/dev/null 2>&1 || borrowed=$1
+    pg_runs "$1" || borrowed=$1
     pg_start "$1"
 }
 
