@@ -171,6 +171,16 @@ pg_start() {
 
 pg_runs() { pg_as "$(pg_bin)/pg_ctl" -D "$(pg_data "$1")" status >/dev/null 2>&1; }
 
+# pg_role: makes the application's own role, which owns nothing and can change nothing that is kept for ever, and exports it.
+pg_role() {
+    PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -v ON_ERROR_STOP=1 -v secret="$DB_PASSWORD" -q <<'SQL'
+select 'create role garnetine_app login' where not exists (select from pg_roles where rolname = 'garnetine_app') \gexec
+alter role garnetine_app password :'secret';
+SQL
+    php artisan garnetine:grant garnetine_app
+    export DB_USERNAME=garnetine_app
+}
+
 # pg_borrow <name>: the same, remembering whether the cluster ran before; pg_give_back stops it if it did not.
 pg_borrow() {
     borrowed=""

@@ -8,10 +8,13 @@ use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
+use App\Support\FieldView;
 use App\Support\Stages;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Message\Texts;
 
 /** What holds on every screen, in all colours, at the desk and on a phone: nothing that hinders anybody, nothing beside the page. */
 final class EveryScreenTest extends BrowserTestCase
@@ -91,6 +94,37 @@ final class EveryScreenTest extends BrowserTestCase
         $this->browser->findElement(WebDriverBy::xpath("//button[.='take out']"))->sendKeys(WebDriverKeys::ENTER);
         $this->settled();
         self::assertSame('worksheet', $this->focus('id'));
+    }
+
+    public function test_a_script_in_any_text_stays_a_text(): void
+    {
+        $script = '<script>hit=1</script><img src=x onerror="hit=1"><svg onload="hit=1">';
+        $design = $this->job->current()->document();
+        $into = 0;
+        foreach (FieldView::all($design, new Texts($design->printer())) as $path => $field) {
+            try {
+                $design = $field['kind'] === 'text' ? Edits::apply($design, [['path' => $path, 'typed' => $script]]) : $design;
+                $into += $field['kind'] === 'text' ? 1 : 0;
+            } catch (DocumentInvalid) {
+                // A name or a day that takes no such text.
+            }
+        }
+        $design = Edits::apply($design, [['path' => '/survey/leaks/answer', 'typed' => $script], ['path' => '/own_copies', 'value' => [['coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => 0.86, 'document' => $script, 'clause' => $script, 'name' => $script, 'on' => '2026-05-12']]]]);
+        self::assertGreaterThan(15, $into);
+        app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), $design, $script);
+        $this->user->company?->update(['name' => $script]);
+        $this->logIn($this->user);
+        $job = "/jobs/{$this->job->id}";
+        foreach (['/jobs' => 'main li', '/company' => 'main table', "$job/print/crew" => 'main h1', "$job/print/calculation" => 'main h1', ...array_fill_keys(array_map(static fn (string $stage): string => "$job/stage/$stage", Stages::KEYS), '#worksheet')] as $path => $ready) {
+            $this->visit($path);
+            $this->element($ready);
+            usleep(100_000);
+            self::assertNull($this->browser->executeScript('return window.hit ?? null'), $path);
+            self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('img')), $path);
+        }
+        $this->press('design 2');
+        $this->seeText('onerror', 'aside');
+        self::assertNull($this->browser->executeScript('return window.hit ?? null'));
     }
 
     public function test_a_reviewer_sees_nothing_that_reviewers_may_not_do(): void

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Log\Events\MessageLogged;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
@@ -20,6 +22,30 @@ final class StoreTroubleTest extends TestCase
     {
         DB::unprepared("create or replace function no_more() returns trigger language plpgsql as $$ begin raise exception 'refused by a test' using errcode = '$state'; end $$;
             drop trigger if exists no_more on designs; create trigger no_more before insert on designs for each row execute function no_more();");
+    }
+
+    public function test_the_applications_role_cannot_change_what_is_kept_for_ever(): void
+    {
+        $job = $this->exampleJob($this->planner());
+        DB::unprepared('create role garnetine_test nologin');
+        self::assertSame(0, Artisan::call('garnetine:grant', ['role' => 'garnetine_test']));
+        self::assertSame(1, Artisan::call('garnetine:grant', ['role' => 'x"; drop table jobs']));
+        DB::unprepared('set local role garnetine_test');
+        $job->update(['name' => 'Another']);
+        self::assertSame(1, $job->designs()->count());
+        foreach (['designs', 'issued_plans', 'own_copies', 'confirmed_values'] as $table) {
+            foreach (["update $table set id = id", "delete from $table", "truncate $table", "alter table $table disable trigger all", "drop table $table"] as $statement) {
+                DB::beginTransaction();
+                try {
+                    DB::unprepared($statement);
+                    self::fail("The application may: $statement");
+                } catch (QueryException $refused) {
+                    self::assertSame('42501', (string) $refused->getCode(), $statement);
+                }
+                DB::rollBack();
+            }
+        }
+        DB::unprepared('reset role');
     }
 
     public function test_a_full_disk_changes_nothing_says_so_and_lets_the_save_through_once_there_is_room(): void

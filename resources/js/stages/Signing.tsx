@@ -62,17 +62,18 @@ export function Signing() {
                 Whoever has no account here signs with yours: it then reads “name, in the presence of {user.name}”.
             </p>
             <div className="mt-2 flex flex-wrap items-end gap-4">
-                <label className="min-w-48 flex-1">
+                <label className="min-w-36 flex-1">
                     Name
                     <input
                         className="entry"
+                        autoComplete="name"
                         required
                         minLength={2}
                         value={name}
                         onChange={(event) => setName(event.target.value)}
                     />
                 </label>
-                <label className="min-w-64 flex-[2]">
+                <label className="min-w-48 flex-[2]">
                     Reason, or the document read
                     <input
                         className="entry"
@@ -82,13 +83,13 @@ export function Signing() {
                         onChange={(event) => setReason(event.target.value)}
                     />
                 </label>
-                <label className="min-w-40">
+                <label className="w-44">
                     Your password, {user.name}
                     <input
                         className="entry"
                         type="password"
                         autoComplete="current-password"
-                        placeholder="a while after logging in"
+                        placeholder="when asked for it"
                         value={password}
                         onChange={(event) => setPassword(event.target.value)}
                     />
