@@ -11,7 +11,7 @@ function odd(string $origin, int $count, int $seed): int
 {
     mt_srand($seed);
     $person = new Person($origin, 'planner@example.test');
-    $base = $person->view(3)['design']['id'];
+    $base = $person->view(1)['design']['id'];
     $values = [null, '', "a\0b", str_repeat('x', 9000), -1, 1e308, [], [[]], ['a' => ['b' => ['c' => 1]]], true, 'ünïcode ＝', PHP_INT_MAX, '99999999999999999999999', '16 in', '1e400', "\u{202e}", '/surface/width_m', ['x'], 1, $base];
     $any = static fn (): mixed => $values[mt_rand(0, count($values) - 1)];
     $edit = static fn (): mixed => mt_rand(0, 3) === 0 ? $any() : [['path' => ['/surface/width_m', '/block/rows', '/penetrations', '/survey/leaks/answer', '/origins', '/confirmations', $any()][mt_rand(0, 6)], ['typed', 'value', 'add', 'remove', 'stands'][mt_rand(0, 4)] => $any()], ['toggle' => $any()], ['move' => ['x_m' => $any(), 'y_m' => 1.0]], ['area' => ['round' => $any(), 'x_m' => 1, 'y_m' => 1, 'width_m' => $any(), 'height_m' => 1]], ['pin' => $any()], ['command' => $any()]][mt_rand(0, 5)];
@@ -53,7 +53,7 @@ function odd(string $origin, int $count, int $seed): int
 function crowd(string $origin): int
 {
     $people = [new Person($origin, 'planner@example.test'), new Person($origin, 'other@example.test')];
-    $base = $people[0]->view(3)['design']['id'];
+    $base = $people[0]->view(1)['design']['id'];
     $dense = [
         ['path' => '/surface/width_m', 'typed' => '60 m'], ['path' => '/surface/framing/spacing_m', 'typed' => '0.2 m'], ['path' => '/block/columns', 'typed' => '50'], ['path' => '/block/rows', 'typed' => '4'],
         ['path' => '/surface/slope_length_m', 'typed' => '12 m'], ['path' => '/site/building_length_m', 'typed' => '60 m'],
@@ -61,7 +61,7 @@ function crowd(string $origin): int
     $multi = curl_multi_init();
     $previews = [];
     for ($number = 0; $number < 10; ++$number) {
-        curl_multi_add_handle($multi, $previews[] = $people[0]->begin('POST', '/jobs/3/preview', ['base' => $base, 'sequence' => $number, 'edits' => $dense]));
+        curl_multi_add_handle($multi, $previews[] = $people[0]->begin('POST', '/jobs/1/preview', ['base' => $base, 'sequence' => $number, 'edits' => $dense]));
     }
     $until = microtime(true) + 0.7;
     while (microtime(true) < $until) {
@@ -90,7 +90,7 @@ function crowd(string $origin): int
 function saves(string $origin, int $count, int $kills): int
 {
     $person = new Person($origin, 'planner@example.test');
-    $base = $person->view(3)['design']['id'];
+    $base = $person->view(1)['design']['id'];
     $kill = (string) getenv('PROBE_KILL');
     $acknowledged = [];
     $repeats = 0;
@@ -102,7 +102,7 @@ function saves(string $origin, int $count, int $kills): int
         $key = sprintf('00000000-0000-4000-8000-%012d', $save);
         $until = microtime(true) + 60;
         do {
-            $answer = $person->ask('POST', '/jobs/3/designs', ['base' => $base, 'key' => $key, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.3f mph', 100 + $save / 100)]]]);
+            $answer = $person->ask('POST', '/jobs/1/designs', ['base' => $base, 'key' => $key, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.3f mph', 100 + $save / 100)]]]);
             if ($answer['status'] !== 200) {
                 ++$repeats;
                 usleep(200_000);

@@ -28,10 +28,11 @@ final class Demo
         }
         $company = Company::query()->create(['name' => 'Tarn Valley Solar (made up)']);
         $user = $company->users()->create(['name' => 'Ida Quarles', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in'));
-        foreach (['medlar-court.json', 'quince-lane.json'] as $example) {
+        foreach (['quince-lane.json', 'medlar-court.json'] as $example) {
             $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
         }
+        // One that was just begun, to show what a blank job asks for.
+        $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in'));
 
         return true;
     }

@@ -12,5 +12,5 @@ use Illuminate\Contracts\Console\Kernel;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-$job = Job::query()->orderByDesc('id')->firstOrFail();
+$job = Job::query()->orderBy('id')->firstOrFail();
 $app->make(IssuePlan::class)->handle($job, $job->current(), User::query()->orderBy('id')->firstOrFail(), 'for the crew');
