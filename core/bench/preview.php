@@ -8,13 +8,15 @@ require __DIR__.'/reference.php';
 
 $origin = $argv[1] ?? exit("Usage: preview.php ORIGIN\n");
 $process = $argv[4] ?? 'php';
+// The name that is answered leads to this machine.
+$here = [parse_url($origin, PHP_URL_HOST).':'.parse_url($origin, PHP_URL_PORT).':127.0.0.1'];
 $sentTo = '';
 $jar = (string) tempnam(sys_get_temp_dir(), 'garnetine');
-$curl = static function (string $path, ?string $body = null) use ($origin, $jar, &$sentTo): string {
+$curl = static function (string $path, ?string $body = null) use ($origin, $here, $jar, &$sentTo): string {
     $handle = curl_init($origin.$path) ?: throw new RuntimeException('No curl.');
     $token = preg_match('/XSRF-TOKEN\t(\S+)/', (string) @file_get_contents($jar), $found) === 1 ? urldecode($found[1]) : '';
     // The certificate was made a moment ago, for this run.
-    curl_setopt_array($handle, [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"]]
+    curl_setopt_array($handle, [CURLOPT_RESOLVE => $here, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: $token"]]
         + ($body === null ? [] : [CURLOPT_POSTFIELDS => $body]));
     $answer = (string) curl_exec($handle);
     $sentTo = (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL);
@@ -44,7 +46,7 @@ $cookie = implode('; ', array_map(static fn (string $name, string $value): strin
 // A drag: every request moves the block to another place; each planner asks anew when the last answer is there, at most 20 times a second.
 $edits = array_map(static fn (int $step): string => (string) json_encode(['base' => $view['design']['id'], 'sequence' => $step, 'tape_of' => '', 'edits' => [['move' => ['x_m' => 1.5 + 0.01 * ($step % 40), 'y_m' => 0.7 + 0.005 * ($step % 17)]]]]), range(1, 200));
 $headers = ['Accept: application/json', 'Content-Type: application/json', "Cookie: $cookie", 'X-XSRF-TOKEN: '.urldecode($cookies['XSRF-TOKEN'] ?? '')];
-$drag = static function (int $planners, int $requests) use ($edits, $headers, $origin, $job): array {
+$drag = static function (int $planners, int $requests) use ($edits, $headers, $origin, $here, $job): array {
     $multi = curl_multi_init();
     $times = [];
     $refused = 0;
@@ -62,7 +64,7 @@ $drag = static function (int $planners, int $requests) use ($edits, $headers, $o
         for ($planner = 0; $planner < $planners; ++$planner) {
             if (!isset($running[$planner]) && $sent < min($requests, 20 * count($references)) && microtime(true) >= $next[$planner]) {
                 $handle = curl_init("$origin/jobs/$job/preview") ?: throw new RuntimeException('No curl.');
-                curl_setopt_array($handle, [CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_POSTFIELDS => $edits[$sent++ % count($edits)], CURLOPT_PRIVATE => (string) $planner]);
+                curl_setopt_array($handle, [CURLOPT_RESOLVE => $here, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers, CURLOPT_POSTFIELDS => $edits[$sent++ % count($edits)], CURLOPT_PRIVATE => (string) $planner]);
                 curl_multi_add_handle($multi, $handle);
                 $running[$planner] = true;
                 $since[$planner] = stolen_ticks();
