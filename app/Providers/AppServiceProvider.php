@@ -10,8 +10,13 @@ use App\Models\Job;
 use App\Models\User;
 use App\Policies\JobPolicy;
 use App\Policies\Permissions;
+use App\Support\ForgivingStore;
+use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Cache\Repository;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -23,6 +28,15 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(HazardLookup::class, SimulatedGazetteer::class);
+        $this->callAfterResolving('cache', static function (CacheManager $cache): void {
+            // Bound to the manager when it is called.
+            $cache->extend('file', function (Application $app, array $config): Repository {
+                /** @var CacheManager $manager */
+                $manager = $this;
+
+                return $manager->repository(new ForgivingStore($app->make(Filesystem::class), is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')));
+            });
+        });
     }
 
     public function boot(): void

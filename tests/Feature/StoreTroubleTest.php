@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Support\ForgivingStore;
 use Illuminate\Database\QueryException;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Log\Events\MessageLogged;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Route;
@@ -46,6 +49,17 @@ final class StoreTroubleTest extends TestCase
             }
         }
         DB::unprepared('reset role');
+    }
+
+    public function test_a_lost_write_of_the_cache_fails_nothing(): void
+    {
+        $lost = new ForgivingStore(new Filesystem(), '/dev/null/none');
+        self::assertSame([false, false, null], [$lost->put('a', 1, 60), $lost->add('a', 1, 60), $lost->get('a')]);
+        config(['cache.stores.file.path' => '/dev/null/none', 'cache.default' => 'file', 'cache.limiter' => 'file']);
+        Cache::forgetDriver('file');
+        self::assertInstanceOf(ForgivingStore::class, Cache::store('file')->getStore());
+        $this->getJson('/ready')->assertOk()->assertJsonPath('checks.database.says', 'answers and writes')->assertJsonPath('checks.papers.ok', true);
+        self::assertSame(0, DB::table('sessions')->where('id', 'like', 'ready-%')->count());
     }
 
     public function test_a_full_disk_changes_nothing_says_so_and_lets_the_save_through_once_there_is_room(): void

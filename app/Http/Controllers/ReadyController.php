@@ -15,7 +15,7 @@ final class ReadyController extends Controller
 
     public function __invoke(): JsonResponse
     {
-        $checks = ['database' => self::asked(static fn (): array => [DB::scalar('select 1') === 1, 'answers']), 'disk' => self::disk()];
+        $checks = ['database' => self::asked(self::database(...)), 'disk' => self::disk(), 'papers' => self::asked(self::papers(...))];
         if ($checks['database']['ok']) {
             $checks += ['migrations' => self::asked(self::migrations(...)), 'queue' => self::asked(self::queue(...))];
         }
@@ -40,6 +40,29 @@ final class ReadyController extends Controller
 
             return ['ok' => false, 'says' => 'does not answer'];
         }
+    }
+
+    /** @return array{bool, string} It takes a row, which is then taken back */
+    private static function database(): array
+    {
+        DB::beginTransaction();
+        try {
+            $isWritten = DB::table('sessions')->insert(['id' => 'ready-'.bin2hex(random_bytes(8)), 'payload' => '', 'last_activity' => 0]);
+        } finally {
+            DB::rollBack();
+        }
+
+        return [$isWritten, 'answers and writes'];
+    }
+
+    /** @return array{bool, string} A byte where papers are made */
+    private static function papers(): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'garnetine-ready');
+        $isWritten = @file_put_contents($file, '.') === 1;
+        @unlink($file);
+
+        return [$isWritten, $isWritten ? 'can be made' : 'nothing can be written where they are made'];
     }
 
     /** @return array{bool, string} */
