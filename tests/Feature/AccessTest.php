@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use App\Policies\Permissions;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
@@ -104,6 +105,39 @@ final class AccessTest extends TestCase
                 self::assertNotSame([], preg_grep($pattern, $known), $path);
             }
         }
+    }
+
+    /** Outside of jobs: who gets what, as a guest, as crew, as a planner of another company; null where that is tested by itself. */
+    private const OUTSIDE = [
+        'get /' => [302, 302, 302], 'get login' => [200, 302, 302], 'post login' => null, 'post demo' => null, 'post logout' => [302, 302, 302], 'get up' => [200, 200, 200], 'get ready' => [200, 200, 200],
+        'get forgot-password' => [200, 302, 302], 'post forgot-password' => null, 'get reset-password/{token}' => [200, 302, 302], 'post reset-password/{token}' => null, 'get invitation/{token}' => [200, 302, 302], 'post invitation/{token}' => null,
+        'get jobs' => [302, 200, 200], 'get jobs/new' => [302, 403, 200], 'post jobs' => [302, 403, 302], 'get company' => [302, 200, 200], 'post company/leave' => null, 'post company/sessions/end' => [302, 302, 302],
+        'post company/invitations' => [302, 403, 302], 'delete company/invitations/{invitation}' => [302, 403, 404], 'patch company/members/{member}' => [302, 403, 404], 'get issued/{issuedPlan}/paper/{kind}' => [403, 403, 403],
+    ];
+
+    public function test_every_other_route_is_expected_here_and_answers_so(): void
+    {
+        $planner = $this->planner();
+        $issued = app(IssuePlan::class)->handle($job = $this->exampleJob($planner), $job->current(), $planner, '');
+        $invitation = DB::table('invitations')->insertGetId(['company_id' => $planner->company_id, 'invited_by' => $planner->id, 'role' => 'crew', 'token_hash' => 'x', 'expires_at' => now()->addDay(), 'created_at' => now()]);
+        $people = [null, $this->member($planner, Role::Crew), $this->planner('Beech Solar')];
+        $found = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'jobs/{job}')) {
+                continue;
+            }
+            $found[] = $name = strtolower($route->methods()[0]).' '.$route->uri();
+            self::assertArrayHasKey($name, self::OUTSIDE, 'a route that nobody expects');
+            $url = strtr($route->uri(), ['{token}' => 'abcdefghij', '{issuedPlan}' => $issued->id, '{kind}' => 'crew', '{invitation}' => $invitation, '{member}' => $planner->id]);
+            foreach (self::OUTSIDE[$name] === null ? [] : $people as $who => $person) {
+                $this->flushSession();
+                $person === null ? Auth::logout() : $this->actingAs($person);
+                $status = $this->call($route->methods()[0], "/$url", $name === 'post jobs' ? ['name' => 'X', 'units' => 'mm', 'document' => ''] : ['role' => 'crew'])->getStatusCode();
+                self::assertSame(self::OUTSIDE[$name][$who] ?? 0, $status, "$name as number $who");
+            }
+        }
+        self::assertSame([], array_diff(array_keys(self::OUTSIDE), $found), 'expected, and not there');
+        self::assertSame(1, DB::table('invitations')->where('id', $invitation)->count());
     }
 
     public function test_roles_decide_about_the_company_too(): void
