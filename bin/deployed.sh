@@ -39,6 +39,11 @@ CONF
     chmod -R 777 "$at/storage"
     chmod 666 "$at/app.log"
     pool_user=$who
+    # The pool's user cannot read .env, as in production: what stands there comes from the environment.
+    local line
+    while IFS= read -r line; do
+        [[ $line =~ ^([A-Z_]+)=(.*)$ ]] && [ -z "${!BASH_REMATCH[1]+set}" ] && export "$line"
+    done <"$root/.env"
     export PREVIEW_SOCKET="$at/previews.sock" LOG_FILE="$at/app.log" LARAVEL_STORAGE_PATH="$at/storage" VIEW_COMPILED_PATH="$at/storage/framework/views" SESSION_SECURE_COOKIE=true APP_URL="$site"
 }
 

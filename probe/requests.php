@@ -86,7 +86,7 @@ function crowd(string $origin): int
     return $times[8] <= 1.0 && array_diff(array_keys($statuses), [200, 429]) === [] ? 0 : 1;
 }
 
-/** Saves with their keys, each repeated until it is answered, while the database is killed again and again. */
+/** Saves with their keys, each repeated until it is answered, while the database, or the processes that answer, are killed again and again. */
 function saves(string $origin, int $count, int $kills): int
 {
     $person = new Person($origin, 'planner@example.test');
@@ -99,7 +99,7 @@ function saves(string $origin, int $count, int $kills): int
             // In the midst of a save, not between two.
             exec("(sleep 0.0$save; $kill) >/dev/null 2>&1 &");
         }
-        $key = sprintf('00000000-0000-4000-8000-%012d', $save);
+        $key = sprintf('%08d-0000-4000-8000-%012d', (int) getenv('PROBE_KEY'), $save);
         $until = microtime(true) + 60;
         do {
             $answer = $person->ask('POST', '/jobs/1/designs', ['base' => $base, 'key' => $key, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.3f mph', 100 + $save / 100)]]]);
@@ -118,7 +118,7 @@ function saves(string $origin, int $count, int $kills): int
     $stored = array_filter(explode("\n", trim((string) shell_exec((string) getenv('PROBE_KEYS')))));
     $lost = array_diff(array_keys($acknowledged), $stored);
     $twice = array_filter(array_count_values($stored), static fn (int $times): bool => $times > 1);
-    printf("%d saves, the database killed %d times: %d asked again, %d acknowledged and lost, %d stored twice\n", $count, $kills, $repeats, count($lost), count($twice));
+    printf("%d saves, %s killed %d times: %d asked again, %d acknowledged and lost, %d stored twice\n", $count, getenv('PROBE_KILLED') ?: 'the database', $kills, $repeats, count($lost), count($twice));
 
     return $lost === [] && $twice === [] && count($acknowledged) === $count ? 0 : 1;
 }
