@@ -118,7 +118,7 @@ return [
     'finding.stagger_partly' => 'Run {run} still uses members of the line below: {members}.',
     // findings: assumptions
     'finding.no_foot_at_end' => 'A member within {end} of a rail’s end takes no foot, even where one would do: on the safe side.',
-    'finding.hole_ends_rail' => 'A left-out module ends the rails on both sides of it, and each piece stands by itself: more strictly than a rail that bridges the hole.',
+    'finding.hole_ends_rail' => 'A module that is taken out ends the rails on both sides of it, and each piece stands by itself: more strictly than a rail that bridges the hole.',
     'finding.extras_do_not_hold_down' => 'What is fixed to each module besides, {extra}, presses and slides down, and is not counted on to hold anything down: on the safe side.',
     'finding.one_area_for_gcp' => 'Roof coefficients are those for 10 ft² at every size: on the safe side.',
     'finding.floor_on_panels' => 'At least 16 psf (strength level) acts on the modules in both directions: on the safe side.',
