@@ -34,6 +34,7 @@ final class StoreTroubleTest extends TestCase
         self::assertSame(0, Artisan::call('garnetine:grant', ['role' => 'garnetine_test']));
         self::assertSame(1, Artisan::call('garnetine:grant', ['role' => 'x"; drop table jobs']));
         DB::unprepared('set local role garnetine_test');
+        DB::select('select last_value from designs_id_seq');
         $job->update(['name' => 'Another']);
         self::assertSame(1, $job->designs()->count());
         foreach (['designs', 'issued_plans', 'own_copies', 'confirmed_values'] as $table) {
