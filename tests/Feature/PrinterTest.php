@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Support\Printer;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Browser\Chrome;
 use Tests\TestCase;
 
 /** The browser that prints sees the application and nothing else. */
 final class PrinterTest extends TestCase
 {
+    // A connection of its own would be another one that a test of lost connections comes upon.
+    use RefreshDatabase;
+
     public function test_a_page_that_reaches_for_files_other_ports_and_redirects_gets_nothing(): void
     {
         $folder = sys_get_temp_dir().'/garnetine-printer-'.bin2hex(random_bytes(4));

@@ -17,7 +17,9 @@ cleanup() {
 }
 trap cleanup EXIT
 export APP_ENV=production APP_DEBUG=false APP_KEY="base64:$(head -c 32 /dev/urandom | base64)" QUEUE_CONNECTION=database CACHE_STORE=file SESSION_DRIVER=database
-php artisan migrate:fresh --force --quiet
+# From nothing: other tests may have left functions behind.
+PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -qc "drop schema public cascade; create schema public" 2>/dev/null
+php artisan migrate --force --quiet
 APP_ENV=local php artisan garnetine:demo >/dev/null
 
 # --- nginx and php-fpm as in production
