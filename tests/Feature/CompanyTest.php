@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Jobs\StartJob;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use App\Providers\AppServiceProvider;
+use App\Support\Demo;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Log\Events\MessageLogged;
@@ -100,6 +102,13 @@ final class CompanyTest extends TestCase
         self::assertTrue(Hash::check('a brand new one', (string) $user->refresh()->getAuthPassword()));
         self::assertSame(0, DB::table('sessions')->where('user_id', $user->id)->count());
         $this->post("/reset-password/$token", ['email' => $user->email, 'password' => 'once more please'])->assertSessionHasErrors('email');
+    }
+
+    public function test_the_demo_is_loaded_once_with_a_job_that_is_planned_and_one_that_is_blank(): void
+    {
+        self::assertSame([true, false], [Demo::load(app(StartJob::class)), Demo::load(app(StartJob::class))]);
+        $this->post('/demo')->assertRedirect('/jobs');
+        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->pluck('word', 'name')->sortKeys()->all() === ['14 Medlar Court, barn roof' => '1 stop', 'Fern Street 3, front' => 'refused', 'Quince Lane 8, back roof' => 'tight']));
     }
 
     public function test_no_link_or_redirect_names_the_host_that_a_request_claims(): void
