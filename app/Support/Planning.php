@@ -24,13 +24,31 @@ final class Planning
 
     private const LONGEST_WAIT_S = 25.0;
 
+    private const WRITTEN = 'garnetine.written';
+
     public static function isLarge(Design $design): bool
     {
         return Planner::weight($design) >= self::LARGE;
     }
 
-    /** @throws Busy if too many of the company wait already, or none of them came to its turn */
+    /** Something was stored in this request: asked for again it would be done twice, so from here on it is answered. */
+    public static function written(): void
+    {
+        request()->attributes->set(self::WRITTEN, true);
+    }
+
+    /** @throws Busy if too many of the company wait already, or none of them came to its turn, and nothing was stored yet */
     public static function plan(Design $design, Depth $depth = Depth::Full): Plan
+    {
+        try {
+            return self::inTurn($design, $depth);
+        } catch (Busy $busy) {
+            return request()->attributes->get(self::WRITTEN) === true ? Planner::plan($design, $depth) : throw $busy;
+        }
+    }
+
+    /** @throws Busy */
+    private static function inTurn(Design $design, Depth $depth): Plan
     {
         $company = Auth::user()?->company_id;
         if ($company === null || !self::isLarge($design)) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\User;
+use Illuminate\Http\Exceptions\HttpResponseException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -22,7 +24,18 @@ final class SignedIn
         $request->session()->put(self::KEY, now()->getTimestamp());
     }
 
-    public static function isSure(Request $request, User $user): bool
+    /** @throws HttpResponseException which asks for the password */
+    public static function assure(Request $request, User $user): void
+    {
+        if (!self::isSure($request, $user)) {
+            throw new HttpResponseException(new JsonResponse([
+                'code' => 'password_needed', 'faults' => [],
+                'message' => $request->filled('password') ? 'That is not the password of your account.' : 'You logged in more than a quarter of an hour ago: sign with your password.',
+            ], 423));
+        }
+    }
+
+    private static function isSure(Request $request, User $user): bool
     {
         $given = $request->session()->get(self::KEY);
         if (is_int($given) && now()->getTimestamp() - $given < self::SURE_S) {

@@ -102,7 +102,8 @@ export const ownCopy = (
 
 export const takeOwnCopies = (job: number, base: number) => ask<DeskData>(`/jobs/${job}/own-copies/take`, { base, edits: [] });
 
-export const takeConfirmed = (job: number, base: number) => ask<DeskData>(`/jobs/${job}/confirmations/take`, { base, edits: [] });
+export const takeConfirmed = (job: number, base: number, password: string) =>
+    ask<DeskData>(`/jobs/${job}/confirmations/take`, { base, edits: [], password });
 
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 

@@ -242,9 +242,10 @@ final class DesignTest extends TestCase
         }
         $sign('a-long-password')->assertStatus(423);
         // No other way in: not by an edit, a preview or a file.
-        foreach (['/confirmations', '/confirmations/0/name'] as $path) {
+        $this->postJson("/jobs/{$this->job->id}/confirmations/take", ['base' => $this->job->current()->id, 'edits' => []])->assertStatus(423);
+        foreach (['/confirmations', '/confirmations/0/name', '/own_copies'] as $path) {
             foreach (['designs', 'preview'] as $way) {
-                $this->postJson("/jobs/{$this->job->id}/$way", ['base' => $this->job->current()->id, 'edits' => [['path' => $path, 'value' => []]]])->assertStatus(422)->assertJsonPath('faults.0.path', '/confirmations');
+                $this->postJson("/jobs/{$this->job->id}/$way", ['base' => $this->job->current()->id, 'edits' => [['path' => $path, 'value' => []]]])->assertStatus(422)->assertJsonPath('faults.0.path', '/'.explode('/', $path)[1]);
             }
         }
         $this->post('/jobs', ['name' => 'Copied', 'units' => 'ft_in', 'document' => $this->job->current()->bytes])->assertRedirect();

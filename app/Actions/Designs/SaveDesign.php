@@ -7,6 +7,7 @@ namespace App\Actions\Designs;
 use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
+use App\Support\Planning;
 use Garnetine\Core\Design\Design as DesignDocument;
 use Garnetine\Core\Design\DesignFile;
 use Illuminate\Support\Facades\DB;
@@ -44,6 +45,7 @@ final class SaveDesign
                 'hash' => $hash,
                 'change' => mb_strimwidth($change, 0, 400, '…'),
             ]);
+            Planning::written();
             if (!$design->is_side) {
                 $job->update(['name' => $document->name]);
                 $job->touch();

@@ -25,9 +25,7 @@ final class ConfirmationController extends Controller
     {
         $base = $job->designs()->whereKey($request->integer('base'))->firstOrFail();
         $user = $this->user($request);
-        if (!SignedIn::isSure($request, $user)) {
-            return new JsonResponse(['code' => 'password_needed', 'message' => $request->filled('password') ? 'That is not the password of your account.' : 'You logged in more than a quarter of an hour ago: sign with your password.', 'faults' => []], 423);
-        }
+        SignedIn::assure($request, $user);
         $signed = $request->confirmations($user->name, now()->toDateString());
         $after = Confirming::with($base->document(), ...$signed);
         $saved = DB::transaction(function () use ($request, $job, $base, $signed, $after, $saveDesign): Design {
@@ -42,6 +40,7 @@ final class ConfirmationController extends Controller
     /** What the company confirmed in other jobs, copied with who and when. */
     public function take(EditRequest $request, Job $job, SaveDesign $saveDesign): JsonResponse
     {
+        SignedIn::assure($request, $this->user($request));
         $base = $request->base($job);
         $document = $base->document();
         $offers = ConfirmedValues::offers($job->company_id, Planning::plan($document, Depth::Checks));

@@ -44,14 +44,18 @@ final class EditRequest extends FormRequest
     /**
      * @return list<mixed>
      *
-     * @throws DocumentInvalid if one of them would write a signature
+     * @throws DocumentInvalid if one of them would write somebody's name
      */
     public function edits(): array
     {
         $edits = array_values($this->array('edits'));
         foreach ($edits as $edit) {
-            if (is_array($edit) && is_string($edit['path'] ?? null) && preg_match('~^/confirmations(/|$)~', $edit['path']) === 1) {
+            $path = is_array($edit) && is_string($edit['path'] ?? null) ? explode('/', $edit['path'])[1] ?? '' : '';
+            if ($path === 'confirmations') {
                 throw DocumentInvalid::at('/confirmations', 'signatures by signing alone', 'an edit');
+            }
+            if ($path === 'own_copies' && ($edit['remove'] ?? null) !== true) {
+                throw DocumentInvalid::at('/own_copies', 'values that somebody reads in an own copy, entered as such', 'an edit');
             }
         }
 

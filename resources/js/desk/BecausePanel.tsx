@@ -2,6 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { because, Refused, whatIf } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
+import { Options } from '@/desk/Options';
 import { Side } from '@/desk/Side';
 import { Section } from '@/sheet/Section';
 import type { BecauseNode, Supposed } from '@/types/desk';
@@ -178,12 +179,7 @@ function WhatIf({ leaf, suppose }: { leaf: BecauseNode; suppose: Suppose }) {
                             setWrong(event.target.value === '' ? null : await suppose(leaf, event.target.value));
                         }}
                     >
-                        <option value="">another</option>
-                        {field.choices.map((choice) => (
-                            <option key={choice.value} value={choice.value}>
-                                {choice.text}
-                            </option>
-                        ))}
+                        <Options choices={field.choices} none="another" />
                     </select>
                 ) : (
                     <input

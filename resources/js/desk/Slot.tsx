@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { useDesk } from '@/desk/DeskContext';
+import { Options } from '@/desk/Options';
 import type { FieldPath } from '@/types/design';
 
 /** The element that says what an example's value is. */
@@ -97,12 +98,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     onBlur={() => typing.current && save(text)}
                     {...described}
                 >
-                    {field.optional && <option value="">{open}</option>}
-                    {field.choices?.map((choice) => (
-                        <option key={choice.value} value={choice.value}>
-                            {choice.text}
-                        </option>
-                    ))}
+                    <Options choices={field.choices} {...(field.optional ? { none: open } : {})} />
                 </select>
             ) : (
                 <Writing

@@ -3,6 +3,7 @@ import { beside, Refused } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Table } from '@/desk/HistoryPanel';
+import { Options } from '@/desk/Options';
 import type { Beside, Edit } from '@/types/desk';
 
 /** What wind and snow ask, by zone and combination; numbers to try by hand; the job beside itself under another reading. */
@@ -254,12 +255,7 @@ function Need({ need, onEnter }: { need: Beside['needs'][number]; onEnter: (type
                             value={field.value ?? ''}
                             onChange={(event) => onEnter(event.target.value)}
                         >
-                            <option value="">choose</option>
-                            {field.choices.map((choice) => (
-                                <option key={choice.value} value={choice.value}>
-                                    {choice.text}
-                                </option>
-                            ))}
+                            <Options choices={field.choices} none="choose" />
                         </select>
                     ) : (
                         <>

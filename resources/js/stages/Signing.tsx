@@ -121,7 +121,7 @@ export function Signing() {
                             type="button"
                             className="act act-small"
                             disabled={busy}
-                            onClick={() => void send((base) => takeConfirmed(job, base))}
+                            onClick={() => void send((base) => takeConfirmed(job, base, password))}
                         >
                             Take these signatures over
                         </button>
