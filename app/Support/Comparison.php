@@ -52,7 +52,7 @@ final class Comparison
         $needs = [];
         foreach ($other->findings as $finding) {
             $text = $texts->finding($finding);
-            if (($finding->isOpenStop() || $finding->kind === FindingKind::Refusal) && !in_array($text, $known, true)) {
+            if ($finding->blocks() && !in_array($text, $known, true)) {
                 $needs[] = ['text' => $text, 'path' => $finding->at, 'field' => $fields[$finding->at] ?? null];
             }
         }
@@ -107,7 +107,9 @@ final class Comparison
         [$middle_m, $top_m, $in_m] = [$outline->width_m / 2, $outline->length_m, self::FROM_EDGE_M];
 
         return [
-            'in the field' => [$middle_m, $top_m / 2], 'at the eave' => [$middle_m, $in_m], 'at the ridge' => [($outline->leftHip_m + $outline->width_m - $outline->rightHip_m) / 2, $top_m - $in_m],
+            'in the field' => [$middle_m, $top_m / 2],
+            'at the eave' => [$middle_m, $in_m],
+            'at the ridge' => [($outline->leftHip_m + $outline->width_m - $outline->rightHip_m) / 2, $top_m - $in_m],
             'at a side' => [$outline->leftHip_m / 2 + $in_m, $top_m / 2], 'in a corner at the eave' => [$in_m * (1 + $outline->leftHip_m / $top_m), $in_m],
             'in a corner at the ridge' => [$outline->leftHip_m + $in_m, $top_m - $in_m],
         ];

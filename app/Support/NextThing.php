@@ -6,7 +6,6 @@ namespace App\Support;
 
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\FindingKind;
 
 /** What is to be done next in a job, in a few words. */
 final class NextThing
@@ -31,8 +30,7 @@ final class NextThing
     public static function of(array $findings, Texts $texts, bool $offers, int $unconfirmed, bool $isSigned, bool $toIssue): string
     {
         $stage = Stages::next($findings);
-        $open = array_values(array_filter($findings, static fn (Finding $finding): bool => Stages::of($finding) === $stage && ($finding->isOpenStop() || $finding->kind === FindingKind::Refusal)));
-
+        $open = array_values(array_filter($findings, static fn (Finding $finding): bool => Stages::of($finding) === $stage && $finding->blocks()));
         $examples = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code === 'examples_left'));
         $others = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code !== 'examples_left'));
         $words = [...$examples === [] ? [] : [Standing::of($examples, null)['word']], ...$others === [] ? [] : [$texts->finding($others[0])]];

@@ -72,7 +72,10 @@ final class Printer
         $host = (string) parse_url($url, PHP_URL_HOST);
         $address = config('services.print.address');
         // Rules are tried in order: the name of the application first, where it is not to be looked up.
-        $options = ['--host-resolver-rules='.(is_string($address) && $address !== '' ? "MAP $host $address, MAP * ~NOTFOUND, EXCLUDE ".parse_url("//$address", PHP_URL_HOST) : "MAP * ~NOTFOUND, EXCLUDE $host")];
+        $rules = is_string($address) && $address !== ''
+            ? "MAP $host $address, MAP * ~NOTFOUND, EXCLUDE ".parse_url("//$address", PHP_URL_HOST)
+            : "MAP * ~NOTFOUND, EXCLUDE $host";
+        $options = ["--host-resolver-rules=$rules"];
         // And for all but its port there is a proxy that is none: addresses that are numbers, other ports of this machine, redirects.
         $port = parse_url($url, PHP_URL_PORT) ?? (parse_url($url, PHP_URL_SCHEME) === 'https' ? 443 : 80);
         array_push($options, '--proxy-server=http://127.0.0.1:9', "--proxy-bypass-list=<-loopback>;$host:$port");

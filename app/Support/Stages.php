@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\FindingKind;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 
@@ -62,7 +61,7 @@ final class Stages
      */
     public static function next(array $findings): string
     {
-        $open = array_map(self::of(...), array_filter($findings, static fn (Finding $finding): bool => $finding->isOpenStop() || $finding->kind === FindingKind::Refusal));
+        $open = array_map(self::of(...), array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()));
 
         return array_values(array_intersect(self::KEYS, $open))[0] ?? 'handover';
     }

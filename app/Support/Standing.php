@@ -44,7 +44,7 @@ final class Standing
     {
         $stops = static fn (Plan $of): array => array_map(
             static fn (Finding $finding): string => (new Texts($plan->design->printer()))->finding($finding),
-            array_filter($of->findings, static fn (Finding $finding): bool => $finding->isOpenStop() || $finding->kind === FindingKind::Refusal),
+            array_filter($of->findings, static fn (Finding $finding): bool => $finding->blocks()),
         );
         $reserve = $plan->leastReserve();
 

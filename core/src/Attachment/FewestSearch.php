@@ -273,12 +273,15 @@ final class FewestSearch
                 }
                 foreach ($pieces as $piece) {
                     $there = array_intersect($piece, $feet);
-                    array_push($feet, ...count($there) >= 2 ? [] : array_slice(array_diff([$piece[0], $piece[count($piece) - 1]], $there), 0, 2 - count($there)));
+                    $ends = array_diff([$piece[0], $piece[count($piece) - 1]], $there);
+                    array_push($feet, ...count($there) >= 2 ? [] : array_slice($ends, 0, 2 - count($there)));
                 }
                 $feet = array_values(array_unique($feet));
                 sort($feet);
                 $own = $this->turned($feet);
-                if ($this->run->hand->allows($this->run->candidates_m, $own) && ($worst = $this->check->worst($this->feet_m($own), $limit)) <= $limit && $this->check->holdsMoved($this->feet_m($own), $worst)) {
+                $feet_m = $this->feet_m($own);
+                $worst = $this->run->hand->allows($this->run->candidates_m, $own) ? $this->check->worst($feet_m, $limit) : INF;
+                if ($worst <= $limit && $this->check->holdsMoved($feet_m, $worst)) {
                     return $feet;
                 }
             }

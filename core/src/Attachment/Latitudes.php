@@ -37,7 +37,9 @@ final class Latitudes
         $latitudes = [];
         foreach (array_keys($plan->picks) as $place) {
             $other = self::other($plan, $plan->feet_m(), $place, $work);
-            $latitudes[] = $other === null ? new Latitude(null, null, !$work->isSpent()) : new Latitude($plan->run->members[$other], $plan->run->candidates_m[$other]);
+            $latitudes[] = $other === null
+                ? new Latitude(null, null, !$work->isSpent())
+                : new Latitude($plan->run->members[$other], $plan->run->candidates_m[$other]);
         }
 
         return $latitudes;

@@ -64,6 +64,12 @@ final readonly class Finding
         return $this->kind === FindingKind::Stop && $this->clearedBy === null;
     }
 
+    /** Whether nothing is issued for construction with it: an open stop, or a case that is not covered. */
+    public function blocks(): bool
+    {
+        return $this->isOpenStop() || $this->kind === FindingKind::Refusal;
+    }
+
     /** Whether a named person may sign for this stop instead of mending it. */
     public function isClearable(): bool
     {
