@@ -72,7 +72,7 @@ return [
     'finding.line_in_lap' => 'Line {line}, holes at {y}, lies in the lap band, where no foot goes. Move the block.',
     'finding.plate_below_butt' => 'On line {line} the flashing would show {by} below its butt line: the hole is {above_butt} above it.',
     'finding.cover_short' => 'On line {line} the flashing reaches {by} less far under the course above than the maker wants.',
-    'finding.examples_left' => '{count} values here are the example’s: nobody entered them for this roof, so that nothing is issued with them. Enter them, or say that they are so.',
+    'finding.examples_left' => '{count} values here are the example’s: nobody entered them for this roof, and no plan that rests on them is for construction. Enter them, or say that they are so.',
     'finding.eave_to_ridge_differs' => 'From the eave’s edge to the ridge, on the level, {entered} is entered; {slope} up the slope at {pitch} gives {given}. One of the three was measured wrong, or the plane does not reach the ridge.',
     'finding.wind_speed_kind' => 'The wind speed of {speed} is entered as {kind}. The method needs the strength-level speed of ASCE 7-10 and later. If {speed} is an older allowable-stress speed, the published conversion V = Vasd / √0.6 gives {converted}.',
     'finding.wind_speed_low' => 'The wind speed of {speed} is below {asked_below}. Is it an older allowable-stress speed? Then V = Vasd / √0.6 gives {converted}. If it is right, confirm it.',
