@@ -10,6 +10,7 @@ use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\StillActive;
 use App\Support\Busy;
 use App\Support\StoreTrouble;
+use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
@@ -63,6 +64,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(static fn (PDOException $trouble): bool => StoreTrouble::log($trouble));
         $exceptions->dontReport([Busy::class]);
         $exceptions->render(static fn (Busy $busy): JsonResponse => new JsonResponse(['code' => 'busy', 'message' => $busy->getMessage(), 'faults' => []], 429, ['Retry-After' => '1']));
+        $exceptions->dontReport([NotWanted::class]);
+        $exceptions->render(static fn (NotWanted $void): JsonResponse => new JsonResponse(['code' => 'superseded', 'message' => 'A newer change of the same page made this look void.', 'faults' => []], 410));
         // What is not there and what is another company's reads the same.
         $exceptions->render(static fn (HttpExceptionInterface $missing, Request $request): ?Response => $missing->getStatusCode() === 404 && $request->expectsJson()
             ? new JsonResponse(['code' => 'not_found', 'message' => 'There is nothing here for you.', 'faults' => []], 404) : null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Design as DesignModel;
+use App\Previews\Newest;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
@@ -88,9 +89,9 @@ final class DeskView
      *
      * @return array<string, mixed>
      */
-    public static function preview(Design $document, ?string $tapeOf = null): array
+    public static function preview(Design $document, ?string $tapeOf = null, ?Newest $newest = null): array
     {
-        return self::planned(Planning::plan($document, Depth::Checks), new Texts($document->printer()), $tapeOf);
+        return self::planned(Planning::plan($document, Depth::Checks, $newest), new Texts($document->printer()), $tapeOf);
     }
 
     /** @return array<string, mixed> */

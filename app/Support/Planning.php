@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use App\Previews\Newest;
+use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
@@ -37,23 +39,34 @@ final class Planning
         request()->attributes->set(self::WRITTEN, true);
     }
 
-    /** @throws Busy if too many of the company wait already, or none of them came to its turn, and nothing was stored yet */
-    public static function plan(Design $design, Depth $depth = Depth::Full): Plan
+    /**
+     * @param Newest|null $newest Of a look that a newer one makes void
+     *
+     * @throws Busy if too many of the company wait already, or none of them came to its turn, and nothing was stored yet
+     * @throws NotWanted if the look is void
+     */
+    public static function plan(Design $design, Depth $depth = Depth::Full, ?Newest $newest = null): Plan
     {
         try {
-            return self::inTurn($design, $depth);
+            return self::inTurn($design, $depth, $newest);
         } catch (Busy $busy) {
             return request()->attributes->get(self::WRITTEN) === true ? Planner::plan($design, $depth) : throw $busy;
         }
     }
 
-    /** @throws Busy */
-    private static function inTurn(Design $design, Depth $depth): Plan
+    /**
+     * @throws Busy
+     * @throws NotWanted
+     */
+    private static function inTurn(Design $design, Depth $depth, ?Newest $newest): Plan
     {
         $company = Auth::user()?->company_id;
         if ($company === null || !self::isLarge($design)) {
+            $newest?->supersede();
+
             return Planner::plan($design, $depth);
         }
+        $newest?->begin();
         $places = [];
         foreach (range(0, self::WAITING) as $place) {
             $places[] = "company-$company-$place";
@@ -61,11 +74,11 @@ final class Planning
         $here = self::first($places) ?? throw new Busy();
         $until = microtime(true) + self::LONGEST_WAIT_S;
         try {
-            $own = self::wait(["under-way-$company"], $until);
+            $own = self::wait(["under-way-$company"], $until, $newest);
             try {
-                $turn = self::wait(array_map(static fn (int $turn): string => "turn-$turn", range(1, max(1, self::cores() - 1))), $until);
+                $turn = self::wait(array_map(static fn (int $turn): string => "turn-$turn", range(1, max(1, self::cores() - 1))), $until, $newest);
                 try {
-                    return Planner::plan($design, $depth);
+                    return Planner::plan($design, $depth, $newest === null ? null : $newest->isWanted(...));
                 } finally {
                     fclose($turn);
                 }
@@ -74,6 +87,7 @@ final class Planning
             }
         } finally {
             fclose($here);
+            $newest?->end();
         }
     }
 
@@ -83,10 +97,12 @@ final class Planning
      * @return resource Whose lock ends when it is closed, or its process ends
      *
      * @throws Busy
+     * @throws NotWanted
      */
-    private static function wait(array $names, float $until)
+    private static function wait(array $names, float $until, ?Newest $newest)
     {
         while (($lock = self::first($names)) === null) {
+            $newest?->mustBeWanted();
             if (microtime(true) > $until) {
                 throw new Busy();
             }

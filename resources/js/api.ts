@@ -29,12 +29,18 @@ export class Unreachable extends Refused {
     }
 }
 
+/** A newer look took its place: nobody waits for the answer. */
+export class Superseded extends Error {}
+
 /** So often a large plan asks for its turn, once a second. */
 const TURNS = 60;
 
-async function ask<T>(url: string, body?: unknown): Promise<{ status: number; data: T }> {
+async function ask<T>(url: string, body?: unknown, signal?: AbortSignal): Promise<{ status: number; data: T }> {
     for (let turn = 1; ; turn += 1) {
-        const answer = await askOnce<T>(url, body, turn === TURNS);
+        if (signal?.aborted) {
+            throw new Superseded();
+        }
+        const answer = await askOnce<T>(url, body, turn === TURNS, signal);
         if (answer !== null) {
             return answer;
         }
@@ -43,10 +49,16 @@ async function ask<T>(url: string, body?: unknown): Promise<{ status: number; da
 }
 
 /** Nothing where the server is busy with large plans, and it is to be asked again. */
-async function askOnce<T>(url: string, body: unknown, isLast: boolean): Promise<{ status: number; data: T } | null> {
+async function askOnce<T>(
+    url: string,
+    body: unknown,
+    isLast: boolean,
+    signal?: AbortSignal,
+): Promise<{ status: number; data: T } | null> {
     let response: Response;
     try {
         response = await fetch(url, {
+            signal: signal ?? null,
             method: body === undefined ? 'GET' : 'POST',
             headers: {
                 Accept: 'application/json',
@@ -56,9 +68,12 @@ async function askOnce<T>(url: string, body: unknown, isLast: boolean): Promise<
             ...(body === undefined ? {} : { body: JSON.stringify(body) }),
         });
     } catch {
-        throw new Unreachable();
+        throw signal?.aborted ? new Superseded() : new Unreachable();
     }
     const data = await response.json().catch(() => null);
+    if (signal?.aborted) {
+        throw new Superseded();
+    }
     if (response.ok || response.status === 409) {
         return { status: response.status, data: data as T };
     }
@@ -84,8 +99,16 @@ export const saveEdits = (job: number, base: number, edits: Edit[], key: string)
     ask<DeskData>(`/jobs/${job}/designs`, { base, edits, key });
 
 /** Of the runs only the one on view is sent its tape, if any. */
-export const preview = async (job: number, base: number, sequence: number, edits: Edit[], tapeOf: string | null) =>
-    (await ask<Planned & { sequence: number }>(`/jobs/${job}/preview`, { base, sequence, edits, tape_of: tapeOf ?? '' })).data;
+export const preview = async (
+    job: number,
+    base: number,
+    edits: Edit[],
+    tapeOf: string | null,
+    look?: { tab: string; sequence: number; void: AbortSignal },
+) => {
+    const body = { base, edits, tape_of: tapeOf ?? '', tab: look?.tab ?? null, sequence: look?.sequence ?? 0 };
+    return (await ask<Planned>(`/jobs/${job}/preview`, body, look?.void)).data;
+};
 
 export const designs = async (job: number) => (await ask<{ designs: DesignRow[] }>(`/jobs/${job}/designs`)).data.designs;
 

@@ -6,8 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\User;
+use App\Previews\Newest;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** Large roofs are planned in turn, and nobody else waits for them. */
@@ -66,6 +68,32 @@ final class PlanningTest extends TestCase
         $this->actingAs($this->user)->postJson("/jobs/{$this->large->id}/confirmations", ['base' => $this->large->current()->id, 'subjects' => [['subject' => 'stop/one', 'value' => '']], 'name' => 'P. Lanner', 'reason' => 'seen'])->assertOk();
         array_map(fclose(...), $held);
         $this->actingAs($this->user)->getJson("/jobs/{$this->large->id}/view")->assertOk();
+    }
+
+    public function test_a_newer_look_of_the_same_tab_makes_a_large_one_void(): void
+    {
+        $look = static fn (string $tab, int $sequence): array => ['tab' => "00000000-0000-4000-8000-$tab", 'sequence' => $sequence, 'edits' => []];
+        $ask = fn (Job $job, string $tab, int $sequence): TestResponse => $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id] + $look($tab, $sequence));
+        $child = pcntl_fork();
+        if ($child === 0) {
+            // The first look, taken up by another process before, and its turn.
+            self::held("under-way-{$this->user->company_id}");
+            (new Newest('00000000-0000-4000-8000-000000000001', 4))->begin();
+            usleep(1_500_000);
+            posix_kill((int) getmypid(), SIGKILL);
+        }
+        usleep(200_000);
+        $first = new Newest('00000000-0000-4000-8000-000000000001', 4);
+        self::assertTrue($first->isWanted());
+        $ask($this->large, '000000000001', 3)->assertStatus(410)->assertJsonPath('code', 'superseded');
+        self::assertTrue($first->isWanted(), 'an older look makes nothing void');
+        $ask($this->small, '000000000002', 9)->assertOk();
+        self::assertTrue($first->isWanted(), 'another tab makes nothing void');
+        $ask($this->small, '000000000001', 5)->assertOk();
+        self::assertFalse($first->isWanted(), 'a newer look does, whatever it asks for');
+        $ask($this->large, '000000000001', 6)->assertOk();
+        $ask($this->large, '000000000001', 1)->assertOk();
+        pcntl_waitpid((int) $child, $status);
     }
 
     public function test_a_large_plan_waits_for_its_turn_and_takes_it(): void

@@ -18,7 +18,7 @@ final class PreviewController extends Controller
     {
         $design = Edits::apply($request->baseDocument($job), $request->edits());
 
-        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf()));
+        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf(), $request->newest()));
     }
 
     /** The job beside itself under a change that is not saved: another exposure, say. */

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Design;
 use App\Models\Job;
+use App\Previews\Newest;
 use Garnetine\Core\Design\Design as DesignDocument;
 use Garnetine\Core\Document\DocumentInvalid;
 use Illuminate\Foundation\Http\FormRequest;
@@ -16,7 +17,7 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list'], 'key' => ['nullable', 'uuid']];
+        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list'], 'key' => ['nullable', 'uuid'], 'tab' => ['nullable', 'uuid']];
     }
 
     public function base(Job $job): Design
@@ -39,6 +40,12 @@ final class EditRequest extends FormRequest
     public function tapeOf(): ?string
     {
         return $this->has('tape_of') ? $this->string('tape_of')->toString() : null;
+    }
+
+    /** The place of this look among those of its tab; null where no newer one may make it void. */
+    public function newest(): ?Newest
+    {
+        return $this->filled('tab') ? new Newest($this->string('tab')->toString(), $this->integer('sequence')) : null;
     }
 
     /**

@@ -69,11 +69,12 @@ final class RunSearches
     /**
      * @param list<Run> $runs
      * @param list<Combination> $combinations
+     * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan
      */
-    public function __construct(array $runs, Capacities $capacities, array $combinations, CombinationFactors $factors)
+    public function __construct(array $runs, Capacities $capacities, array $combinations, CombinationFactors $factors, ?\Closure $isWanted = null)
     {
         $shapes = [];
-        $this->work = Work::for($runs);
+        $this->work = Work::for($runs, $isWanted);
         foreach ($runs as $run) {
             $key = RunShape::key($run);
             $signature = $this->signatures[$run->id] = $run->signature();

@@ -28,10 +28,15 @@ final readonly class Supports
     {
     }
 
-    /** @param list<Run> $runs Lines from the eave up */
-    public static function of(Design $design, array $runs, Capacities $capacities, Combinations $combinations, CombinationFactors $factors, MemberLoading $loading): self
+    /**
+     * @param list<Run> $runs Lines from the eave up
+     * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan
+     *
+     * @throws NotWanted
+     */
+    public static function of(Design $design, array $runs, Capacities $capacities, Combinations $combinations, CombinationFactors $factors, MemberLoading $loading, ?\Closure $isWanted = null): self
     {
-        $searches = new RunSearches($runs, $capacities, $combinations->strength, $factors);
+        $searches = new RunSearches($runs, $capacities, $combinations->strength, $factors, $isWanted);
         $plans = [];
         $below = $here = [];
         $letter = '';

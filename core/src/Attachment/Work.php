@@ -21,17 +21,26 @@ final class Work
     /** What is tried afterwards, foot by foot, takes a part of it. */
     private const AFTERWARDS = 6;
 
-    public readonly int $budget;
+    /** So often is asked whether anybody still waits: some twenty times a second. */
+    private const LOOK = 2_000;
 
-    private function __construct(private int $left)
+    public readonly int $budget;
+    private int $look;
+
+    /** @param (\Closure(): bool)|null $isWanted */
+    private function __construct(private int $left, private readonly ?\Closure $isWanted = null)
     {
         $this->budget = $left;
+        $this->look = $left - self::LOOK;
     }
 
-    /** @param list<Run> $runs Of one surface */
-    public static function for(array $runs): self
+    /**
+     * @param list<Run> $runs Of one surface
+     * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan
+     */
+    public static function for(array $runs, ?\Closure $isWanted = null): self
     {
-        return new self(self::BASE + self::PER_PLACE * array_sum(array_map(static fn (Run $run): int => count($run->candidates_m), $runs)));
+        return new self(self::BASE + self::PER_PLACE * array_sum(array_map(static fn (Run $run): int => count($run->candidates_m), $runs)), $isWanted);
     }
 
     /** @param list<Run> $runs Of one surface, planned */
@@ -40,9 +49,16 @@ final class Work
         return new self(intdiv(self::for($runs)->left, self::AFTERWARDS));
     }
 
+    /** @throws NotWanted if nobody waits for the plan any more */
     public function take(int $steps): void
     {
         $this->left -= $steps;
+        if ($this->left < $this->look) {
+            $this->look = $this->left - self::LOOK;
+            if ($this->isWanted !== null && !($this->isWanted)()) {
+                throw new NotWanted();
+            }
+        }
     }
 
     public function isSpent(): bool

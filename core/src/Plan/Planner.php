@@ -9,6 +9,7 @@ use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitudes;
+use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
@@ -42,7 +43,12 @@ final class Planner
     /** Up to so many the milder reading is planned too. */
     private const COUNTED = 1_500;
 
-    public static function plan(Design $design, Depth $depth = Depth::Full): Plan
+    /**
+     * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan, asked now and then in its long searches
+     *
+     * @throws NotWanted
+     */
+    public static function plan(Design $design, Depth $depth = Depth::Full, ?\Closure $isWanted = null): Plan
     {
         $coefficients = new Coefficients($design->ownCopies);
         $placement = Placement::of($design, $coefficients);
@@ -72,7 +78,7 @@ final class Planner
             return Plan::refused($design, $placement, $members, $coefficients, $loads, [...$findings, Finding::refusal('plane_too_large', '/block/rows', ['places' => $places, 'most' => self::MOST])]);
         }
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
-        $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading);
+        $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
         $supports = $feet->runs;
         $window = $lag === null ? null : WoodWindow::of($design, $lag, $coefficients);
 

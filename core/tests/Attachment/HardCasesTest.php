@@ -8,6 +8,7 @@ use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\FewestSearch;
 use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Attachment\RunCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\RunShape;
@@ -87,6 +88,16 @@ final class HardCasesTest extends TestCase
         $work = $plan->supports[0]->check->work;
         self::assertNotNull($work);
         self::assertLessThan(1.25 * $work->budget, $work->taken());
+        // Nobody waits any more: it ends at the third look, a small part of its work later.
+        $looks = 0;
+        try {
+            Planner::plan($design, Depth::Checks, static function () use (&$looks): bool {
+                return ++$looks < 3;
+            });
+            self::fail('It was planned to its end.');
+        } catch (NotWanted) {
+            self::assertSame(3, $looks);
+        }
     }
 
     public function test_a_run_turned_round_needs_the_same_feet_with_the_same_reserve(): void

@@ -69,7 +69,7 @@ export class Saves {
 
     private add(entry: Pick<Entry, 'edits' | 'ask'>): Promise<boolean> {
         return new Promise((done) => {
-            this.entries.push({ key: key(), done, ...entry });
+            this.entries.push({ key: uuid(), done, ...entry });
             this.tell();
             void this.run();
         });
@@ -145,7 +145,7 @@ export class Saves {
 }
 
 /** Random in the form of a UUID; crypto.randomUUID is not there without TLS. */
-function key(): string {
+export function uuid(): string {
     const bytes = [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
     return `${bytes.slice(0, 8)}-${bytes.slice(8, 12)}-4${bytes.slice(13, 16)}-a${bytes.slice(17, 20)}-${bytes.slice(20)}`;
 }

@@ -152,7 +152,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             }
             const asks = edits.find(takesOut);
             if (asks !== undefined && 'path' in asks) {
-                const after = await preview(job.id, data.design.id, 0, edits, null).catch(() => null);
+                const after = await preview(job.id, data.design.id, edits, null).catch(() => null);
                 const fewer = data.summary.modules - (after?.summary.modules ?? data.summary.modules);
                 if (fewer > 0) {
                     setTyped((now) => ({ ...now, ...typedIn(edits) }));
