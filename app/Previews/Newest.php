@@ -20,15 +20,22 @@ final readonly class Newest
         $this->file = storage_path('framework/turns/tab-').substr(hash('sha256', $tab), 0, 32);
     }
 
-    /** A large plan begins. */
+    /**
+     * A large plan begins.
+     *
+     * @throws NotWanted
+     */
     public function begin(): void
     {
-        if ($this->isWanted()) {
-            @file_put_contents($this->file, (string) $this->sequence);
-        }
+        $this->mustBeWanted();
+        @file_put_contents($this->file, (string) $this->sequence);
     }
 
-    /** Whatever is asked, it makes a large plan that is under way for the tab void. */
+    /**
+     * Whatever is asked, it makes a large plan that is under way for the tab void.
+     *
+     * @throws NotWanted
+     */
     public function supersede(): void
     {
         if (is_file($this->file)) {

@@ -72,27 +72,29 @@ final class PlanningTest extends TestCase
 
     public function test_a_newer_look_of_the_same_tab_makes_a_large_one_void(): void
     {
-        $look = static fn (string $tab, int $sequence): array => ['tab' => "00000000-0000-4000-8000-$tab", 'sequence' => $sequence, 'edits' => []];
-        $ask = fn (Job $job, string $tab, int $sequence): TestResponse => $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id] + $look($tab, $sequence));
+        [$tab, $other] = ['00000000-0000-4000-8000-000000000001', '00000000-0000-4000-8000-000000000002'];
+        $ask = fn (Job $job, string $tab, int $sequence): TestResponse => $this->postJson("/jobs/{$job->id}/preview", ['base' => $job->current()->id, 'tab' => $tab, 'sequence' => $sequence, 'edits' => []]);
         $child = pcntl_fork();
         if ($child === 0) {
-            // The first look, taken up by another process before, and its turn.
-            self::held("under-way-{$this->user->company_id}");
-            (new Newest('00000000-0000-4000-8000-000000000001', 4))->begin();
-            usleep(1_500_000);
+            // Another process has the turn, and a third takes up a newer look meanwhile.
+            $held = self::held("under-way-{$this->user->company_id}");
+            usleep(500_000 * count($held));
+            (new Newest($tab, 4))->begin();
+            usleep(2_000_000);
             posix_kill((int) getmypid(), SIGKILL);
         }
-        usleep(200_000);
-        $first = new Newest('00000000-0000-4000-8000-000000000001', 4);
-        self::assertTrue($first->isWanted());
-        $ask($this->large, '000000000001', 3)->assertStatus(410)->assertJsonPath('code', 'superseded');
-        self::assertTrue($first->isWanted(), 'an older look makes nothing void');
-        $ask($this->small, '000000000002', 9)->assertOk();
-        self::assertTrue($first->isWanted(), 'another tab makes nothing void');
-        $ask($this->small, '000000000001', 5)->assertOk();
-        self::assertFalse($first->isWanted(), 'a newer look does, whatever it asks for');
-        $ask($this->large, '000000000001', 6)->assertOk();
-        $ask($this->large, '000000000001', 1)->assertOk();
+        usleep(100_000);
+        $began = hrtime(true);
+        $ask($this->large, $tab, 3)->assertStatus(410)->assertJsonPath('code', 'superseded');
+        self::assertLessThan(1.5, (hrtime(true) - $began) / 1e9, 'it does not wait for the turn');
+        $newer = new Newest($tab, 4);
+        self::assertTrue($newer->isWanted(), 'an older look makes nothing void');
+        $ask($this->small, $other, 9)->assertOk();
+        self::assertTrue($newer->isWanted(), 'another tab makes nothing void');
+        $ask($this->small, $tab, 5)->assertOk();
+        self::assertFalse($newer->isWanted(), 'a newer look does, whatever it asks for');
+        $ask($this->large, $tab, 6)->assertOk();
+        $ask($this->large, $tab, 1)->assertOk();
         pcntl_waitpid((int) $child, $status);
     }
 
