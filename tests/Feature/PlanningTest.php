@@ -55,7 +55,7 @@ final class PlanningTest extends TestCase
     }
 
     /** Another process has the turn, and does something before it is killed; nothing of this test goes on in it. */
-    private function elsewhere(\Closure $do): never
+    private function elsewhere(\Closure $do): void
     {
         try {
             $held = self::held("under-way-{$this->user->company_id}");
