@@ -97,6 +97,7 @@ final class PlanningTest extends TestCase
         $ask($this->large, $tab, 3)->assertStatus(410)->assertJsonPath('code', 'superseded');
         self::assertLessThan(0.9, (hrtime(true) - $began) / 1e9, 'it does not wait for the turn');
         $newer = new Newest($tab, 4);
+        $ask($this->large, $tab, 2)->assertStatus(410);
         self::assertTrue($newer->isWanted(), 'an older look makes nothing void');
         $ask($this->small, $other, 9)->assertOk();
         self::assertTrue($newer->isWanted(), 'another tab makes nothing void');
