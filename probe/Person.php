@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-const USERS = ['planner@example.test' => 'garnet-demo', 'other@example.test' => 'a-long-password'];
+const USERS = ['planner@example.test' => 'garnet-demo', 'other@example.test' => 'a-long-password', 'colleague@example.test' => 'a-long-password'];
 
 /** One person at the desk: cookies of their own. */
 final class Person
@@ -33,7 +33,7 @@ final class Person
         return $handle;
     }
 
-    /** @return array{status: int, body: string, s: float} */
+    /** @return array{status: int, body: string, s: float, server: string} Which of several servers answered, where that is told */
     public function finish(CurlHandle $handle, ?string $answer = null): array
     {
         $answer ??= (string) curl_exec($handle);
@@ -43,10 +43,12 @@ final class Person
             $this->cookies[$name] = $value;
         }
 
-        return ['status' => (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), 'body' => substr($answer, $split), 's' => (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME)];
+        preg_match('/^x-answered-by: (\S+)/mi', substr($answer, 0, $split), $server);
+
+        return ['server' => $server[1] ?? '', 'status' => (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), 'body' => substr($answer, $split), 's' => (float) curl_getinfo($handle, CURLINFO_TOTAL_TIME)];
     }
 
-    /** @return array{status: int, body: string, s: float} */
+    /** @return array{status: int, body: string, s: float, server: string} Which of several servers answered, where that is told */
     public function ask(string $method, string $path, mixed $body = null): array
     {
         return $this->finish($this->begin($method, $path, $body));

@@ -1,7 +1,7 @@
 <?php
 
 // Asks a running copy what nobody should: odd requests, a crowd of large previews, a database that is killed under saves.
-// Usage: php probe/requests.php odd COUNT SEED | crowd | saves COUNT KILLS. Called by bin/probe, which starts the copy.
+// Usage: php probe/requests.php odd COUNT SEED | crowd | saves COUNT KILLS | issue COUNT | pair. Called by bin/probe, which starts the copy.
 
 declare(strict_types=1);
 
@@ -137,8 +137,63 @@ function saves(string $origin, int $count, int $kills): int
     return $lost === [] && $twice === [] && count($acknowledged) === $count ? 0 : 1;
 }
 
+/** Plans that are issued, each of a design of its own. */
+function issue(string $origin, int $count, int $from = 80): int
+{
+    $person = new Person($origin, 'planner@example.test');
+    for ($number = 1; $number <= $count; ++$number) {
+        $base = $person->view(1)['design']['id'];
+        $base = json_decode($person->ask('POST', '/jobs/1/designs', ['base' => $base, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => $from + $number.' mph']]])['body'], true)['design']['id'];
+        $answer = $person->ask('POST', '/jobs/1/issued', ['base' => $base, 'note' => "number $number"]);
+        if ($answer['status'] >= 300) {
+            printf("✗ plan %d is not issued: %d %s\n", $number, $answer['status'], substr($answer['body'], 0, 200));
+
+            return 1;
+        }
+    }
+
+    return 0;
+}
+
+/** People whose requests are answered by two servers in turn: logged in on both, a race told by either, a look, a plan issued. */
+function pair(string $origin): int
+{
+    $person = new Person($origin, 'planner@example.test');
+    $colleague = new Person($origin, 'colleague@example.test');
+    $faults = 0;
+    $expect = static function (string $what, bool $holds) use (&$faults): void {
+        printf("%s %s\n", $holds ? '✓' : '✗', $what);
+        $faults += $holds ? 0 : 1;
+    };
+    $servers = $lists = [];
+    for ($request = 0; $request < 6; ++$request) {
+        $answer = $person->ask('GET', '/jobs/1/designs');
+        $lists[] = $answer['status'];
+        $servers[] = $answer['server'];
+    }
+    $expect('a session holds on both: '.implode(' ', $lists).' by '.count(array_unique($servers)).' servers', array_unique($lists) === [200] && count(array_unique($servers)) === 2);
+    $base = $person->view(1)['design']['id'];
+    $edit = static fn (string $speed): array => ['base' => $base, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => $speed]]];
+    $multi = curl_multi_init();
+    $race = [$person->begin('POST', '/jobs/1/designs', $edit('101 mph')), $colleague->begin('POST', '/jobs/1/designs', $edit('102 mph'))];
+    array_walk($race, static fn (CurlHandle $one) => curl_multi_add_handle($multi, $one));
+    do {
+        curl_multi_exec($multi, $running);
+        curl_multi_select($multi, 0.05);
+    } while ($running > 0);
+    $answers = array_map(static fn (CurlHandle $one): array => $person->finish($one, (string) curl_multi_getcontent($one)), $race);
+    $statuses = array_column($answers, 'status');
+    sort($statuses);
+    $expect('two people save on one design at once: '.implode(' ', $statuses).' by '.count(array_unique(array_column($answers, 'server'))).' servers', $statuses === [200, 409]);
+    $look = $person->ask('POST', '/jobs/1/preview', $edit('103 mph'));
+    $expect('a look: '.$look['status'], $look['status'] === 200);
+
+    return $faults + issue($origin, 1, 110) === 0 ? 0 : 1;
+}
+
 $origin = (string) getenv('PROBE_ORIGIN');
 exit(match ($argv[1] ?? '') {
     'odd' => odd($origin, (int) ($argv[2] ?? 500), (int) ($argv[3] ?? 1)), 'crowd' => crowd($origin), 'saves' => saves($origin, (int) ($argv[2] ?? 200), (int) ($argv[3] ?? 4)),
+    'issue' => issue($origin, (int) ($argv[2] ?? 10)), 'pair' => pair($origin),
     default => 2,
 });
