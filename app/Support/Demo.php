@@ -32,7 +32,7 @@ final class Demo
             $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
         }
         // One that was just begun, to show what a blank job asks for.
-        $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in'));
+        $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name));
 
         return true;
     }

@@ -250,6 +250,11 @@ final class DesignTest extends TestCase
         }
         $this->post('/jobs', ['name' => 'Copied', 'units' => 'ft_in', 'document' => $this->job->current()->bytes])->assertRedirect();
         self::assertSame([], Job::query()->where('name', 'Copied')->firstOrFail()->current()->document()->confirmations);
+        $read = json_decode($this->job->current()->bytes, true);
+        self::assertIsArray($read);
+        $read['own_copies'] = [['coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => 0.9, 'document' => 'our copy', 'clause' => 'Table 26.6-1', 'name' => 'E. Sorrel', 'on' => '2026-05-12']];
+        $this->post('/jobs', ['name' => 'Read', 'units' => 'ft_in', 'document' => (string) json_encode($read, JSON_PRESERVE_ZERO_FRACTION)])->assertRedirect();
+        self::assertSame('P. Lanner, from a file: E. Sorrel', Job::query()->where('name', 'Read')->firstOrFail()->current()->document()->ownCopies[0]->name);
     }
 
     public function test_hazards_by_place_are_simulated_and_in_the_units_of_the_job(): void

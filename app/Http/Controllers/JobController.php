@@ -33,7 +33,7 @@ final class JobController extends Controller
     public function store(NewJobRequest $request, StartJob $startJob): RedirectResponse
     {
         $user = $this->user($request);
-        $document = StartingDesign::from($request->string('document')->value(), $request->string('name')->value(), $request->string('units')->value());
+        $document = StartingDesign::from($request->string('document')->value(), $request->string('name')->value(), $request->string('units')->value(), $user->name);
         $job = $startJob->handle($user->company ?? abort(403), $user, $document);
 
         return redirect("/jobs/{$job->id}/stage/site");
