@@ -20,7 +20,9 @@ final class MakePaper implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 3;
+    /** Fails for what goes wrong in it; a worker that is killed under it says nothing about it. */
+    public int $maxExceptions = 3;
+    public int $tries = 10;
     public int $timeout = 120;
     public int $backoff = 5;
 

@@ -14,6 +14,9 @@ namespace Garnetine\Core\Attachment;
  */
 final class FootTally
 {
+    /** On a plane that is level but for rounding nothing slides, and a square of what slides is nothing at all. */
+    private const NO_FORCE_N = 1e-9;
+
     /** @var array<string, array{LoadCase, float, float}> By link, its worst: demand and capacity in N */
     private array $worst = [];
 
@@ -80,7 +83,7 @@ final class FootTally
             $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
         }
         // No interaction is worse than the plain sum of both.
-        if ($tension_N > 0.0 && $along_N > 0.0 && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']) {
+        if ($tension_N > self::NO_FORCE_N && $along_N > self::NO_FORCE_N && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $along_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp

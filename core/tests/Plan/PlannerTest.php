@@ -131,6 +131,17 @@ final class PlannerTest extends TestCase
         self::assertSame([4, 7], $exposed([['row' => 1, 'column' => 5], ['row' => 1, 'column' => 6]]));
     }
 
+    public function test_a_plane_that_is_level_but_for_rounding_plans_as_a_level_one(): void
+    {
+        $counts = array_map(static function (float $pitch): int {
+            $plan = Planner::plan(Scenario::of()->with('/rules/greatest_bay_m', 0.2)->with('/surface/pitch_rad', $pitch)->design());
+            PlanDocument::write($plan);
+
+            return $plan->attachmentCount();
+        }, [0.0, 1e-300, 1e-12]);
+        self::assertSame([$counts[0], $counts[0], $counts[0]], $counts);
+    }
+
     public function test_the_same_bytes_come_from_the_same_design(): void
     {
         $design = Scenario::of()->design();
