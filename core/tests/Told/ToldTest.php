@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Told;
+
+use Garnetine\Core\Because\Because;
+use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Message\Summary;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\Told;
+use Garnetine\Core\Tests\Support\Uneven;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** All that is told of a plan, on roofs where no two things are alike. */
+final class ToldTest extends TestCase
+{
+    /** @return array<string, array{string, Scenario}> */
+    public static function roofs(): array
+    {
+        $roofs = Uneven::all();
+
+        return array_map(static fn (string $name): array => [$name, $roofs[$name]], array_combine(array_keys($roofs), array_keys($roofs)));
+    }
+
+    #[DataProvider('roofs')]
+    public function test_what_is_told_of_a_plan_is_what_was_approved(string $name, Scenario $roof): void
+    {
+        $plan = Planner::plan($roof->design());
+        $document = ['build' => null] + PlanDocument::toArray($plan);
+        Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::becauses($plan), ...Told::lines($document)]);
+    }
+
+    /** @return list<string> Each once */
+    private static function becauses(Plan $plan): array
+    {
+        $told = [];
+        $add = static function (Because $because) use (&$add, &$told, $plan): void {
+            $alone = new Because($because->code, $because->values, $because->source, $because->confidence, $because->confirmedBy, $because->input, $because->typed, [], $because->isExample);
+            $told[str_replace("\n    ", ' | ', rtrim(Summary::because($plan, $alone)))] = true;
+            array_map($add, $because->children);
+        };
+        foreach (Becauses::paths($plan) as $path) {
+            $add(Becauses::of($plan, $path));
+        }
+
+        return array_keys($told);
+    }
+}
