@@ -440,7 +440,7 @@ final readonly class Becauses
                 return new Because('module', [
                     'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
                     'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $this->plan->placement->width_m * $this->plan->placement->length_m,
-                    'sides' => $spot->exposedSides === [] ? 'none' : implode(', ', $spot->exposedSides),
+                    'sides' => $spot->exposedSides === [] ? 'none' : strtr(implode(', ', $spot->exposedSides), ['up' => 'above', 'down' => 'below']),
                 ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), $this->input('/module/ratings/0/up_Pa')])));
             }
         }

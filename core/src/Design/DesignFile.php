@@ -23,7 +23,7 @@ final class DesignFile
             throw DocumentInvalid::at('/schema', 'a version up to '.Design::SCHEMA, "version $version, made by a newer Garnetine");
         }
 
-        return Reader::read(Design::class, Upgrades::toNewest($document));
+        return Reader::read(Design::class, Typed::agreeing(Upgrades::toNewest($document)));
     }
 
     public static function write(Design $design): string

@@ -141,4 +141,11 @@ final class DesignFileTest extends TestCase
             self::assertCount(3, $invalid->faults);
         }
     }
+
+    public function test_what_was_typed_goes_where_the_number_beside_it_was_changed_in_the_file(): void
+    {
+        self::assertSame('15 psf', Scenario::of()->design()->asTyped['/site/ground_snow_Pa']);
+        $changed = Scenario::of()->with('/site/ground_snow_Pa', 719.0)->with('/surface/pitch_rad', 0.3218)->design();
+        self::assertSame(array_diff_key(Scenario::of()->design()->asTyped, ['/site/ground_snow_Pa' => 0, '/surface/pitch_rad' => 0]), $changed->asTyped);
+    }
 }
