@@ -17,7 +17,7 @@ final readonly class Capacities
     /** How well feet are brought into line, unless the company says otherwise. Source: common practice, no source. */
     public const USUAL_LINE_IN = 0.125;
 
-    private const IN_LINE_MOST_IN = 0.5;
+    public const IN_LINE_MOST_IN = 0.5;
 
     private function __construct(
         public float $railNormal_Nm,

@@ -21,7 +21,7 @@ final readonly class WoodWindow
 {
     public const LEAN_BY_HAND_DEG = 3.0;
     public const LEAN_GUIDED_DEG = 1.0;
-    private const MARK_IN = 0.0625;
+    public const MARK_IN = 0.0625;
 
     /** Under this the finding of the centre asks for more than a hand gives. */
     public const SMALL_IN = 0.125;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Because;
 
+use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
@@ -270,7 +272,7 @@ final readonly class Becauses
 
         return $window === null || $lag === null ? null : new Because('window', [
             'value_m' => $window->window_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(), 'edge_m' => $window->edge_m,
-            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg,
+            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg, 'mark_m' => 0.0254 * WoodWindow::MARK_IN,
         ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
             $this->input('/surface/framing/width_m'), $this->input('/kit/lag/diameter'), $this->input('/kit/lag/drill_guide'),
             $this->coefficient('nds_2018/lag', 'edge'), ...array_filter([$this->lag('thread')]),
@@ -282,7 +284,7 @@ final readonly class Becauses
         $feet_m = $run->feet_m();
 
         return new Because('in_line', [
-            'value_m' => $run->inLine_m() ?? 0.0, 'run' => $run->run->id,
+            'value_m' => $run->inLine_m() ?? 0.0, 'run' => $run->run->id, 'most_m' => 0.0254 * Capacities::IN_LINE_MOST_IN,
             'bay_m' => min(array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1)) ?: [0.0]),
         ], 'statics: a deformation, no load; ASCE 7 keeps self-straining effects apart; recalled', 'medium', children: [
             $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/second_moment_x_m4'), $this->input('/kit/rail/elastic_modulus_Pa'), $this->input('/kit/rail/allowable_stress_Pa'),

@@ -33,11 +33,11 @@ final class Summary
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
                 $lines[] = sprintf(
-                    '  %2d  %-12s member %-3d reserve %-6s %s%s',
+                    '  %2d  %s member %-3d reserve %s %s%s',
                     $place + 1,
-                    $printer->tape(Tapes::onRun_m($plan, $run->run->line, $attachment->x_m)),
+                    self::padded($printer->tape(Tapes::onRun_m($plan, $run->run->line, $attachment->x_m)), 12),
                     $run->members()[$place],
-                    Texts::reserve($attachment->worst->reserve()),
+                    self::padded(Texts::reserve($attachment->worst->reserve()), 6),
                     $texts->say('link.'.$attachment->worst->link->value),
                     $latitude === null || (!$latitude->isSought && $latitude->otherMember === null) ? '' : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
                 );
@@ -45,6 +45,12 @@ final class Summary
         }
 
         return implode("\n", $lines)."\n";
+    }
+
+    /** To so many letters, of which some are longer in bytes. */
+    private static function padded(string $text, int $letters): string
+    {
+        return $text.str_repeat(' ', max(0, $letters - mb_strlen($text)));
     }
 
     public static function because(Plan $plan, Because $because, int $depth = 0): string
