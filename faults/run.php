@@ -1,0 +1,71 @@
+<?php
+
+// Plants its share of the faults, one after the other, in a copy of the project. Usage: php faults/run.php COPY LANE LANES ARGUMENTS
+
+declare(strict_types=1);
+
+[, $copy, $lane, $lanes] = $argv;
+$arguments = array_slice($argv, 4);
+$parts = array_values(array_intersect(['core', 'app', 'front'], $arguments)) ?: ['core', 'app', 'front'];
+$only = in_array('--only', $arguments, true) ? $arguments[array_search('--only', $arguments, true) + 1] : '';
+$today = in_array('--today', $arguments, true);
+$folder = static fn (string $file): string => implode('/', array_slice(explode('/', $file), 0, -1));
+
+$faults = [];
+foreach ($today ? ['core', 'app'] : $parts as $part) {
+    /** @var array<string, list<array{0: string, 1: string, 2: string, 3?: string}>> $files Text, replacement, meaning; where tests of other names look first, which */
+    $files = require __DIR__."/$part.php";
+    foreach ($files as $file => $list) {
+        foreach ($list as $number => $fault) {
+            $faults[] = ['part' => $part, 'file' => $file, 'name' => basename($file).' '.($number + 1)] + ['from' => $fault[0], 'to' => $fault[1], 'means' => $fault[2], 'first' => $fault[3] ?? ''];
+        }
+    }
+}
+if ($today) {
+    mt_srand((int) date('ymd'));
+    shuffle($faults);
+    $faults = array_slice($faults, 0, 10);
+}
+$faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $only)));
+
+/** Whether tests fail under the fault: those that are nearest first. */
+$isSeen = static function (array $fault) use ($copy, $folder): bool {
+    $run = static function (string $command) use ($copy): bool {
+        exec('cd '.escapeshellarg($copy)." && timeout 600 bash -c ".escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
+
+        return $code !== 0;
+    };
+    $database = static fn (string $phpunit): string => "source bin/lib.sh; need_environment; pg_start test; $phpunit";
+    if ($fault['part'] === 'core') {
+        $near = 'tests/'.basename($folder($fault['file']));
+        $near = is_dir("$copy/core/$near") ? $near : 'tests/Told';
+        $phpunit = 'cd core && vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result';
+
+        return $run("$phpunit tests/Told") || $run("$phpunit $near") || $run($phpunit) || $run($database('vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite feature'));
+    }
+    $phpunit = 'vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite';
+    if ($fault['part'] === 'app') {
+        return ($fault['first'] !== '' && $run($database("$phpunit feature --filter '{$fault['first']}'"))) || $run($database("$phpunit feature"));
+    }
+
+    // The front end does not build, or a journey ends otherwise.
+    return $run('npm run --silent types') || $run('rm -rf public/build; npm run --silent build') || ($fault['first'] !== '' && $run($database("$phpunit browser --filter '{$fault['first']}'"))) || $run($database("$phpunit browser"));
+};
+
+foreach ($faults as $index => $fault) {
+    if ($index % (int) $lanes !== (int) $lane - 1) {
+        continue;
+    }
+    $path = "$copy/{$fault['file']}";
+    $text = (string) file_get_contents($path);
+    if (substr_count($text, $fault['from']) !== 1) {
+        printf("? %s %s: its text stands %d times in %s\n", $fault['part'], $fault['name'], substr_count($text, $fault['from']), $fault['file']);
+        continue;
+    }
+    // A new file, or the project itself would have the fault.
+    unlink($path);
+    file_put_contents($path, str_replace($fault['from'], $fault['to'], $text));
+    $seen = $isSeen($fault);
+    file_put_contents($path, $text);
+    printf("%s %s %s: %s\n", $seen ? '✓' : '✗', $fault['part'], $fault['name'], $fault['means']);
+}

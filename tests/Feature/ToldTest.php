@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\Jobs\StartJob;
+use App\Models\Job;
+use Garnetine\Core\Tests\Support\Told;
+use Garnetine\Core\Tests\Support\Uneven;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** All that the application tells of a job, on screens, on paper and in tables, on roofs where no two things are alike. */
+final class ToldTest extends TestCase
+{
+    use RefreshDatabase;
+
+    /** @return array<string, array{string}> */
+    public static function roofs(): array
+    {
+        return array_map(static fn (string $roof): array => [$roof], array_combine($roofs = ['gable', 'lrfd-own-hand', 'en-high', 'refused'], $roofs));
+    }
+
+    #[DataProvider('roofs')]
+    public function test_what_the_application_tells_is_what_was_approved(string $roof): void
+    {
+        Queue::fake();
+        $this->travelTo('2026-06-01 09:30:00');
+        $this->withSession(['password_given_at' => time()]);
+        $user = $this->planner();
+        $job = app(StartJob::class)->handle($user->company ?? self::fail('no company'), $user, Uneven::all()[$roof]->design());
+        $this->actingAs($user);
+        $base = $job->current()->id;
+        $told = ['view' => $this->told("/jobs/{$job->id}/view")];
+        $first = $told['view'];
+        self::assertIsArray($first);
+        if (is_array($first['runs']) && $first['runs'] !== []) {
+            $told['reason'] = $this->told("/jobs/{$job->id}/because?path=runs/A/feet/2");
+        }
+        $base = $this->does($job, 'designs', ['base' => $base, 'edits' => [['path' => '/block/y_m', 'typed' => '0.93 m'], ['path' => '/surface/deck', 'typed' => 'plywood'], ['toggle' => ['row' => 1, 'column' => 1]]]]);
+        $this->does($job, 'confirmations', ['base' => $base, 'subjects' => [['subject' => 'structure', 'value' => 'x']], 'name' => 'E. Sorrel', 'reason' => 'calculation 14']);
+        $one = $job->designs()->orderBy('id')->firstOrFail()->id;
+        foreach (['compare?one='.$one.'&two='.$job->current()->id, 'designs'] as $path) {
+            $told[strtok($path, '?')] = $this->told("/jobs/{$job->id}/$path");
+        }
+        $told['beside'] = $this->postJson("/jobs/{$job->id}/beside", ['base' => $job->current()->id, 'edits' => [['path' => '/site/exposure', 'typed' => 'B']]])->assertOk()->json();
+        $this->does($job, 'issued', ['base' => $job->current()->id, 'note' => 'for the crew']);
+        $told['issued'] = $this->told("/jobs/{$job->id}/issued");
+        $lines = Told::lines(self::still($told));
+        foreach (['/jobs', "/jobs/{$job->id}/print/crew", "/jobs/{$job->id}/print/calculation"] as $page) {
+            $shown = $this->get($page)->assertOk()->viewData('page');
+            self::assertIsArray($shown);
+            array_push($lines, ...Told::lines(self::still(['page '.basename($page) => $shown['props']])));
+        }
+        foreach (['materials.csv', 'cutting.csv'] as $table) {
+            array_push($lines, ...explode("\r\n", rtrim((string) $this->get("/jobs/{$job->id}/export/$table")->assertOk()->getContent())));
+        }
+        Told::assertApproved(__DIR__."/Told/$roof.txt", $lines);
+    }
+
+    private function told(string $path): mixed
+    {
+        return $this->getJson($path)->assertOk()->json();
+    }
+
+    /** @param array<string, mixed> $body */
+    private function does(Job $job, string $what, array $body, int $status = 200): int
+    {
+        $this->postJson("/jobs/{$job->id}/$what", $body)->assertStatus($status);
+
+        return $job->current()->id;
+    }
+
+    /** Numbers that the database counts on are other ones each time. */
+    private static function still(mixed $value, string|int $key = ''): mixed
+    {
+        if (is_int($value) && preg_match('/(^|_)id$/', (string) $key) === 1) {
+            return null;
+        }
+
+        return is_array($value) ? array_combine(array_keys($value), array_map(self::still(...), $value, array_keys($value))) : $value;
+    }
+}
