@@ -31,7 +31,7 @@ $faults = array_values(array_filter($faults, static fn (array $fault): bool => $
 /** Whether tests fail under the fault: those that are nearest first. */
 $isSeen = static function (array $fault) use ($copy, $folder): bool {
     $run = static function (string $command) use ($copy): bool {
-        exec('cd '.escapeshellarg($copy)." && timeout 600 bash -c ".escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
+        exec('cd '.escapeshellarg($copy).' && timeout 600 bash -c '.escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
 
         return $code !== 0;
     };

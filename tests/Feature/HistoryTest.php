@@ -109,6 +109,19 @@ final class HistoryTest extends TestCase
         self::assertSame(['A. Alder', 'B. Beech'], $names);
     }
 
+    public function test_a_signature_that_was_taken_back_does_not_come_back_by_a_side_design(): void
+    {
+        $sign = fn (int $base, string $subject, string $name): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations", ['base' => $base, 'subjects' => [['subject' => $subject, 'value' => 'x']], 'name' => $name, 'reason' => 'our copy']);
+        $sign($this->job->current()->id, 'coefficient/one', 'A. Alder')->assertOk();
+        $signed = $this->job->current()->id;
+        $this->postJson("/jobs/{$this->job->id}/designs/undo", ['base' => $signed])->assertOk();
+        self::assertSame([], $this->job->current()->document()->confirmations);
+        $side = $sign($signed, 'coefficient/two', 'B. Beech')->assertStatus(409)->json('design.id');
+        self::assertIsInt($side);
+        $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
+        self::assertSame(['B. Beech'], array_map(static fn ($one): string => $one->name, $this->job->current()->document()->confirmations));
+    }
+
     public function test_two_designs_are_compared_by_what_was_entered_and_what_came_of_it(): void
     {
         $base = $this->job->current()->id;

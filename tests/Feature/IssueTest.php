@@ -12,6 +12,7 @@ use App\Models\PaperKind;
 use App\Models\User;
 use App\Support\JobList;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -58,6 +59,15 @@ final class IssueTest extends TestCase
         self::assertSame(2, $this->issue()->revision);
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => ''])->assertStatus(422)->assertSee('Somebody saved in between');
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => 'x'])->assertStatus(422);
+    }
+
+    public function test_a_plan_that_another_build_made_is_neither_shown_nor_issued(): void
+    {
+        DB::table('plans')->insert(['design_hash' => $this->job->current()->hash, 'build' => 'another', 'bytes' => '{"summary": {"modules": 7777, "attachments": 7878}}', 'created_at' => now()]);
+        self::assertStringNotContainsString('7777', (string) json_encode($this->getJson("/jobs/{$this->job->id}/export/plan.json")->assertOk()->json('summary')));
+        self::assertStringNotContainsString('7878', (string) json_encode(app(JobList::class)->of($this->user)));
+        self::assertStringNotContainsString('"modules": 7777', $this->issue()->bytes);
+        self::assertSame(Build::hash(), $this->issue()->build);
     }
 
     public function test_a_revision_that_a_newer_design_overtook_says_so_here_and_in_the_list(): void

@@ -6,6 +6,11 @@ namespace Tests\Feature;
 
 use App\Actions\Jobs\StartJob;
 use App\Models\Job;
+use App\Models\Role;
+use App\Policies\Permissions;
+use App\Support\Stages;
+use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Tests\Plan\FindingsTest;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -59,6 +64,19 @@ final class ToldTest extends TestCase
             array_push($lines, ...explode("\r\n", rtrim((string) $this->get("/jobs/{$job->id}/export/$table")->assertOk()->getContent())));
         }
         Told::assertApproved(__DIR__."/Told/$roof.txt", $lines);
+    }
+
+    public function test_rights_stages_and_what_a_signature_clears_are_what_was_approved(): void
+    {
+        $lines = [];
+        foreach (Permissions::TABLE as $what => $roles) {
+            $lines[] = "may $what: ".implode(', ', array_map(static fn (Role $role): string => $role->value, $roles));
+        }
+        foreach (FindingsTest::findings() as $code => [, , , $at]) {
+            $stop = Finding::stop((string) $code, $at);
+            $lines[] = "$code at $at: ".Stages::of($stop).($stop->isClearable() ? ', a named person may clear it' : '');
+        }
+        Told::assertApproved(__DIR__.'/Told/rules.txt', $lines);
     }
 
     private function told(string $path): mixed

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Design;
 
+use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\QuantityNotUnderstood;
+use Garnetine\Core\Quantity\QuantityText;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,6 +59,47 @@ final class EditsTest extends TestCase
         $out = Edits::apply($before, [['toggle' => ['row' => 2, 'column' => 3]]]);
         self::assertCount(2, $out->block->leftOut);
         self::assertSame(DesignFile::hash($before), DesignFile::hash(Edits::apply($out, [['toggle' => ['row' => 2, 'column' => 3]]])));
+    }
+
+    public function test_every_value_takes_every_unit_of_its_kind_and_the_examples_of_its_own_hint(): void
+    {
+        $design = Scenario::of()->design();
+        $at = static function (Design $design, string $path): float {
+            $value = Writer::toArray($design);
+            foreach (array_slice(explode('/', $path), 1) as $key) {
+                $value = ((array) $value)[$key] ?? null;
+            }
+            self::assertIsFloat($value, $path);
+
+            return $value;
+        };
+        $tried = 0;
+        foreach (array_keys($design->asTyped) as $path) {
+            $dimension = Dimension::ofKey(substr((string) strrchr($path, '/'), 1));
+            self::assertNotNull($dimension, $path);
+            $value = $at($design, $path);
+            foreach ($dimension->units() as $unit => $in_si) {
+                // Longer numbers are taken for mistakes.
+                if ($value / $in_si < 1e9) {
+                    $text = sprintf('%.7F %s', $value / $in_si, $unit);
+                    $edited = Edits::apply($design, [['path' => $path, 'typed' => $text]]);
+                    self::assertSame($text, $edited->asTyped[$path], $path);
+                    self::assertEqualsWithDelta($value, $at($edited, $path), 1e-7 * $in_si, "$path $text");
+                    ++$tried;
+                }
+            }
+        }
+        self::assertGreaterThan(300, $tried);
+        foreach (Dimension::cases() as $dimension) {
+            try {
+                QuantityText::read($dimension, 'x');
+                self::fail('x was taken');
+            } catch (QuantityNotUnderstood $hint) {
+                foreach (preg_split('/, | or /', (string) preg_replace('/^.* such as |^an angle, such as /', '', $hint->expected)) ?: [] as $example) {
+                    self::assertGreaterThan(0.0, QuantityText::read($dimension, $example), $example);
+                }
+            }
+        }
     }
 
     public function test_an_example_rail_brings_its_clamps_and_bolts_and_is_no_longer_as_typed(): void

@@ -24,7 +24,7 @@ final class ByHandTest extends TestCase
         return Planner::plan($scenario->design(), Depth::Checks);
     }
 
-    /** @return iterable<string, array{Scenario, array<string, float>}> */
+    /** @return iterable<string, array{Scenario, array<int|string, float>}> */
     public static function zones(): iterable
     {
         $roofs = Uneven::all();
@@ -38,7 +38,7 @@ final class ByHandTest extends TestCase
         yield 'given: by place' => [$roofs['given'], ['eave corner' => 2.88, 'eave' => 11.4, 'rake' => 6.55392, 'field' => 25.9426, 'ridge corner' => 2.88, 'ridge' => 11.4]];
     }
 
-    /** @param array<string, float> $areas_m2 */
+    /** @param array<int|string, float> $areas_m2 */
     #[DataProvider('zones')]
     public function test_zones_have_the_areas_that_their_figure_draws(Scenario $roof, array $areas_m2): void
     {
@@ -116,8 +116,8 @@ final class ByHandTest extends TestCase
     public function test_the_combinations_are_those_of_the_clause(Scenario $scenario, array $strength, array $rating): void
     {
         $combinations = SiteLoads::of($scenario->design(), new Coefficients())->combinations;
-        $told = static fn (array $list): array => array_map(static fn (Combination $one): string => implode(' ', [round($one->dead, 9), round($one->snow, 9), round($one->wind, 9), ...$one->up ? ['up'] : []]), $list);
-        self::assertSame([$strength, $rating], [$told($combinations->strength), $told($combinations->rating)]);
+        $told = static fn (Combination $one): string => implode(' ', [round($one->dead, 9), round($one->snow, 9), round($one->wind, 9), ...$one->up ? ['up'] : []]);
+        self::assertSame([$strength, $rating], [array_map($told, $combinations->strength), array_map($told, $combinations->rating)]);
     }
 
     public function test_given_pressures_pull_where_they_were_given(): void

@@ -15,6 +15,7 @@ use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\Quantity;
 use Garnetine\Core\Quantity\QuantityNotFinite;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
+use Garnetine\Core\Quantity\QuantityText;
 use Garnetine\Core\Quantity\Speed;
 use Garnetine\Core\Quantity\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -62,7 +63,7 @@ final class QuantityTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function nonsense(): iterable
     {
-        foreach (['', ' ', '5', 'five feet', 'NaN m', 'INF m', '1e5 m', '1..2 m', '1/0 in', "6' 13", '6 kg', '0x10 m', '1 m; drop', str_repeat('9', 70).' m', "1\0 m", '½', "\xff m", '1,5 m'] as $text) {
+        foreach (['', ' ', '5', 'five feet', 'NaN m', 'INF m', '1e5 m', '1..2 m', '1/0 in', "6' 13", "5' 12\"", "5' 12", '6 kg', '0x10 m', '1 m; drop', str_repeat('9', 70).' m', "1\0 m", '½', "\xff m", '1,5 m'] as $text) {
             yield '"'.mb_strimwidth(mb_scrub($text), 0, 20).'"' => [$text];
         }
     }
@@ -88,6 +89,27 @@ final class QuantityTest extends TestCase
         self::assertSame(["6' 1 ½\"", "0' 0 ¾\"", "4' 0\""], array_map($us->tape(...), [1.8669, 0.01905, 1.2192]));
         self::assertSame(['73 ½"'], array_map((new Printer(UnitSystem::Us, inchesOnly: true))->tape(...), [1.8669]));
         self::assertSame(['1219 mm', '1867'], [(new Printer(UnitSystem::Metric))->length(1.2192), (new Printer(UnitSystem::Metric))->tape(1.8669)]);
+    }
+
+    /** Of every dimension a size that is usual, and what its print may be off by. */
+    private const SIZES = ['m' => [2.345, 0.0011], 'm2' => [1.66, 0.005], 'm3' => [2.6219e-6, 1e-8], 'm4' => [7.07e-8, 1e-10], 'Pa' => [1436.4, 2.4], 'N' => [2313.0, 2.3], 'Nm' => [20.3, 0.7], 'rad' => [0.3217, 1e-4], 'm_per_s' => [51.41, 0.23], 'kg' => [19.05, 0.051], 'kg_per_m' => [1.01, 0.008]];
+
+    public function test_what_is_printed_is_read_back_in_both_systems_and_so_is_every_unit(): void
+    {
+        foreach (Dimension::cases() as $dimension) {
+            [$size_si, $off_si] = self::SIZES[$dimension->value];
+            foreach (UnitSystem::cases() as $system) {
+                $printed = (new Printer($system))->print($dimension, $size_si);
+                self::assertEqualsWithDelta($size_si, QuantityText::read($dimension, $printed), $off_si, $printed);
+                if ($dimension !== Dimension::Angle) {
+                    self::assertSame($system, QuantityText::system($dimension, $printed), $printed);
+                }
+            }
+            foreach ($dimension->units() as $unit => $in_si) {
+                self::assertEqualsWithDelta(3.5 * $in_si, QuantityText::read($dimension, "3.5 $unit"), 1e-12 * max(1.0, $in_si), $unit);
+                self::assertEqualsWithDelta(-0.25 * $in_si, QuantityText::read($dimension, "-1/4$unit"), 1e-12 * max(1.0, $in_si), $unit);
+            }
+        }
     }
 
     public function test_canonical_json_has_one_way_to_write_a_value(): void

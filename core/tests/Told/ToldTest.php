@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Told;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
@@ -33,6 +34,11 @@ final class ToldTest extends TestCase
         $plan = Planner::plan($roof->design());
         $document = ['build' => null] + PlanDocument::toArray($plan);
         Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::becauses($plan), ...Told::lines($document)]);
+    }
+
+    public function test_what_may_be_entered_is_what_was_approved(): void
+    {
+        Told::assertApproved(__DIR__.'/schema.txt', Told::lines(DesignFile::schema()));
     }
 
     /** @return list<string> Each once */
