@@ -9,6 +9,7 @@ $arguments = array_slice($argv, 4);
 $parts = array_values(array_intersect(['core', 'app', 'front'], $arguments)) ?: ['core', 'app', 'front'];
 $only = in_array('--only', $arguments, true) ? $arguments[array_search('--only', $arguments, true) + 1] : '';
 $today = in_array('--today', $arguments, true);
+$nearOnly = in_array('--near', $arguments, true);
 $folder = static fn (string $file): string => implode('/', array_slice(explode('/', $file), 0, -1));
 
 $faults = [];
@@ -29,7 +30,7 @@ if ($today) {
 $faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $only)));
 
 /** Whether tests fail under the fault: those that are nearest first. */
-$isSeen = static function (array $fault) use ($copy, $folder): bool {
+$isSeen = static function (array $fault) use ($copy, $folder, $nearOnly): bool {
     $run = static function (string $command) use ($copy): bool {
         exec('cd '.escapeshellarg($copy).' && timeout 600 bash -c '.escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
 
@@ -41,15 +42,15 @@ $isSeen = static function (array $fault) use ($copy, $folder): bool {
         $near = is_dir("$copy/core/$near") ? $near : 'tests/Told';
         $phpunit = 'cd core && vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result';
 
-        return $run("$phpunit tests/Told") || $run("$phpunit $near") || $run($phpunit) || $run($database('vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite feature'));
+        return $run("$phpunit tests/Told") || $run("$phpunit $near") || (!$nearOnly && $run($phpunit));
     }
     $phpunit = 'vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite';
     if ($fault['part'] === 'app') {
-        return ($fault['first'] !== '' && $run($database("$phpunit feature --filter '{$fault['first']}'"))) || $run($database("$phpunit feature"));
+        return $run($database("$phpunit feature --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit feature")));
     }
 
     // The front end does not build, or a journey ends otherwise.
-    return $run('npm run --silent types') || $run('rm -rf public/build; npm run --silent build') || ($fault['first'] !== '' && $run($database("$phpunit browser --filter '{$fault['first']}'"))) || $run($database("$phpunit browser"));
+    return $run('npm run --silent types') || $run('rm -rf public/build; npm run --silent build') || $run($database("$phpunit browser --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit browser")));
 };
 
 foreach ($faults as $index => $fault) {

@@ -1,0 +1,123 @@
+<?php
+
+// Faults of the application, by file: a text that stands once in it, its replacement, what that would mean, and whose tests look first.
+
+declare(strict_types=1);
+
+return [
+    'app/Actions/Designs/PlanDesign.php' => [
+        ["return ['design_hash' => \$design->hash, 'build' => Build::hash()];", "return ['design_hash' => \$design->hash, 'build' => ''];", 'Plans of an older build are shown', 'IssueTest'],
+    ],
+    'app/Actions/Designs/SaveDesign.php' => [
+        ["'is_side' => \$newest !== null && \$newest->id !== \$base?->id", "'is_side' => false", 'A lost race overwrites', 'HistoryTest|DesignTest'],
+        ["if (\$stored !== null) {\n                return \$stored;\n            }", '', 'A save that is sent again is stored twice', 'DesignTest|HistoryTest'],
+        ["\$kind === 'edit' && \$base !== null && \$newest?->id", '$base !== null && $newest?->id', 'Undo of nothing stores nothing', 'HistoryTest'],
+        ['->lockForUpdate()', '', 'Two who save at once both come last', 'HistoryTest'],
+    ],
+    'app/Actions/Plans/IssuePlan.php' => [
+        ["'design_id' => \$design->id, 'build' => \$build])->first()", "'build' => \$build])->first()", 'A newer design is issued as the older revision', 'IssueTest'],
+        ["'hash' => hash('sha256', \$bytes)", "'hash' => \$design->hash", 'An issued plan carries the hash of its design', 'IssueTest'],
+        ["'status' => \$plan->status()->value", "'status' => 'confirmed'", 'A preliminary plan is issued as confirmed', 'IssueTest|ToldTest'],
+    ],
+    'app/Http/Requests/EditRequest.php' => [
+        ["if (\$path === 'confirmations') {", "if (\$path === 'confirmation') {", 'A signature comes in by an edit', 'DesignTest'],
+    ],
+    'app/Jobs/MakePaper.php' => [
+        ['if ($issued->build !== Build::hash()) {', 'if (false) {', 'A paper is made of another plan than was issued', 'IssueTest'],
+    ],
+    'app/Policies/Permissions.php' => [
+        ["'sign' => [Role::Planner, Role::Reviewer],", "'sign' => [Role::Planner, Role::Reviewer, Role::Crew],", 'Crew may sign', 'ToldTest'],
+        ["'issue' => [Role::Planner],", "'issue' => [Role::Planner, Role::Reviewer],", 'A reviewer issues plans', 'ToldTest'],
+    ],
+    'app/Previews/Newest.php' => [
+        ['<= $this->sequence', '< $this->sequence', 'A look makes itself void', 'PlanningTest'],
+        ['            @unlink($this->file);', '', 'A tab is void for ever', 'PlanningTest'],
+    ],
+    'app/Support/CalculationView.php' => [
+        ["toPounds() / Length::ofInches(1.0)->toMetres(), 0).' lb·in'", "toPounds() / Length::ofFeet(1.0)->toMetres(), 0).' lb·in'", 'Pound feet are told as pound inches', 'ToldTest'],
+        ["'foot' => \$worked->place + 1,", "'foot' => \$worked->place,", 'The worked foot has the number of its neighbour', 'ToldTest'],
+        ['$this->whole($foot->along_N), $this->whole($foot->tension_N)', '$this->whole($foot->tension_N), $this->whole($foot->along_N)', 'Columns of the calculation change places', 'ToldTest'],
+        ["'height' => \$this->length(\$worked->run->check->capacities->railHeight_m), 'heel' => \$this->length(\$worked->run->check->capacities->heel_m)", "'height' => \$this->length(\$worked->run->check->capacities->heel_m), 'heel' => \$this->length(\$worked->run->check->capacities->railHeight_m)", 'Height and heel of the foot change places', 'ToldTest'],
+    ],
+    'app/Support/Comparison.php' => [
+        ["'Feet' => (string) \$plan->attachmentCount()", "'Feet' => (string) \$plan->placement->count", 'Modules are compared as feet', 'ToldTest'],
+        ['$demands[$zone]->suctionExposed_Pa', '$demands[$zone]->suction_Pa', 'Suction is compared for closed sides', 'ToldTest'],
+        ["'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$top_m - \$in_m]", "'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$in_m]", 'Suction at the ridge is that at the eave', 'ToldTest'],
+    ],
+    'app/Support/ConfirmedValues.php' => [
+        ['&& $recalled->text() === $one->value', '', 'A signature on another value counts for the company', 'DesignTest'],
+        ['where company_id = ?', 'where company_id <> ?', 'Values of other companies are offered', 'DesignTest'],
+    ],
+    'app/Support/CoverView.php' => [
+        ["sprintf('left %s, right %s, eave %s, ridge %s', \$length(\$surface->setbacks->left", "sprintf('left %s, right %s, eave %s, ridge %s', \$length(\$surface->setbacks->right", 'The cover tells the right setback as the left', 'ToldTest'],
+        ["\$print->print(Dimension::Pressure, \$one->down->toPascals()),\n                \$print->print(Dimension::Pressure, \$one->up->toPascals()),", "\$print->print(Dimension::Pressure, \$one->up->toPascals()),\n                \$print->print(Dimension::Pressure, \$one->down->toPascals()),", 'The cover tells ratings the wrong way round', 'ToldTest'],
+        ['Sx %s, Sy %s, Ix %s, E %s, Fb %s', 'Sx %s, Ix %s, Sy %s, E %s, Fb %s', 'The cover names moduli of the rail wrongly', 'ToldTest'],
+    ],
+    'app/Support/DemandView.php' => [
+        ["'suction' => \$psf(\$demand->suction_Pa), 'exposed' => \$psf(\$demand->suctionExposed_Pa)", "'suction' => \$psf(\$demand->suctionExposed_Pa), 'exposed' => \$psf(\$demand->suction_Pa)", 'Closed and open sides change places', 'ToldTest'],
+        ['array_search(max($down), $down, true)', 'array_search(min($down), $down, true)', 'The least push is told to govern', 'ToldTest'],
+    ],
+    'app/Support/Differences.php' => [
+        ["'before' => \$was, 'after' => \$is", "'before' => \$is, 'after' => \$was", 'Before and after change places', 'HistoryTest|ToldTest'],
+    ],
+    'app/Support/History.php' => [
+        ["\$design->kind === 'redo' && \$after !== []", "\$design->kind === 'redo' && \$before !== []", 'Redo walks the wrong way', 'HistoryTest'],
+    ],
+    'app/Support/JobList.php' => [
+        ["where('company_id', \$user->company_id)->orderByDesc", 'orderByDesc', 'The jobs of all companies are listed', 'AccessTest|DesignTest'],
+        ['?->design?->hash !== $design->hash', '?->design?->hash === $design->hash', 'A revision is overtaken by itself', 'IssueTest'],
+        ["\$height - \$of(\$one['y_m'])", "\$of(\$one['y_m'])", 'The small drawing has its modules upside down', 'ToldTest'],
+    ],
+    'app/Support/NextThing.php' => [
+        ['$unconfirmed > 0 =>', '$unconfirmed > 100 =>', 'Values to confirm are not told as next', 'DesignTest|ToldTest'],
+    ],
+    'app/Support/Planning.php' => [
+        ['private const LARGE = 1_000;', 'private const LARGE = 1_000_000;', 'Large plans take no turn', 'PlanningTest'],
+        ['return request()->attributes->get(self::WRITTEN) === true ? Planner::plan', 'return false ? Planner::plan', 'What is stored is asked for again', 'PlanningTest'],
+    ],
+    'app/Support/Printer.php' => [
+        ['if (!str_contains($bytes, "/Title ($title")) {', 'if (false) {', 'An error page is a paper', 'PrinterTest|IssueTest'],
+    ],
+    'app/Support/RunView.php' => [
+        ["'up' => \$printer->print(Dimension::Force, \$verdict->up_N)", "'up' => \$printer->print(Dimension::Force, \$verdict->down_N)", 'Push is told as pull', 'ToldTest'],
+        ["'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1] - \$feet_m[\$place])", "'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1])", 'A bay is told as a place', 'ToldTest'],
+        ["'height' => \$printer->tape(Tapes::onSlope_m(\$plan->design, \$run->run->line->holeY_m))", "'height' => \$printer->tape(Tapes::onSlope_m(\$plan->design, \$run->run->line->y_m))", 'Chalk lines are told at the rail', 'ToldTest'],
+    ],
+    'app/Support/SectionView.php' => [
+        ["'flashing' => \$foot->flashingThickness, 'below' => \$foot->flashingBelow, 'above' => \$foot->flashingAbove", "'flashing' => \$foot->flashingThickness, 'below' => \$foot->flashingAbove, 'above' => \$foot->flashingBelow", 'The flashing is drawn upside down', 'ToldTest'],
+    ],
+    'app/Support/SheetView.php' => [
+        ["'shift_m' => \$lap->shift->toMetres()", "'shift_m' => -\$lap->shift->toMetres()", 'Rafters at a lap are drawn on the other side', 'ToldTest'],
+        ["\$area->x->toMetres() - \$r_m, 'y_m' => \$area->y->toMetres() - \$r_m", "\$area->x->toMetres(), 'y_m' => \$area->y->toMetres()", 'Round areas are drawn beside themselves', 'ToldTest'],
+        ['+ ($cell->column - 1) * ($plan', '+ $cell->column * ($plan', 'A module that is left out is drawn beside its gap', 'ToldTest'],
+    ],
+    'app/Support/SideChanges.php' => [
+        ['$changed + array_diff_key($now, array_diff_key($before, $after))', '$after + array_diff_key($now, array_diff_key($before, $after))', 'A signature that was taken back comes back', 'HistoryTest'],
+    ],
+    'app/Support/SignedIn.php' => [
+        ['SURE_S = 900', 'SURE_S = 90000', 'Who logged in yesterday signs without the password', 'DesignTest'],
+        ['if (!Hash::check($password, (string) $user->getAuthPassword())) {', 'if (false) {', 'Any password signs', 'DesignTest'],
+        ['GUESSES = 10', 'GUESSES = 10000', 'The password of a signature may be guessed', 'DesignTest'],
+    ],
+    'app/Support/Stages.php' => [
+        ["'run_fails' => 'attachments'", "'run_fails' => 'rails'", 'A run that fails is told at the rails', 'ToldTest'],
+        ["\$plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],", '', 'Stages of a refused plan hold', 'ToldTest'],
+        ['1 - ($plan->clamp?->ratio() ?? 0.0)]', '1.0]', 'The modules hold whatever their clamps do', 'ToldTest'],
+    ],
+    'app/Support/Standing.php' => [
+        ["FindingKind::Refusal) !== [] => ['word' => 'refused', 'tone' => 'fails']", "FindingKind::Refusal) !== [] => ['word' => 'refused', 'tone' => 'plain']", 'A refused plan looks like an open one', 'ToldTest'],
+        ['count($open) > count($examples)', 'count($open) > count($examples) + 1', 'One stop is not told', 'ToldTest|IssueTest'],
+        ["\$finding->values['count']", '1', 'Values to enter are counted by stages', 'DesignTest'],
+    ],
+    'app/Support/StartingDesign.php' => [
+        ["['path' => '/confirmations', 'value' => []],", '', 'An uploaded design keeps its signatures', 'DesignTest'],
+    ],
+    'app/Support/StoreTrouble.php' => [
+        ["'disk_full', self::FULL, 507]", "'disk_full', self::FULL, 500]", 'A full disk is told as a fault of the program', 'StoreTroubleTest'],
+        ["mb_strimwidth(\$trouble->getSql(), 0, 400, '…')", "mb_strimwidth(\$trouble->getMessage(), 0, 400, '…')", 'Values stand in the log', 'StoreTroubleTest'],
+    ],
+    'app/Support/Tables.php' => [
+        ["\$printer->length(\$piece['length_m']), sprintf('%.4F', \$piece['length_m'])", "\$printer->length(\$piece['length_m']), sprintf('%.4F', \$bar['rest_m'])", 'A piece is told as long as the rest', 'ToldTest'],
+        ['!== 0 ? "\'".$cell : $cell', '!== 0 ? $cell : $cell', 'A cell may run as a formula', 'DesignTest|AccessTest|IssueTest'],
+    ],
+];

@@ -1,0 +1,331 @@
+<?php
+
+// Faults of the core, by file: a text that stands once in it, its replacement, and what that would mean.
+
+declare(strict_types=1);
+
+return [
+    'core/data/asce7_16/gable_roof.php' => [
+        ["'7-20/2n' => 3.0", "'7-20/2n' => 2.0", 'A published coefficient of a rake strip is too small'],
+        ["'27-45/down' => 0.9", "'27-45/down' => 0.7", 'Steep roofs are pressed too little'],
+    ],
+    'core/data/en_1990/factors.php' => [
+        ["'psi0/snow' =>", "'psi0/snow' => 0.0 *", 'Snow with leading wind counts for nothing below 1,000 m'],
+    ],
+    'core/data/nds_2018/lag.php' => [
+        ["'cd/wind' => 1.6", "'cd/wind' => 2.0", 'Wood is taken to hold more in a gust than the clause allows'],
+        ["'withdrawal' => 1800.0", "'withdrawal' => 2800.0", 'Lags hold half as much again'],
+    ],
+    'core/messages/en.php' => [
+        ["'up {up} of {rated_up}, down {down} of {rated_down}", "'up {up} of {rated_down}, down {down} of {rated_up}", 'Ratings up and down are told for each other'],
+        ["'because.qh' => 'Velocity pressure qh'", "'because.qh' => 'Velocity pressure qz'", 'A value has the name of another'],
+        ['at least 10 ft from overhead lines', 'at least 3 ft from overhead lines', 'A caution names a distance that kills'],
+        ['½ · 1.2 kg/m³ · ({speed})²', '½ · 1.2 kg/m³ · {speed}²', 'A formula squares the unit of the speed'],
+    ],
+    'core/src/Attachment/AttachmentVerdict.php' => [
+        ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
+    ],
+    'core/src/Attachment/Capacities.php' => [
+        ['public const IN_LINE_MOST_IN = 0.5;', 'public const IN_LINE_MOST_IN = 5.0;', 'Feet may stand five inches out of line'],
+    ],
+    'core/src/Attachment/ClampCheck.php' => [
+        ['$quarter_m2 : 2 * $quarter_m2', '$quarter_m2 : 2 / $quarter_m2', 'A clamp between two modules is judged for the area of half of one'],
+    ],
+    'core/src/Attachment/DowelInGap.php' => [
+        ['$qm), $g, -$m - $m) / $reductionIv', '$qm), $g, -$m + $m) / $reductionIv', 'A dowel that bends twice holds nothing'],
+        ['$qm), $g + $lm / 2, -$m - $qm', '$qm), $g + $lm * 2, -$m - $qm', 'A dowel that turns in the member holds too much'],
+        ["'II' => self::root(1 / (4 * \$qs) + 1 / (4", "'II' => self::root(1 * (4 * \$qs) + 1 / (4", 'A dowel that turns as a whole holds too much'],
+        ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
+    ],
+    'core/src/Attachment/FewestSearch.php' => [
+        ['$steps) === null && $this->isComplete', '$steps) === null || $this->isComplete', 'A search that gave up counts as a proof'],
+        ['$this->downs[$place + 1] = $down;', '$this->downs[$place + 2] = $down;', 'Loads that press are kept for another foot'],
+    ],
+    'core/src/Attachment/FootTally.php' => [
+        ['$ends = max($this->partial($partial', '$ends = min($this->partial($partial', 'The lesser of two partial cases is taken'],
+        ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
+    ],
+    'core/src/Attachment/LagInMember.php' => [
+        ['if ($class === null ||', 'if ($class !== null ||', 'A screw of no class is computed'],
+    ],
+    'core/src/Attachment/Latitudes.php' => [
+        ['$work->isSpent()) {', '!$work->isSpent()) {', 'Other members are sought only when nothing is left to seek with'],
+    ],
+    'core/src/Attachment/PartialSnow.php' => [
+        ['$patterns[$pattern] += (1 - $light)', '$patterns[$pattern] += (2 - $light)', 'Partial snow loads the wrong spans'],
+    ],
+    'core/src/Attachment/QuickCheck.php' => [
+        ['$along_N / $lateral_N + $tension_N / $withdrawal_N', '$along_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
+    ],
+    'core/src/Attachment/RailTally.php' => [
+        ['$partial->snowAlong_N * max(-$range[0]', '$partial->snowAlong_N / max(-$range[0]', 'Sliding snow bends the rail less, the more there is'],
+    ],
+    'core/src/Attachment/Relief.php' => [
+        ['[$member], 0, 1, $kept)])', '[$member], 1, 1, $kept)])', 'A member is relieved at the price of none'],
+    ],
+    'core/src/Attachment/RunSearches.php' => [
+        ['$check->capacities->placing->limit || !$check->holdsMoved($feet_m', '$check->capacities->placing->limit && !$check->holdsMoved($feet_m', 'Feet off their marks are not counted in a search'],
+    ],
+    'core/src/Attachment/SearchSpace.php' => [
+        ['0.0, 0.0, 0.0, 1.0);', '0.0, 0.0, 0.5, 1.0);', 'Uplift has a load where there is none'],
+    ],
+    'core/src/Attachment/UnitLayout.php' => [
+        ['$shape->clamps_m[0];', '$shape->clamps_m[1];', 'The overhang at the left is counted from the second foot'],
+        ['$this->left = $left =', '$this->right = $left =', 'What lies beyond the first foot is taken from the other end'],
+    ],
+    'core/src/Attachment/WoodWindow.php' => [
+        ['return max(0.0, floor($this->window_m', 'return min(0.0, floor($this->window_m', 'Crews are told no room beside the centre'],
+    ],
+    'core/src/Because/Becauses.php' => [
+        ['$feet_m[$foot + 1] - $feet_m[$foot]', '$feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
+        ['$this->plan->design->kit->lag->length->toMetres()', '$this->plan->design->kit->lag->width->toMetres()', 'The length of the lag is told as the width'],
+        ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
+        ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
+    ],
+    'core/src/Because/Inputs.php' => [
+        ['$pointer), 1) as $key)', '$pointer), 2) as $key)', 'A because reads the wrong part of a design'],
+    ],
+    'core/src/Cli/Main.php' => [
+        ['$plan, $words[2] ?? null)', '$plan, $words[3] ?? null)', 'The command line tells another path'],
+    ],
+    'core/src/Crew/Materials.php' => [
+        ['$ends = 2 * count($plan->supports);', '$ends = count($plan->supports);', 'One end clamp is brought for each run'],
+        ["\$item('lag', \$kit->lag->name, \$feet", "\$item('lag', \$kit->lag->name, 2 * \$feet", 'Twice the lags are brought'],
+        ["\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
+    ],
+    'core/src/Crew/Steps.php' => [
+        ["'5/16' => 7 / 32", "'5/16' => 9 / 32", 'Crews drill a pilot in which a lag holds nothing'],
+        ["['torque', [], ['makers_torque']],", "['torque', [], []],", 'The caution of the maker’s torque is left out'],
+        ["'thread_m' => \$lag?->threadInMember->toMetres()", "'thread_m' => \$lag?->inMember->toMetres()", 'Crews are told of thread that is tip'],
+    ],
+    'core/src/Crew/Tapes.php' => [
+        ['SlopeDatum::Ridge => $design->surface->slopeLength->toMetres() - $y_m', 'SlopeDatum::Ridge => $y_m - $design->surface->slopeLength->toMetres()', 'From the ridge the tape counts below nothing'],
+        ['- $plan->members->shiftAt_m($line->holeY_m)', '+ $plan->members->shiftAt_m($line->holeY_m)', 'Beside a lap the tape misses every member'],
+    ],
+    'core/src/Crew/Tools.php' => [
+        ["'shank_bit' => \$hasShank ?", "'shank_bit' => !\$hasShank ?", 'The bit for the shank stays in the van'],
+    ],
+    'core/src/Design/Confirmation.php' => [
+        ['{$this->name}, in the presence of {$this->account}', '{$this->account}, in the presence of {$this->name}', 'Who signed and who was present change places'],
+    ],
+    'core/src/Design/DesignFile.php' => [
+        ["return CanonicalJson::hash(array_diff_key(Writer::toArray(\$design), ['as_typed' => null]));", 'return CanonicalJson::hash(Writer::toArray($design));', 'Equal roofs have other hashes when typed otherwise'],
+    ],
+    'core/src/Design/Drawn.php' => [
+        ['!is_string($line) || !is_int($member)', '!is_string($line) && !is_int($member)', 'A pin takes any line'],
+    ],
+    'core/src/Design/Edits.php' => [
+        ["\$text === '' && \$field->optional)", "\$text === '' || \$field->optional)", 'An empty text clears what must be there'],
+        ['$field->range->min && $number', '$field->range->max && $number', 'Bare inches are taken where feet fit'],
+        ["'yes', 'true' => true, 'no', 'false' => false", "'yes', 'true' => false, 'no', 'false' => true", 'Yes is no'],
+    ],
+    'core/src/Design/ExampleRail.php' => [
+        ['350, 1_700, 700],', '350, 1_700, 701],', 'An example rail is stronger than its sheet'],
+    ],
+    'core/src/Design/OwnCopy.php' => [
+        ['#[Range(-1e6, 1e6)]', '#[Range(0, 1e6)]', 'Values below nothing cannot be read in an own copy'],
+    ],
+    'core/src/Design/Surface.php' => [
+        ["#[Range(0, 1.4)]\n        public Angle \$pitch", "#[Range(0, 14)]\n        public Angle \$pitch", 'A pitch past the vertical is taken'],
+    ],
+    'core/src/Design/Typed.php' => [
+        ['$dimension === null ||', '$dimension !== null ||', 'What was typed is dropped everywhere'],
+    ],
+    'core/src/Document/Json.php' => [
+        ['$token[0][0];', '$token[0][1];', 'A sign in a number is read off'],
+    ],
+    'core/src/Framing/MemberShares.php' => [
+        ['$share->ratio > $this->limit + 1e-9', '$share->ratio > 1.05 * $this->limit + 1e-9', 'Members over their limit are let go'],
+    ],
+    'core/src/Framing/Members.php' => [
+        ['$width_m - $far_m - 1.5 * $framing->width->toMetres()', '$width_m - $far_m + 1.5 * $framing->width->toMetres()', 'The last member stands beyond the gable'],
+    ],
+    'core/src/Framing/RafterScreen.php' => [
+        ['$design->kit->extraMassPerModule->toSi()) * 9.80665 /', '$design->kit->extraMassPerModule->toSi()) / 9.80665 /', 'The array weighs on rafters by its slope the wrong way'],
+        ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
+    ],
+    'core/src/Layout/Collisions.php' => [
+        ['$side_m = $spot->x_m + $design->module->width->toMetres()', '$side_m = $spot->x_m - $design->module->width->toMetres()', 'Modules over the right edge are not seen'],
+        ["'/block/'.(\$edge === 'left' ||", "'/block/'.(\$edge !== 'left' ||", 'The stop of one edge stands at the other'],
+    ],
+    'core/src/Layout/Course.php' => [
+        ['$above_in > self::NAILS_FROM_IN &&', '$above_in < self::NAILS_FROM_IN &&', 'A plate over the nails is not seen'],
+    ],
+    'core/src/Layout/ModuleCheck.php' => [
+        ['$most_Pa * cos($theta));', '$most_Pa * sin($theta));', 'Weight presses modules by the wrong part'],
+        ['$from_m >= $rating->from->toMetres() - 1e-6', '$from_m >= $rating->from->toMetres() - 1e-1', 'A rating counts for clamps out of its zone'],
+    ],
+    'core/src/Layout/Outline.php' => [
+        ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
+        ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
+    ],
+    'core/src/Layout/Placement.php' => [
+        ['&& $column !== $before', '&& $column === $before', 'A gap does not end a stretch of modules'],
+        ['$slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m', '$slope_m - $spot->y_m + $this->length_m + $overRidge_m > $exposed_m', 'The upper row is judged exposed from its lower edge'],
+        ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
+    ],
+    'core/src/Load/Admission.php' => [
+        ['Length::ofInches(1.0)->toMetres() + 1e-9', 'Length::ofInches(10.0)->toMetres() + 1e-9', 'Eave to ridge may be ten inches off unsaid'],
+        ['$ratio < 0.5 || $ratio > 2.0', '$ratio < 0.05 || $ratio > 20.0', 'A value read in an own copy may be twenty times the recalled one'],
+        ['Printed::over($block->topAboveRoof->toMetres(), $highest_m)', 'Printed::over($block->topAboveRoof->toMetres(), 2 * $highest_m)', 'Modules may stand twice as high over the roof'],
+    ],
+    'core/src/Load/AsNzs/AsNzsLoads.php' => [
+        ["\$beyond_m < \$a_m / 2 ? 'ridge_near' : 'ridge'", "\$beyond_m < \$a_m / 2 ? 'ridge' : 'ridge_near'", 'Near the ridge and farther off change places'],
+        ["\$in_m < \$a_m / 2 ? 'edge_near' : 'edge'", "\$in_m < \$a_m / 4 ? 'edge_near' : 'edge'", 'The strip at the edge is half as wide'],
+    ],
+    'core/src/Load/AsNzs/RoofPressure.php' => [
+        ['$bOverD > 8 => -0.9,', '$bOverD > 8 => +0.9,', 'A wide hip in the wind is pressed and not pulled'],
+    ],
+    'core/src/Load/AsNzs/SiteWind.php' => [
+        ['$mh = 1 + $h_m / (3.5', '$mh = 2 + $h_m / (3.5', 'A hill speeds the wind up by a whole more'],
+        ['> self::SHIELDED_UP_TO_M', '< self::SHIELDED_UP_TO_M', 'Low buildings are not shielded and tall ones are'],
+    ],
+    'core/src/Load/Asce7/Asce7Loads.php' => [
+        ['0.6, 0.0, 0.6, true, Duration::Wind)', '0.6, 0.0, 0.642, true, Duration::Wind)', 'Wind counts too much in uplift'],
+        ["new Combination('0.9D+1.0W', 0.9, 0.0, 1.0, true", "new Combination('0.9D+1.0W', 0.9, 0.0, 0.6, true", 'Strength combinations pull with allowable wind'],
+        ["['0.3S', 0.3] : ['0.5S', 0.5]", "['0.3S', 0.3] : ['0.5S', 0.2]", 'Companion snow is less than it says'],
+    ],
+    'core/src/Load/Asce7/RoofLive.php' => [
+        ['$r1 = max(0.6, min(1.0', '$r1 = min(0.6, min(1.0', 'Roof live load is not reduced as it may be'],
+    ],
+    'core/src/Load/Asce7/RoofSnow.php' => [
+        ['$slides ? [15.0, 55.0] : [45.0', '$slides ? [16.05, 55.0] : [45.0', 'Slippery cold roofs keep snow from a steeper slope'],
+        ['$belt_psf = 0.4 * $pf_psf *', '$belt_psf = 0.4 / $pf_psf *', 'Sliding snow is less, the longer the roof above'],
+        ['$power = 0.5): float', '$power = 0.535): float', 'Importance has another power in drifts'],
+        ['$hd_ft = max($hd_ft, $this->drift_ft(', '$hd_ft = min($hd_ft, $this->drift_ft(', 'Of lee and windward drift the lesser counts'],
+        ['$this->design->site->eaveToRidge->toFeet() / 50)', '$this->design->site->eaveToRidge->toFeet() / 70)', 'Rain on snow falls on flatter roofs only'],
+        ['[$hd_ft, 4 * $hd_ft] :', '[$hd_ft, 2 * $hd_ft] :', 'Drifts are half as wide'],
+        ['RoofSupports::Simple', 'RoofSupports::Other', 'The short rule counts where supports are not simple'],
+    ],
+    'core/src/Load/Asce7/RoofWind.php' => [
+        ['return max(', 'return min(', 'The strips of a gable are as narrow as the least of three'],
+        ['$y_m : $y_m) * $slant / $h_m', '$y_m : $y_m) / $slant / $h_m', 'A low roof has its zones stretched up the slope'],
+        ['([0.2, 0.6, 1.2] as $part)', '([0.2, 0.642, 1.2] as $part)', 'The edge zone of a low roof is too wide'],
+        ['=> match (true) {', '=> match (false) {', 'Strips beside hips are measured along the slope'],
+        ['RoofKind::Hip && min($design->surface->leftHip->toMetres()', 'RoofKind::Hip || min($design->surface->leftHip->toMetres()', 'A gable is refused as half a hip'],
+    ],
+    'core/src/Load/Asce7/Topographic.php' => [
+        ["26.8-1'), \$edition === Edition::Of2016", "26.8-1'), \$edition !== Edition::Of2016", 'A hill is told as a factor entered'],
+        ["\$slope > \$value('steepest') ? 2 *", "\$slope > \$value('steepest') ? 4 *", 'Steep hills reach twice as far'],
+    ],
+    'core/src/Load/Asce7/VelocityPressure.php' => [
+        ['max($z_ft, 15.0)', 'max($z_ft, 5.0)', 'Low roofs get less wind than the table begins with'],
+        ['=== Exposure::B ? max(', '=== Exposure::C ? max(', 'The floor of exposure B counts in C'],
+    ],
+    'core/src/Load/Coefficients.php' => [
+        ['$id, $depth + 1);', '$id, $depth + 2);', 'The id of a value is cut elsewhere'],
+    ],
+    'core/src/Load/En/EnLoads.php' => [
+        ['groundElevation->toMetres(), 1000.0)', 'groundElevation->toMetres(), 1500.0)', 'The larger ψ0 of snow begins too high'],
+        ['2 * $feature->height->toMetres()', '5 * $feature->height->toMetres()', 'A drift is told wider and flatter'],
+        ["\$corner ? 'F' : 'G'", "\$corner ? 'G' : 'F'", 'Corner and edge change places'],
+        ["\$this->coefficients);\n        \$s_Pa = \$mu * \$ce", "\$this->coefficients);\n        \$s_Pa = \$mu", 'The exposure of the roof does not count'],
+    ],
+    'core/src/Load/En/ExternalPressure.php' => [
+        ['[5, 15, 30, 45, 60, 75];', '[5, 15, 30, 46, 60, 75];', 'A published angle is another one'],
+    ],
+    'core/src/Load/En/GroundSnow.php' => [
+        ['$kPa = match (true) {', '$kPa = match (false) {', 'Ground snow of one set counts in all'],
+    ],
+    'core/src/Load/GivenLoads.php' => [
+        ["\$y_m < \$edge_m => \$side ? 'eave corner' : 'eave'", "\$y_m < \$edge_m => \$side ? 'ridge corner' : 'eave'", 'A given pressure counts at the other corner'],
+        ["\$toStandard;\n", "1.0;\n", 'Given pressures are not brought to the level of the standard'],
+    ],
+    'core/src/Load/Printed.php' => [
+        ['return $value <= $limit + self::noise($limit);', 'return $value < $limit - self::noise($limit);', 'At most is less than'],
+    ],
+    'core/src/Load/SnowCase.php' => [
+        ['0.0, null, false, 1.0);', '0.0, null, false, 1.07);', 'Even snow lies steeper than it does'],
+        ['$ridge_m - $this->reach_m', '$ridge_m + $this->reach_m', 'Snow below the ridge lies above it'],
+    ],
+    'core/src/Load/Suction.php' => [
+        ['$area_m2 >= $this->largeArea_m2 => $this->large_Pa', '$area_m2 >= $this->smallArea_m2 => $this->large_Pa', 'Suction falls at once to that of large areas'],
+    ],
+    'core/src/Load/Winds.php' => [
+        ["return \$side === 'left' || \$side === 'right' ? \$this->alongEave_m", "return \$side !== 'left' || \$side === 'right' ? \$this->alongEave_m", 'The breadth of the building is its depth'],
+    ],
+    'core/src/Load/ZoneDemand.php' => [
+        ['/ $area_m2 * cos($design->surface->pitch->toRadians())', '/ $area_m2 / cos($design->surface->pitch->toRadians())', 'The weight that holds down is told far off'],
+    ],
+    'core/src/Load/ZoneMap.php' => [
+        ['[$double / 2, $x / (3 * $double)', '[$double / 2, $x * (3 * $double)', 'The middle of a zone field lies elsewhere'],
+        ['if ($before !== null && $before[2] === $fields)', 'if ($before === null && $before[2] === $fields)', 'Neighbouring fields of different zones are joined'],
+        ['if ($to_m - $from_m <=', 'if ($to_m + $from_m <=', 'No field of a zone is thin enough to leave out'],
+    ],
+    'core/src/Message/Summary.php' => [
+        ['0, $letters - mb_strlen($text)))', '0, $letters + mb_strlen($text)))', 'Columns on the terminal do not stand'],
+    ],
+    'core/src/Message/Texts.php' => [
+        ['floor(100 * $reserve + 1e-6)', 'ceil(100 * $reserve + 1e-6)', 'A reserve is rounded up'],
+        ["\$reserve < 0.10 => 'tight'", "\$reserve < 0.01 => 'tight'", 'Tight is told as holding'],
+    ],
+    'core/src/Plan/Clearances.php' => [
+        ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
+    ],
+    'core/src/Plan/Finding.php' => [
+        ["'rafter_screen_fails', 'en_velocity_high',", "'rafter_screen_fails', 'en_velocity_high', 'run_fails',", 'A run that fails can be signed away'],
+        ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
+    ],
+    'core/src/Plan/Findings.php' => [
+        ['$inLine_m !== null &&', '$inLine_m === null &&', 'Feet out of line are told where none are'],
+        ['< $line_m - 1e-9) {', '< $line_m + 1e-9) {', 'A run on the limit of alignment is told'],
+        ["'ratio' => round(\$screen->ratio", "'ratio' => floor(\$screen->ratio", 'The rafter screen is told cut off'],
+        ['$clamp->upRatio > 1.0 + 1e-9', '$clamp->upRatio > 1.1 + 1e-9', 'Clamps may be pulled a tenth too much'],
+        ['$clamp->alongRatio > 1.0 + 1e-9', '$clamp->alongRatio > 1.0 + 1e-1', 'Clamps may be pushed a tenth too much'],
+        ['$screen->ratio > 1.0 + 1e-9', '$screen->ratio > 1.5 + 1e-9', 'Rafters may be bent by half too much'],
+        ['$window->window_m > 0.0 ? Finding::warning', '$window->window_m > -1.0 ? Finding::warning', 'A lag that cannot keep its edge is only warned of'],
+    ],
+    'core/src/Plan/Plan.php' => [
+        ['|| $this->unconfirmed() !== [] ||', '||', 'A plan is confirmed with values nobody confirmed'],
+        ["\$worst === null ? null : 1 - \$worst;\n    }\n}", "\$worst === null ? null : 1 - \$worst / 2;\n    }\n}", 'The least reserve is told too large'],
+    ],
+    'core/src/Plan/PlanDocument.php' => [
+        ["'x0_m' => \$run->run->x0_m, 'x1_m' => \$run->run->x1_m", "'x0_m' => \$run->run->x1_m, 'x1_m' => \$run->run->x0_m", 'A run is told from its other end'],
+        ["'warnings' => \$kinds['warning'] ?? 0", "'warnings' => \$kinds['stop'] ?? 0", 'Stops are counted as warnings'],
+        ["'torque_Nm' => \$kit->clamp->torque?->toSi()", "'torque_Nm' => \$kit->bolt->torque?->toSi()", 'Clamps get the torque of the bolts'],
+        ["'down_N' => \$verdict->down_N, 'along_N' => \$verdict->along_N", "'down_N' => \$verdict->along_N, 'along_N' => \$verdict->down_N", 'Forces on a foot change places'],
+    ],
+    'core/src/Plan/Planner.php' => [
+        ['Depth::Full && $loads->exposureCounts', 'Depth::Full || $loads->exposureCounts', 'The milder reading is planned on every look'],
+    ],
+    'core/src/Quantity/Dimension.php' => [
+        ['1000 * $lbf / ($in * $in)', '1000 * $lbf * ($in * $in)', 'A pound a square foot is a pound a square inch or more'],
+    ],
+    'core/src/Quantity/IsQuantity.php' => [
+        ['self($value * self::dimension()->units()[$unit])', 'self($value / self::dimension()->units()[$unit])', 'Units divide where they multiply'],
+    ],
+    'core/src/Quantity/Printer.php' => [
+        ["\$inches > 0 && \$inches < 16 ? '0 ' : ''", "\$inches > 0 && \$inches < 8 ? '0 ' : ''", 'A mark loses its nothing inches'],
+        ["self::number(rad2deg(\$value_si), 2).'°'", "self::number(\$value_si, 2).'°'", 'Radians are told as degrees'],
+        ["? '−' : '').\$text", "? '' : '').\$text", 'A minus sign is lost'],
+        ["'psf', 1, 'psf')", "'psf', 1, 'Pa')", 'Pounds a square foot are told as pascals'],
+    ],
+    'core/src/Quantity/QuantityText.php' => [
+        ['|| $inches < 0 || $inches', '|| $inches <= 0 || $inches', 'No inches after feet are refused'],
+    ],
+    'core/src/Quantity/UnitSystem.php' => [
+        ['/ 8 : 0.001;', '/ 8 : 0.00107;', 'Marks in a metric job are cut elsewhere'],
+    ],
+    'core/src/Rail/ContinuousBeam.php' => [
+        ['$gap / ($hinge ** 3 + $rest ** 3);', '$gap / ($hinge ** 3 - $rest ** 3);', 'A hinge opens the wrong way'],
+        ['$moments[$span + 1] - $moments[$span])', '$moments[$span + 1] + $moments[$span])', 'Shears of a span have the wrong sign'],
+    ],
+    'core/src/Rail/CuttingList.php' => [
+        ["\$piece['length_m'] + \$kerf_m <= \$bar", "\$piece['length_m'] <= \$bar", 'A saw cut takes no rail'],
+        ["\$run->id.'-'.\$piece", "\$run->id.'-'.(\$piece + 1)", 'Pieces have the labels of their neighbours'],
+    ],
+    'core/src/Rail/OwnHand.php' => [
+        ['return true;', 'return false;', 'No bay may be longer'],
+    ],
+    'core/src/Rail/RailLines.php' => [
+        ['$length_m - min($zone->to->toMetres()', '$length_m + min($zone->to->toMetres()', 'The clamp zone of the upper rail lies past the module'],
+    ],
+    'core/src/Rail/Runs.php' => [
+        ['$modules) - 1];', '$modules) - 2];', 'A run ends a module short'],
+        ['$x_m > $x1_m - $past_m ||', '$x_m > $x1_m + $past_m ||', 'A foot may stand on the end of a rail'],
+    ],
+    'core/src/Seal/HoleLedger.php' => [
+        ["'y_m' => \$plan->run->line->holeY_m", "'y_m' => \$plan->run->line->y_m", 'Holes are told where the rail lies'],
+        ["'note' => \$penetration->note", "'note' => ''", 'The note of a hole is lost'],
+    ],
+];
