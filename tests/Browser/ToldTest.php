@@ -45,7 +45,7 @@ final class ToldTest extends BrowserTestCase
             $this->visit("/jobs/{$job->id}/stage/$stage");
             $this->element('#worksheet h2, #worksheet h1, #worksheet p');
             $this->settled();
-            array_push($lines, "--- stage $stage", ...$this->text('#worksheet'), ...$stage === 'rails' || $stage === 'holes' ? $this->drawn('main') : []);
+            array_push($lines, "--- stage $stage", ...$this->text('#app'), ...$stage === 'attachments' || $stage === 'holes' ? $this->drawn('#app') : []);
         }
         foreach (['crew', 'calculation'] as $paper) {
             $this->visit("/jobs/{$job->id}/print/$paper");

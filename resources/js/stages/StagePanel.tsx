@@ -182,7 +182,7 @@ function MemberLoads() {
                     {member.number}{' '}
                     <Why ask={ask} path={`members/${member.number}`}>
                         <span className={`tone-${member.word} font-semibold`}>{member.ratio}</span>
-                    </Why>
+                    </Why>{' '}
                 </span>
             ))}
         </p>

@@ -467,7 +467,7 @@ function AttachmentsSheet() {
         <>
             <h2 className="text-[1.2rem]">Attachments</h2>
             <p className="mt-1">
-                <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet
+                <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet{' '}
                 {data.summary.reserve !== null && (
                     <span className={`tone-${data.summary.tone} ml-2 font-semibold`}>
                         {data.summary.word}, least reserve {data.summary.reserve}
