@@ -61,6 +61,21 @@ final class EditsTest extends TestCase
         self::assertSame(DesignFile::hash($before), DesignFile::hash(Edits::apply($out, [['toggle' => ['row' => 2, 'column' => 3]]])));
     }
 
+    public function test_yes_is_yes_and_no_is_no(): void
+    {
+        foreach (['Yes' => true, 'true' => true, 'no' => false, 'False' => false] as $text => $is) {
+            self::assertSame($is, Edits::apply(Scenario::of()->design(), [['path' => '/kit/lag/drill_guide', 'typed' => $text]])->kit->lag->drillGuide, $text);
+        }
+        foreach ([['line' => 5, 'member' => 7], ['line' => 'a', 'member' => 7], ['line' => 'A', 'member' => 'x'], ['line' => 'A', 'member' => 0]] as $pin) {
+            try {
+                Edits::apply(Scenario::of()->design(), [['pin' => $pin]]);
+                self::fail('a pin of '.json_encode($pin));
+            } catch (DocumentInvalid $invalid) {
+                self::assertStringContainsString('expected', $invalid->getMessage());
+            }
+        }
+    }
+
     public function test_every_value_takes_every_unit_of_its_kind_and_the_examples_of_its_own_hint(): void
     {
         $design = Scenario::of()->design();

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Load;
 
 use Garnetine\Core\Attachment\DowelInGap;
+use Garnetine\Core\Layout\Course;
+use Garnetine\Core\Load\AsNzs\RoofPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
@@ -79,6 +82,8 @@ final class ByHandTest extends TestCase
         yield 'shielding' => [$roofs['as-nzs-shielded'], 'loads/vdes', ['ms' => 0.886843]];
         // ASCE 7-16, Table 26.8-1, ridge, C: H/Lh 31/90, K1 1.45 · 0.3444 = 0.4994; upwind 17 m, μ 1.5: K2 = 1 − 17/135 = 0.8741; γ 3: K3 = e^(−3 · 4.572/90) = 0.8586; (1 + 0.3748)². Recalled.
         yield 'speed-up on a ridge, upwind' => [$roofs['hip'], 'loads/kzt', ['k1' => 0.499444, 'k2' => 0.874074, 'k3' => 0.858645, 'value' => 1.890114]];
+        // The same, 2-D escarpment, B: H/Lh 21/33 over 0.5, so K1 0.75 · 0.5 and Lh 2 · 21 m; downwind 41 m, μ 4: K2 = 1 − 41/168; γ 2.5: K3 = e^(−2.5 · 3.9/42).
+        yield 'speed-up beyond a steep escarpment' => [$roofs['steep'], 'loads/kzt', ['k1' => 0.375, 'k2' => 0.755952, 'k3' => 0.792842, 'value' => 1.500031]];
         // ASCE 7-22, §7.3.4: the lesser of pg 1.5 kPa and pm of risk category III, 35 psf or more. Recalled.
         yield 'least snow of 2022' => [$roofs['drift-2022'], 'loads/snow/minimum', ['value_Pa' => 1500.0]];
     }
@@ -124,6 +129,31 @@ final class ByHandTest extends TestCase
     {
         $pulls = array_map(static fn ($wind): array => [$wind->inside->small_Pa, $wind->exposed->large_Pa], self::plan(Uneven::all()['given'])->loads->winds ?? []);
         self::assertEqualsWithDelta(['field' => [1500.0, 1500.0], 'eave' => [1700.0, 1700.0], 'rake' => [1800.0, 1800.0], 'ridge' => [1900.0, 1900.0], 'eave corner' => [2100.0, 2100.0], 'ridge corner' => [2300.0, 2300.0]], $pulls, 1e-9);
+    }
+
+    public function test_wide_roofs_away_from_the_wind_are_pulled_by_their_breadth(): void
+    {
+        // AS/NZS 1170.2:2011, Table 5.3(C), 25° and more: −0.6 under b/d 3, −0.06 (7 + b/d) to 8, −0.9 over; half-way from 20° to 25° at h/d 0.5 from −0.6. Recalled.
+        foreach ([[30.0, 2.0, -0.6], [30.0, 5.0, -0.72], [30.0, 8.0, -0.9], [30.0, 12.0, -0.9], [22.5, 12.0, -0.75]] as [$degrees, $broad, $pulled]) {
+            self::assertEqualsWithDelta($pulled, (new RoofPressure(new Coefficients()))->downwind(0.5, $degrees, $broad), 1e-9);
+        }
+    }
+
+    public function test_a_plate_over_the_nails_of_a_course(): void
+    {
+        // The band from ½ in to 1¼ in above a butt; butts stand 5.625 in apart from 11¼ in. Common practice, no source.
+        $course = Course::of(Scenario::of()->with('/surface/upper_butt_m', 0.0254 * (11.25 + 5.625))->with('/surface/courses_between', 1)->design()->surface) ?? self::fail('no course');
+        foreach ([[0.49, false], [0.51, true], [1.24, true], [1.26, false]] as [$above_in, $isOver]) {
+            foreach ([11.25, 11.25 + 5.625] as $butt_in) {
+                self::assertSame($isOver, $course->inNailBand(0.0254 * ($butt_in + $above_in)), "$above_in in");
+            }
+        }
+    }
+
+    public function test_a_reserve_is_told_in_a_word(): void
+    {
+        self::assertSame(['fails', 'tight', 'tight', 'holds'], array_map(Texts::word(...), [-0.001, 0.0, 0.0999, 0.1]));
+        self::assertSame(['9 %', '10 %', '−1 %', '0 %'], array_map(Texts::reserve(...), [0.0999, 0.1, -0.001, 0.0099]));
     }
 
     /** Where the shear across the gap leaves no moment over: each side turns as a whole or bends; sought by halving, with no formula of its roots. */

@@ -29,7 +29,9 @@ final class PlannerTest extends TestCase
         $all = array_map(static fn ($used): array => $signed('coefficient/'.$used->id, $used->text()), $plan->coefficients->used());
         $almost = Planner::plan(Scenario::of()->with('/confirmations', $all)->design());
         self::assertSame(Status::Preliminary, $almost->status());
-        $all[] = $signed('structure', $plan->structureDigest());
+        $structure = $signed('structure', $plan->structureDigest());
+        self::assertSame(Status::Preliminary, Planner::plan(Scenario::of()->with('/confirmations', [$structure, ...array_slice($all, 1)])->design())->status(), 'one value is not confirmed');
+        $all[] = $structure;
         self::assertSame(Status::Confirmed, Planner::plan(Scenario::of()->with('/confirmations', $all)->design())->status());
         // The signature on the structure lapses with the loads that it was given for.
         self::assertSame(Status::Preliminary, Planner::plan(Scenario::of()->with('/confirmations', $all)->with('/surface/dead_load_Pa', 600.0)->design())->status());

@@ -6,8 +6,10 @@ namespace Garnetine\Core\Tests\Told;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Message\Summary;
+use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
@@ -33,12 +35,24 @@ final class ToldTest extends TestCase
     {
         $plan = Planner::plan($roof->design());
         $document = ['build' => null] + PlanDocument::toArray($plan);
-        Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::becauses($plan), ...Told::lines($document)]);
+        Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::crew($plan), ...self::becauses($plan), ...Told::lines($document)]);
     }
 
     public function test_what_may_be_entered_is_what_was_approved(): void
     {
         Told::assertApproved(__DIR__.'/schema.txt', Told::lines(DesignFile::schema()));
+    }
+
+    /** @return list<string> Tools and steps with their cautions */
+    private static function crew(Plan $plan): array
+    {
+        $texts = new Texts($plan->design->printer());
+        $told = array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->lag));
+        foreach ($plan->steps->steps ?? [] as $step) {
+            array_push($told, $texts->say('step.'.$step['code'], $step['values']), ...array_map(static fn (string $caution): string => '! '.$texts->say("caution.$caution"), $step['cautions']));
+        }
+
+        return $told;
     }
 
     /** @return list<string> Each once */
