@@ -30,7 +30,7 @@ if ($today) {
 $faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $only)));
 
 /** Whether tests fail under the fault: those that are nearest first. */
-$isSeen = static function (array $fault) use ($copy, $folder, $nearOnly): bool {
+$isSeen = static function (array $fault) use ($copy, $nearOnly): bool {
     $run = static function (string $command) use ($copy): bool {
         exec('cd '.escapeshellarg($copy).' && timeout 600 bash -c '.escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
 
@@ -38,7 +38,7 @@ $isSeen = static function (array $fault) use ($copy, $folder, $nearOnly): bool {
     };
     $database = static fn (string $phpunit): string => "source bin/lib.sh; need_environment; pg_start test; $phpunit";
     if ($fault['part'] === 'core') {
-        $near = 'tests/'.basename($folder($fault['file']));
+        $near = 'tests/'.(explode('/', $fault['file'])[2] ?? '');
         $near = is_dir("$copy/core/$near") ? $near : 'tests/Told';
         $phpunit = 'cd core && vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result';
 

@@ -26,6 +26,13 @@ final class SwitchTest extends TestCase
         yield 'a clamp is pulled off' => [$of('/kit/clamp/up_N'), 9000.0, 100.0, 'clamp_fails', static fn (Plan $plan): ?float => $plan->clamp?->upRatio, 1.0];
         yield 'a clamp slips' => [$of('/kit/clamp/along_N'), 9000.0, 10.0, 'clamp_slips', static fn (Plan $plan): ?float => $plan->clamp?->alongRatio, 1.0];
         yield 'a module is pulled over its rating' => [$of('/site/wind_speed_m_per_s'), 43.0, 90.0, 'module_rating', static fn (Plan $plan): float => max(0.0, ...array_map(static fn (ModuleCheck $check): float => $check->up_Pa / ($check->ratedUp_Pa ?? 1.0), $plan->modules)), 1.0];
+        // Rails do not move for the better of two ratings; it counts only where they lie in its zone.
+        $rated = static fn (float $from_m): Scenario => $roof->with('/module/ratings', [
+            ['basis' => 'test', 'document' => '', 'down_Pa' => 5100.0, 'factor' => 1.5, 'from_m' => $from_m, 'side' => 'long', 'to_m' => 0.5, 'up_Pa' => 3300.0],
+            ['basis' => 'design', 'document' => '', 'down_Pa' => 2900.0, 'factor' => 1.0, 'from_m' => 0.11, 'side' => 'long', 'to_m' => 0.55, 'up_Pa' => 1900.0],
+        ]);
+        $offset = static fn (RunPlan $run): float => $run->run->line->isUpper ? 1.6764 - $run->run->line->offset_m : $run->run->line->offset_m;
+        yield 'a rail lies before the zone of the better rating' => [$rated, 0.15, 0.49, static fn (Plan $plan): bool => $plan->modules[0]->ratedUp_Pa === 1900.0, static fn (Plan $plan, float $from_m): float => $from_m / min(array_map($offset, array_slice($plan->supports, 0, 2)) ?: [1.0]), 1.0];
         yield 'even shares are over the limit' => [$of('/surface/dead_load_Pa', Uneven::all()['gable-30-snow']), 3000.0, 100.0, 'one_share_too_much', static fn (Plan $plan): ?float => $plan->shares?->atOneShare, 1.05];
         yield 'rafters are bent over their value' => [$of('/surface/framing/span_m', Uneven::all()['lag-by-size']), 1.0, 6.0, 'rafter_screen_fails', static fn (Plan $plan): ?float => $plan->screen?->ratio, 1.0];
         yield 'little room beside the centre' => [$of('/surface/framing/width_m'), 0.06, 0.036, 'window_small', static fn (Plan $plan): ?float => $plan->window?->window_m, 0.003175];

@@ -199,6 +199,7 @@ final class FindingsTest extends TestCase
         self::assertSame($at, $found[0]->at);
         self::assertStringContainsString($says, (new Texts($plan->design->printer()))->finding($found[0]));
         self::assertSame($kind === 'refusal', $plan->hasRefusal());
+        self::assertSame(in_array($kind, ['refusal', 'stop'], true), $found[0]->blocks());
         self::assertSame(Status::Preliminary, $plan->status());
         self::assertNotSame('', PlanDocument::write($plan));
         if ($base !== 'none') {
