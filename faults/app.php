@@ -11,7 +11,6 @@ return [
     'app/Actions/Designs/SaveDesign.php' => [
         ["'is_side' => \$newest !== null && \$newest->id !== \$base?->id", "'is_side' => false", 'A lost race overwrites', 'HistoryTest|DesignTest'],
         ["if (\$stored !== null) {\n                return \$stored;\n            }", '', 'A save that is sent again is stored twice', 'DesignTest|HistoryTest'],
-        ["\$kind === 'edit' && \$base !== null && \$newest?->id", '$base !== null && $newest?->id', 'Undo of nothing stores nothing', 'HistoryTest'],
         ['->lockForUpdate()', '', 'Two who save at once both come last', 'HistoryTest'],
     ],
     'app/Actions/Plans/IssuePlan.php' => [

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
 use App\Models\User;
+use Garnetine\Core\Design\Edits;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -146,5 +149,15 @@ final class HistoryTest extends TestCase
         }
         self::assertSame([1, 2, 3, 4], $this->job->designs()->orderBy('number')->pluck('number')->all());
         self::assertSame(2, $this->job->designs()->where('is_side', true)->count());
+        // Who comes at the same moment waits at the job, before anything is read; and a key that is stored meanwhile is the answer.
+        DB::enableQueryLog();
+        $save = fn (): int => app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '124 mph']]), '124 mph', 'edit', '00000000-0000-4000-8000-000000000009')->id;
+        $one = $save();
+        $queries = array_column(DB::getQueryLog(), 'query');
+        DB::disableQueryLog();
+        $locks = array_keys(array_filter($queries, static fn (string $query): bool => str_contains($query, 'from "jobs"') && str_contains($query, 'for update')));
+        $numbers = array_keys(array_filter($queries, static fn (string $query): bool => str_contains($query, 'max("number")')));
+        self::assertTrue(isset($locks[0], $numbers[0]) && $locks[0] < $numbers[0], implode('; ', $queries));
+        self::assertSame($one, $save());
     }
 }

@@ -36,8 +36,14 @@ final class PrinterTest extends TestCase
             self::assertFileDoesNotExist("$folder/asked-$other");
             file_put_contents("$folder/paper.pdf", $paper);
             self::assertStringNotContainsString(trim((string) gethostname()), (string) shell_exec('pdftotext '.escapeshellarg("$folder/paper.pdf").' -'));
-            $this->expectExceptionMessage('made no paper');
-            Printer::pdf("http://127.0.0.1:$own/away", 'A paper');
+            foreach (['/' => ['Another paper', 'could not be opened'], '/away' => ['A paper', 'made no paper']] as $path => [$title, $says]) {
+                try {
+                    Printer::pdf("http://127.0.0.1:$own$path", $title);
+                    self::fail("$path is a paper");
+                } catch (\RuntimeException $trouble) {
+                    self::assertStringContainsString($says, $trouble->getMessage());
+                }
+            }
         } finally {
             array_map(static fn ($server): bool => is_resource($server) && proc_terminate($server), $servers);
             array_map(unlink(...), glob("$folder/*") ?: []);

@@ -26,7 +26,7 @@ final class ToldTest extends TestCase
     /** @return array<string, array{string}> */
     public static function roofs(): array
     {
-        return array_map(static fn (string $roof): array => [$roof], array_combine($roofs = ['gable', 'lrfd-own-hand', 'en-high', 'refused'], $roofs));
+        return array_map(static fn (string $roof): array => [$roof], array_combine($roofs = ['gable', 'gable-30-snow', 'lrfd-own-hand', 'en-high', 'refused'], $roofs));
     }
 
     #[DataProvider('roofs')]
