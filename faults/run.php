@@ -63,8 +63,6 @@ foreach ($faults as $index => $fault) {
         printf("? %s %s: its text stands %d times in %s\n", $fault['part'], $fault['name'], substr_count($text, $fault['from']), $fault['file']);
         continue;
     }
-    // A new file, or the project itself would have the fault.
-    unlink($path);
     file_put_contents($path, str_replace($fault['from'], $fault['to'], $text));
     $seen = $isSeen($fault);
     file_put_contents($path, $text);
