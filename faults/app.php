@@ -80,7 +80,7 @@ return [
     'app/Support/RunView.php' => [
         ["'up' => \$printer->print(Dimension::Force, \$verdict->up_N)", "'up' => \$printer->print(Dimension::Force, \$verdict->down_N)", 'Push is told as pull', 'ToldTest'],
         ["'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1] - \$feet_m[\$place])", "'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1])", 'A bay is told as a place', 'ToldTest'],
-        ["'height' => \$printer->tape(Tapes::onSlope_m(\$plan->design, \$run->run->line->holeY_m))", "'height' => \$printer->tape(Tapes::onSlope_m(\$plan->design, \$run->run->line->y_m))", 'Chalk lines are told at the rail', 'ToldTest'],
+        ["'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->holeY_m))", "'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->y_m))", 'Chalk lines are told at the rail', 'ToldTest'],
     ],
     'app/Support/SectionView.php' => [
         ["'flashing' => \$foot->flashingThickness, 'below' => \$foot->flashingBelow, 'above' => \$foot->flashingAbove", "'flashing' => \$foot->flashingThickness, 'below' => \$foot->flashingAbove, 'above' => \$foot->flashingBelow", 'The flashing is drawn upside down', 'ToldTest'],

@@ -89,7 +89,7 @@ return [
         ['$plan, $words[2] ?? null)', '$plan, $words[3] ?? null)', 'The command line tells another path'],
     ],
     'core/src/Crew/Materials.php' => [
-        ['$ends = 2 * count($plan->supports);', '$ends = count($plan->supports);', 'One end clamp is brought for each run'],
+        ['$ends = 2 * count($runs);', '$ends = count($runs);', 'One end clamp is brought for each run'],
         ["\$item('lag', \$kit->lag->name, \$feet", "\$item('lag', \$kit->lag->name, 2 * \$feet", 'Twice the lags are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
@@ -99,8 +99,8 @@ return [
         ["'thread_m' => \$lag?->threadInMember->toMetres()", "'thread_m' => \$lag?->inMember->toMetres()", 'Crews are told of thread that is tip'],
     ],
     'core/src/Crew/Tapes.php' => [
-        ['SlopeDatum::Ridge => $design->surface->slopeLength->toMetres() - $y_m', 'SlopeDatum::Ridge => $y_m - $design->surface->slopeLength->toMetres()', 'From the ridge the tape counts below nothing'],
-        ['- $plan->members->shiftAt_m($line->holeY_m)', '+ $plan->members->shiftAt_m($line->holeY_m)', 'Beside a lap the tape misses every member'],
+        ['SlopeDatum::Ridge => $this->design->surface->slopeLength->toMetres() - $y_m', 'SlopeDatum::Ridge => $y_m - $this->design->surface->slopeLength->toMetres()', 'From the ridge the tape counts below nothing'],
+        ['- $this->members->shiftAt_m($line->holeY_m)', '+ $this->members->shiftAt_m($line->holeY_m)', 'Beside a lap the tape misses every member'],
     ],
     'core/src/Crew/Tools.php' => [
         ["'shank_bit' => \$hasShank ?", "'shank_bit' => !\$hasShank ?", 'The bit for the shank stays in the van'],
@@ -151,11 +151,11 @@ return [
     'core/src/Layout/Course.php' => [
         ['$above_in > self::NAILS_FROM_IN &&', '$above_in < self::NAILS_FROM_IN &&', 'A plate over the nails is not seen'],
     ],
-    'core/src/Layout/ModuleCheck.php' => [
+    'core/src/Attachment/ModuleCheck.php' => [
         ['$most_Pa * cos($theta));', '$most_Pa * sin($theta));', 'Weight presses modules by the wrong part'],
         ['$from_m >= $rating->from->toMetres() - 1e-6', '$from_m >= $rating->from->toMetres() - 1e-1', 'A rating counts for clamps out of its zone'],
     ],
-    'core/src/Layout/Outline.php' => [
+    'core/src/Geometry/Outline.php' => [
         ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],
@@ -261,7 +261,7 @@ return [
     'core/src/Plan/Clearances.php' => [
         ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
     ],
-    'core/src/Plan/Finding.php' => [
+    'core/src/Finding/Finding.php' => [
         ["'rafter_screen_fails', 'en_velocity_high',", "'rafter_screen_fails', 'en_velocity_high', 'run_fails',", 'A run that fails can be signed away'],
         ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
     ],

@@ -7,7 +7,6 @@ namespace App\Support;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Worked;
-use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
@@ -168,6 +167,6 @@ final readonly class CalculationView
 
     private function onTape(RunPlan $run, float $x_m): string
     {
-        return $this->print->tape(Tapes::onRun_m($this->plan, $run->run->line, $x_m));
+        return $this->print->tape($this->plan->tapes()->onRun_m($run->run->line, $x_m));
     }
 }

@@ -6,11 +6,11 @@ namespace App\Support;
 
 use App\Models\Design;
 use Garnetine\Core\Design\Design as Document;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\FindingKind;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\FindingKind;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 

@@ -10,10 +10,10 @@ use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 

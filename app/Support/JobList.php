@@ -12,8 +12,8 @@ use App\Models\Job;
 use App\Models\User;
 use Garnetine\Core\Design\Design as Document;
 use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Finding;
 
 /** The jobs of a user's company, newest change first, each with where it stands. */
 final class JobList

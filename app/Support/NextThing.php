@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Finding;
 
 /** What is to be done next in a job, in a few words. */
 final class NextThing

@@ -6,8 +6,6 @@ namespace App\Support;
 
 use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Because\Because;
-use Garnetine\Core\Crew\Materials;
-use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Load\Coefficient;
@@ -29,7 +27,7 @@ final class PaperView
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
-            ], Tapes::slope($plan)),
+            ], $plan->tapes()->slope()),
             'lag' => self::lag($plan),
             'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [
@@ -44,7 +42,7 @@ final class PaperView
                 'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']), 'y' => $printer->tape($hole['y_m']),
                 'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'], 'state' => $hole['state'], 'note' => $hole['note'],
             ], $plan->holes->holes ?? []),
-            'materials' => $plan->holes === null ? [] : array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, Materials::of($plan)),
+            'materials' => array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, $plan->materials()),
             'torque' => [
                 ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
                 ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],

@@ -37,12 +37,12 @@ final class RunView
             'rail_reserve' => $rail === null ? null : Texts::reserve($rail->reserve()), 'rail_word' => $rail === null ? 'plain' : Texts::word($rail->reserve()),
             'in_line' => $run->inLine_m() === null ? null : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
-            'height' => $printer->tape(Tapes::onSlope_m($plan->design, $run->run->line->holeY_m)),
+            'height' => $printer->tape($plan->tapes()->onSlope_m($run->run->line->holeY_m)),
             'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($run),
             'places' => $withTape ? self::places($run) : [],
             'table' => $withTape ? self::table($plan, $run, $texts) : [],
-            'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], Tapes::run($plan, $run)) : [],
+            'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], $plan->tapes()->run($run)) : [],
         ];
     }
 
@@ -83,7 +83,7 @@ final class RunView
             $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
             $reserve = $verdict->worst->reserve();
             $feet[] = [
-                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape(Tapes::onRun_m($plan, $run->run->line, $verdict->x_m)),
+                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->onRun_m($run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,

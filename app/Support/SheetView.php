@@ -6,7 +6,7 @@ namespace App\Support;
 
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;

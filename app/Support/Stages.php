@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\FindingKind;
 use Garnetine\Core\Plan\Plan;
 
 /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Plan\Plan;
 
 /** Tables as CSV. No cell can be read as a formula by a spreadsheet. */
@@ -13,7 +12,7 @@ final class Tables
     public static function materials(Plan $plan): string
     {
         $rows = [['Item', 'Name', 'Count', 'Document']];
-        foreach (Materials::of($plan) as $item) {
+        foreach ($plan->materials() as $item) {
             $rows[] = [str_replace('_', ' ', $item['item']), $item['name'], (string) $item['count'], $item['document']];
         }
 

@@ -9,7 +9,7 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Policies\Permissions;
 use App\Support\Stages;
-use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Tests\Plan\FindingsTest;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Framing\MemberShares;
 
 /**

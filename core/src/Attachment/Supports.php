@@ -6,7 +6,6 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Pattern;
-use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Rail\OwnHand;
 use Garnetine\Core\Rail\Run;

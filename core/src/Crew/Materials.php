@@ -5,31 +5,38 @@ declare(strict_types=1);
 namespace Garnetine\Core\Crew;
 
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Seal\HoleLedger;
 
 /** What to bring, counted from the plan. */
 final class Materials
 {
-    /** @return list<array{item: string, name: string, count: int, document: string}> */
-    public static function of(Plan $plan): array
+    /**
+     * @param list<RunPlan> $runs
+     * @param int $modules Placed
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    public static function of(Design $design, array $runs, int $modules, ?CuttingList $cutting, HoleLedger $holes): array
     {
-        $kit = $plan->design->kit;
-        $feet = $plan->attachmentCount();
-        $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $plan->supports));
-        $ends = 2 * count($plan->supports);
-        $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $plan->supports));
+        $kit = $design->kit;
+        $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $runs));
+        $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
+        $ends = 2 * count($runs);
+        $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $runs));
         $item = static fn (string $item, string $name, int $count, string $document): array => ['item' => $item, 'name' => $name, 'count' => $count, 'document' => $document];
 
         return [
-            $item('module', $plan->design->module->name, $plan->placement->count, ''),
-            $item('rail', $kit->rail->name, count($plan->cutting->stock ?? []), $kit->rail->document),
+            $item('module', $design->module->name, $modules, ''),
+            $item('rail', $kit->rail->name, count($cutting->stock ?? []), $kit->rail->document),
             $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
             $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
             $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             $item('foot', $kit->foot->name, $feet, $kit->foot->document),
             $item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document),
             $item('lag', $kit->lag->name, $feet, $kit->lag->document),
-            $item('sealed_hole', $kit->sealant->name, count($plan->holes->holes ?? []), $kit->sealant->document),
+            $item('sealed_hole', $kit->sealant->name, count($holes->holes), $kit->sealant->document),
         ];
     }
 }

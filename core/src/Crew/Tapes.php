@@ -8,23 +8,28 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Design\SlopeDatum;
-use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Rail\RailLine;
+use Garnetine\Core\Rail\RailLines;
 
 /**
  * Running dimensions as a crew walks them: the slope tape (chalk height of every hole line) and one tape along each run.
  */
-final class Tapes
+final readonly class Tapes
 {
+    public function __construct(private Design $design, private Members $members, private ?RailLines $lines)
+    {
+    }
+
     /**
      * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null}> From the datum outward
      */
-    public static function slope(Plan $plan): array
+    public function slope(): array
     {
         $marks = [];
-        foreach ($plan->lines->byRow ?? [] as $pair) {
+        foreach ($this->lines->byRow ?? [] as $pair) {
             foreach ($pair as $line) {
-                $marks[] = ['line' => $line->letter, 'y_m' => $line->holeY_m, 'tape_m' => self::onSlope_m($plan->design, $line->holeY_m), 'above_butt_m' => $line->aboveButt_m];
+                $marks[] = ['line' => $line->letter, 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m];
             }
         }
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
@@ -32,29 +37,29 @@ final class Tapes
         return $marks;
     }
 
-    public static function onSlope_m(Design $design, float $y_m): float
+    public function onSlope_m(float $y_m): float
     {
-        return match ($design->rules->slopeDatum) {
+        return match ($this->design->rules->slopeDatum) {
             SlopeDatum::Eave => $y_m,
-            SlopeDatum::Ridge => $design->surface->slopeLength->toMetres() - $y_m,
-            SlopeDatum::ControlLine => $y_m - ($design->rules->controlLine?->toMetres() ?? 0.0),
+            SlopeDatum::Ridge => $this->design->surface->slopeLength->toMetres() - $y_m,
+            SlopeDatum::ControlLine => $y_m - ($this->design->rules->controlLine?->toMetres() ?? 0.0),
         };
     }
 
     /** A place on a run as it stands on the tape from the run's datum. */
-    public static function onRun_m(Plan $plan, RailLine $line, float $x_m): float
+    public function onRun_m(RailLine $line, float $x_m): float
     {
-        return match ($plan->design->rules->runDatum) {
+        return match ($this->design->rules->runDatum) {
             RunDatum::LeftRake => $x_m,
-            RunDatum::RightRake => $plan->design->surface->width->toMetres() - $x_m,
-            RunDatum::FirstMember => $x_m - $plan->members->first->toMetres() - $plan->members->shiftAt_m($line->holeY_m),
+            RunDatum::RightRake => $this->design->surface->width->toMetres() - $x_m,
+            RunDatum::FirstMember => $x_m - $this->members->first->toMetres() - $this->members->shiftAt_m($line->holeY_m),
         };
     }
 
     /**
      * @return list<array{kind: string, label: string, x_m: float, tape_m: float}> Ascending along the tape
      */
-    public static function run(Plan $plan, RunPlan $run): array
+    public function run(RunPlan $run): array
     {
         $feet = [];
         foreach ($run->feet_m() as $place => $x_m) {
@@ -69,8 +74,8 @@ final class Tapes
             ['end', '', $run->run->x0_m],
             ['end', '', $run->run->x1_m],
         ];
-        $tape = array_map(static fn (array $mark): array => [
-            'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2], 'tape_m' => self::onRun_m($plan, $run->run->line, $mark[2]),
+        $tape = array_map(fn (array $mark): array => [
+            'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2], 'tape_m' => $this->onRun_m($run->run->line, $mark[2]),
         ], $marks);
         usort($tape, static fn (array $one, array $other): int => $one['tape_m'] <=> $other['tape_m']);
 

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Design\LayoutFrom;
 use Garnetine\Core\Design\Surface;
-use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Length;
 
 /**

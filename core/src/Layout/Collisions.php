@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
-use Garnetine\Core\Plan\Finding;
 
 /** What the modules run into: edges, overhangs, setbacks and no-work areas, each with by how much. */
 final class Collisions

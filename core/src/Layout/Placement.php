@@ -6,9 +6,9 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
-use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Quantity\Length;
 
 /** The modules on the surface: where each lies, what it runs into, and which sides the wind reaches. */

@@ -21,10 +21,10 @@ use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Design\YesNo;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\Scope;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\Asce7\Edition;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\Scope;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Speed;
 

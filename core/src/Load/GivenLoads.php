@@ -6,9 +6,9 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Given;
-use Garnetine\Core\Layout\Outline;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\Scope;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\Scope;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Pressures by an engineer or an authority: laid on the surface as they were given, with nothing added or eased. */

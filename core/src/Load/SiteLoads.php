@@ -6,10 +6,10 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Asce7\Asce7Loads;
 use Garnetine\Core\Load\AsNzs\AsNzsLoads;
 use Garnetine\Core\Load\En\EnLoads;
-use Garnetine\Core\Plan\Finding;
 
 /** Wind and snow of the site on the surface, by whichever standard, at the level that its combinations expect. */
 final readonly class SiteLoads

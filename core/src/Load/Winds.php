@@ -6,7 +6,7 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Quantity\Length;
 
 /** The building as the wind from each side meets it, for standards whose zones depend on the direction. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Geometry\Outline;
 
 /**
  * The zones of a surface, as convex pieces that tile it exactly: rectangles, or polygons where hips lean in. Beyond the surface

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
-use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Plan\Plan;
 
 /** A plan, or a because, as plain text for a terminal. */
@@ -23,7 +22,7 @@ final class Summary
         if ($plan->lines !== null) {
             $lines[] = '';
             $lines[] = 'Chalk lines, from the '.$texts->choice('/rules/slope_datum', $plan->design->rules->slopeDatum->value);
-            foreach (Tapes::slope($plan) as $mark) {
+            foreach ($plan->tapes()->slope() as $mark) {
                 $lines[] = sprintf('  %-3s %s', $mark['line'], $printer->tape($mark['tape_m']));
             }
         }
@@ -35,7 +34,7 @@ final class Summary
                 $lines[] = sprintf(
                     '  %2d  %s member %-3d reserve %s %s%s',
                     $place + 1,
-                    self::padded($printer->tape(Tapes::onRun_m($plan, $run->run->line, $attachment->x_m)), 12),
+                    self::padded($printer->tape($plan->tapes()->onRun_m($run->run->line, $attachment->x_m)), 12),
                     $run->members()[$place],
                     self::padded(Texts::reserve($attachment->worst->reserve()), 6),
                     $texts->say('link.'.$attachment->worst->link->value),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
-use Garnetine\Core\Plan\Finding;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Printer;
 

@@ -6,6 +6,8 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Load\Coefficient;
 
 /** What named persons stand for in a design: stops cleared, coefficients confirmed, the structure signed. */

@@ -8,15 +8,19 @@ use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitude;
+use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
-use Garnetine\Core\Layout\ModuleCheck;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
@@ -127,6 +131,18 @@ final readonly class Plan
     {
         return $this->hasRefusal() || $this->openStops() !== [] || $this->unconfirmed() !== [] || $this->structureSignedBy() === null
             ? Status::Preliminary : Status::Confirmed;
+    }
+
+    /** What the crew reads off its tapes. */
+    public function tapes(): Tapes
+    {
+        return new Tapes($this->design, $this->members, $this->lines);
+    }
+
+    /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */
+    public function materials(): array
+    {
+        return $this->holes === null ? [] : Materials::of($this->design, $this->supports, $this->placement->count, $this->cutting, $this->holes);
     }
 
     public function attachmentCount(): int

@@ -8,10 +8,9 @@ use Garnetine\Core\Attachment\AttachmentVerdict;
 use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Crew\Materials;
-use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Figure;
@@ -42,7 +41,7 @@ final class PlanDocument
             'loads' => self::loads($plan),
             'members' => self::members($plan),
             'modules' => self::modules($plan),
-            'lines' => Tapes::slope($plan),
+            'lines' => $plan->tapes()->slope(),
             'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
             'clamp' => $plan->clamp === null ? null : [
                 'up' => ['run' => $plan->clamp->run, 'clamp' => $plan->clamp->clamp, 'demand_N' => $plan->clamp->up_N, 'capacity_N' => $plan->design->kit->clamp->up?->toSi(), 'ratio' => $plan->clamp->upRatio, 'area_m2' => $plan->clamp->area_m2],
@@ -56,7 +55,7 @@ final class PlanDocument
                 'is_least' => count($plan->cutting->stock) === $plan->cutting->bound,
             ],
             'holes' => $plan->holes->holes ?? [],
-            'materials' => $plan->holes === null ? [] : Materials::of($plan),
+            'materials' => $plan->materials(),
             'torque' => self::torque($plan),
             'steps' => array_map(static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']], $plan->steps->steps ?? []),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),
@@ -200,7 +199,7 @@ final class PlanDocument
             ],
             'splice' => $verdict?->splice === null ? null : self::link($verdict->splice) + ['demand_Nm' => $verdict->splice->demand_si, 'capacity_Nm' => self::finite($verdict->splice->capacity_si)],
             'attachments' => $attachments,
-            'tape' => Tapes::run($plan, $run),
+            'tape' => $plan->tapes()->run($run),
         ];
     }
 
@@ -211,7 +210,7 @@ final class PlanDocument
 
         return [
             'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
-            'tape_m' => Tapes::onRun_m($plan, $run->run->line, $verdict->x_m),
+            'tape_m' => $plan->tapes()->onRun_m($run->run->line, $verdict->x_m),
             'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N, 'tension_N' => $verdict->tension_N,
             'modules' => $verdict->modules,
             'links' => array_map(static fn (LinkRatio $link): array => self::link($link) + [

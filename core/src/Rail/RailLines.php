@@ -7,9 +7,9 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Course;
-use Garnetine\Core\Plan\Finding;
 
 /**
  * Two rails under each row, inside the clamp zones, moved there so that the holes suit the shingle courses.

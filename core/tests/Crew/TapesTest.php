@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Crew;
 
-use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
@@ -30,7 +29,7 @@ final class TapesTest extends TestCase
         foreach ($left->supports as $index => $run) {
             foreach (['clamp', 'end', 'splice', 'member'] as $kind) {
                 $of = static function (Plan $plan) use ($index, $kind): array {
-                    $marks = array_column(array_filter(Tapes::run($plan, $plan->supports[$index]), static fn (array $mark): bool => $mark['kind'] === $kind), 'tape_m');
+                    $marks = array_column(array_filter($plan->tapes()->run($plan->supports[$index]), static fn (array $mark): bool => $mark['kind'] === $kind), 'tape_m');
                     sort($marks);
 
                     return $marks;
@@ -53,7 +52,7 @@ final class TapesTest extends TestCase
         $spacing_m = $plan->design->surface->framing->spacing->toMetres();
         $shifted = $straight = 0;
         foreach ($plan->supports as $run) {
-            foreach (Tapes::run($plan, $run) as $mark) {
+            foreach ($plan->tapes()->run($run) as $mark) {
                 if ($mark['kind'] === 'member') {
                     $shifted += $plan->members->shiftAt_m($run->run->line->holeY_m) === 0.0 ? 0 : 1;
                     $straight += $plan->members->shiftAt_m($run->run->line->holeY_m) === 0.0 ? 1 : 0;
@@ -70,7 +69,7 @@ final class TapesTest extends TestCase
         foreach (['left_rake', 'right_rake', 'first_member'] as $datum) {
             $plan = self::plan('/rules/run_datum', $datum);
             foreach ($plan->supports as $run) {
-                $tape = Tapes::run($plan, $run);
+                $tape = $plan->tapes()->run($run);
                 $sorted = array_column($tape, 'tape_m');
                 sort($sorted);
                 self::assertSame($sorted, array_column($tape, 'tape_m'));
@@ -89,14 +88,14 @@ final class TapesTest extends TestCase
         $eave = self::plan('/rules/slope_datum', 'eave');
         $ridge = self::plan('/rules/slope_datum', 'ridge');
         $control = self::plan('/rules/slope_datum', 'control_line', 2.0);
-        $by = static fn (Plan $plan): array => array_column(Tapes::slope($plan), 'tape_m', 'line');
+        $by = static fn (Plan $plan): array => array_column($plan->tapes()->slope(), 'tape_m', 'line');
         $length_m = $eave->design->surface->slopeLength->toMetres();
         foreach ($by($eave) as $line => $tape_m) {
             self::assertEqualsWithDelta($length_m, $tape_m + $by($ridge)[$line], 1e-9);
             self::assertEqualsWithDelta($tape_m, 2.0 + $by($control)[$line], 1e-9);
         }
         foreach ([$eave, $ridge, $control] as $plan) {
-            $away = array_map(abs(...), array_column(Tapes::slope($plan), 'tape_m'));
+            $away = array_map(abs(...), array_column($plan->tapes()->slope(), 'tape_m'));
             $sorted = $away;
             sort($sorted);
             self::assertSame($sorted, $away);
@@ -108,7 +107,7 @@ final class TapesTest extends TestCase
         $plan = self::plan('/rules/slope_datum', 'eave');
         $surface = $plan->design->surface;
         $exposure_m = ($surface->upperButt->toMetres() - $surface->lowerButt->toMetres()) / $surface->coursesBetween;
-        foreach (Tapes::slope($plan) as $mark) {
+        foreach ($plan->tapes()->slope() as $mark) {
             $courses = ($mark['y_m'] - ($mark['above_butt_m'] ?? NAN) - $surface->lowerButt->toMetres()) / $exposure_m;
             self::assertEqualsWithDelta(round($courses), $courses, 1e-6, "line {$mark['line']}");
             self::assertLessThan($exposure_m, $mark['above_butt_m']);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Framing;
 
+use Garnetine\Core\Attachment\MemberLoading;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Framing\MemberLoading;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;

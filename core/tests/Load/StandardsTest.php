@@ -9,7 +9,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Document\DocumentInvalid;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\AsNzs\RoofPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\En\ExternalPressure;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Plan;
 
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\Finding;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;

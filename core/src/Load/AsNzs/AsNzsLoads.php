@@ -12,6 +12,8 @@ use Garnetine\Core\Design\PressureLevel;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -29,8 +31,6 @@ use Garnetine\Core\Load\WindEnvelope;
 use Garnetine\Core\Load\Winds;
 use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Load\ZoneWind;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\Scope;
 
 /**
  * Wind by AS/NZS 1170.2 at the ultimate limit state, with the combinations of AS/NZS 1170.0. The clause for modules parallel

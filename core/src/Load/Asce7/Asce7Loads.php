@@ -8,6 +8,8 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\CombinationSet;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\PressureLevel;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -16,8 +18,6 @@ use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\GivenLoads;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\Scope;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Wind and snow by ASCE/SEI 7, of 2016 and of 2022. */

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Load\Asce7;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Site;
-use Garnetine\Core\Layout\Outline;
+use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;

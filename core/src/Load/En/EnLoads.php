@@ -14,6 +14,8 @@ use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -31,8 +33,6 @@ use Garnetine\Core\Load\WindEnvelope;
 use Garnetine\Core\Load\Winds;
 use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Load\ZoneWind;
-use Garnetine\Core\Plan\Finding;
-use Garnetine\Core\Plan\Scope;
 use Garnetine\Core\Quantity\Pressure;
 
 /**

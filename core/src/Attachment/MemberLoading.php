@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Framing;
+namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Framing\MemberShare;
+use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Load\Asce7\RoofLive;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;

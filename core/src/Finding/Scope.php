@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Plan;
+namespace Garnetine\Core\Finding;
 
 /** What a refusal or a stop touches. */
 enum Scope: string

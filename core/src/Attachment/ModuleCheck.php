@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Layout;
+namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Layout\ModuleSpot;
+use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\SnowCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Plan;
+namespace Garnetine\Core\Finding;
 
 /** What the check says about a design: a code and typed quantities; the text comes from the messages. */
 final readonly class Finding

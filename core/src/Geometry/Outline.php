@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Layout;
+namespace Garnetine\Core\Geometry;
 
 use Garnetine\Core\Design\Surface;
 
