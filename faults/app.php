@@ -99,7 +99,6 @@ return [
         ['GUESSES = 10', 'GUESSES = 10000', 'The password of a signature may be guessed', 'DesignTest'],
     ],
     'app/Support/Stages.php' => [
-        ["'run_fails' => 'attachments'", "'run_fails' => 'rails'", 'A run that fails is told at the rails', 'ToldTest'],
         ["\$plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],", '', 'Stages of a refused plan hold', 'ToldTest'],
         ['1 - ($plan->clamp?->ratio() ?? 0.0)]', '1.0]', 'The modules hold whatever their clamps do', 'ToldTest'],
     ],

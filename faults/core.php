@@ -261,8 +261,11 @@ return [
     'core/src/Plan/Clearances.php' => [
         ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
     ],
+    'core/src/Finding/Code.php' => [
+        ["self::RafterScreenFails, self::EnVelocityHigh,\n    ];", "self::RafterScreenFails, self::EnVelocityHigh, self::RunFails,\n    ];", 'A run that fails can be signed away'],
+        ['            self::RunFails, self::RunNotFound, self::MembersMissRun', '            self::RunNotFound, self::MembersMissRun', 'A run that fails is told where its rail is'],
+    ],
     'core/src/Finding/Finding.php' => [
-        ["'rafter_screen_fails', 'en_velocity_high',", "'rafter_screen_fails', 'en_velocity_high', 'run_fails',", 'A run that fails can be signed away'],
         ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
     ],
     'core/src/Plan/Findings.php' => [
@@ -272,7 +275,7 @@ return [
         ['$clamp->upRatio > 1.0 + 1e-9', '$clamp->upRatio > 1.1 + 1e-9', 'Clamps may be pulled a tenth too much'],
         ['$clamp->alongRatio > 1.0 + 1e-9', '$clamp->alongRatio > 1.0 + 1e-1', 'Clamps may be pushed a tenth too much'],
         ['$screen->ratio > 1.0 + 1e-9', '$screen->ratio > 1.5 + 1e-9', 'Rafters may be bent by half too much'],
-        ['$window->window_m > 0.0 ? Finding::warning', '$window->window_m > -1.0 ? Finding::warning', 'A lag that cannot keep its edge is only warned of'],
+        ['$window->window_m > 0.0 ? Finding::of(Code::WindowSmall', '$window->window_m > -1.0 ? Finding::of(Code::WindowSmall', 'A lag that cannot keep its edge is only warned of'],
     ],
     'core/src/Plan/Plan.php' => [
         ['|| $this->unconfirmed() !== [] ||', '||', 'A plan is confirmed with values nobody confirmed'],

@@ -105,8 +105,8 @@ final class DeskView
             'status_text' => $texts->say('status.'.$plan->status()->value),
             'stages' => Stages::states($plan),
             'findings' => array_map(static fn (Finding $finding): array => [
-                'kind' => $finding->kind->value, 'code' => $finding->code, 'text' => $texts->finding($finding), 'at' => $finding->at,
-                'stage' => Stages::of($finding), 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(), 'cleared_by' => $finding->clearedBy,
+                'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $finding->at,
+                'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(), 'cleared_by' => $finding->clearedBy,
             ], $plan->findings),
             'summary' => [
                 'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),

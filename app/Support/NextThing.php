@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
 
@@ -30,9 +31,9 @@ final class NextThing
     public static function of(array $findings, Texts $texts, bool $offers, int $unconfirmed, bool $isSigned, bool $toIssue): string
     {
         $stage = Stages::next($findings);
-        $open = array_values(array_filter($findings, static fn (Finding $finding): bool => Stages::of($finding) === $stage && $finding->blocks()));
-        $examples = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code === 'examples_left'));
-        $others = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code !== 'examples_left'));
+        $open = array_values(array_filter($findings, static fn (Finding $finding): bool => $finding->stage()->value === $stage && $finding->blocks()));
+        $examples = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code === Code::ExamplesLeft));
+        $others = array_values(array_filter($open, static fn (Finding $finding): bool => $finding->code !== Code::ExamplesLeft));
         $words = [...$examples === [] ? [] : [Standing::of($examples, null)['word']], ...$others === [] ? [] : [$texts->finding($others[0])]];
 
         return match (true) {

@@ -18,30 +18,6 @@ final class Stages
         'rails' => 'Rails', 'holes' => 'Holes', 'handover' => 'Hand-over',
     ];
 
-    private const BY_CODE = [
-        'run_fails' => 'attachments', 'run_not_found' => 'attachments', 'members_miss_run' => 'attachments', 'member_share' => 'attachments',
-        'feet_over_bound' => 'attachments', 'stagger_partly' => 'attachments', 'layout_side_unknown' => 'surface',
-        'run_too_long' => 'rails', 'rail_end_short' => 'rails', 'line_tight' => 'rails', 'plate_below_butt' => 'holes', 'cover_short' => 'holes', 'plate_in_nails' => 'holes',
-        'makers_cover_missing' => 'holes', 'line_in_lap' => 'modules', 'one_area_for_gcp' => 'loads', 'floor_on_panels' => 'loads', 'kh_floor' => 'loads',
-        'partial_snow' => 'loads', 'structure_screen_only' => 'handover', 'clamp_fails' => 'modules', 'clamp_slips' => 'modules', 'no_equalisation' => 'loads', 'en_recommended' => 'loads', 'en_winds' => 'loads', 'as_nzs_direction' => 'loads', 'rafter_screen' => 'handover', 'rafter_screen_fails' => 'surface', 'ridge_reading_severe' => 'loads', 'ridge_reading_mild' => 'loads',
-    ];
-
-    public static function of(Finding $finding): string
-    {
-        if (isset(self::BY_CODE[$finding->code])) {
-            return self::BY_CODE[$finding->code];
-        }
-
-        return match (true) {
-            str_starts_with($finding->at, '/site') => 'site',
-            str_starts_with($finding->at, '/given') => 'loads',
-            str_starts_with($finding->at, '/surface') => 'surface',
-            str_starts_with($finding->at, '/block'), str_starts_with($finding->at, '/module') => 'modules',
-            str_starts_with($finding->at, '/kit/rail') => 'rails',
-            default => 'attachments',
-        };
-    }
-
     /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
     public static function states(Plan $plan): array
     {
@@ -61,7 +37,7 @@ final class Stages
      */
     public static function next(array $findings): string
     {
-        $open = array_map(self::of(...), array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()));
+        $open = array_map(static fn (Finding $finding): string => $finding->stage()->value, array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()));
 
         return array_values(array_intersect(self::KEYS, $open))[0] ?? 'handover';
     }
@@ -79,7 +55,7 @@ final class Stages
 
             return $standing['word'] !== 'holds' || $plan->status() === Status::Confirmed ? $standing : ['word' => 'drafted', 'tone' => 'plain'];
         }
-        $standing = Standing::of(array_values(array_filter($plan->findings, static fn (Finding $finding): bool => self::of($finding) === $key)), self::leastShown($plan, $key));
+        $standing = Standing::of(array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->stage()->value === $key)), self::leastShown($plan, $key));
         $isEmpty = ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true));
 
         if (!in_array($standing['tone'], ['holds', 'tight'], true)) {

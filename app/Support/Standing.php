@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Message\Texts;
@@ -24,7 +25,7 @@ final class Standing
     public static function of(array $findings, ?float $reserve): array
     {
         $open = array_filter($findings, static fn (Finding $finding): bool => $finding->isOpenStop());
-        $examples = array_filter($open, static fn (Finding $finding): bool => $finding->code === 'examples_left');
+        $examples = array_filter($open, static fn (Finding $finding): bool => $finding->code === Code::ExamplesLeft);
 
         return match (true) {
             array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== [] => ['word' => 'refused', 'tone' => 'fails'],

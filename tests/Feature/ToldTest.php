@@ -8,7 +8,7 @@ use App\Actions\Jobs\StartJob;
 use App\Models\Job;
 use App\Models\Role;
 use App\Policies\Permissions;
-use App\Support\Stages;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Tests\Plan\FindingsTest;
 use Garnetine\Core\Tests\Support\Told;
@@ -73,8 +73,8 @@ final class ToldTest extends TestCase
             $lines[] = "may $what: ".implode(', ', array_map(static fn (Role $role): string => $role->value, $roles));
         }
         foreach (FindingsTest::findings() as $code => [, , , $at]) {
-            $stop = Finding::stop((string) $code, $at);
-            $lines[] = "$code at $at: ".Stages::of($stop).($stop->isClearable() ? ', a named person may clear it' : '');
+            $finding = Finding::of(Code::from((string) $code), $at);
+            $lines[] = "$code at $at: ".$finding->stage()->value.($finding->isClearable() ? ', a named person may clear it' : '');
         }
         Told::assertApproved(__DIR__.'/Told/rules.txt', $lines);
     }

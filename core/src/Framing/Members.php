@@ -6,6 +6,7 @@ namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Design\LayoutFrom;
 use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Length;
 
@@ -42,19 +43,19 @@ final readonly class Members
         $centres = $framing->layoutFrom === LayoutFrom::Right ? $fromRight : $fromLeft;
         $unknown = $framing->layoutFrom === LayoutFrom::Unknown;
         if ($centres === []) {
-            $findings[] = Finding::stop('no_members', '/surface/framing/spacing_m', ['spacing_m' => $framing->spacing->toMetres()]);
+            $findings[] = Finding::of(Code::NoMembers, '/surface/framing/spacing_m', ['spacing_m' => $framing->spacing->toMetres()]);
         } elseif ($unknown) {
-            $findings[] = Finding::stop('layout_side_unknown', '/surface/framing/layout_from', [
+            $findings[] = Finding::of(Code::LayoutSideUnknown, '/surface/framing/layout_from', [
                 'from_left_m' => $fromLeft[0], 'from_right_m' => $fromRight[0],
             ]);
         }
         $fromHip = ($framing->layoutFrom === LayoutFrom::Right ? $surface->rightHip : $surface->leftHip)->toMetres() > 0.0;
         if ($fromHip && $framing->firstMember === null) {
-            $findings[] = Finding::stop('first_member_at_hip', '/surface/framing/first_member_m');
+            $findings[] = Finding::of(Code::FirstMemberAtHip, '/surface/framing/first_member_m');
         }
         $lap = $framing->lap;
         if ($lap !== null && $lap->to->toMetres() < $lap->from->toMetres()) {
-            $findings[] = Finding::stop('lap_upside_down', '/surface/framing/lap', ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres()]);
+            $findings[] = Finding::of(Code::LapUpsideDown, '/surface/framing/lap', ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres()]);
         }
 
         return new self(

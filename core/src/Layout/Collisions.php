@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\Asce7\Edition;
@@ -52,17 +53,17 @@ final class Collisions
         foreach ($beyond as $edge => [$margin_m, $setback, $overhang]) {
             $at = '/block/'.($edge === 'left' || $edge === 'right' ? 'x_m' : 'y_m');
             if ($margin_m < -self::TOLERANCE_M) {
-                $findings[] = Finding::stop('outside_surface', $at, ['edge' => $edge, 'by_m' => -$margin_m]);
+                $findings[] = Finding::of(Code::OutsideSurface, $at, ['edge' => $edge, 'by_m' => -$margin_m]);
                 continue;
             }
             if ($margin_m < $h2_m - self::TOLERANCE_M) {
-                $findings[] = Finding::stop('too_near_edge', $at, ['edge' => $edge, 'by_m' => $h2_m - $margin_m, 'least_m' => $h2_m]);
+                $findings[] = Finding::of(Code::TooNearEdge, $at, ['edge' => $edge, 'by_m' => $h2_m - $margin_m, 'least_m' => $h2_m]);
             }
             if ($margin_m < $setback->toMetres() - self::TOLERANCE_M) {
-                $findings[] = Finding::stop('across_setback', $at, ['edge' => $edge, 'by_m' => $setback->toMetres() - $margin_m]);
+                $findings[] = Finding::of(Code::AcrossSetback, $at, ['edge' => $edge, 'by_m' => $setback->toMetres() - $margin_m]);
             }
             if ($overhang !== null && $margin_m < $overhang->toMetres() - self::TOLERANCE_M) {
-                $findings[] = Finding::refusal('over_overhang', $at, ['edge' => $edge, 'by_m' => $overhang->toMetres() - $margin_m]);
+                $findings[] = Finding::of(Code::OverOverhang, $at, ['edge' => $edge, 'by_m' => $overhang->toMetres() - $margin_m]);
             }
         }
 
@@ -136,7 +137,7 @@ final class Collisions
                 }
             }
             if ($modules !== []) {
-                $findings[] = Finding::stop('over_no_work_area', $at, [
+                $findings[] = Finding::of(Code::OverNoWorkArea, $at, [
                     'area' => $area->id, 'kind' => $area->kind->value, 'by_m' => $worst_m, 'modules' => implode(', ', $modules),
                 ]);
             }

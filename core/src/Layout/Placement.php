@@ -6,6 +6,7 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
@@ -31,7 +32,7 @@ final readonly class Placement
         $findings = [];
         foreach ($block->leftOut as $index => $cell) {
             if ($cell->row > $block->rows || $cell->column > $block->columns) {
-                $findings[] = Finding::warning('left_out_beyond_block', "/block/left_out/$index", ['row' => $cell->row, 'column' => $cell->column]);
+                $findings[] = Finding::of(Code::LeftOutBeyondBlock, "/block/left_out/$index", ['row' => $cell->row, 'column' => $cell->column]);
             }
             $out[$cell->row][$cell->column] = true;
         }
@@ -48,7 +49,7 @@ final readonly class Placement
             }
         }
         if ($count === 0) {
-            $findings[] = Finding::stop('no_modules', '/block/left_out');
+            $findings[] = Finding::of(Code::NoModules, '/block/left_out');
         }
         $placement = new self($rows, $width_m, $length_m, $count, [...$findings, ...Collisions::of($design, $rows, $coefficients)]);
 

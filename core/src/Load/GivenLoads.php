@@ -6,8 +6,8 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Given;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Quantity\Pressure;
 
@@ -64,7 +64,7 @@ final class GivenLoads
         }
         $missing += array_filter(['/given/document' => trim($given->document) === '' ? 'document' : '', '/given/by' => trim($given->by) === '' ? 'name' : '', '/given/on' => $given->on === null ? 'date' : '']);
 
-        return $missing === [] ? [] : [Finding::refusal('given_incomplete', (string) array_key_first($missing), ['missing' => implode(', ', $missing)], Scope::Job)];
+        return $missing === [] ? [] : [Finding::of(Code::GivenIncomplete, (string) array_key_first($missing), ['missing' => implode(', ', $missing)])];
     }
 
     /** @return array<string, array{string, Pressure|null}> Key and pressure by zone, "down" last */

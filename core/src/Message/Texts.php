@@ -50,7 +50,7 @@ final class Texts
 
     public function finding(Finding $finding): string
     {
-        return $this->say('finding.'.$finding->code, $finding->values);
+        return $this->say('finding.'.$finding->code->value, $finding->values);
     }
 
     public function title(Because $because): string

@@ -15,8 +15,8 @@ use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Load\Coefficients;
@@ -36,7 +36,7 @@ final class Findings
     {
         $findings = [];
         foreach (Examples::left($design) as $part => $pointers) {
-            $findings[] = Finding::stop('examples_left', $part, ['count' => count($pointers)], Scope::Job);
+            $findings[] = Finding::of(Code::ExamplesLeft, $part, ['count' => count($pointers)]);
         }
 
         return $findings;
@@ -54,11 +54,11 @@ final class Findings
         ];
         foreach ($needed as $at => $allowable) {
             if ($allowable === null) {
-                $findings[] = Finding::stop('allowable_missing', $at, ['what' => $at]);
+                $findings[] = Finding::of(Code::AllowableMissing, $at, ['what' => $at]);
             }
         }
         if ($kit->rail->endPastModule->toMetres() < self::LEAST_END_M - 1e-9) {
-            $findings[] = Finding::stop('rail_end_short', '/kit/rail/end_past_module_m', [
+            $findings[] = Finding::of(Code::RailEndShort, '/kit/rail/end_past_module_m', [
                 'end_m' => $kit->rail->endPastModule->toMetres(), 'least_m' => self::LEAST_END_M,
             ]);
         }
@@ -71,30 +71,30 @@ final class Findings
     {
         $screw = $design->kit->lag;
         if ($lag === null) {
-            return [Finding::stop('lag_not_listed', '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
+            return [Finding::of(Code::LagNotListed, '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
         }
         $findings = [];
         $least_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'least_penetration'))->toMetres();
         if (Printed::under($lag->threadInMember->toMetres(), $least_m)) {
-            $findings[] = Finding::stop('thread_too_short', '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
+            $findings[] = Finding::of(Code::ThreadTooShort, '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
         }
         if (Printed::over($lag->shank->toMetres(), $lag->above->toMetres()) && !$screw->shankHole) {
             $findings[] = $lag->specificGravity !== null && Printed::atMost($lag->specificGravity, 0.5)
-                ? Finding::assumption('shank_hole_waived', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
-                : Finding::stop('shank_hole_needed', '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
+                ? Finding::of(Code::ShankHoleWaived, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
+                : Finding::of(Code::ShankHoleNeeded, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
         }
         if ($lag->withdrawal === null) {
-            $findings[] = Finding::stop('pull_out_not_covered', '/kit/lag/pull_out_N', ['thread_m' => $lag->threadInMember->toMetres()]);
+            $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/lag/pull_out_N', ['thread_m' => $lag->threadInMember->toMetres()]);
         }
         if ($screw->pullOut !== null && trim($screw->document) === '') {
-            $findings[] = Finding::stop('pull_out_undocumented', '/kit/lag/document');
+            $findings[] = Finding::of(Code::PullOutUndocumented, '/kit/lag/document');
         }
         if ($lag->lateral === null) {
-            $findings[] = Finding::stop('lateral_missing', '/kit/foot/lateral_N', ['material' => $design->kit->foot->plateMaterial->value]);
+            $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/lateral_N', ['material' => $design->kit->foot->plateMaterial->value]);
         } elseif (!$lag->lateralIsMakers) {
-            $findings[] = Finding::assumption('lateral_by_gap', '/kit/foot/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
+            $findings[] = Finding::of(Code::LateralByGap, '/kit/foot/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
         } elseif (trim($design->kit->foot->lateralDocument ?? '') === '') {
-            $findings[] = Finding::stop('lateral_undocumented', '/kit/foot/lateral_document');
+            $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/lateral_document');
         }
 
         return $findings;
@@ -120,30 +120,30 @@ final class Findings
             array_push($here, ...$plan->members());
             $longest = $design->kit->rail->longestRun;
             if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
-                $findings[] = Finding::stop('run_too_long', '/kit/rail/longest_run_m', [
+                $findings[] = Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
-                ], Scope::Run);
+                ]);
             }
             if (count($plan->run->candidates_m) < 2) {
-                $findings[] = Finding::stop('members_miss_run', $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)], Scope::Run);
+                $findings[] = Finding::of(Code::MembersMissRun, $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)]);
             } elseif (!$plan->holds()) {
                 $weakest = self::weakest($plan);
                 $values = ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']];
-                $findings[] = $plan->withoutHand === null ? Finding::stop($plan->noneHolds ? 'run_fails' : 'run_not_found', $at, $values, Scope::Run)
-                    : Finding::stop('own_hand_fails', '/rules/pins', $values + ['feet' => $plan->withoutHand], Scope::Run);
+                $findings[] = $plan->withoutHand === null ? Finding::of($plan->noneHolds ? Code::RunFails : Code::RunNotFound, $at, $values)
+                    : Finding::of(Code::OwnHandFails, '/rules/pins', $values + ['feet' => $plan->withoutHand]);
             }
             $inLine_m = $plan->holds() ? $plan->inLine_m() : null;
             $line_m = ($design->rules->lineTolerance ?? Length::ofInches(Capacities::USUAL_LINE_IN))->toMetres();
             if ($inLine_m !== null && $inLine_m < $line_m - 1e-9) {
-                $findings[] = Finding::warning('line_tight', '/rules/line_tolerance_m', ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m]);
+                $findings[] = Finding::of(Code::LineTight, '/rules/line_tolerance_m', ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m]);
             }
             $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
             if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {
-                $findings[] = Finding::warning('stagger_partly', '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
+                $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
         }
         if ($extra > 0) {
-            $findings[] = Finding::warning('feet_over_bound', '/rules/pattern', ['over' => $extra]);
+            $findings[] = Finding::of(Code::FeetOverBound, '/rules/pattern', ['over' => $extra]);
         }
 
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
@@ -161,12 +161,12 @@ final class Findings
         if ($plans === []) {
             return [];
         }
-        $findings = [Finding::assumption('no_foot_at_end', '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
+        $findings = [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
         if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->letter) !== []) {
-            $findings[] = Finding::assumption('hole_ends_rail', '/block/left_out');
+            $findings[] = Finding::of(Code::HoleEndsRail, '/block/left_out');
         }
         if ($design->kit->extraMassPerModule->toSi() > 0.0) {
-            $findings[] = Finding::assumption('extras_do_not_hold_down', '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extraMassPerModule->toSi()]);
+            $findings[] = Finding::of(Code::ExtrasDoNotHoldDown, '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extraMassPerModule->toSi()]);
         }
 
         return $findings;
@@ -203,7 +203,7 @@ final class Findings
             foreach ($modules as $module) {
                 [$demand_Pa, $rated_Pa] = $side === 'up' ? [$module->up_Pa, $module->ratedUp_Pa] : [$module->down_Pa, $module->ratedDown_Pa];
                 if ($rated_Pa === null) {
-                    return [Finding::stop('outside_clamp_zone', '/module/ratings', ['row' => $module->row])];
+                    return [Finding::of(Code::OutsideClampZone, '/module/ratings', ['row' => $module->row])];
                 }
                 if ($demand_Pa > $rated_Pa + 1e-6) {
                     $beyond[] = $module->row.'.'.$module->column;
@@ -211,7 +211,7 @@ final class Findings
                 }
             }
             if ($worst !== null) {
-                $findings[] = Finding::stop('module_rating', '/module/ratings', [
+                $findings[] = Finding::of(Code::ModuleRating, '/module/ratings', [
                     'side' => $side, 'pressure_Pa' => $worst[0], 'rated_Pa' => $worst[1], 'by_Pa' => $worst[0] - $worst[1], 'modules' => implode(', ', array_slice($beyond, 0, 12)).(count($beyond) > 12 ? ' …' : ''),
                 ]);
             }
@@ -225,10 +225,10 @@ final class Findings
     {
         $findings = [];
         if ($clamp?->upRatio !== null && $clamp->upRatio > 1.0 + 1e-9) {
-            $findings[] = Finding::stop('clamp_fails', '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->upRatio, 4)], Scope::Run);
+            $findings[] = Finding::of(Code::ClampFails, '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->upRatio, 4)]);
         }
         if ($clamp?->alongRatio !== null && $clamp->alongRatio > 1.0 + 1e-9) {
-            $findings[] = Finding::stop('clamp_slips', '/kit/clamp/along_N', ['run' => $clamp->alongRun, 'clamp' => $clamp->alongClamp, 'along_N' => $clamp->along_N, 'ratio' => round($clamp->alongRatio, 4)], Scope::Run);
+            $findings[] = Finding::of(Code::ClampSlips, '/kit/clamp/along_N', ['run' => $clamp->alongRun, 'clamp' => $clamp->alongClamp, 'along_N' => $clamp->along_N, 'ratio' => round($clamp->alongRatio, 4)]);
         }
 
         return $findings;
@@ -237,15 +237,15 @@ final class Findings
     /** @return list<Finding> */
     public static function members(MemberShares $shares, Supports $feet): array
     {
-        $findings = [Finding::assumption('structure_screen_only', '/surface/dead_load_Pa')];
+        $findings = [Finding::of(Code::StructureScreenOnly, '/surface/dead_load_Pa')];
         if ($shares->atOneShare > $shares->limit + 1e-9) {
-            $findings[] = Finding::stop('one_share_too_much', '/site/ground_snow_Pa', ['ratio' => round($shares->atOneShare, 4), 'limit' => $shares->limit]);
+            $findings[] = Finding::of(Code::OneShareTooMuch, '/site/ground_snow_Pa', ['ratio' => round($shares->atOneShare, 4), 'limit' => $shares->limit]);
 
             return $findings;
         }
         foreach ($shares->shares as $share) {
             if ($share->ratio > $shares->limit + 1e-9) {
-                $findings[] = Finding::stop('member_share', '/surface/framing', [
+                $findings[] = Finding::of(Code::MemberShare, '/surface/framing', [
                     'member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit,
                     'tried' => $feet->tried, 'ended' => $feet->isSpent ? 'ended.moved_enough' : 'ended.nothing_helps',
                 ]);
@@ -266,7 +266,7 @@ final class Findings
             'ratio' => round($screen->ratio, 2), 'before' => round($screen->before, 2),
         ];
 
-        return [$screen->ratio > 1.0 + 1e-9 ? Finding::stop('rafter_screen_fails', '/surface/framing/span_m', $values) : Finding::assumption('rafter_screen', '/surface/framing/span_m', $values)];
+        return [$screen->ratio > 1.0 + 1e-9 ? Finding::of(Code::RafterScreenFails, '/surface/framing/span_m', $values) : Finding::of(Code::RafterScreen, '/surface/framing/span_m', $values)];
     }
 
     /** @return list<Finding> */
@@ -279,7 +279,7 @@ final class Findings
             'width_m' => $design->surface->framing->width->toMetres(), 'window_m' => $window->window_m, 'edge_m' => $window->edge_m, 'lean' => $window->lean_deg,
         ];
 
-        return [$window->window_m > 0.0 ? Finding::warning('window_small', '/kit/lag/drill_guide', $values) : Finding::stop('window_none', '/kit/lag/drill_guide', $values)];
+        return [$window->window_m > 0.0 ? Finding::of(Code::WindowSmall, '/kit/lag/drill_guide', $values) : Finding::of(Code::WindowNone, '/kit/lag/drill_guide', $values)];
     }
 
     /**
@@ -303,19 +303,19 @@ final class Findings
         foreach ($rules->pins as $index => $pin) {
             $isBarred = array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line) !== [];
             $code = match (true) {
-                isset($seen[$pin->line.$pin->member]) => 'pin_twice',
-                !isset($lines[$pin->line]) => 'pin_off_lines',
-                $isBarred => 'pin_barred',
-                !isset($places[$pin->line.$pin->member]) => 'pin_no_place',
+                isset($seen[$pin->line.$pin->member]) => Code::PinTwice,
+                !isset($lines[$pin->line]) => Code::PinOffLines,
+                $isBarred => Code::PinBarred,
+                !isset($places[$pin->line.$pin->member]) => Code::PinNoPlace,
                 default => null,
             };
             $seen[$pin->line.$pin->member] = true;
             if ($code !== null) {
-                $findings[] = Finding::stop($code, "/rules/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
+                $findings[] = Finding::of($code, "/rules/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
             }
         }
         if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->surface->framing->spacing->toMetres() - 1e-6) {
-            $findings[] = Finding::stop('own_bay_small', '/rules/greatest_bay_m', ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()]);
+            $findings[] = Finding::of(Code::OwnBaySmall, '/rules/greatest_bay_m', ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()]);
         }
 
         return $findings;

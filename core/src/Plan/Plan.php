@@ -16,6 +16,7 @@ use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
@@ -100,7 +101,7 @@ final readonly class Plan
     {
         $ids = [];
         foreach ($this->findings as $finding) {
-            if ($finding->code === 'coefficient_missing') {
+            if ($finding->code === Code::CoefficientMissing) {
                 $ids[] = (string) $finding->values['coefficient'];
             }
         }

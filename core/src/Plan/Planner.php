@@ -18,6 +18,7 @@ use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
@@ -63,7 +64,7 @@ final class Planner
         }
         $loads = SiteLoads::of($design, $coefficients);
         array_push($findings, ...Admission::capacities($design, $loads));
-        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== 'over_overhang');
+        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== Code::OverOverhang);
         if ($refused !== []) {
             return Plan::refused($design, $placement, $members, $coefficients, $loads, $findings);
         }
@@ -77,7 +78,7 @@ final class Planner
         $runs = Runs::of($design, $placement, $lines, $members, $loads);
         $places = self::places($runs);
         if ($places > self::MOST) {
-            return Plan::refused($design, $placement, $members, $coefficients, $loads, [...$findings, Finding::refusal('plane_too_large', '/block/rows', ['places' => $places, 'most' => self::MOST])]);
+            return Plan::refused($design, $placement, $members, $coefficients, $loads, [...$findings, Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST])]);
         }
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
@@ -143,7 +144,7 @@ final class Planner
         $milder = self::places(array_map(static fn (RunPlan $plan): Run => $plan->run, $supports)) > self::COUNTED ? 'not counted' : self::plan($design->under($design->rules->milder()), Depth::Checks)->attachmentCount();
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
 
-        return array_map(static fn (Finding $finding): Finding => $finding->code === 'ridge_reading_severe'
-            ? Finding::assumption($finding->code, $finding->at, ['feet' => $feet, 'milder' => $milder]) : $finding, $findings);
+        return array_map(static fn (Finding $finding): Finding => $finding->code === Code::RidgeReadingSevere
+            ? Finding::of($finding->code, $finding->at, ['feet' => $feet, 'milder' => $milder]) : $finding, $findings);
     }
 }

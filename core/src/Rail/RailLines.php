@@ -7,6 +7,7 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Course;
@@ -36,16 +37,16 @@ final readonly class RailLines
         $findings = [];
         $course = Course::of($design->surface);
         if ($course === null) {
-            $findings[] = Finding::stop('courses_unknown', '/surface/upper_butt_m', [
+            $findings[] = Finding::of(Code::CoursesUnknown, '/surface/upper_butt_m', [
                 'lower_m' => $design->surface->lowerButt->toMetres(), 'upper_m' => $design->surface->upperButt->toMetres(),
             ]);
         }
         if ($design->kit->foot->makersCover === null) {
-            $findings[] = Finding::stop('makers_cover_missing', '/kit/foot/makers_cover_m', ['foot' => $design->kit->foot->name]);
+            $findings[] = Finding::of(Code::MakersCoverMissing, '/kit/foot/makers_cover_m', ['foot' => $design->kit->foot->name]);
         }
         $zones = self::zones($design);
         if ($zones === []) {
-            $findings[] = Finding::stop('clamp_zone_missing', '/module/ratings', ['module' => $design->module->name]);
+            $findings[] = Finding::of(Code::ClampZoneMissing, '/module/ratings', ['module' => $design->module->name]);
         }
         $byRow = [];
         foreach ($rows as $row) {
@@ -147,13 +148,13 @@ final readonly class RailLines
     {
         $findings = [];
         if ($members->inLap($line->holeY_m)) {
-            $findings[] = Finding::stop('line_in_lap', '/surface/framing/lap', ['line' => $line->letter, 'y_m' => $line->holeY_m]);
+            $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->letter, 'y_m' => $line->holeY_m]);
         }
         foreach (self::courseFaults($design, $course, $line->holeY_m) as $code => $by_m) {
             $values = ['line' => $line->letter, 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]);
             $findings[] = $code === 'plate_in_nails'
-                ? Finding::warning($code, '/kit/foot/flashing_above_m', $values)
-                : Finding::stop($code, '/kit/foot/flashing_below_m', $values);
+                ? Finding::of(Code::PlateInNails, '/kit/foot/flashing_above_m', $values)
+                : Finding::of(Code::from($code), '/kit/foot/flashing_below_m', $values);
         }
 
         return $findings;

@@ -98,7 +98,7 @@ final class OwnHandTest extends TestCase
     public function test_a_pin_outside_its_rail_or_in_the_hole_of_a_line_stops_at_its_place(): void
     {
         foreach ([1, 16] as $member) {
-            $found = array_values(array_filter(self::plan(Scenario::of()->with('/rules/pins', [['line' => 'A', 'member' => $member]]))->findings, static fn ($finding): bool => $finding->code === 'pin_no_place'));
+            $found = array_values(array_filter(self::plan(Scenario::of()->with('/rules/pins', [['line' => 'A', 'member' => $member]]))->findings, static fn ($finding): bool => $finding->code->value === 'pin_no_place'));
             self::assertSame(['/rules/pins/0', ['line' => 'A', 'member' => $member]], [$found[0]->at ?? '', $found[0]->values ?? []]);
         }
     }

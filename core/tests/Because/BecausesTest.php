@@ -85,7 +85,7 @@ final class BecausesTest extends TestCase
         $texts = new Texts(Scenario::of()->design()->printer());
         foreach ([Scenario::of('blank-survey'), Scenario::of()->with('/block/columns', 40), Scenario::of()->with('/kit/foot/up_N', 150.0)] as $scenario) {
             foreach (Planner::plan($scenario->design())->findings as $finding) {
-                self::assertTrue($texts->has('finding.'.$finding->code), $finding->code);
+                self::assertTrue($texts->has('finding.'.$finding->code->value), $finding->code->value);
                 self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}/', $texts->finding($finding));
             }
         }

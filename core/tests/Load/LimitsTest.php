@@ -18,7 +18,7 @@ final class LimitsTest extends TestCase
     /** @return \Closure(Plan): bool */
     private static function finds(string $code): \Closure
     {
-        return static fn (Plan $plan): bool => in_array($code, array_map(static fn ($finding): string => $finding->code, $plan->findings), true);
+        return static fn (Plan $plan): bool => in_array($code, array_map(static fn ($finding): string => $finding->code->value, $plan->findings), true);
     }
 
     /** @return \Closure(Plan): bool */

@@ -32,7 +32,7 @@ final class OwnCopyTest extends TestCase
         $after = self::plan('asce7_16/velocity_pressure/kd', 0.95);
         self::assertEqualsWithDelta(0.95 / 0.85, ($after->loads?->figures->number('loads/qh') ?? 0) / ($before->loads?->figures->number('loads/qh') ?? 1), 1e-12);
         self::assertCount(count($before->unconfirmed()) - 1, $after->unconfirmed());
-        self::assertContains('own_copy_differs', array_map(static fn ($finding): string => $finding->code, $after->findings));
+        self::assertContains('own_copy_differs', array_map(static fn ($finding): string => $finding->code->value, $after->findings));
         $leaf = self::leaf(Becauses::of($after, 'loads/qh'), 'asce7_16/velocity_pressure/kd');
         self::assertSame(['Our copy, Table 1', 'own copy', 'E. Sorrel'], [$leaf?->source, $leaf?->confidence, $leaf?->confirmedBy]);
     }
@@ -59,7 +59,7 @@ final class OwnCopyTest extends TestCase
         foreach ($used as $coefficient) {
             self::assertEquals($coefficient, Coefficients::ofId($coefficient->id));
             $same = self::plan($coefficient->id, $coefficient->value);
-            self::assertSame([], array_filter($same->findings, static fn ($finding): bool => str_starts_with($finding->code, 'own_copy')), $coefficient->id);
+            self::assertSame([], array_filter($same->findings, static fn ($finding): bool => str_starts_with($finding->code->value, 'own_copy')), $coefficient->id);
             self::assertNotSame([], array_filter($same->coefficients->used(), static fn ($one): bool => $one->id === $coefficient->id && $one->readBy === 'E. Sorrel'), "$coefficient->id is looked up past the own copies");
         }
     }
@@ -79,7 +79,7 @@ final class OwnCopyTest extends TestCase
     {
         $plan = self::plan($coefficient, $value);
         self::assertTrue($plan->hasRefusal());
-        self::assertContains($code, array_map(static fn ($finding): string => $finding->code, $plan->findings));
+        self::assertContains($code, array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
         self::assertSame([], $plan->supports);
     }
 

@@ -169,7 +169,7 @@ final class StandardsTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|because\.|formula\.|note\.|[a-z0-9_]+\/[a-z0-9_]+\/[a-z]/', Summary::because($plan, Becauses::of($plan, $path)), $path);
         }
         foreach ($plan->findings as $finding) {
-            self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|finding\.|choice\./', $texts->finding($finding), $finding->code);
+            self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|finding\.|choice\./', $texts->finding($finding), $finding->code->value);
         }
         self::assertNotSame([], $plan->loads?->figures->listed());
     }
@@ -272,7 +272,7 @@ final class StandardsTest extends TestCase
     {
         $plan = Planner::plan($scenario->design());
         self::assertTrue($plan->hasRefusal());
-        self::assertContains($code, array_map(static fn ($finding): string => $finding->code, $plan->findings));
+        self::assertContains($code, array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
         self::assertSame([], $plan->supports);
         $texts = new Texts($plan->design->printer());
         foreach ($plan->findings as $finding) {
@@ -296,7 +296,7 @@ final class StandardsTest extends TestCase
         $steep = Scenario::to('asce7-22')->with('/given', ['roof_snow_Pa' => null] + Scenario::GIVEN)->with('/surface/pitch_rad', deg2rad(32))->with('/site/roof_supports', 'other')->with('/site/winter_wind', null);
         self::assertFalse(Planner::plan($steep->design(), Depth::Checks)->hasRefusal());
         $own = $steep->with('/own_copies', [['coefficient' => 'asce7_22/snow/unbalanced/to_in_12', 'value' => 8.0, 'document' => 'Our copy of 7-22', 'clause' => '§7.6.1', 'name' => 'E. Sorrel', 'on' => '2026-06-01']]);
-        self::assertContains('winter_wind_missing', array_map(static fn ($finding): string => $finding->code, Planner::plan($own->design(), Depth::Checks)->findings));
+        self::assertContains('winter_wind_missing', array_map(static fn ($finding): string => $finding->code->value, Planner::plan($own->design(), Depth::Checks)->findings));
         self::assertNotNull(Planner::plan($own->with('/site/winter_wind', 0.4)->design(), Depth::Checks)->loads?->figures->at('loads/snow/unbalanced'));
     }
 
@@ -312,7 +312,7 @@ final class StandardsTest extends TestCase
 
     public function test_ground_snow_of_another_standards_map_is_asked_about(): void
     {
-        $codes = static fn (Scenario $scenario): array => array_map(static fn ($stop): string => $stop->code, Planner::plan($scenario->design(), Depth::Checks)->openStops());
+        $codes = static fn (Scenario $scenario): array => array_map(static fn ($stop): string => $stop->code->value, Planner::plan($scenario->design(), Depth::Checks)->openStops());
         foreach (['asce7-16' => 'nominal', 'asce7-22' => 'strength', 'en-1991' => 'characteristic'] as $standard => $own) {
             $scenario = Scenario::to($standard);
             if ($standard === 'en-1991') {

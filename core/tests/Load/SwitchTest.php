@@ -89,7 +89,7 @@ final class SwitchTest extends TestCase
     public function test_it_sets_in_exactly_there(\Closure $roof, float $without, float $with, string|\Closure $sets, ?\Closure $measure, float $there): void
     {
         $plan = static fn (float $value): Plan => Planner::plan($roof($value)->design(), Depth::Checks);
-        $is = static fn (Plan $plan): bool => $sets instanceof \Closure ? $sets($plan) : in_array($sets, array_map(static fn ($finding): string => $finding->code, $plan->findings), true);
+        $is = static fn (Plan $plan): bool => $sets instanceof \Closure ? $sets($plan) : in_array($sets, array_map(static fn ($finding): string => $finding->code->value, $plan->findings), true);
         $hair = 2e-5 * max(0.1, abs($there)) * ($with <=> $without);
         if ($measure === null) {
             [$without, $with] = [$there - $hair, $there + $hair];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Plan;
 
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -181,7 +182,7 @@ final class FindingsTest extends TestCase
     /** @return list<Finding> */
     private static function of(Plan $plan, string $kind, string $code): array
     {
-        return array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->kind->value === $kind && $finding->code === $code));
+        return array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->kind->value === $kind && $finding->code->value === $code));
     }
 
     /** @param array<string, mixed>|string $changes */
@@ -195,7 +196,7 @@ final class FindingsTest extends TestCase
         }
         $plan = Planner::plan($scenario->design(), Depth::Checks);
         $found = self::of($plan, $kind, $code);
-        self::assertNotSame([], $found, json_encode(array_map(static fn (Finding $finding): string => $finding->code, $plan->findings), JSON_THROW_ON_ERROR));
+        self::assertNotSame([], $found, json_encode(array_map(static fn (Finding $finding): string => $finding->code->value, $plan->findings), JSON_THROW_ON_ERROR));
         self::assertSame($at, $found[0]->at);
         self::assertStringContainsString($says, (new Texts($plan->design->printer()))->finding($found[0]));
         self::assertSame($kind === 'refusal', $plan->hasRefusal());
@@ -211,7 +212,7 @@ final class FindingsTest extends TestCase
         }
         // A named person clears what is a matter of judgement, and nothing else.
         $signed = $scenario->with('/confirmations', array_map(static fn (Finding $finding): array => ['subject' => $finding->subject(), 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'calculation 12'], $found));
-        $open = array_filter(Planner::plan($signed->design(), Depth::Checks)->openStops(), static fn (Finding $finding): bool => $finding->code === $code);
+        $open = array_filter(Planner::plan($signed->design(), Depth::Checks)->openStops(), static fn (Finding $finding): bool => $finding->code->value === $code);
         self::assertSame(in_array($code, self::CLEARABLE, true), $open === []);
     }
 
@@ -222,12 +223,7 @@ final class FindingsTest extends TestCase
 
     public function test_no_finding_is_without_a_case_here(): void
     {
-        $codes = [];
-        foreach (new \RegexIterator(new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__, 2).'/src')), '/\.php$/') as $file) {
-            assert($file instanceof \SplFileInfo);
-            preg_match_all('/Finding::(?:stop|refusal|warning|assumption)\((?:[^,;]*\? )?\'([a-z_0-9]+)\'(?: : \'([a-z_0-9]+)\')?/', (string) file_get_contents($file->getPathname()), $found);
-            array_push($codes, ...array_filter([...$found[1], ...$found[2]]));
-        }
+        $codes = array_map(static fn (Code $code): string => $code->value, Code::cases());
         /** @var array<string, string> $messages */
         $messages = require dirname(__DIR__, 2).'/messages/en.php';
         $told = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys($messages), static fn (string $key): bool => str_starts_with($key, 'finding.'))));

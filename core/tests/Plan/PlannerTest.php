@@ -22,7 +22,7 @@ final class PlannerTest extends TestCase
     public function test_the_example_holds_and_stays_preliminary_until_named_persons_sign(): void
     {
         $plan = Planner::plan(Scenario::of()->design());
-        self::assertSame([], array_map(static fn ($stop): string => $stop->code, $plan->openStops()));
+        self::assertSame([], array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()));
         self::assertGreaterThan(0.0, $plan->leastReserve());
         self::assertSame(Status::Preliminary, $plan->status());
         $signed = static fn (string $subject, string $value): array => ['subject' => $subject, 'value' => $value, 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'read in our copy'];
@@ -40,9 +40,9 @@ final class PlannerTest extends TestCase
     public function test_a_stop_is_cleared_by_name_until_its_figures_change(): void
     {
         $heavy = Scenario::of()->with('/site/ground_snow_Pa', 2400.0);
-        $stop = array_values(array_filter(Planner::plan($heavy->design())->openStops(), static fn ($one): bool => $one->code === 'one_share_too_much'))[0];
+        $stop = array_values(array_filter(Planner::plan($heavy->design())->openStops(), static fn ($one): bool => $one->code->value === 'one_share_too_much'))[0];
         $cleared = $heavy->with('/confirmations', [['subject' => $stop->subject(), 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'calculation 12']]);
-        $open = static fn (Scenario $scenario): array => array_map(static fn ($one): string => $one->code, Planner::plan($scenario->design())->openStops());
+        $open = static fn (Scenario $scenario): array => array_map(static fn ($one): string => $one->code->value, Planner::plan($scenario->design())->openStops());
         self::assertNotContains('one_share_too_much', $open($cleared));
         self::assertContains('one_share_too_much', $open($cleared->with('/site/ground_snow_Pa', 2600.0)));
     }
@@ -51,9 +51,9 @@ final class PlannerTest extends TestCase
     {
         $missing = Scenario::of()->with('/kit/foot/up_N', null);
         $stop = Planner::plan($missing->design())->openStops()[0];
-        self::assertSame('allowable_missing', $stop->code);
+        self::assertSame('allowable_missing', $stop->code->value);
         $signed = $missing->with('/confirmations', [['subject' => $stop->subject(), 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'it will hold']]);
-        self::assertSame(['allowable_missing'], array_map(static fn ($one): string => $one->code, Planner::plan($signed->design())->openStops()));
+        self::assertSame(['allowable_missing'], array_map(static fn ($one): string => $one->code->value, Planner::plan($signed->design())->openStops()));
     }
 
     public function test_a_topographic_factor_counts_only_where_there_is_a_hill(): void

@@ -180,7 +180,7 @@ final class PublishedTest extends TestCase
     public function test_an_allowable_stress_speed_is_asked_about_with_its_conversion(float $strength_mph, float $allowable_mph, float $tolerance_mph): void
     {
         $plan = Planner::plan(Scenario::of()->with('/site/wind_speed_m_per_s', Speed::ofMilesPerHour($allowable_mph)->toSi())->with('/site/wind_speed_kind', 'allowable')->design(), Depth::Checks);
-        $asked = array_values(array_filter($plan->findings, static fn ($finding): bool => $finding->code === 'wind_speed_kind'));
+        $asked = array_values(array_filter($plan->findings, static fn ($finding): bool => $finding->code->value === 'wind_speed_kind'));
         self::assertCount(1, $asked);
         self::assertEqualsWithDelta($strength_mph, Speed::ofSi((float) $asked[0]->values['converted_m_per_s'])->toMilesPerHour(), $tolerance_mph);
     }

@@ -87,7 +87,7 @@ final class LoadsOnRailsTest extends TestCase
         for ($seed = 1; $seed <= 30; ++$seed) {
             $design = Scenario::random($seed)->design();
             $plan = Planner::plan($design, Depth::Checks);
-            $faults = array_filter($plan->findings, static fn ($finding): bool => in_array($finding->code, ['plate_below_butt', 'cover_short'], true));
+            $faults = array_filter($plan->findings, static fn ($finding): bool => in_array($finding->code->value, ['plate_below_butt', 'cover_short'], true));
             foreach ($plan->lines->byRow ?? [] as $pair) {
                 foreach ($pair as $line) {
                     $from_m = $line->isUpper ? $design->module->length->toMetres() - $line->offset_m : $line->offset_m;

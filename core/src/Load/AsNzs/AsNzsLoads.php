@@ -12,8 +12,8 @@ use Garnetine\Core\Design\PressureLevel;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -55,35 +55,35 @@ final readonly class AsNzsLoads
     {
         $site = $design->site->asNzs;
         if ($site === null) {
-            return [Finding::refusal('as_nzs_missing', '/site/as_nzs', [], Scope::Job)];
+            return [Finding::of(Code::AsNzsMissing, '/site/as_nzs', [])];
         }
         $standard = $design->site->standard;
         $name = $standard === Standard::AsNzs2011 ? 'AS/NZS 1170.2:2011' : 'AS/NZS 1170.2:2021';
         $findings = [];
         if ($design->given === null) {
             if ($site->region === null) {
-                $findings[] = Finding::refusal('as_nzs_region_missing', '/site/as_nzs/region', [], Scope::Job);
+                $findings[] = Finding::of(Code::AsNzsRegionMissing, '/site/as_nzs/region', []);
             } elseif (!SiteWind::hasRegion($site->region, $standard)) {
-                $findings[] = Finding::refusal('as_nzs_region_unknown', '/site/as_nzs/region', ['region' => $site->region->value, 'document' => $name], Scope::Job);
+                $findings[] = Finding::of(Code::AsNzsRegionUnknown, '/site/as_nzs/region', ['region' => $site->region->value, 'document' => $name]);
             }
             $tallest_m = SiteWind::tallest_m($site->terrain, $standard);
             if ($tallest_m === null || Printed::over($design->site->meanRoofHeight->toMetres(), $tallest_m)) {
-                $findings[] = Finding::refusal('figure_missing', '/site/as_nzs/terrain', ['document' => $name, 'figure' => 'Table 4.1 for this terrain category and height'], Scope::Job);
+                $findings[] = Finding::of(Code::FigureMissing, '/site/as_nzs/terrain', ['document' => $name, 'figure' => 'Table 4.1 for this terrain category and height']);
             }
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat, RoofKind::Hip], true)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => $name, 'figure' => 'a table for this kind of roof']);
+                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => $name, 'figure' => 'a table for this kind of roof']);
             }
             if ($design->site->topography === Topography::Factor && $site->topographicMultiplier === null) {
-                $findings[] = Finding::refusal('as_nzs_mt_missing', '/site/as_nzs/topographic_multiplier', [], Scope::Job);
+                $findings[] = Finding::of(Code::AsNzsMtMissing, '/site/as_nzs/topographic_multiplier', []);
             }
             if (in_array($site->region, [AsNzsRegion::A6, AsNzsRegion::A7, AsNzsRegion::W], true) && Printed::over($design->site->groundElevation->toMetres(), 500.0)) {
-                $findings[] = Finding::refusal('figure_missing', '/site/ground_elevation_m', ['document' => $name, 'figure' => 'the lee multiplier, for places over 500 m'], Scope::Job);
+                $findings[] = Finding::of(Code::FigureMissing, '/site/ground_elevation_m', ['document' => $name, 'figure' => 'the lee multiplier, for places over 500 m']);
             }
         } elseif ($design->given->level === PressureLevel::Service) {
-            $findings[] = Finding::refusal('given_at_service_level', '/given/level', [], Scope::Job);
+            $findings[] = Finding::of(Code::GivenAtServiceLevel, '/given/level', []);
         }
         if ($design->site->groundSnow->toPascals() > 0 && $design->given?->roofSnow === null) {
-            $findings[] = Finding::refusal('figure_missing', '/site/ground_snow_Pa', ['document' => 'AS/NZS 1170.3', 'figure' => 'the snow load on the roof'], Scope::Job);
+            $findings[] = Finding::of(Code::FigureMissing, '/site/ground_snow_Pa', ['document' => 'AS/NZS 1170.3', 'figure' => 'the snow load on the roof']);
         }
 
         return $findings;

@@ -8,8 +8,8 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\CombinationSet;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\PressureLevel;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -34,24 +34,24 @@ final class Asce7Loads
         if ($design->given === null) {
             $missing = RoofWind::missingFigure($design, $edition);
             foreach ($missing === null ? RoofWind::lacking($design, $edition, $coefficients) : [] as $id) {
-                $findings[] = Finding::refusal('coefficient_missing', '/surface/roof_kind', ['coefficient' => $id]);
+                $findings[] = Finding::of(Code::CoefficientMissing, '/surface/roof_kind', ['coefficient' => $id]);
             }
             if ($missing !== null) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'ASCE/SEI '.$edition->value, 'figure' => $missing]);
+                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'ASCE/SEI '.$edition->value, 'figure' => $missing]);
             } elseif ($edition === Edition::Of2016 && RoofWind::overlaps($design, $a_m = RoofWind::stripWidth_m($design->site, $coefficients))) {
-                $findings[] = Finding::refusal('zones_overlap', '/surface/width_m', ['a_m' => $a_m]);
+                $findings[] = Finding::of(Code::ZonesOverlap, '/surface/width_m', ['a_m' => $a_m]);
             }
             if (Printed::over($design->site->meanRoofHeight->toFeet(), 60.0)) {
-                $findings[] = Finding::refusal('too_tall', '/site/mean_roof_height_m', ['height_m' => $design->site->meanRoofHeight->toMetres()], Scope::Job);
+                $findings[] = Finding::of(Code::TooTall, '/site/mean_roof_height_m', ['height_m' => $design->site->meanRoofHeight->toMetres()]);
             }
         }
         if ($design->site->groundSnow->toPascals() > 0 && ($design->given === null || $design->given->roofSnow === null)) {
             $key = 'ct/'.$design->site->thermal->value;
             if ($coefficients->lacks($edition->table('snow'), $key)) {
-                $findings[] = Finding::refusal('coefficient_missing', '/site/thermal', ['coefficient' => $edition->table('snow')."/$key"], Scope::Job);
+                $findings[] = Finding::of(Code::CoefficientMissing, '/site/thermal', ['coefficient' => $edition->table('snow')."/$key"]);
             }
             if ($design->site->winterWind === null && RoofSnow::needsWinterWind($design, $edition, $coefficients)) {
-                $findings[] = Finding::refusal('winter_wind_missing', '/site/winter_wind', [], Scope::Job);
+                $findings[] = Finding::of(Code::WinterWindMissing, '/site/winter_wind', []);
             }
         }
 

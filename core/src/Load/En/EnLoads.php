@@ -14,8 +14,8 @@ use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Finding\Scope;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Combinations;
@@ -59,30 +59,30 @@ final readonly class EnLoads
     {
         $site = $design->site->en;
         if ($site === null) {
-            return [Finding::refusal('en_missing', '/site/en', [], Scope::Job)];
+            return [Finding::of(Code::EnMissing, '/site/en', [])];
         }
         $findings = [];
         if ($design->given === null) {
             if ($site->basicVelocity === null) {
-                $findings[] = Finding::refusal('en_velocity_missing', '/site/en/basic_velocity_m_per_s', [], Scope::Job);
+                $findings[] = Finding::of(Code::EnVelocityMissing, '/site/en/basic_velocity_m_per_s', []);
             }
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat], true)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof']);
+                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof']);
             }
             if ($design->surface->roofKind === RoofKind::Flat && !ExternalPressure::isFlat($design->surface->pitch)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more']);
+                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more']);
             }
             if (Printed::over($design->surface->pitch->toDegrees(), 75.0)) {
-                $findings[] = Finding::refusal('figure_missing', '/surface/pitch_rad', ['document' => 'EN 1991-1-4', 'figure' => 'Tables 7.3 and 7.4 beyond 75°']);
+                $findings[] = Finding::of(Code::FigureMissing, '/surface/pitch_rad', ['document' => 'EN 1991-1-4', 'figure' => 'Tables 7.3 and 7.4 beyond 75°']);
             }
             if (Printed::over(Winds::top($design)->toMetres(), self::TALLEST_M)) {
-                $findings[] = Finding::refusal('en_too_tall', '/site/mean_roof_height_m', ['height_m' => Winds::top($design)->toMetres()], Scope::Job);
+                $findings[] = Finding::of(Code::EnTooTall, '/site/mean_roof_height_m', ['height_m' => Winds::top($design)->toMetres()]);
             }
             if ($design->site->topography === Topography::Hill) {
-                $findings[] = Finding::refusal('en_orography', '/site/topography', [], Scope::Job);
+                $findings[] = Finding::of(Code::EnOrography, '/site/topography', []);
             }
             if ($design->site->topography === Topography::Factor && $site->orography === null) {
-                $findings[] = Finding::refusal('en_orography_missing', '/site/en/orography', [], Scope::Job);
+                $findings[] = Finding::of(Code::EnOrographyMissing, '/site/en/orography', []);
             }
         }
         if ($design->given?->roofSnow === null) {
@@ -97,16 +97,16 @@ final readonly class EnLoads
     {
         $findings = [];
         if (GroundSnow::hasZones($site->snowSet) && $site->snowZone === null) {
-            $findings[] = Finding::refusal('en_zone_missing', '/site/en/snow_zone', [], Scope::Job);
+            $findings[] = Finding::of(Code::EnZoneMissing, '/site/en/snow_zone', []);
         } elseif (GroundSnow::hasZones($site->snowSet) && ($site->snowZone < self::ZONES[0] || $site->snowZone > self::ZONES[1])) {
-            $findings[] = Finding::refusal('en_zone_range', '/site/en/snow_zone', ['zone' => $site->snowZone ?? 0.0, 'from' => self::ZONES[0], 'to' => self::ZONES[1]], Scope::Job);
+            $findings[] = Finding::of(Code::EnZoneRange, '/site/en/snow_zone', ['zone' => $site->snowZone ?? 0.0, 'from' => self::ZONES[0], 'to' => self::ZONES[1]]);
         }
         if ($site->snowSet !== EnSnowSet::Given && Printed::over($design->site->groundElevation->toMetres(), GroundSnow::HIGHEST_M)) {
-            $findings[] = Finding::refusal('en_altitude', '/site/ground_elevation_m', ['height_m' => $design->site->groundElevation->toMetres(), 'most_m' => GroundSnow::HIGHEST_M], Scope::Job);
+            $findings[] = Finding::of(Code::EnAltitude, '/site/ground_elevation_m', ['height_m' => $design->site->groundElevation->toMetres(), 'most_m' => GroundSnow::HIGHEST_M]);
         }
         foreach ($design->surface->snowFeatures as $index => $feature) {
             if ($feature->kind === SnowFeatureKind::HigherRoof) {
-                $findings[] = Finding::refusal('figure_missing', "/surface/snow_features/$index/kind", ['document' => 'EN 1991-1-3', 'figure' => '§5.3.6 (roofs abutting taller works)']);
+                $findings[] = Finding::of(Code::FigureMissing, "/surface/snow_features/$index/kind", ['document' => 'EN 1991-1-3', 'figure' => '§5.3.6 (roofs abutting taller works)']);
             }
         }
 

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Finding;
+
+/** Everything that a check can say, with what each is: its kind, what it touches, where on the way it is mended, and whether a named person may sign for it instead. */
+enum Code: string
+{
+    // Outside the methods.
+    case AsNzsMissing = 'as_nzs_missing';
+    case AsNzsMtMissing = 'as_nzs_mt_missing';
+    case AsNzsRegionMissing = 'as_nzs_region_missing';
+    case AsNzsRegionUnknown = 'as_nzs_region_unknown';
+    case CapacityFormat = 'capacity_format';
+    case CoefficientMissing = 'coefficient_missing';
+    case Covering = 'covering';
+    case DormerOrValley = 'dormer_or_valley';
+    case EnAltitude = 'en_altitude';
+    case EnMissing = 'en_missing';
+    case EnOrography = 'en_orography';
+    case EnOrographyMissing = 'en_orography_missing';
+    case EnTooTall = 'en_too_tall';
+    case EnVelocityMissing = 'en_velocity_missing';
+    case EnZoneMissing = 'en_zone_missing';
+    case EnZoneRange = 'en_zone_range';
+    case FigureMissing = 'figure_missing';
+    case GivenAtServiceLevel = 'given_at_service_level';
+    case GivenIncomplete = 'given_incomplete';
+    case HigherOrLowerRoof = 'higher_or_lower_roof';
+    case HipEdges = 'hip_edges';
+    case Landscape = 'landscape';
+    case OverOverhang = 'over_overhang';
+    case OwnCopyImplausible = 'own_copy_implausible';
+    case OwnCopyUnknown = 'own_copy_unknown';
+    case Pitch = 'pitch';
+    case PlaneTooLarge = 'plane_too_large';
+    case PullOutMissing = 'pull_out_missing';
+    case RoofKind = 'roof_kind';
+    case TooTall = 'too_tall';
+    case WinterWindMissing = 'winter_wind_missing';
+    case ZonesOverlap = 'zones_overlap';
+
+    // Blocks until mended, or signed for by a named person.
+    case AcrossSetback = 'across_setback';
+    case AllowableMissing = 'allowable_missing';
+    case ClampFails = 'clamp_fails';
+    case ClampSlips = 'clamp_slips';
+    case ClampZoneMissing = 'clamp_zone_missing';
+    case CoursesUnknown = 'courses_unknown';
+    case CoverShort = 'cover_short';
+    case EnVelocityHigh = 'en_velocity_high';
+    case ExamplesLeft = 'examples_left';
+    case FirstMemberAtHip = 'first_member_at_hip';
+    case GapTooSmall = 'gap_too_small';
+    case GapsTooFarApart = 'gaps_too_far_apart';
+    case GroundSnowKind = 'ground_snow_kind';
+    case HillMissing = 'hill_missing';
+    case KztMissing = 'kzt_missing';
+    case LagNotListed = 'lag_not_listed';
+    case LapUpsideDown = 'lap_upside_down';
+    case LateralMissing = 'lateral_missing';
+    case LateralUndocumented = 'lateral_undocumented';
+    case LayoutSideUnknown = 'layout_side_unknown';
+    case LineInLap = 'line_in_lap';
+    case MakersCoverMissing = 'makers_cover_missing';
+    case MemberShare = 'member_share';
+    case MembersMissRun = 'members_miss_run';
+    case ModuleRating = 'module_rating';
+    case NoMembers = 'no_members';
+    case NoModules = 'no_modules';
+    case NotParallel = 'not_parallel';
+    case OneShareTooMuch = 'one_share_too_much';
+    case OutsideClampZone = 'outside_clamp_zone';
+    case OutsideSurface = 'outside_surface';
+    case OverNoWorkArea = 'over_no_work_area';
+    case OwnBaySmall = 'own_bay_small';
+    case OwnHandFails = 'own_hand_fails';
+    case PinBarred = 'pin_barred';
+    case PinNoPlace = 'pin_no_place';
+    case PinOffLines = 'pin_off_lines';
+    case PinTwice = 'pin_twice';
+    case PlateBelowButt = 'plate_below_butt';
+    case PullOutNotCovered = 'pull_out_not_covered';
+    case PullOutUndocumented = 'pull_out_undocumented';
+    case RafterScreenFails = 'rafter_screen_fails';
+    case RailEndShort = 'rail_end_short';
+    case RidgeReadingUnnamed = 'ridge_reading_unnamed';
+    case RunFails = 'run_fails';
+    case RunNotFound = 'run_not_found';
+    case RunTooLong = 'run_too_long';
+    case ShankHoleNeeded = 'shank_hole_needed';
+    case ThreadTooShort = 'thread_too_short';
+    case TooHighAboveRoof = 'too_high_above_roof';
+    case TooNearEdge = 'too_near_edge';
+    case TopographyUnknown = 'topography_unknown';
+    case WindSpeedKind = 'wind_speed_kind';
+    case WindSpeedLow = 'wind_speed_low';
+    case WindowNone = 'window_none';
+
+    // To mind.
+    case EaveToRidgeDiffers = 'eave_to_ridge_differs';
+    case FeetOverBound = 'feet_over_bound';
+    case LeftOutBeyondBlock = 'left_out_beyond_block';
+    case LineTight = 'line_tight';
+    case OwnCopyDiffers = 'own_copy_differs';
+    case PlateInNails = 'plate_in_nails';
+    case StaggerPartly = 'stagger_partly';
+    case WindowSmall = 'window_small';
+
+    // Taken on the safe side, to confirm.
+    case AsNzsDirection = 'as_nzs_direction';
+    case EnRecommended = 'en_recommended';
+    case EnWinds = 'en_winds';
+    case ExtrasDoNotHoldDown = 'extras_do_not_hold_down';
+    case FloorOnPanels = 'floor_on_panels';
+    case FreeSlidePath = 'free_slide_path';
+    case GivenPressures = 'given_pressures';
+    case HillCounts = 'hill_counts';
+    case HipFigures = 'hip_figures';
+    case HoleEndsRail = 'hole_ends_rail';
+    case KhFloor = 'kh_floor';
+    case KztEntered = 'kzt_entered';
+    case LateralByGap = 'lateral_by_gap';
+    case NoEqualisation = 'no_equalisation';
+    case NoFootAtEnd = 'no_foot_at_end';
+    case NoHill = 'no_hill';
+    case OneAreaForGcp = 'one_area_for_gcp';
+    case PartialSnow = 'partial_snow';
+    case PullAndPushAddUp = 'pull_and_push_add_up';
+    case RafterScreen = 'rafter_screen';
+    case RidgeReadingMild = 'ridge_reading_mild';
+    case RidgeReadingSevere = 'ridge_reading_severe';
+    case RoofSupportsUnknown = 'roof_supports_unknown';
+    case ShankHoleWaived = 'shank_hole_waived';
+    case SnowAboveSlides = 'snow_above_slides';
+    case SnowAboveStays = 'snow_above_stays';
+    case SpeciesUnknown = 'species_unknown';
+    case StructureScreenOnly = 'structure_screen_only';
+    case WindBesideTall = 'wind_beside_tall';
+
+    private const STOPS = [
+        self::AcrossSetback, self::AllowableMissing, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown,
+        self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
+        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::LagNotListed, self::LapUpsideDown, self::LateralMissing,
+        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberShare, self::MembersMissRun,
+        self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
+        self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
+        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndShort,
+        self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ShankHoleNeeded, self::ThreadTooShort,
+        self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
+    ];
+
+    private const WARNINGS = [
+        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails,
+        self::StaggerPartly, self::WindowSmall,
+    ];
+
+    private const ASSUMPTIONS = [
+        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FloorOnPanels, self::FreeSlidePath,
+        self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
+        self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
+        self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SnowAboveSlides,
+        self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::WindBesideTall,
+    ];
+
+    private const OF_THE_JOB = [
+        self::AsNzsMissing, self::AsNzsMtMissing, self::AsNzsRegionMissing, self::AsNzsRegionUnknown, self::CoefficientMissing, self::EnAltitude,
+        self::EnMissing, self::EnOrography, self::EnOrographyMissing, self::EnTooTall, self::EnVelocityHigh, self::EnVelocityMissing,
+        self::EnZoneMissing, self::EnZoneRange, self::ExamplesLeft, self::GivenAtServiceLevel, self::GivenIncomplete, self::GroundSnowKind,
+        self::HillMissing, self::KztMissing, self::OwnCopyImplausible, self::OwnCopyUnknown, self::RidgeReadingUnnamed, self::TooTall,
+        self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WinterWindMissing,
+    ];
+
+    private const OF_A_RUN = [self::ClampFails, self::ClampSlips, self::MembersMissRun, self::OwnHandFails, self::RunFails, self::RunNotFound, self::RunTooLong];
+
+    /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
+    private const CLEARABLE = [
+        self::MemberShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt, self::CoverShort,
+        self::ShankHoleNeeded, self::RunTooLong, self::RafterScreenFails, self::EnVelocityHigh,
+    ];
+
+    public function kind(): FindingKind
+    {
+        return match (true) {
+            in_array($this, self::STOPS, true) => FindingKind::Stop,
+            in_array($this, self::WARNINGS, true) => FindingKind::Warning,
+            in_array($this, self::ASSUMPTIONS, true) => FindingKind::Assumption,
+            default => FindingKind::Refusal,
+        };
+    }
+
+    /** @param string $at Where in the design it stands: a table that is missing for the site is missing for the job */
+    public function scope(string $at): Scope
+    {
+        return match (true) {
+            in_array($this, self::OF_A_RUN, true) => Scope::Run,
+            in_array($this, self::OF_THE_JOB, true), $this === self::FigureMissing && str_starts_with($at, '/site/') => Scope::Job,
+            default => Scope::Surface,
+        };
+    }
+
+    /** @param string $at Where in the design it stands, which decides for most */
+    public function stage(string $at): Stage
+    {
+        return match ($this) {
+            self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
+            self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
+            self::RunTooLong, self::RailEndShort, self::LineTight => Stage::Rails,
+            self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
+            self::LineInLap, self::ClampFails, self::ClampSlips => Stage::Modules,
+            self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
+            self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
+            self::StructureScreenOnly, self::RafterScreen => Stage::Handover,
+            default => Stage::at($at),
+        };
+    }
+
+    public function isClearable(): bool
+    {
+        return in_array($this, self::CLEARABLE, true);
+    }
+}

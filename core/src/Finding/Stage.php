@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Finding;
+
+/** The stages of the work, in order. */
+enum Stage: string
+{
+    case Site = 'site';
+    case Surface = 'surface';
+    case Modules = 'modules';
+    case Loads = 'loads';
+    case Attachments = 'attachments';
+    case Rails = 'rails';
+    case Holes = 'holes';
+    case Handover = 'handover';
+
+    /** Where what stands at a place of the design is entered. */
+    public static function at(string $at): self
+    {
+        return match (true) {
+            str_starts_with($at, '/site') => self::Site,
+            str_starts_with($at, '/given') => self::Loads,
+            str_starts_with($at, '/surface') => self::Surface,
+            str_starts_with($at, '/block'), str_starts_with($at, '/module') => self::Modules,
+            str_starts_with($at, '/kit/rail') => self::Rails,
+            default => self::Attachments,
+        };
+    }
+}
