@@ -27,7 +27,6 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        self::$origin ??= self::serve();
         $this->browser = Chrome::driver();
         // So many people never log in from one place within a minute.
         Cache::store('file')->flush();
@@ -36,6 +35,11 @@ abstract class BrowserTestCase extends TestCase
         Chrome::forget(self::$origin);
         Chrome::size(1280, 800);
         $this->browser->manage()->getLog('browser');
+    }
+
+    protected function prepare(): void
+    {
+        self::$origin ??= self::serve();
     }
 
     protected function tearDown(): void
