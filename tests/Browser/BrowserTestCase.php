@@ -32,7 +32,7 @@ abstract class BrowserTestCase extends TestCase
         Cache::store('file')->flush();
         // A page that still asks for news would bring its session back.
         $this->browser->get('about:blank');
-        Chrome::forget(self::$origin);
+        Chrome::forget(self::origin());
         Chrome::size(1280, 800);
         $this->browser->manage()->getLog('browser');
     }
