@@ -26,7 +26,7 @@ if ($today) {
     shuffle($faults);
     $faults = array_slice($faults, 0, 10);
 }
-$faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $only)));
+$faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || array_filter(explode('|', $only), static fn (string $text): bool => str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $text)) !== []));
 
 /** Whether tests fail under the fault: those that are nearest first. */
 $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {

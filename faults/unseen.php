@@ -5,4 +5,6 @@
 declare(strict_types=1);
 
 return [
+    'saves.ts 1' => 'what was joined goes again with the same values, which store nothing',
+    'saves.ts 2' => 'the strip tells the race; a form that waits for the answer is cleared',
 ];

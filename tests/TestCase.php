@@ -17,7 +17,13 @@ abstract class TestCase extends BaseTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->prepare();
         $this->withSession(['password_given_at' => time()]);
+    }
+
+    /** Before anything is asked of the database. */
+    protected function prepare(): void
+    {
     }
 
     protected function planner(string $company = 'Alder Roofing'): User

@@ -27,15 +27,19 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        self::$origin ??= self::serve();
         $this->browser = Chrome::driver();
         // So many people never log in from one place within a minute.
         Cache::store('file')->flush();
         // A page that still asks for news would bring its session back.
         $this->browser->get('about:blank');
-        Chrome::forget(self::$origin);
+        Chrome::forget(self::origin());
         Chrome::size(1280, 800);
         $this->browser->manage()->getLog('browser');
+    }
+
+    protected function prepare(): void
+    {
+        self::$origin ??= self::serve();
     }
 
     protected function tearDown(): void

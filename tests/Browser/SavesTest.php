@@ -140,6 +140,14 @@ final class SavesTest extends BrowserTestCase
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('main [aria-invalid]')));
     }
 
+    public function test_a_look_that_comes_after_the_save_is_of_no_interest(): void
+    {
+        $this->browser->executeScript("const ask = window.fetch; window.fetch = (where, how) => ask(where, how).then(answer => String(where).endsWith('/preview') ? new Promise(go => setTimeout(() => go(answer), 1500)) : answer);");
+        $this->fill('/surface/setbacks/left_m', '37 in');
+        usleep(2_500_000);
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-live]')), 'nothing is shown as unsaved');
+    }
+
     public function test_letters_typed_on_a_list_of_choices_make_one_design_when_it_is_left(): void
     {
         $species = $this->element("[data-path='/surface/framing/species']");

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
+use App\Actions\Plans\IssuePlan;
 use App\Support\Stages;
+use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 
@@ -29,6 +32,7 @@ final class ToldTest extends BrowserTestCase
             const entry = entries[place];
             one.replaceWith('[' + (entry.tagName === 'SELECT' ? entry.selectedOptions[0]?.text ?? '' : entry.type === 'checkbox' || entry.type === 'radio' ? entry.checked : entry.value) + ']');
         });
+        copy.querySelectorAll('[class*="tone-"]').forEach(one => one.append(' {' + /tone-(\w+)/.exec(one.className.baseVal ?? one.className)[1] + '}'));
         part.after(copy);
         const text = copy.innerText;
         copy.remove();
@@ -52,6 +56,11 @@ final class ToldTest extends BrowserTestCase
             $this->element('main h1');
             array_push($lines, "--- $paper", ...$this->text('main'), ...$this->drawn('main'));
         }
+        app(IssuePlan::class)->handle($job, $job->current(), $user, 'for the crew');
+        app(SaveDesign::class)->handle($job, $user, $job->current(), Edits::apply($job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '116 mph']]), '116 mph');
+        $this->visit('/jobs');
+        $this->element('main li');
+        array_push($lines, '--- jobs', ...$this->text('main'));
         Told::assertApproved(__DIR__.'/Told/gable.txt', $lines);
     }
 
@@ -61,7 +70,7 @@ final class ToldTest extends BrowserTestCase
         $text = $this->browser->executeScript(self::READ, [$css]);
         self::assertIsString($text);
 
-        return array_values(array_filter(explode("\n", (string) preg_replace(['/\d{4}-\d\d-\d\d( \d\d:\d\d)?/', '/[ \t]+/'], ['(day)', ' '], $text)), static fn (string $line): bool => trim($line) !== ''));
+        return array_values(array_filter(explode("\n", (string) preg_replace(['/\d{4}-\d\d-\d\d( \d\d:\d\d)?|[A-Z][a-z]{2} \d+, \d{4}/', '/[ \t]+/'], ['(day)', ' '], $text)), static fn (string $line): bool => trim($line) !== ''));
     }
 
     /** @return list<string> */
