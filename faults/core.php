@@ -191,7 +191,6 @@ return [
     'core/src/Load/Asce7/RoofSnow.php' => [
         ['$slides ? [15.0, 55.0] : [45.0', '$slides ? [16.05, 55.0] : [45.0', 'Slippery cold roofs keep snow from a steeper slope'],
         ['$belt_psf = 0.4 * $pf_psf *', '$belt_psf = 0.4 / $pf_psf *', 'Sliding snow is less, the longer the roof above'],
-        ['$power = 0.5): float', '$power = 0.535): float', 'Importance has another power in drifts'],
         ['$hd_ft = max($hd_ft, $this->drift_ft(', '$hd_ft = min($hd_ft, $this->drift_ft(', 'Of lee and windward drift the lesser counts'],
         ['$this->design->site->eaveToRidge->toFeet() / 50)', '$this->design->site->eaveToRidge->toFeet() / 70)', 'Rain on snow falls on flatter roofs only'],
         ['[$hd_ft, 4 * $hd_ft] :', '[$hd_ft, 2 * $hd_ft] :', 'Drifts are half as wide'],

@@ -27,7 +27,7 @@ final class Uneven
         return [
             'gable' => $uneven->with('/kit/rail/stock_length_m', 3.3)->with('/rules/run_datum', 'first_member')->with('/rules/slope_datum', 'control_line')->with('/rules/control_line_m', 2.0)->with('/rules/inches_only', true),
             'gable-30-snow' => $snowy($uneven->with('/surface/pitch_rad', deg2rad(24.0)), 1700.0, $wall, $unit)->with('/site/free_slide_path', 'yes')->with('/site/roof_supports', 'other')->with('/surface/framing/lap', ['from_m' => 2.5, 'to_m' => 2.85, 'shift_m' => 0.0381])
-                ->with('/rules/pattern', 'stacked')->with('/kit/rail/splice_moment_Nm', null)->with('/kit/clamp/up_N', 1476.0),
+                ->with('/rules/pattern', 'stacked')->with('/kit/rail/splice_moment_Nm', null)->with('/kit/rail/stock_length_m', 2.5)->with('/kit/clamp/up_N', 1476.0),
             'hip' => $hip($uneven)->with('/surface/pitch_rad', deg2rad(22))->with('/site/topography', 'hill')->with('/site/hill', ['shape' => 'ridge', 'height_m' => 31.0, 'half_length_m' => 90.0, 'from_crest_m' => 17.0, 'side' => 'upwind'])
                 ->with('/rules/ridge_reading', 'ridge')->with('/rules/ridge_reading_by', 'E. Sorrel')->with('/rules/run_datum', 'right_rake')->with('/rules/slope_datum', 'ridge')->with('/block/columns', 3),
             // Under 15 ft, on a steep hill, with a lag of which the shank needs no hole, and signatures in somebody's presence.
