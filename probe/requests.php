@@ -27,7 +27,7 @@ function odd(string $origin, int $count, int $seed): int
             ['POST', "/jobs/$id/because", $body(['base' => $base, 'path' => 'loads/qh', 'edits' => $edits])], ['POST', "/jobs/$id/beside", $body(['base' => $base, 'edits' => $edits])],
             ['POST', "/jobs/$id/confirmations", $body(['base' => $base, 'subjects' => [['subject' => $any(), 'value' => $any()]], 'name' => 'E. Sorrel', 'reason' => 'seen'])],
             ['POST', "/jobs/$id/own-copies", $body(['base' => $base, 'coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => '0.85', 'document' => 'x', 'clause' => 'y', 'name' => 'E. Sorrel'])],
-            ['POST', "/jobs/$id/issued", $body(['base' => $base, 'note' => 'x'])], ['POST', "/jobs/$id/designs/".['undo', 'redo', '1/again', '9/onto', '999999999999999999999/again'][mt_rand(0, 4)], $body(['base' => $base])],
+            ['POST', "/jobs/$id/issued", $body(['base' => $base, 'note' => 'x', 'purpose' => 'review'])], ['POST', "/jobs/$id/designs/".['undo', 'redo', '1/again', '9/onto', '999999999999999999999/again'][mt_rand(0, 4)], $body(['base' => $base])],
             ['POST', '/jobs', $body(['name' => 'x', 'units' => 'mm', 'document' => '{}'])], ['PATCH', '/company/members/'.$id, $body(['role' => 'crew', 'disabled' => false])],
             ['GET', "/jobs/$id/".['view', 'because', 'compare', 'hazards', 'designs', 'issued', 'archive.json', 'export/materials.csv', 'export/none', 'issued/9/plan.json', 'print/crew', 'stage/none'][mt_rand(0, 11)].$query(), null],
             ['GET', ['/invitation/', '/reset-password/', '/issued/'][mt_rand(0, 2)].$id.$query(), null],
@@ -144,7 +144,7 @@ function issue(string $origin, int $count, int $from = 80): int
     for ($number = 1; $number <= $count; ++$number) {
         $base = $person->view(1)['design']['id'];
         $base = json_decode($person->ask('POST', '/jobs/1/designs', ['base' => $base, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => $from + $number.' mph']]])['body'], true)['design']['id'];
-        $answer = $person->ask('POST', '/jobs/1/issued', ['base' => $base, 'note' => "number $number"]);
+        $answer = $person->ask('POST', '/jobs/1/issued', ['base' => $base, 'note' => "number $number", 'purpose' => 'review']);
         if ($answer['status'] >= 300) {
             printf("✗ plan %d is not issued: %d %s\n", $number, $answer['status'], substr($answer['body'], 0, 200));
 

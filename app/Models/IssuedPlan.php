@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Garnetine\Core\Plan\Status;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $design_id
  * @property int $revision
  * @property string $status preliminary or confirmed, when it was issued
+ * @property Purpose|null $purpose Null for those of before: as the status says
  * @property string $build
  * @property string $note
  * @property string $bytes
@@ -31,11 +33,16 @@ final class IssuedPlan extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['job_id', 'design_id', 'revision', 'issued_by', 'status', 'build', 'note', 'bytes', 'hash'];
+    protected $fillable = ['job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'build', 'note', 'bytes', 'hash'];
 
     protected function casts(): array
     {
-        return ['created_at' => 'datetime'];
+        return ['created_at' => 'datetime', 'purpose' => Purpose::class];
+    }
+
+    public function isForConstruction(): bool
+    {
+        return $this->purpose === null ? $this->status === Status::Confirmed->value : $this->purpose === Purpose::Construction;
     }
 
     /** @return BelongsTo<Job, $this> */

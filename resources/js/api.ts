@@ -130,8 +130,8 @@ export const takeConfirmed = (job: number, base: number, password: string) =>
 
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 
-export const issue = async (job: number, base: number, note: string) =>
-    (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`, { base, note })).data.issued;
+export const issue = async (job: number, base: number, note: string, purpose: 'review' | 'construction') =>
+    (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`, { base, note, purpose })).data.issued;
 
 export const makePaper = async (job: number, one: number) =>
     (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued/${one}/paper`, {})).data.issued;

@@ -18,7 +18,7 @@ final class HandoverTest extends BrowserTestCase
         $job = $this->exampleJob($user);
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/handover");
-        $this->press('Issue design 1');
+        $this->press('Issue design 1 for review');
         $this->seeText('Calculation: the paper waits its turn', '[data-issued]');
         $this->assertAccessible('hand-over with a paper in the making');
         // As a worker leaves it that is killed half-way; its job begins again.

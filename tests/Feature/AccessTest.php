@@ -183,7 +183,7 @@ final class AccessTest extends TestCase
         $this->actingAs($user);
         $this->getJson("/jobs/{$job->id}/compare?one[]=1&two=1")->assertStatus(422);
         $this->getJson("/jobs/{$job->id}/hazards?place=a%00b")->assertStatus(422)->assertJsonPath('faults.0.path', '/place');
-        $this->postJson("/jobs/{$job->id}/issued", ['base' => $job->current()->id, 'note' => "for\0the crew"])->assertStatus(422)->assertJsonPath('code', 'input_unreadable');
+        $this->postJson("/jobs/{$job->id}/issued", ['base' => $job->current()->id, 'note' => "for\0the crew", 'purpose' => 'review'])->assertStatus(422)->assertJsonPath('code', 'input_unreadable');
         $this->postJson("/jobs/{$job->id}/confirmations", ['base' => $job->current()->id, 'subjects' => [['subject' => 'structure', "val\1ue" => 'x']], 'name' => ['E. Sorrel'], 'reason' => 'x'])->assertStatus(422);
         $this->postJson("/jobs/{$job->id}/designs/undo", ['base' => ['x']])->assertStatus(422);
         $many = array_map(static fn (int $at): array => ['path' => "/surface/nothing-$at", 'typed' => 'x'], range(1, 200));

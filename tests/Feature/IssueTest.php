@@ -19,6 +19,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\URL;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** Plans are issued once, kept for ever, and the job goes as one file. */
@@ -40,7 +41,7 @@ final class IssueTest extends TestCase
 
     private function issue(): IssuedPlan
     {
-        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => 'for the crew'])->assertOk();
+        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => 'for the crew', 'purpose' => 'review'])->assertOk();
 
         return IssuedPlan::query()->latest('revision')->firstOrFail();
     }
@@ -57,8 +58,30 @@ final class IssueTest extends TestCase
         $this->get("/jobs/{$this->job->id}/issued/{$issued->id}/anything.pdf")->assertNotFound();
         $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']]])->assertOk();
         self::assertSame(2, $this->issue()->revision);
-        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => ''])->assertStatus(422)->assertSee('Somebody saved in between');
+        $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $issued->design_id, 'note' => '', 'purpose' => 'review'])->assertStatus(422)->assertSee('Somebody saved in between');
         $this->postJson("/jobs/{$this->job->id}/issued", ['base' => 'x'])->assertStatus(422);
+    }
+
+    public function test_only_a_confirmed_plan_is_issued_to_be_built_and_a_review_never_says_so(): void
+    {
+        $issue = fn (string $purpose): TestResponse => $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => '', 'purpose' => $purpose]);
+        $issue('construction')->assertStatus(422)->assertJsonPath('code', 'not_for_construction')->assertSee('54 recalled values are not confirmed. The roof structure is not signed. It can be issued for review.');
+        $issue('fun')->assertStatus(422);
+        self::assertSame(0, IssuedPlan::query()->count());
+        $plan = Planner::plan($this->job->current()->document());
+        $subjects = array_map(static fn ($used): array => ['subject' => 'coefficient/'.$used->id, 'value' => $used->text()], $plan->coefficients->used());
+        $sign = fn (array $subjects): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations", ['base' => $this->job->current()->id, 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'our copies'])->assertOk();
+        $sign($subjects);
+        $issue('construction')->assertStatus(422)->assertDontSee('recalled values')->assertSee('The roof structure is not signed.');
+        $sign([['subject' => 'structure', 'value' => $plan->structureDigest()]]);
+        $issue('review')->assertOk()->assertJsonPath('issued.0.for_construction', false)->assertJsonPath('issued.0.status', 'confirmed');
+        $issue('construction')->assertOk()->assertJsonPath('issued.0.for_construction', true)->assertJsonPath('issued.0.revision', 2)->assertJsonPath('issued.1.for_construction', false);
+        $issue('construction')->assertJsonPath('issued.0.revision', 2);
+        // Before there were purposes the status said it.
+        $old = IssuedPlan::query()->where('revision', 2)->firstOrFail();
+        self::assertTrue($old->isForConstruction());
+        [$old->purpose, $old->status] = [null, 'preliminary'];
+        self::assertFalse($old->isForConstruction());
     }
 
     public function test_a_plan_that_another_build_made_is_neither_shown_nor_issued(): void

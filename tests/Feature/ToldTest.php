@@ -52,7 +52,7 @@ final class ToldTest extends TestCase
             $told[strtok($path, '?')] = $this->told("/jobs/{$job->id}/$path");
         }
         $told['beside'] = $this->postJson("/jobs/{$job->id}/beside", ['base' => $job->current()->id, 'edits' => [['path' => '/site/exposure', 'typed' => 'B']]])->assertOk()->json();
-        $this->does($job, 'issued', ['base' => $job->current()->id, 'note' => 'for the crew']);
+        $this->does($job, 'issued', ['base' => $job->current()->id, 'note' => 'for the crew', 'purpose' => 'review']);
         $told['issued'] = $this->told("/jobs/{$job->id}/issued");
         $lines = Told::lines(self::still($told));
         foreach (['/jobs', "/jobs/{$job->id}/print/crew", "/jobs/{$job->id}/print/calculation"] as $page) {

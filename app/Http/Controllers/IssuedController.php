@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Plans\IssuePlan;
+use App\Actions\Plans\NotForConstruction;
 use App\Jobs\MakePaper;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\PaperKind;
+use App\Models\Purpose;
 use App\Support\DeskView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response as Page;
 
@@ -24,12 +27,12 @@ final class IssuedController extends Controller
     public function index(Job $job): JsonResponse
     {
         $issued = $job->issuedPlans()->with(['issuer', 'design:id,number,hash', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
-            ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'note', 'hash', 'created_at']);
+            ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'note', 'hash', 'created_at']);
 
         $newest = $job->current()->hash;
 
         return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
-            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'note' => $one->note,
+            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'for_construction' => $one->isForConstruction(), 'note' => $one->note,
             'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $one->design?->hash !== $newest,
             'papers' => $one->papers->map(static fn (Paper $paper): array => [
                 'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent, 'trouble' => $paper->trouble, 'pages' => $paper->pages,
@@ -39,12 +42,16 @@ final class IssuedController extends Controller
 
     public function store(Request $request, Job $job, IssuePlan $issuePlan): JsonResponse
     {
-        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400']]);
+        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400'], 'purpose' => ['required', Rule::enum(Purpose::class)]]);
         $current = $job->current();
         if ($request->integer('base') !== $current->id) {
             return new JsonResponse(['code' => 'not_now', 'message' => 'Somebody saved in between. Look at the newest design before you issue it.', 'faults' => []], 422);
         }
-        $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value());
+        try {
+            $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value(), Purpose::from($request->string('purpose')->value()));
+        } catch (NotForConstruction $open) {
+            return new JsonResponse(['code' => 'not_for_construction', 'message' => $open->getMessage(), 'faults' => []], 422);
+        }
 
         return $this->index($job);
     }
@@ -80,7 +87,7 @@ final class IssuedController extends Controller
 
         return Inertia::render('Print', [
             'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'view' => DeskView::onPaper($design), 'paper' => $kind->value,
-            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12)],
+            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12), 'for_construction' => $issuedPlan->isForConstruction()],
         ]);
     }
 }

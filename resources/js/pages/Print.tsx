@@ -11,7 +11,7 @@ type Props = {
     /** Plans issued long ago have one paper of both. */
     paper: 'crew' | 'calculation' | 'whole';
     /** Of an issued plan. */
-    revision?: { number: number; by: string | null; at: string; hash: string };
+    revision?: { number: number; by: string | null; at: string; hash: string; for_construction: boolean };
 };
 
 const titles = { crew: 'Crew sheets', calculation: 'Calculation', whole: 'Crew sheets and calculation' };
@@ -37,6 +37,8 @@ export default function Print({ job, view, paper, revision }: Props) {
         sign: async () => false,
         send: async () => false,
     };
+    // A review says so on every page, whatever is confirmed by now.
+    const isToBuild = view.status === 'confirmed' && (revision === undefined || revision.for_construction);
     return (
         <DeskContext.Provider value={desk}>
             <Head title={revision === undefined ? `${job.name}, ${titles[paper]}` : `${files[paper]} ${revision.hash}`} />
@@ -70,8 +72,10 @@ export default function Print({ job, view, paper, revision }: Props) {
                                         {revision === undefined ? 'working print' : `revision ${revision.number}`} · design{' '}
                                         {view.design.number} · {view.design.hash}
                                     </span>
-                                    <strong className={view.status === 'confirmed' ? 'tone-holds' : 'tone-fails'}>
-                                        {view.status_text}
+                                    <strong className={isToBuild ? 'tone-holds' : 'tone-fails'}>
+                                        {isToBuild || view.status !== 'confirmed'
+                                            ? view.status_text
+                                            : 'For review: not for construction'}
                                     </strong>
                                 </span>
                             </th>

@@ -47,27 +47,37 @@ export function Issuing() {
                     className="mt-1"
                     onSubmit={(event) => {
                         event.preventDefault();
-                        void take(issue(job, data.design.id, note)).then(() => setNote(''));
+                        const asked = (event.nativeEvent as SubmitEvent).submitter?.getAttribute('value');
+                        const purpose = asked === 'construction' ? 'construction' : 'review';
+                        void take(issue(job, data.design.id, note, purpose)).then(() => setNote(''));
                     }}
                 >
                     <label>
                         What for
                         <input className="entry" maxLength={400} value={note} onChange={(event) => setNote(event.target.value)} />
                     </label>
-                    <button type="submit" className="act mt-2" disabled={busy}>
-                        Issue design {data.design.number}
-                    </button>
-                    {data.status !== 'confirmed' && (
-                        <p className="mt-1 text-[0.87rem] text-muted">
-                            It is preliminary: every page will say “not for construction”.
-                        </p>
-                    )}
+                    <span className="mt-2 flex flex-wrap gap-2">
+                        <button type="submit" value="review" className="act" disabled={busy}>
+                            Issue design {data.design.number} for review
+                        </button>
+                        {data.status === 'confirmed' && (
+                            <button type="submit" value="construction" className="act act-main" disabled={busy}>
+                                Issue for construction
+                            </button>
+                        )}
+                    </span>
+                    <p className="mt-1 text-[0.87rem] text-muted">
+                        {data.status === 'confirmed'
+                            ? 'All is confirmed by name. For review, every page still says “not for construction”.'
+                            : 'For construction once nothing stops the plan, its recalled values are confirmed and the structure is signed. Every page of a review says “not for construction”.'}
+                    </p>
                 </form>
             )}
             <ol className="mt-2 space-y-2" data-issued={rows.length}>
                 {rows.map((row) => (
                     <li key={row.id} className="border-line border-l-4 pl-2">
-                        <strong>Revision {row.revision}</strong> of design {row.design}, {row.status}
+                        <strong>Revision {row.revision}</strong> of design {row.design},{' '}
+                        {row.for_construction ? 'for construction' : `for review, ${row.status}`}
                         {row.note !== '' && `: ${row.note}`}
                         {row.overtaken && (
                             <span className="tone-fails block font-semibold">

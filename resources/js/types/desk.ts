@@ -339,6 +339,8 @@ export type Issued = {
     design: number | null;
     by: string | null;
     status: string;
+    /** To be built; else to be looked at. */
+    for_construction: boolean;
     note: string;
     at: string;
     /** Something else is planned by now. */
