@@ -26,7 +26,8 @@ return [
         ["revision {job.revision} {job.overtaken ? 'overtaken' : 'issued'}", 'revision {job.revision} issued', 'A revision that was overtaken reads as issued', 'Handover|WholeJob'],
     ],
     'resources/js/pages/Print.tsx' => [
-        ["view.status === 'confirmed' ? 'tone-holds' : 'tone-fails'", "view.status === 'confirmed' ? 'tone-fails' : 'tone-holds'", 'A preliminary paper looks confirmed', 'ToldTest'],
+        ["isToBuild ? 'tone-holds' : 'tone-fails'", "isToBuild ? 'tone-fails' : 'tone-holds'", 'A preliminary paper looks confirmed', 'ToldTest'],
+        ['(revision === undefined || revision.for_construction)', 'true', 'A review of a confirmed plan says that it may be built', 'Handover|ToldTest|WholeJob'],
     ],
     'resources/js/paper/Calculation.tsx' => [
         ['Mx {span.normal} over {span.capacity_normal}', 'Mx {span.along} over {span.capacity_normal}', 'The calculation sets the wrong moment against a capacity', 'ToldTest'],
