@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Designs\SaveDesign;
+use App\Actions\Plans\IssuePlan;
 use App\Models\IssuedPlan;
+use App\Models\Purpose;
+use App\Support\Confirming;
+use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Plan\Planner;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\URL;
@@ -43,6 +49,29 @@ final class HandoverTest extends BrowserTestCase
             self::assertStringContainsString($title, $calculation);
             self::assertStringNotContainsString($title, implode("\n", $crew));
         }
+    }
+
+    public function test_a_review_says_so_on_its_papers_even_where_all_is_confirmed(): void
+    {
+        $user = $this->planner('Rowan Works');
+        $job = $this->exampleJob($user);
+        $document = $job->current()->document();
+        $plan = Planner::plan($document);
+        $sign = static fn (string $subject, string $value): Confirmation => new Confirmation($subject, $value, 'E. Sorrel', '2026-06-01', 'our copies', 'P. Lanner');
+        $signed = Confirming::with($document, $sign('structure', $plan->structureDigest()), ...array_map(static fn ($used): Confirmation => $sign('coefficient/'.$used->id, $used->text()), $plan->coefficients->used()));
+        app(SaveDesign::class)->handle($job, $user, $job->current(), $signed, 'signed');
+        foreach (['review' => 'For review: not for construction', 'construction' => 'Confirmed by the persons named'] as $purpose => $says) {
+            $issued = app(IssuePlan::class)->handle($job, $job->current(), $user, '', Purpose::from($purpose));
+            $this->visit(URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $issued->id, 'kind' => 'crew'], false));
+            $this->seeText($says, 'thead strong');
+        }
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/handover");
+        $this->seeText('of design 2, for construction', '[data-issued]');
+        $this->seeText('of design 2, for review, confirmed', '[data-issued]');
+        $this->press('Issue for construction');
+        $this->settled();
+        self::assertSame(2, IssuedPlan::query()->where('job_id', $job->id)->count());
     }
 
     /** @return list<string> The text of each page of a paper, of which each says what it is of */
