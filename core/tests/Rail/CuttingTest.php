@@ -34,6 +34,18 @@ final class CuttingTest extends TestCase
         self::assertEqualsWithDelta(array_map(static fn (float $x_m): float => $x_m + 1.3, $splices_m), Pieces::splices_m($design, 1.3, 1.3 + $length_m), 1e-6);
     }
 
+    public function test_a_saw_cut_takes_its_width_of_the_bar(): void
+    {
+        // Two rails of one length: a bar that is longer by less than a cut gives one, by a cut both.
+        $roof = Scenario::of()->with('/block/rows', 1)->with('/block/columns', 3)->with('/block/left_out', [])->with('/kit/rail/kerf_m', 0.004);
+        $list = static fn (float $stock_m): CuttingList => Planner::plan($roof->with('/kit/rail/stock_length_m', $stock_m)->design())->cutting ?? self::fail('no list');
+        $pieces = array_column($list(14.0)->pieces, 'length_m');
+        self::assertCount(2, $pieces);
+        foreach ([[0.0035, 2], [0.0041, 1]] as [$more_m, $bars]) {
+            self::assertCount($bars, $list(array_sum($pieces) + $more_m)->stock);
+        }
+    }
+
     public function test_pieces_make_up_their_runs_and_no_bar_is_overfull(): void
     {
         $bars = 0;
