@@ -33,4 +33,33 @@ final class RoomsTest extends TestCase
             self::assertArrayNotHasKey($room, $reached, "$room uses what uses $room");
         }
     }
+
+    /** The one hot loop of the search is as long as it is fast. */
+    private const LONG = ['FewestSearch.php extend'];
+
+    public function test_no_function_is_longer_than_a_screen(): void
+    {
+        $functions = 0;
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(dirname(__DIR__).'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            self::assertInstanceOf(\SplFileInfo::class, $file);
+            $tokens = array_values(array_filter(\PhpToken::tokenize((string) file_get_contents($file->getPathname())), static fn (\PhpToken $token): bool => !$token->isIgnorable()));
+            foreach ($tokens as $place => $token) {
+                if (!$token->is(T_FUNCTION)) {
+                    continue;
+                }
+                for ($at = $place; isset($tokens[$at]) && !in_array($tokens[$at]->text, ['{', ';'], true); ++$at);
+                $depth = 0;
+                do {
+                    $text = $tokens[$at]->text ?? '}';
+                    $depth += in_array($text, ['{', '${'], true) ? 1 : ($text === '}' ? -1 : 0);
+                    ++$at;
+                } while ($depth > 0);
+                ++$functions;
+                $lines = ($tokens[$at - 1]->line ?? $token->line) - $token->line + 1;
+                $name = $file->getFilename().' '.($tokens[$place + 1]->text ?? '');
+                self::assertTrue($lines <= 60 || in_array($name, self::LONG, true), "$name has $lines lines");
+            }
+        }
+        self::assertGreaterThan(600, $functions);
+    }
 }

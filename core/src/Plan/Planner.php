@@ -104,10 +104,9 @@ final class Planner
             ...Findings::rafters($design, $screen),
         );
 
-        $latitudes = $depth === Depth::Full ? Latitudes::of($supports) : null;
-        $cutting = $depth === Depth::Full ? CuttingList::of($design, $runs) : null;
-        $holes = $depth === Depth::Full ? HoleLedger::of($design, $supports) : null;
-        $steps = $depth === Depth::Full ? Steps::of($design, $supports, $lag, $window) : null;
+        [$latitudes, $cutting, $holes, $steps] = $depth === Depth::Full ? [
+            Latitudes::of($supports), CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $lag, $window),
+        ] : [null, null, null, null];
         $findings = $depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings;
 
         return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $window, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));

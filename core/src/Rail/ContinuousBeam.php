@@ -115,7 +115,6 @@ final class ContinuousBeam
         $last_m = $this->supports_m[$count - 1];
         $tipLeft = $tipRight = 0.0;
         $reactions = array_fill(0, $count, 0.0);
-        $fixed = array_fill(0, $count, 0.0);
         $fixedLeft = $fixedRight = array_fill(0, $count - 1, 0.0);
         $bySpan = array_fill(0, $count - 1, []);
         $span = 0;
@@ -144,7 +143,33 @@ final class ContinuousBeam
                 [$fixedLeft[$span], $fixedRight[$span]] = $this->endMomentsAtNoRotation($span, $loads);
             }
         }
+        $moments = $this->moments($fixedLeft, $fixedRight, $tipLeft, $tipRight);
+        foreach ($this->lengths as $span => $length) {
+            $shift = ($moments[$span + 1] - $moments[$span]) / $length;
+            $reactions[$span] += $shift;
+            $reactions[$span + 1] -= $shift;
+            foreach ($bySpan[$span] as [$a, $load]) {
+                $reactions[$span] += $load * ($length - $a) / $length;
+                $reactions[$span + 1] += $load * $a / $length;
+            }
+        }
+
+        return new BeamState($this->supports_m, $moments, $reactions, $bySpan);
+    }
+
+    /**
+     * Sagging moments over the supports, where those of the spans, held without rotation, are known.
+     *
+     * @param array<int, float> $fixedLeft At the left end of each span
+     * @param array<int, float> $fixedRight At its right end
+     *
+     * @return array<int, float>
+     */
+    private function moments(array $fixedLeft, array $fixedRight, float $tipLeft, float $tipRight): array
+    {
+        $count = count($this->supports_m);
         // Moments left and right of each support agree when the rotations are right; tips are known.
+        $fixed = array_fill(0, $count, 0.0);
         $fixed[0] = $fixedLeft[0] - $tipLeft;
         for ($i = 1; $i < $count - 1; ++$i) {
             $fixed[$i] = $fixedLeft[$i] - $fixedRight[$i - 1];
@@ -158,17 +183,8 @@ final class ContinuousBeam
             $moments[$span + 1] = $fixedRight[$span] + $coupling * $turns[$span] + $right * $turns[$span + 1];
         }
         $moments[$count - 1] = $tipRight;
-        foreach ($this->lengths as $span => $length) {
-            $shift = ($moments[$span + 1] - $moments[$span]) / $length;
-            $reactions[$span] += $shift;
-            $reactions[$span + 1] -= $shift;
-            foreach ($bySpan[$span] as [$a, $load]) {
-                $reactions[$span] += $load * ($length - $a) / $length;
-                $reactions[$span + 1] += $load * $a / $length;
-            }
-        }
 
-        return new BeamState($this->supports_m, $moments, $reactions, $bySpan);
+        return $moments;
     }
 
     /**
