@@ -59,7 +59,7 @@ final class FewestSearchTest extends TestCase
     public function test_nothing_is_ruled_out_that_a_longer_search_finds_however_few_steps_there_are(): void
     {
         $asked = $out = 0;
-        for ($seed = 5300; $seed < 5340; ++$seed) {
+        for ($seed = 5300; $seed < 5322; ++$seed) {
             foreach (Planner::plan(Scenario::randomZones($seed, 8)->design(), Depth::Checks)->supports as $plan) {
                 $found = (new FewestSearch($plan->run, $plan->check))->fewest([], null, [], 20_000);
                 if ($found === null) {
@@ -84,7 +84,7 @@ final class FewestSearchTest extends TestCase
     public function test_a_search_for_relief_keeps_off_what_is_barred_with_the_fewest_feet_and_takes_the_first_best(): void
     {
         $relieving = $chosen = 0;
-        for ($seed = 5300; $seed < 5340; ++$seed) {
+        for ($seed = 5300; $seed < 5322; ++$seed) {
             $design = Scenario::randomZones($seed, 8)->design();
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
                 $barred = array_slice($plan->picks, 1, 1);
@@ -122,7 +122,7 @@ final class FewestSearchTest extends TestCase
     public function test_relief_found_by_the_search_of_another_run_holds_under_the_loads_of_the_one_it_is_for(): void
     {
         $found = $refused = 0;
-        for ($seed = 5300; $seed < 5410; ++$seed) {
+        for ($seed = 5300; $seed < 5360; ++$seed) {
             $design = Scenario::randomZones($seed, 8)->design();
             $alike = [];
             foreach (Planner::plan($design, Depth::Checks)->supports as $plan) {
@@ -145,7 +145,7 @@ final class FewestSearchTest extends TestCase
                 $refused += $own !== null && !$holds($own->picks) ? 1 : 0;
             }
         }
-        self::assertGreaterThan(100, $found);
+        self::assertGreaterThan(40, $found);
         self::assertGreaterThan(5, $refused, 'some layouts hold for the one and not for the other');
     }
 

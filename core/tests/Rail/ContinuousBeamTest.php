@@ -15,7 +15,7 @@ final class ContinuousBeamTest extends TestCase
     public function test_beams_agree_with_exact_fractions(): void
     {
         // The full thousand runs in bin/bench; these seeds hold 1 to 12 spans, overhangs and hinges.
-        for ($seed = 1; $seed <= 60; ++$seed) {
+        for ($seed = 1; $seed <= 32; ++$seed) {
             [$supports, $hinges, $loads] = ExactBeam::random($seed);
             $exact = ExactBeam::solve($supports, $hinges, $loads);
             self::assertNotNull($exact, "seed $seed");
