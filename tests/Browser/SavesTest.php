@@ -55,7 +55,6 @@ final class SavesTest extends BrowserTestCase
     public static function networks(): iterable
     {
         yield 'at once' => [0, false];
-        yield 'after 200 ms' => [200, false];
         yield 'after 600 ms' => [600, false];
         yield 'through an outage' => [200, true];
     }
