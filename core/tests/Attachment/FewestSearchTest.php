@@ -146,7 +146,7 @@ final class FewestSearchTest extends TestCase
             }
         }
         self::assertGreaterThan(40, $found);
-        self::assertGreaterThan(5, $refused, 'some layouts hold for the one and not for the other');
+        self::assertGreaterThan(2, $refused, 'some layouts hold for the one and not for the other');
     }
 
     public function test_a_moved_foot_that_plainly_cannot_stand_holds_in_no_layout(): void
