@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Actions\Designs\PlanDesign;
 use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Plans\IssuePlan;
@@ -58,6 +59,7 @@ final class ToldTest extends BrowserTestCase
         }
         app(IssuePlan::class)->handle($job, $job->current(), $user, 'for the crew');
         app(SaveDesign::class)->handle($job, $user, $job->current(), Edits::apply($job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '116 mph']]), '116 mph');
+        app(PlanDesign::class)->handle($job->current());
         $this->visit('/jobs');
         $this->element('main li');
         array_push($lines, '--- jobs', ...$this->text('main'));
