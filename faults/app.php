@@ -66,7 +66,8 @@ return [
     ],
     'app/Support/JobList.php' => [
         ["where('company_id', \$user->company_id)->orderByDesc", 'orderByDesc', 'The jobs of all companies are listed', 'AccessTest|DesignTest'],
-        ['?->design?->hash !== $design->hash', '?->design?->hash === $design->hash', 'A revision is overtaken by itself', 'IssueTest'],
+        ['$last->design?->hash !== $design->hash', '$last->design?->hash === $design->hash', 'A revision is overtaken by itself', 'IssueTest'],
+        ['$one->isForConstruction() && $one', '$one', 'What was issued for review alone is told as done', 'IssueTest'],
         ["\$height - \$of(\$one['y_m'])", "\$of(\$one['y_m'])", 'The small drawing has its modules upside down', 'ToldTest'],
     ],
     'app/Support/NextThing.php' => [

@@ -23,7 +23,7 @@ return [
         ['sequence: mine, wrong }));', 'sequence: mine, wrong: null }));', 'What is wrong with a value is not told while it is typed', 'DeskTest'],
     ],
     'resources/js/pages/Jobs.tsx' => [
-        ["revision {job.revision} {job.overtaken ? 'overtaken' : 'issued'}", 'revision {job.revision} issued', 'A revision that was overtaken reads as issued', 'Handover|WholeJob'],
+        ["{job.overtaken ? 'overtaken' : job.for_construction", '{job.for_construction', 'A revision that was overtaken reads as issued', 'ToldTest'],
     ],
     'resources/js/pages/Print.tsx' => [
         ["isToBuild ? 'tone-holds' : 'tone-fails'", "isToBuild ? 'tone-fails' : 'tone-holds'", 'A preliminary paper looks confirmed', 'ToldTest'],

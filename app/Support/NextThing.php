@@ -41,8 +41,8 @@ final class NextThing
             $offers => 'Hand-over: take over values that the company read since',
             $unconfirmed > 0 => "Hand-over: $unconfirmed recalled values to confirm",
             !$isSigned => 'Hand-over: the structure to sign',
-            $toIssue => 'Hand-over: to issue',
-            default => 'Issued; nothing is left to do',
+            $toIssue => 'Hand-over: to issue for construction',
+            default => 'Issued for construction; nothing is left to do',
         };
     }
 }

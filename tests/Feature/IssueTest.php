@@ -74,9 +74,12 @@ final class IssueTest extends TestCase
         $sign($subjects);
         $issue('construction')->assertStatus(422)->assertDontSee('recalled values')->assertSee('The roof structure is not signed.');
         $sign([['subject' => 'structure', 'value' => $plan->structureDigest()]]);
+        $next = fn (): array => array_values(array_intersect_key(app(JobList::class)->of($this->user)[0], ['next' => 0, 'for_construction' => 0]));
         $issue('review')->assertOk()->assertJsonPath('issued.0.for_construction', false)->assertJsonPath('issued.0.status', 'confirmed');
+        self::assertEqualsCanonicalizing(['Hand-over: to issue for construction', false], $next());
         $issue('construction')->assertOk()->assertJsonPath('issued.0.for_construction', true)->assertJsonPath('issued.0.revision', 2)->assertJsonPath('issued.1.for_construction', false);
         $issue('construction')->assertJsonPath('issued.0.revision', 2);
+        self::assertEqualsCanonicalizing(['Issued for construction; nothing is left to do', true], $next());
         // Before there were purposes the status said it.
         $old = IssuedPlan::query()->where('revision', 2)->firstOrFail();
         self::assertTrue($old->isForConstruction());

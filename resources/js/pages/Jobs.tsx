@@ -20,6 +20,7 @@ type JobRow = {
     next: string;
     /** Of the plan issued last, and whether something else is planned by now. */
     revision: number | null;
+    for_construction: boolean;
     overtaken: boolean;
     drawing: { width: number; height: number; outline: string; modules: string } | null;
 };
@@ -136,7 +137,8 @@ function Row({ job }: { job: JobRow }) {
                 {job.modules !== null && `${job.modules} modules, ${job.attachments} feet`}
                 {job.revision !== null && (
                     <span className={`block ${job.overtaken ? 'tone-tight' : 'text-muted'}`}>
-                        revision {job.revision} {job.overtaken ? 'overtaken' : 'issued'}
+                        revision {job.revision}{' '}
+                        {job.overtaken ? 'overtaken' : job.for_construction ? 'for construction' : 'for review'}
                     </span>
                 )}
             </p>
