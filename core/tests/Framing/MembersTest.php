@@ -39,10 +39,9 @@ final class MembersTest extends TestCase
 
     public function test_the_gable_end_members_take_no_feet(): void
     {
-        $inches = self::inches(Scenario::of());
-        $last = $inches[count($inches) - 1];
-        self::assertLessThan(531 - 1.5 - 1.5, $last);
-        self::assertGreaterThan(531 - 1.5 - 24 - 1.5, $last);
+        // 25.5 in and 21 bays of 24 in: the member at 529.5 in stays 1.5 in of board and one and a half of its 1.5 in from the edge.
+        $last = static fn (float $inches): float => max(self::inches(Scenario::of()->with('/surface/width_m', Length::ofInches($inches)->toMetres())));
+        self::assertEqualsWithDelta([505.5, 529.5], [$last(533.24), $last(533.26)], 1e-6);
     }
 
     public function test_below_a_lap_members_and_feet_are_shifted_and_in_it_there_are_none(): void

@@ -150,6 +150,46 @@ final class ByHandTest extends TestCase
         }
     }
 
+    public function test_a_clamp_holds_quarters_of_its_modules(): void
+    {
+        $even = ['edge_m' => 1.2, 'ridge_up_Pa' => 1500.0, 'eave_up_Pa' => 1500.0, 'rake_up_Pa' => 1500.0, 'eave_corner_up_Pa' => 1500.0, 'ridge_corner_up_Pa' => 1500.0] + Scenario::GIVEN;
+        // An inner clamp stands in the middle of its gap of 0.8 in: by lever the end module, 1 m wide, leans on it by less than its half.
+        $width_m = Uneven::all()['given']->design()->module->width->toMetres();
+        foreach ([1 => [0.5, 1], 3 => [0.5 + $width_m / 2 / ($width_m + 0.4 * 0.0254), 2]] as $columns => [$modules, $quarters]) {
+            $plan = self::plan(Uneven::all()['given']->with('/given', $even)->with('/block/rows', 1)->with('/block/columns', $columns)->with('/block/left_out', [])->with('/surface/snow_features', []));
+            [$lower_m, $upper_m] = array_map(static fn ($run): float => $run->run->line->y_m - 0.91, $plan->supports);
+            $length_m = $plan->placement->length_m;
+            // The rail nearer to the middle bears more; 0.6 of wind given at strength level, 0.6 of the module's own weight across the slope of 4 in 12.
+            $share = max($length_m / 2 - $lower_m, $upper_m - $length_m / 2) / ($upper_m - $lower_m);
+            self::assertEqualsWithDelta($modules * $share * (0.6 * 1500.0 * $width_m * $length_m - 0.6 * 9.80665 * $plan->design->module->mass->toSi() * cos($plan->design->surface->pitch->toRadians())), $plan->clamp->up_N ?? 0.0, 1e-6);
+            self::assertEqualsWithDelta($quarters * $width_m * $length_m / 4, $plan->clamp->area_m2 ?? 0.0, 1e-9);
+        }
+    }
+
+    public function test_snow_drifted_below_the_ridge_is_in_balance_with_its_rails(): void
+    {
+        // ASCE 7-16, §7.6.1: hd·γ/√S over (8/3)·hd·√S below the ridge; on the level, so cos² across the slope and sin·cos along it. Recalled.
+        $plan = self::plan(Uneven::all()['gable-30-snow']);
+        $case = array_column($plan->loads->snow->cases ?? [], null, 'code')['unbalanced'];
+        [$width_m, $length_m, $pitch] = [$plan->placement->width_m, $plan->placement->length_m, $plan->design->surface->pitch->toRadians()];
+        $y_m = $plan->placement->rows[2][1]->y_m;
+        $covered_m = $y_m + $length_m - ($plan->design->surface->slopeLength->toMetres() - $case->reach_m);
+        self::assertGreaterThan(0.3, $covered_m);
+        [$normal_N, $turning_Nm, $along_N] = [0.0, 0.0, 0.0];
+        foreach ($plan->supports as $run) {
+            if ($run->run->line->row === 2) {
+                [$rail_N, $push_N] = $run->run->snow_N['unbalanced'];
+                $normal_N += $rail_N;
+                $turning_Nm += $rail_N * ($run->run->line->y_m - $y_m);
+                $along_N += $push_N;
+            }
+        }
+        [$even_N, $drift_N] = [$case->uniform_Pa * $width_m * $length_m, $case->surcharge_Pa * $width_m * $covered_m];
+        self::assertEqualsWithDelta(($even_N + $drift_N) * cos($pitch) ** 2, $normal_N, 1e-6);
+        self::assertEqualsWithDelta(($even_N * $length_m / 2 + $drift_N * ($length_m - $covered_m / 2)) * cos($pitch) ** 2, $turning_Nm, 1e-6);
+        self::assertEqualsWithDelta(($even_N + $drift_N) * sin($pitch) * cos($pitch), $along_N, 1e-6);
+    }
+
     public function test_a_reserve_is_told_in_a_word(): void
     {
         self::assertSame(['fails', 'tight', 'tight', 'holds'], array_map(Texts::word(...), [-0.001, 0.0, 0.0999, 0.1]));
