@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
 use App\Jobs\PlanAhead;
 use App\Models\Design;
@@ -141,6 +142,9 @@ final class DesignTest extends TestCase
         $this->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
         $again()->assertOk()->assertJsonPath('design.number', 2)->assertJsonPath('summary.modules', 18);
         self::assertSame(3, $this->job->designs()->count());
+        // Two that came at once both went past the first look.
+        $saved = fn (): Design => app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), $base->document(), 'back', key: '0b9a1c7e-2a5b-4d5c-9d5e-6f6c2f0e4f21');
+        self::assertSame($saved()->id, $saved()->id);
         $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $base->id, 'key' => 'again', 'edits' => []])->assertStatus(422)->assertJsonValidationErrors('key', 'errors');
     }
 

@@ -94,6 +94,7 @@ final class IssueTest extends TestCase
         self::assertStringNotContainsString('7878', (string) json_encode(app(JobList::class)->of($this->user)));
         self::assertStringNotContainsString('"modules": 7777', $this->issue()->bytes);
         self::assertSame(Build::hash(), $this->issue()->build);
+        self::assertSame(1, DB::table('plans')->where('build', Build::hash())->count());
     }
 
     public function test_a_revision_that_a_newer_design_overtook_says_so_here_and_in_the_list(): void

@@ -22,6 +22,7 @@ enum Stage: string
         return match (true) {
             str_starts_with($at, '/site') => self::Site,
             str_starts_with($at, '/given') => self::Loads,
+            str_starts_with($at, '/own_copies') => self::Handover,
             str_starts_with($at, '/surface') => self::Surface,
             str_starts_with($at, '/block'), str_starts_with($at, '/module') => self::Modules,
             str_starts_with($at, '/kit/rail') => self::Rails,

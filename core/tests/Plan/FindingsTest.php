@@ -221,6 +221,22 @@ final class FindingsTest extends TestCase
         'member_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
     ];
 
+    public function test_a_finding_leads_to_where_its_cure_is_seen(): void
+    {
+        // Where the stage is another than the one whose form holds the value; the rest go by the value.
+        $elsewhere = [
+            'attachments' => 'run_fails run_not_found members_miss_run member_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'run_too_long rail_end_short line_tight',
+            'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
+            'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
+        ];
+        $forms = ['site' => 'site', 'given' => 'loads', 'own_copies' => 'handover', 'surface' => 'surface', 'block' => 'modules', 'module' => 'modules', 'kit' => 'attachments', 'rules' => 'attachments', 'penetrations' => 'attachments'];
+        foreach (self::findings() as $code => [, , , $at]) {
+            $stages = array_keys(array_filter($elsewhere, static fn (string $codes): bool => in_array($code, explode(' ', $codes), true)));
+            $expected = $stages[0] ?? (str_starts_with($at, '/kit/rail') ? 'rails' : $forms[explode('/', $at)[1]]);
+            self::assertSame($expected, Code::from($code)->stage($at)->value, $code);
+        }
+    }
+
     public function test_no_finding_is_without_a_case_here(): void
     {
         $codes = array_map(static fn (Code $code): string => $code->value, Code::cases());

@@ -15,7 +15,6 @@ use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Tests\Support\ElementBeam;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\Spoken;
-use Garnetine\Core\Tests\Support\Uneven;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 
