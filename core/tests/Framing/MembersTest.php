@@ -40,7 +40,7 @@ final class MembersTest extends TestCase
     public function test_the_gable_end_members_take_no_feet(): void
     {
         // 25.5 in and 21 bays of 24 in: the member at 529.5 in stays 1.5 in of board and one and a half of its 1.5 in from the edge.
-        $last = static fn (float $inches): float => max(self::inches(Scenario::of()->with('/surface/width_m', Length::ofInches($inches)->toMetres())));
+        $last = static fn (float $inches): float => max([0.0, ...self::inches(Scenario::of()->with('/surface/width_m', Length::ofInches($inches)->toMetres()))]);
         self::assertEqualsWithDelta([505.5, 529.5], [$last(533.24), $last(533.26)], 1e-6);
     }
 

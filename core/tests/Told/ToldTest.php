@@ -30,10 +30,18 @@ final class ToldTest extends TestCase
         return array_map(static fn (string $name): array => [$name, $roofs[$name]], array_combine(array_keys($roofs), array_keys($roofs)));
     }
 
+    /** @var array<string, Plan> */
+    private static array $plans = [];
+
+    public static function plan(string $name, Scenario $roof): Plan
+    {
+        return self::$plans[$name] ??= Planner::plan($roof->design());
+    }
+
     #[DataProvider('roofs')]
     public function test_what_is_told_of_a_plan_is_what_was_approved(string $name, Scenario $roof): void
     {
-        $plan = Planner::plan($roof->design());
+        $plan = self::plan($name, $roof);
         $document = ['build' => null] + PlanDocument::toArray($plan);
         Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::crew($plan), ...self::becauses($plan), ...Told::lines($document)]);
     }

@@ -10,7 +10,6 @@ use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
-use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Tests\Support\ElementBeam;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -48,7 +47,7 @@ final class WalkTest extends TestCase
     #[DataProviderExternal(ToldTest::class, 'roofs')]
     public function test_each_number_told_is_the_plans(string $name, Scenario $roof): void
     {
-        $this->plan = Planner::plan($roof->design());
+        $this->plan = ToldTest::plan($name, $roof);
         $this->document = PlanDocument::toArray($this->plan);
         $this->leaves = [];
         $this->gather($this->document + ['design' => json_decode(DesignFile::write($this->plan->design))], '');
