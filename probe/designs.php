@@ -10,7 +10,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Plan\PlanDocument;
-use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Plan\ProjectPlan;
 
 require dirname(__DIR__).'/core/vendor/autoload.php';
 require dirname(__DIR__).'/core/bench/reference.php';
@@ -106,7 +106,7 @@ for ($number = 1; $number <= (int) $count; ++$number) {
     memory_reset_peak_usage();
     $began = hrtime(true);
     try {
-        PlanDocument::write(Planner::plan(DesignFile::read($text)));
+        PlanDocument::write(ProjectPlan::of(DesignFile::read($text)));
         ++$planned;
     } catch (CoreException) {
         ++$refused;

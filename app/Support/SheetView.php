@@ -35,7 +35,7 @@ final class SheetView
             'tall' => array_map(static fn (SnowFeature $feature): array => [
                 'id' => $feature->id, 'x_m' => $feature->x->toMetres(), 'y_m' => $feature->y->toMetres(), 'width_m' => $feature->width->toMetres(), 'length_m' => $feature->length->toMetres(),
             ], $surface->snowFeatures),
-            'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->penetrations),
+            'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->surface->penetrations),
             'dimensions' => self::dimensions($plan),
         ];
     }

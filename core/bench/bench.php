@@ -15,6 +15,7 @@ use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Tests\Support\Enumeration;
@@ -93,14 +94,14 @@ function plan(): void
     for ($round = 0; $round < 5; ++$round) {
         foreach ($sizes as $size => [$rows, $columns]) {
             $text = roof($rows, $columns)->json();
-            $best_ms[$size] = min($best_ms[$size], best_ms($size === 0 ? 3 : 1, static fn () => Planner::plan(DesignFile::read($text), Depth::Checks)));
+            $best_ms[$size] = min($best_ms[$size], best_ms($size === 0 ? 3 : 1, static fn () => ProjectPlan::of(DesignFile::read($text), Depth::Checks)));
         }
     }
     foreach ($sizes as $size => [$rows, $columns, $budget_ms]) {
         $text = roof($rows, $columns)->json();
         $ms = $best_ms[$size];
-        $whole_ms = best_ms(2, static fn () => PlanDocument::write(Planner::plan(DesignFile::read($text))));
-        $plan = Planner::plan(DesignFile::read($text), Depth::Checks);
+        $whole_ms = best_ms(2, static fn () => PlanDocument::write(ProjectPlan::of(DesignFile::read($text))));
+        $plan = Planner::plan(DesignFile::read($text)->design('roof'), Depth::Checks);
         $unproven = count(array_filter($plan->supports, static fn ($run): bool => $run->bound !== count($run->picks)));
         printf(
             "plan to checks, %d modules: %.0f ms (%.1f × reference; budget %.0f ms: %s); with hand-over and output %.0f ms; %d feet under %d runs, %d not proven least; peak %.0f MB\n",

@@ -189,7 +189,7 @@ final class AccessTest extends TestCase
         $many = array_map(static fn (int $at): array => ['path' => "/surface/nothing-$at", 'typed' => 'x'], range(1, 200));
         $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => $many])->assertStatus(422)->assertJsonCount(200, 'faults');
         $penetrations = array_fill(0, 400, ['id' => 'x']);
-        $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [['path' => '/penetrations', 'value' => $penetrations]]])->assertStatus(422)->assertJsonCount(200, 'faults');
+        $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [['path' => '/surface/penetrations', 'value' => $penetrations]]])->assertStatus(422)->assertJsonCount(200, 'faults');
         self::assertSame(1, $job->designs()->count());
     }
 

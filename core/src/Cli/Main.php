@@ -7,13 +7,14 @@ namespace Garnetine\Core\Cli;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Because\PathUnknown;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Json;
 use Garnetine\Core\Message\Summary;
-use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Plan\ProjectPlan;
 
 /**
  * The command line, without its streams: plan, because, schema.
@@ -25,7 +26,8 @@ final class Main
     private const USAGE = <<<'TEXT'
         Usage:
           garnetine plan DESIGN.json [--text]      the plan as canonical JSON, or a readable summary
-          garnetine because DESIGN.json [PATH]     why a value is what it is; without PATH, the paths there are
+          garnetine because DESIGN.json [PATH]     why a value is what it is; without PATH, the paths there are.
+                                                   Of another surface than the first: its id and a colon before them
           garnetine schema                         the JSON schema of a design
 
         TEXT;
@@ -53,9 +55,9 @@ final class Main
             if (strlen($text) > Json::LARGEST_BYTES) {
                 return [2, '', sprintf("/: expected at most %d bytes of JSON, found %d bytes\n", Json::LARGEST_BYTES, strlen($text))];
             }
-            $plan = Planner::plan(DesignFile::read($text));
+            $project = DesignFile::read($text);
 
-            return $command === 'plan' ? self::plan($plan, $options) : self::because($plan, $words[2] ?? null);
+            return $command === 'plan' ? self::plan(ProjectPlan::of($project), $options) : self::because($project, $words[2] ?? '');
         } catch (DocumentInvalid $invalid) {
             return [2, '', implode('', array_map(
                 static fn ($fault): string => sprintf("%s: expected %s, found %s\n", $fault->path === '' ? '/' : $fault->path, $fault->expected, $fault->found),
@@ -71,16 +73,26 @@ final class Main
      *
      * @return array{int, string, string}
      */
-    private static function plan(Plan $plan, array $options): array
+    private static function plan(ProjectPlan $plan, array $options): array
     {
-        $output = in_array('--text', $options, true) ? Summary::plan($plan) : PlanDocument::write($plan);
+        $output = in_array('--text', $options, true) ? Summary::project($plan) : PlanDocument::write($plan);
 
         return [$plan->hasRefusal() ? 3 : 0, $output, $plan->hasRefusal() ? "A refusal touches what was asked for; see the findings.\n" : ''];
     }
 
-    /** @return array{int, string, string} */
-    private static function because(Plan $plan, ?string $path): array
+    /**
+     * @return array{int, string, string}
+     *
+     * @throws PathUnknown where there is no such surface or path
+     */
+    private static function because(Project $project, string $asked): array
     {
-        return [0, $path === null ? implode("\n", Becauses::paths($plan))."\n" : Summary::because($plan, Becauses::of($plan, $path)), ''];
+        [$surface, $path] = str_contains($asked, ':') ? explode(':', $asked, 2) : [$project->chosen(null), $asked];
+        if (!isset($project->surfaces[$surface])) {
+            throw new PathUnknown("There is no surface \"$surface\"; there are ".implode(', ', $project->ids()).'.');
+        }
+        $plan = Planner::plan($project->design($surface));
+
+        return [0, $path === '' ? implode("\n", Becauses::paths($plan))."\n" : Summary::because($plan, Becauses::of($plan, $path)), ''];
     }
 }

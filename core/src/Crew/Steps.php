@@ -26,7 +26,7 @@ final readonly class Steps
     {
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
         $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->letter, $plans)));
-        $anchors = count(array_filter($design->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
+        $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
         $shank = $lag !== null && $lag->shank->toMetres() > $lag->above->toMetres() && $design->kit->lag->shankHole;
         $inLine_m = self::inLine_m($design, $plans);
         $steps = [

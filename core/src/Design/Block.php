@@ -13,10 +13,19 @@ use Garnetine\Core\Quantity\Length;
 /** The modules: rows and columns, from the lower left corner. */
 final readonly class Block
 {
-    /** @param list<Cell> $leftOut */
+    /**
+     * @param list<Cell> $leftOut
+     * @param list<Pin> $pins
+     * @param list<Bar> $bars
+     */
     public function __construct(
+        /** Which surface it lies on, of which modules and kit it is, by their ids. */
         #[Text(40, Text::SLUG)]
-        public string $id,
+        public string $surface,
+        #[Text(40, Text::SLUG)]
+        public string $module,
+        #[Text(40, Text::SLUG)]
+        public string $kit,
         public Orientation $orientation,
         #[Range(1, 200)]
         public int $rows,
@@ -40,6 +49,32 @@ final readonly class Block
         public Angle $tiltFromRoof,
         #[Items(Cell::class, 10_000)]
         public array $leftOut,
+        #[Items(Pin::class, 500)]
+        public array $pins = [],
+        #[Items(Bar::class, 500)]
+        public array $bars = [],
     ) {
+    }
+
+    /** The same block on a surface of a job, of its modules and kit. */
+    public function on(Part $part): self
+    {
+        return [$this->surface, $this->module, $this->kit] === [$part->surface, $part->module, $part->kit] ? $this : new self(
+            $part->surface,
+            $part->module,
+            $part->kit,
+            $this->orientation,
+            $this->rows,
+            $this->columns,
+            $this->x,
+            $this->y,
+            $this->columnGap,
+            $this->rowGap,
+            $this->topAboveRoof,
+            $this->tiltFromRoof,
+            $this->leftOut,
+            $this->pins,
+            $this->bars,
+        );
     }
 }

@@ -10,7 +10,7 @@ use Garnetine\Core\Document\Text;
 final readonly class Confirmation
 {
     public function __construct(
-        /** "coefficient/…", "stop/…" or "structure". */
+        /** "coefficient/…"; "stop/…" or "structure", of a surface by its id: "surface/south/stop/…". */
         #[Text(160, '[a-zA-Z0-9_/.:-]{1,160}')]
         public string $subject,
         /** What was confirmed, as it stood then: when it changes, the confirmation lapses. */
@@ -26,6 +26,12 @@ final readonly class Confirmation
         #[Text(120)]
         public string $account = '',
     ) {
+    }
+
+    /** The same signature, its subject told from another place. */
+    public function on(string $subject): self
+    {
+        return $subject === $this->subject ? $this : new self($subject, $this->value, $this->name, $this->on, $this->reason, $this->account);
     }
 
     /** Who stands for it, with the account beside the name where that is another's. */

@@ -6,18 +6,14 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Keyed;
-use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
 
-/** The input document of a job, closed: nothing outside it changes its plan, except the build. */
+/** One surface of a job with its block and all that its plan follows from: a part of a Project, with places told from here ("/surface/width_m"). */
 final readonly class Design
 {
-    public const SCHEMA = 3;
-
     /**
-     * @param list<Penetration> $penetrations Holes that are not attachments
      * @param array<string, SurveyAnswer> $survey By survey item
      * @param list<Confirmation> $confirmations
      * @param list<OwnCopy> $ownCopies Of one value the last counts
@@ -25,8 +21,6 @@ final readonly class Design
      * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
      */
     public function __construct(
-        #[Range(self::SCHEMA, self::SCHEMA)]
-        public int $schema,
         #[Text(120, shortest: 1)]
         public string $name,
         public UnitSystem $units,
@@ -37,8 +31,6 @@ final readonly class Design
         public Kit $kit,
         public Rules $rules,
         public ?Given $given,
-        #[Items(Penetration::class, 500)]
-        public array $penetrations,
         #[Keyed(SurveyAnswer::class, SurveyAnswer::ITEMS, 60)]
         public array $survey,
         #[Items(Confirmation::class, 500)]
@@ -60,7 +52,6 @@ final readonly class Design
     public function under(Rules $rules): self
     {
         return new self(
-            $this->schema,
             $this->name,
             $this->units,
             $this->site,
@@ -70,11 +61,33 @@ final readonly class Design
             $this->kit,
             $rules,
             $this->given,
-            $this->penetrations,
             $this->survey,
             [],
             $this->ownCopies,
             [],
+            $this->client,
+            $this->address,
+            $this->origins,
+        );
+    }
+
+    /** A like surface under another name, on which nothing is signed. */
+    public function named(string $name): self
+    {
+        return new self(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface->named($name),
+            $this->module,
+            $this->block,
+            $this->kit,
+            $this->rules,
+            $this->given,
+            $this->survey,
+            array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => str_starts_with($one->subject, 'coefficient/'))),
+            $this->ownCopies,
+            $this->asTyped,
             $this->client,
             $this->address,
             $this->origins,

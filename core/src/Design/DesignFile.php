@@ -11,30 +11,35 @@ use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Schema;
 use Garnetine\Core\Document\Writer;
 
-/** A design as text: reading any known version, writing the newest, and its hash. */
+/** The design of a job as text: reading any known version, writing the newest, and its hash. */
 final class DesignFile
 {
     /** @throws DocumentInvalid If the text is no design that this build knows. */
-    public static function read(string $text): Design
+    public static function read(string $text): Project
     {
         $document = Json::read($text);
         $version = $document->schema ?? null;
-        if (is_int($version) && $version > Design::SCHEMA) {
-            throw DocumentInvalid::at('/schema', 'a version up to '.Design::SCHEMA, "version $version, made by a newer Garnetine");
+        if (is_int($version) && $version > Project::SCHEMA) {
+            throw DocumentInvalid::at('/schema', 'a version up to '.Project::SCHEMA, "version $version, made by a newer Garnetine");
+        }
+        $project = Reader::read(Project::class, Typed::agreeing(Upgrades::toNewest($document)));
+        $faults = $project->faults();
+        if ($faults !== []) {
+            throw new DocumentInvalid($faults);
         }
 
-        return Reader::read(Design::class, Typed::agreeing(Upgrades::toNewest($document)));
+        return $project;
     }
 
-    public static function write(Design $design): string
+    public static function write(Project $project): string
     {
-        return CanonicalJson::encode(Writer::toArray($design));
+        return CanonicalJson::encode(Writer::toArray($project));
     }
 
     /** SHA-256 over the canonical bytes without what was typed, so that equal roofs have equal hashes. */
-    public static function hash(Design $design): string
+    public static function hash(Project $project): string
     {
-        return CanonicalJson::hash(array_diff_key(Writer::toArray($design), ['as_typed' => null]));
+        return CanonicalJson::hash(array_diff_key(Writer::toArray($project), ['as_typed' => null]));
     }
 
     /**
@@ -50,6 +55,6 @@ final class DesignFile
     /** @return array<string, mixed> */
     public static function schema(): array
     {
-        return Schema::of(Design::class, 'Garnetine design, version '.Design::SCHEMA);
+        return Schema::of(Project::class, 'Garnetine design, version '.Project::SCHEMA);
     }
 }

@@ -76,13 +76,12 @@ final readonly class Drawn
      */
     private function pinned(mixed $crossing): array
     {
-        [$line, $member] = self::crossing($crossing, '/rules/pins');
-        $rules = $this->design->rules;
-        $others = array_values(array_filter($rules->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
-        $bars = array_values(array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        [$line, $member] = self::crossing($crossing, '/block/pins');
+        $others = array_values(array_filter($this->design->block->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
+        $bars = array_values(array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
         $pins = array_map(Writer::toArray(...), $others);
 
-        return ['/rules/pins' => count($others) < count($rules->pins) ? $pins : [...$pins, ['line' => $line, 'member' => $member]], '/rules/bars' => array_map(Writer::toArray(...), $bars)];
+        return ['/block/pins' => count($others) < count($this->design->block->pins) ? $pins : [...$pins, ['line' => $line, 'member' => $member]], '/block/bars' => array_map(Writer::toArray(...), $bars)];
     }
 
     /**
@@ -92,13 +91,12 @@ final readonly class Drawn
      */
     private function barred(mixed $crossing): array
     {
-        [$line, $member] = self::crossing($crossing, '/rules/bars');
-        $rules = $this->design->rules;
-        $others = array_values(array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
-        $pins = array_values(array_filter($rules->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
+        [$line, $member] = self::crossing($crossing, '/block/bars');
+        $others = array_values(array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        $pins = array_values(array_filter($this->design->block->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
         $bars = array_map(Writer::toArray(...), $others);
 
-        return ['/rules/bars' => count($others) < count($rules->bars) ? $bars : [...$bars, ['member' => $member, 'line' => $line]], '/rules/pins' => array_map(Writer::toArray(...), $pins)];
+        return ['/block/bars' => count($others) < count($this->design->block->bars) ? $bars : [...$bars, ['member' => $member, 'line' => $line]], '/block/pins' => array_map(Writer::toArray(...), $pins)];
     }
 
     /** @return array<string, mixed> */
@@ -139,7 +137,7 @@ final readonly class Drawn
     private function centred(): array
     {
         $design = $this->design;
-        $block_m = $design->block->columns * $design->module->width->toMetres() + ($design->block->columns - 1) * $design->block->columnGap->toMetres();
+        $block_m = $design->block->columns * $design->module->width->toMetres() + ($this->design->block->columns - 1) * $this->design->block->columnGap->toMetres();
         $step_m = $design->units->cut_m();
 
         return ['/block/x_m' => round(($design->surface->width->toMetres() - $block_m) / 2 / $step_m) * $step_m];

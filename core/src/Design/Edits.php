@@ -85,11 +85,18 @@ final class Edits
      */
     private static function read(Design $design, array $before, array $document): Design
     {
-        return Reader::reread($design, self::object(array_filter(
+        $changed = Reader::reread($design, self::object(array_filter(
             $document,
             static fn (mixed $value, int|string $key): bool => !array_key_exists($key, $before) || $value !== $before[$key],
             ARRAY_FILTER_USE_BOTH,
         )));
+        foreach (['surface', 'module', 'kit'] as $what) {
+            if ($changed->block->{$what} !== $design->block->{$what}) {
+                throw DocumentInvalid::at("/block/$what", 'the block to stay where it lies, of its modules and kit', '"'.$changed->block->{$what}.'"');
+            }
+        }
+
+        return $changed;
     }
 
     /**
@@ -113,11 +120,11 @@ final class Edits
             return $document;
         }
         $path = $edit['path'] ?? null;
-        if (!is_string($path) || preg_match('~^(/[A-Za-z0-9_-]{1,60}){1,6}\z~', $path) !== 1) {
+        if (!is_string($path) || preg_match('~^(/[A-Za-z0-9_-]{1,60}){1,8}\z~', $path) !== 1) {
             throw DocumentInvalid::at('', 'an edit with a path, or one drawn on the sheet', 'none of them');
         }
         $keys = array_slice(explode('/', $path), 1);
-        if (in_array($keys[0], ['as_typed', 'origins', 'schema'], true)) {
+        if (in_array($keys[0], ['as_typed', 'origins'], true)) {
             throw DocumentInvalid::at($path, 'a place that people may change', $path);
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
-use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -34,12 +33,6 @@ final readonly class Rules
         #[Range(0.2, 5)]
         public ?Length $greatestBay = null,
         public bool $lastBayMayBeLonger = true,
-        /** @var list<Pin> */
-        #[Items(Pin::class, 500)]
-        public array $pins = [],
-        /** @var list<Bar> */
-        #[Items(Bar::class, 500)]
-        public array $bars = [],
     ) {
     }
 
@@ -58,8 +51,6 @@ final readonly class Rules
             $this->lineTolerance,
             $this->greatestBay,
             $this->lastBayMayBeLonger,
-            $this->pins,
-            $this->bars,
         );
     }
 }

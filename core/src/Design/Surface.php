@@ -18,10 +18,13 @@ final readonly class Surface
      * @param list<NoWorkRectangle> $noWorkRectangles
      * @param list<NoWorkCircle> $noWorkCircles
      * @param list<SnowFeature> $snowFeatures
+     * @param list<Penetration> $penetrations Holes that are not attachments
      */
     public function __construct(
-        #[Text(40, Text::SLUG)]
-        public string $id,
+        public SurfaceKind $kind,
+        /** As people call it, on paper too. */
+        #[Text(60, shortest: 1)]
+        public string $name,
         public RoofKind $roofKind,
         public Covering $covering,
         public YesNo $dormerOrValley,
@@ -72,6 +75,43 @@ final readonly class Surface
         public Setbacks $setbacks,
         #[Items(SnowFeature::class, 40)]
         public array $snowFeatures,
+        #[Items(Penetration::class, 500)]
+        public array $penetrations,
     ) {
+    }
+
+    /** The same under another name. */
+    public function named(string $name): self
+    {
+        return new self(
+            $this->kind,
+            $name,
+            $this->roofKind,
+            $this->covering,
+            $this->dormerOrValley,
+            $this->higherOrLowerRoof,
+            $this->width,
+            $this->slopeLength,
+            $this->pitch,
+            $this->eaveOverhang,
+            $this->leftRakeOverhang,
+            $this->rightRakeOverhang,
+            $this->leftHip,
+            $this->rightHip,
+            $this->shingleThickness,
+            $this->underlaymentThickness,
+            $this->deck,
+            $this->deckThickness,
+            $this->lowerButt,
+            $this->upperButt,
+            $this->coursesBetween,
+            $this->framing,
+            $this->deadLoad,
+            $this->noWorkRectangles,
+            $this->noWorkCircles,
+            $this->setbacks,
+            $this->snowFeatures,
+            $this->penetrations,
+        );
     }
 }

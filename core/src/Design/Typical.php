@@ -40,9 +40,9 @@ final class Typical
             '/surface/no_work_circles' => ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 3.048, 'y_m' => 1.524, 'diameter_m' => 0.1016, 'clearance_m' => 0.1524],
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
             '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
-            '/rules/pins' => ['line' => 'A', 'member' => 1],
-            '/rules/bars' => ['member' => 1, 'line' => null],
-            '/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
+            '/block/pins' => ['line' => 'A', 'member' => 1],
+            '/block/bars' => ['member' => 1, 'line' => null],
+            '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
             '/surface/snow_features' => [
                 'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192, 'upwind_m' => 9.144, 'higher_roof_m' => null, 'slides_from_m' => null,
             ],

@@ -25,7 +25,7 @@ final class Upgrades
             $upgraded = self::toThree($upgraded);
         }
 
-        return $upgraded;
+        return ($upgraded->schema ?? null) === 3 ? self::toFour($upgraded) : $upgraded;
     }
 
     /** Version 3: other standards, given pressures, hills, what snow drifts against, capacities of two formats. */
@@ -58,6 +58,66 @@ final class Upgrades
             }
         }
         $upgraded->schema = 3;
+
+        return $upgraded;
+    }
+
+    /** Version 4: surfaces, blocks, modules and kits by ids, holes with their surface, pins and bars with their block; what was signed stays signed. */
+    private static function toFour(\stdClass $document): \stdClass
+    {
+        $upgraded = clone $document;
+        foreach (['surfaces', 'blocks', 'modules', 'kits'] as $key) {
+            if (property_exists($upgraded, $key)) {
+                throw DocumentInvalid::at("/$key", 'no key of this name in version 3', 'an unknown key');
+            }
+        }
+        $part = new Part('roof', 'roof', 'module', 'kit');
+        $copy = static fn (string $key): mixed => ($document->{$key} ?? null) instanceof \stdClass ? clone $document->{$key} : $document->{$key} ?? null;
+        [$surface, $block, $rules] = [$copy('surface'), $copy('block'), $copy('rules')];
+        if ($surface instanceof \stdClass) {
+            $surface->kind = SurfaceKind::RoofPlane->value;
+            $surface->name = 'Roof';
+            $surface->penetrations = $document->penetrations ?? null;
+            unset($surface->id);
+        }
+        if ($block instanceof \stdClass) {
+            [$block->surface, $block->module, $block->kit] = [$part->surface, $part->module, $part->kit];
+            unset($block->id);
+            foreach (['pins', 'bars'] as $hand) {
+                if ($rules instanceof \stdClass && property_exists($rules, $hand)) {
+                    $block->{$hand} = $rules->{$hand};
+                    unset($rules->{$hand});
+                }
+            }
+        }
+        $upgraded->surfaces = (object) ['roof' => $surface];
+        $upgraded->blocks = (object) ['roof' => $block];
+        $upgraded->modules = (object) ['module' => $document->module ?? null];
+        $upgraded->kits = (object) ['kit' => $document->kit ?? null];
+        $upgraded->rules = $rules;
+        unset($upgraded->surface, $upgraded->block, $upgraded->module, $upgraded->kit, $upgraded->penetrations);
+        foreach (['as_typed', 'origins'] as $map) {
+            if (($document->{$map} ?? null) instanceof \stdClass) {
+                $places = [];
+                foreach (get_object_vars($document->{$map}) as $pointer => $value) {
+                    $moved = (string) preg_replace(['~^/penetrations/~', '~^/rules/(pins|bars)/~'], ['/surface/penetrations/', '/block/$1/'], (string) $pointer);
+                    $places[$part->inJob($moved)] = $value;
+                }
+                $upgraded->{$map} = (object) $places;
+            }
+        }
+        if (is_array($document->confirmations ?? null)) {
+            $upgraded->confirmations = array_map(static function (mixed $one) use ($part): mixed {
+                if (!$one instanceof \stdClass || !is_string($one->subject ?? null)) {
+                    return $one;
+                }
+                $same = clone $one;
+                $same->subject = $part->subjectInJob($one->subject);
+
+                return $same;
+            }, $document->confirmations);
+        }
+        $upgraded->schema = 4;
 
         return $upgraded;
     }

@@ -6,10 +6,17 @@ namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\ProjectPlan;
 
 /** A plan, or a because, as plain text for a terminal. */
 final class Summary
 {
+    /** All surfaces, one after the other. */
+    public static function project(ProjectPlan $plan): string
+    {
+        return implode("\n", array_map(static fn (Plan $one): string => (count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '').self::plan($one), $plan->plans));
+    }
+
     public static function plan(Plan $plan): string
     {
         $printer = $plan->design->printer();

@@ -130,7 +130,7 @@ final class Findings
                 $weakest = self::weakest($plan);
                 $values = ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']];
                 $findings[] = $plan->withoutHand === null ? Finding::of($plan->noneHolds ? Code::RunFails : Code::RunNotFound, $at, $values)
-                    : Finding::of(Code::OwnHandFails, '/rules/pins', $values + ['feet' => $plan->withoutHand]);
+                    : Finding::of(Code::OwnHandFails, '/block/pins', $values + ['feet' => $plan->withoutHand]);
             }
             $inLine_m = $plan->holds() ? $plan->inLine_m() : null;
             $line_m = ($design->rules->lineTolerance ?? Length::ofInches(Capacities::USUAL_LINE_IN))->toMetres();
@@ -300,8 +300,8 @@ final class Findings
                 $places[$run->line->letter.$member] = true;
             }
         }
-        foreach ($rules->pins as $index => $pin) {
-            $isBarred = array_filter($rules->bars, static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line) !== [];
+        foreach ($design->block->pins as $index => $pin) {
+            $isBarred = array_filter($design->block->bars, static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line) !== [];
             $code = match (true) {
                 isset($seen[$pin->line.$pin->member]) => Code::PinTwice,
                 !isset($lines[$pin->line]) => Code::PinOffLines,
@@ -311,7 +311,7 @@ final class Findings
             };
             $seen[$pin->line.$pin->member] = true;
             if ($code !== null) {
-                $findings[] = Finding::of($code, "/rules/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
+                $findings[] = Finding::of($code, "/block/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
             }
         }
         if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->surface->framing->spacing->toMetres() - 1e-6) {

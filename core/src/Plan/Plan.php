@@ -134,6 +134,25 @@ final readonly class Plan
             ? Status::Preliminary : Status::Confirmed;
     }
 
+    /** @return array{modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} */
+    public function summary(): array
+    {
+        $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $this->findings));
+
+        return [
+            'modules' => $this->placement->count,
+            'attachments' => $this->attachmentCount(),
+            'fewest' => $this->supports !== [] && array_filter($this->supports, static fn (RunPlan $run): bool => $run->bound !== count($run->picks)) === [],
+            'least_reserve' => $this->leastReserve(),
+            'refusals' => $kinds['refusal'] ?? 0,
+            'open_stops' => count($this->openStops()),
+            'to_enter' => $this->toEnter(),
+            'warnings' => $kinds['warning'] ?? 0,
+            'assumptions' => $kinds['assumption'] ?? 0,
+            'unconfirmed' => count($this->unconfirmed()),
+        ];
+    }
+
     /** What the crew reads off its tapes. */
     public function tapes(): Tapes
     {

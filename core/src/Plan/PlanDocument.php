@@ -22,22 +22,35 @@ use Garnetine\Core\Rail\Run;
 /** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
 final class PlanDocument
 {
-    public static function write(Plan $plan): string
+    public static function write(ProjectPlan $plan): string
     {
         return CanonicalJson::encode(self::toArray($plan));
     }
 
     /** @return array<string, mixed> */
-    public static function toArray(Plan $plan): array
+    public static function toArray(ProjectPlan $plan): array
     {
         return [
             'build' => Build::hash(),
-            'design_sha256' => DesignFile::hash($plan->design),
-            'name' => $plan->design->name,
-            'units' => $plan->design->units->value,
+            'design_sha256' => DesignFile::hash($plan->project),
+            'name' => $plan->project->name,
+            'units' => $plan->project->units->value,
+            'status' => $plan->status()->value,
+            'summary' => $plan->summary(),
+            'surfaces' => (object) array_map(self::surface(...), $plan->plans),
+            'materials' => $plan->materials(),
+            'not_covered' => Plan::NOT_COVERED,
+        ];
+    }
+
+    /** @return array<string, mixed> The plan of one surface */
+    public static function surface(Plan $plan): array
+    {
+        return [
+            'name' => $plan->design->surface->name,
             'status' => $plan->status()->value,
             'structure' => ['digest' => $plan->structureDigest(), 'signed_by' => $plan->structureSignedBy()],
-            'summary' => self::summary($plan),
+            'summary' => $plan->summary(),
             'loads' => self::loads($plan),
             'members' => self::members($plan),
             'modules' => self::modules($plan),
@@ -64,26 +77,6 @@ final class PlanDocument
                 'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
             'missing' => $plan->missing(),
-            'not_covered' => Plan::NOT_COVERED,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function summary(Plan $plan): array
-    {
-        $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $plan->findings));
-
-        return [
-            'modules' => $plan->placement->count,
-            'attachments' => $plan->attachmentCount(),
-            'fewest' => $plan->supports !== [] && array_filter($plan->supports, static fn (RunPlan $run): bool => $run->bound !== count($run->picks)) === [],
-            'least_reserve' => $plan->leastReserve(),
-            'refusals' => $kinds['refusal'] ?? 0,
-            'open_stops' => count($plan->openStops()),
-            'to_enter' => $plan->toEnter(),
-            'warnings' => $kinds['warning'] ?? 0,
-            'assumptions' => $kinds['assumption'] ?? 0,
-            'unconfirmed' => count($plan->unconfirmed()),
         ];
     }
 

@@ -243,7 +243,7 @@ final class Runs
 
     private static function isBarred(Design $design, RailLine $line, int $member): bool
     {
-        foreach ($design->rules->bars as $bar) {
+        foreach ($design->block->bars as $bar) {
             if ($bar->member === $member && ($bar->line === null || $bar->line === $line->letter)) {
                 return true;
             }
@@ -262,7 +262,7 @@ final class Runs
     {
         $rules = $design->rules;
         $pinned = [];
-        foreach ($rules->pins as $pin) {
+        foreach ($design->block->pins as $pin) {
             $pick = $pin->line === $line->letter ? array_search($pin->member, $numbers, true) : false;
             if ($pick !== false) {
                 $pinned[$pick] = $pick;

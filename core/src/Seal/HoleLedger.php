@@ -30,7 +30,7 @@ final readonly class HoleLedger
                 ];
             }
         }
-        foreach ($design->penetrations as $penetration) {
+        foreach ($design->surface->penetrations as $penetration) {
             $holes[] = [
                 'id' => $penetration->id, 'kind' => $penetration->kind->value, 'run' => null, 'member' => null,
                 'x_m' => $penetration->x->toMetres(), 'y_m' => $penetration->y->toMetres(), 'above_butt_m' => $course?->aboveButt_m($penetration->y->toMetres()),

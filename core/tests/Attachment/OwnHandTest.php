@@ -89,8 +89,8 @@ final class OwnHandTest extends TestCase
         self::assertSame([11], array_column(self::line($plan, 'C')->run->hand->barred, 'member'));
         // A pin gives way to a bar at its place, and the other way round; the same again lets go.
         $turned = Edits::apply($design, [['bar' => ['line' => 'C', 'member' => 10]], ['pin' => ['line' => 'C', 'member' => 11]], ['pin' => ['line' => 'A', 'member' => 5]]]);
-        self::assertSame([['C', 11]], array_map(static fn ($pin): array => [$pin->line, $pin->member], $turned->rules->pins));
-        self::assertSame([[10, 'C']], array_map(static fn ($bar): array => [$bar->member, $bar->line], $turned->rules->bars));
+        self::assertSame([['C', 11]], array_map(static fn ($pin): array => [$pin->line, $pin->member], $turned->block->pins));
+        self::assertSame([[10, 'C']], array_map(static fn ($bar): array => [$bar->member, $bar->line], $turned->block->bars));
         $this->expectException(DocumentInvalid::class);
         Edits::apply($design, [['pin' => ['line' => 'c1', 'member' => 10]]]);
     }
@@ -98,8 +98,8 @@ final class OwnHandTest extends TestCase
     public function test_a_pin_outside_its_rail_or_in_the_hole_of_a_line_stops_at_its_place(): void
     {
         foreach ([1, 16] as $member) {
-            $found = array_values(array_filter(self::plan(Scenario::of()->with('/rules/pins', [['line' => 'A', 'member' => $member]]))->findings, static fn ($finding): bool => $finding->code->value === 'pin_no_place'));
-            self::assertSame(['/rules/pins/0', ['line' => 'A', 'member' => $member]], [$found[0]->at ?? '', $found[0]->values ?? []]);
+            $found = array_values(array_filter(self::plan(Scenario::of()->with('/block/pins', [['line' => 'A', 'member' => $member]]))->findings, static fn ($finding): bool => $finding->code->value === 'pin_no_place'));
+            self::assertSame(['/block/pins/0', ['line' => 'A', 'member' => $member]], [$found[0]->at ?? '', $found[0]->values ?? []]);
         }
     }
 
@@ -109,8 +109,8 @@ final class OwnHandTest extends TestCase
         yield 'no tolerance' => ['/rules/placing_tolerance_m', 0.0];
         yield 'two inches' => ['/rules/placing_tolerance_m', 0.0508];
         yield 'a line within an inch' => ['/rules/line_tolerance_m', 0.0254];
-        yield 'a pin on no member' => ['/rules/pins', [['line' => 'A', 'member' => 0]]];
-        yield 'a pin on a run' => ['/rules/pins', [['line' => 'A1', 'member' => 4]]];
+        yield 'a pin on no member' => ['/block/pins', [['line' => 'A', 'member' => 0]]];
+        yield 'a pin on a run' => ['/block/pins', [['line' => 'A1', 'member' => 4]]];
         yield 'a bay of ten metres' => ['/rules/greatest_bay_m', 10.0];
     }
 
@@ -128,9 +128,9 @@ final class OwnHandTest extends TestCase
     public function test_documents_from_before_keep_their_bytes_and_a_later_key_is_not_written_when_it_is_usual(): void
     {
         $plain = Scenario::of();
-        $usual = $plain->with('/rules/pins', [])->with('/rules/last_bay_may_be_longer', true)->with('/rules/greatest_bay_m', null);
-        self::assertSame($plain->design()->rules->pins, $usual->design()->rules->pins);
-        self::assertSame(\Garnetine\Core\Design\DesignFile::hash($plain->design()), \Garnetine\Core\Design\DesignFile::hash($usual->design()));
-        self::assertNotSame(\Garnetine\Core\Design\DesignFile::hash($plain->design()), \Garnetine\Core\Design\DesignFile::hash($plain->with('/rules/greatest_bay_m', 1.0)->design()));
+        $usual = $plain->with('/block/pins', [])->with('/rules/last_bay_may_be_longer', true)->with('/rules/greatest_bay_m', null);
+        self::assertSame($plain->design()->block->pins, $usual->design()->block->pins);
+        self::assertSame(\Garnetine\Core\Design\DesignFile::hash($plain->project()), \Garnetine\Core\Design\DesignFile::hash($usual->project()));
+        self::assertNotSame(\Garnetine\Core\Design\DesignFile::hash($plain->project()), \Garnetine\Core\Design\DesignFile::hash($plain->with('/rules/greatest_bay_m', 1.0)->project()));
     }
 }

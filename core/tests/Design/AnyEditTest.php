@@ -7,6 +7,7 @@ namespace Garnetine\Core\Tests\Design;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Plan\Depth;
@@ -25,7 +26,7 @@ final class AnyEditTest extends TestCase
     /** @return list<string> Every place of a design, lists by their first entries, and some that are none */
     private static function places(Design $design): array
     {
-        $places = ['', '/', '/as_typed', '/schema', '/nothing', '/site/nothing', '/surface/width_m/x', '/block/left_out/0', '/penetrations/99/x_m', '/survey/leaks/answer', '/survey/nothing/answer', '/own_copies/0', '/confirmations'];
+        $places = ['', '/', '/as_typed', '/nothing', '/site/nothing', '/surface/width_m/x', '/block/left_out/0', '/surface/penetrations/99/x_m', '/survey/leaks/answer', '/survey/nothing/answer', '/own_copies/0', '/confirmations'];
         $walk = static function (mixed $value, string $path) use (&$walk, &$places): void {
             $places[] = $path;
             foreach ($value instanceof \stdClass || is_array($value) ? (array) $value : [] as $key => $inner) {
@@ -69,7 +70,7 @@ final class AnyEditTest extends TestCase
                 continue;
             }
             ++$taken;
-            $text = DesignFile::write($after);
+            $text = DesignFile::write(Project::ofOne($after));
             self::assertSame($text, DesignFile::write(DesignFile::read($text)), (string) json_encode($edit, JSON_PARTIAL_OUTPUT_ON_ERROR));
             if ($taken % 12 === 0) {
                 self::assertNotSame('', Planner::plan($after, Depth::Checks)->status()->value);

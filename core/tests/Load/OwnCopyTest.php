@@ -86,7 +86,7 @@ final class OwnCopyTest extends TestCase
     /** @return array<string, array{int, string, string}> Version, hash as written, a key of the next version */
     public static function versions(): array
     {
-        return ['version 1' => [1, '10cc0a95138f', '"own_copies": []'], 'version 2' => [2, '75fb43bc0e2d', '"given": null']];
+        return ['version 1' => [1, '10cc0a95138f', '"own_copies": []'], 'version 2' => [2, '75fb43bc0e2d', '"given": null'], 'version 3' => [3, '549dd899613c', '"surfaces": {}']];
     }
 
     #[DataProvider('versions')]
@@ -94,8 +94,8 @@ final class OwnCopyTest extends TestCase
     {
         $frozen = (string) file_get_contents(dirname(__DIR__)."/Fixtures/design-$version.json");
         $design = DesignFile::read($frozen);
-        self::assertSame([3, [], null], [$design->schema, $design->ownCopies, $design->given]);
-        self::assertEquals(Scenario::of()->with('/client', '')->with('/address', '')->design(), $design);
+        self::assertSame([4, [], null], [$design->schema, $design->ownCopies, $design->given]);
+        self::assertEquals(Scenario::of()->with('/client', $design->client)->with('/address', $design->address)->project(), $design);
         self::assertSame($hash, substr(DesignFile::hashAsWritten($frozen), 0, 12));
         self::assertSame(DesignFile::hash($design), DesignFile::hashAsWritten(DesignFile::write($design)));
         $this->expectException(DocumentInvalid::class);

@@ -6,10 +6,14 @@ namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Part;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Json;
 use Garnetine\Core\Quantity\Length;
 
-/** A shipped design, changed by path. */
+/** A shipped job of one surface, changed by paths of that surface's design. */
 final readonly class Scenario
 {
     public const GIVEN = [
@@ -47,8 +51,20 @@ final readonly class Scenario
         };
     }
 
+    public static function part(): Part
+    {
+        return new Part('roof', 'roof', 'module', 'kit');
+    }
+
     public function with(string $path, mixed $value): self
     {
+        if (in_array($path, ['/origins', '/as_typed'], true)) {
+            $places = (array) $value;
+            $value = (object) array_combine(array_map(static fn (string $pointer): string => self::part()->inJob($pointer), array_keys($places)), $places);
+        } elseif ($path === '/confirmations' && is_array($value)) {
+            $value = array_map(static fn (mixed $one): mixed => is_array($one) && is_string($one['subject'] ?? null) ? ['subject' => self::part()->subjectInJob($one['subject'])] + $one : $one, $value);
+        }
+        $path = self::part()->inJob($path);
         /** @var \stdClass $copy */
         $copy = json_decode(json_encode($this->document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
         $place = $copy;
@@ -72,7 +88,7 @@ final readonly class Scenario
     {
         $copy = $this->with($path, null);
         $place = $copy->document;
-        $keys = array_slice(explode('/', $path), 1);
+        $keys = array_slice(explode('/', self::part()->inJob($path)), 1);
         $last = (string) array_pop($keys);
         foreach ($keys as $key) {
             $place = $place->{$key};
@@ -88,9 +104,19 @@ final readonly class Scenario
         return json_encode($this->document, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
-    public function design(): Design
+    public function project(): Project
     {
         return DesignFile::read($this->json());
+    }
+
+    /** @throws DocumentInvalid with places in the surface's design */
+    public function design(): Design
+    {
+        try {
+            return $this->project()->design('roof');
+        } catch (DocumentInvalid $invalid) {
+            throw new DocumentInvalid(array_map(static fn (Fault $fault): Fault => new Fault(self::part()->here($fault->path) ?? $fault->path, $fault->expected, $fault->found), $invalid->faults));
+        }
     }
 
     /**

@@ -42,7 +42,7 @@ final class ToldTest extends TestCase
     public function test_what_is_told_of_a_plan_is_what_was_approved(string $name, Scenario $roof): void
     {
         $plan = self::plan($name, $roof);
-        $document = ['build' => null] + PlanDocument::toArray($plan);
+        $document = PlanDocument::surface($plan);
         Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::crew($plan), ...self::becauses($plan), ...Told::lines($document)]);
     }
 

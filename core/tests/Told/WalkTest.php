@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Told;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
@@ -48,9 +48,9 @@ final class WalkTest extends TestCase
     public function test_each_number_told_is_the_plans(string $name, Scenario $roof): void
     {
         $this->plan = ToldTest::plan($name, $roof);
-        $this->document = PlanDocument::toArray($this->plan);
+        $this->document = PlanDocument::surface($this->plan);
         $this->leaves = [];
-        $this->gather($this->document + ['design' => json_decode(DesignFile::write($this->plan->design))], '');
+        $this->gather($this->document + ['design' => Writer::toArray($this->plan->design)], '');
         $becauses = 0;
         foreach (Becauses::paths($this->plan) as $path) {
             $becauses += $this->because(Becauses::of($this->plan, $path), $path);

@@ -548,20 +548,20 @@ function OwnPlaces() {
     const all = (list: string) => Array.from({ length: data.lists[list] ?? 0 }, (_, index) => index);
     return (
         <>
-            {all('/rules/pins').map((index) => (
+            {all('/block/pins').map((index) => (
                 <Say key={`pin-${index}`}>
-                    A foot is pinned to member <Slot path={`/rules/pins/${index}/member`} /> on line{' '}
-                    <Slot path={`/rules/pins/${index}/line`} />. <RemoveButton path={`/rules/pins/${index}`} />
+                    A foot is pinned to member <Slot path={`/block/pins/${index}/member`} /> on line{' '}
+                    <Slot path={`/block/pins/${index}/line`} />. <RemoveButton path={`/block/pins/${index}`} />
                 </Say>
             ))}
-            {all('/rules/bars').map((index) => (
+            {all('/block/bars').map((index) => (
                 <Say key={`bar-${index}`}>
-                    Member <Slot path={`/rules/bars/${index}/member`} /> takes no foot on line{' '}
-                    <Slot path={`/rules/bars/${index}/line`} open="any" />. <RemoveButton path={`/rules/bars/${index}`} />
+                    Member <Slot path={`/block/bars/${index}/member`} /> takes no foot on line{' '}
+                    <Slot path={`/block/bars/${index}/line`} open="any" />. <RemoveButton path={`/block/bars/${index}`} />
                 </Say>
             ))}
             <p className="mt-2">
-                <AddButton path="/rules/pins">Pin a foot</AddButton> <AddButton path="/rules/bars">Bar a member</AddButton>
+                <AddButton path="/block/pins">Pin a foot</AddButton> <AddButton path="/block/bars">Bar a member</AddButton>
             </p>
         </>
     );
@@ -638,16 +638,16 @@ function HolesSheet() {
                 Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
             </Say>
             <h3 className="mt-5">Other holes</h3>
-            {Array.from({ length: data.lists['/penetrations'] ?? 0 }, (_, index) => (
+            {Array.from({ length: data.lists['/surface/penetrations'] ?? 0 }, (_, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
                 <Say key={index}>
-                    A <Slot path={`/penetrations/${index}/kind`} />, “<Slot path={`/penetrations/${index}/id`} />
-                    ”, <Slot path={`/penetrations/${index}/x_m`} /> from the left, <Slot path={`/penetrations/${index}/y_m`} />{' '}
-                    up: <Slot path={`/penetrations/${index}/note`} open="no note" />.{' '}
-                    <RemoveButton path={`/penetrations/${index}`} />
+                    A <Slot path={`/surface/penetrations/${index}/kind`} />, “<Slot path={`/surface/penetrations/${index}/id`} />
+                    ”, <Slot path={`/surface/penetrations/${index}/x_m`} /> from the left, <Slot path={`/surface/penetrations/${index}/y_m`} />{' '}
+                    up: <Slot path={`/surface/penetrations/${index}/note`} open="no note" />.{' '}
+                    <RemoveButton path={`/surface/penetrations/${index}`} />
                 </Say>
             ))}
-            <AddButton path="/penetrations">Add a hole</AddButton>
+            <AddButton path="/surface/penetrations">Add a hole</AddButton>
             <h3 className="mt-5">At each foot</h3>
             <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
                 {data.steps

@@ -195,10 +195,10 @@ export type FieldPath =
     | '/rules/line_tolerance_m'
     | '/rules/greatest_bay_m'
     | '/rules/last_bay_may_be_longer'
-    | `/rules/pins/${number}/line`
-    | `/rules/pins/${number}/member`
-    | `/rules/bars/${number}/member`
-    | `/rules/bars/${number}/line`
+    | `/block/pins/${number}/line`
+    | `/block/pins/${number}/member`
+    | `/block/bars/${number}/member`
+    | `/block/bars/${number}/line`
     | '/given/document'
     | '/given/by'
     | '/given/on'
@@ -212,11 +212,11 @@ export type FieldPath =
     | '/given/ridge_corner_up_Pa'
     | '/given/down_Pa'
     | '/given/roof_snow_Pa'
-    | `/penetrations/${number}/id`
-    | `/penetrations/${number}/kind`
-    | `/penetrations/${number}/x_m`
-    | `/penetrations/${number}/y_m`
-    | `/penetrations/${number}/note`
+    | `/surface/penetrations/${number}/id`
+    | `/surface/penetrations/${number}/kind`
+    | `/surface/penetrations/${number}/x_m`
+    | `/surface/penetrations/${number}/y_m`
+    | `/surface/penetrations/${number}/note`
     | `/confirmations/${number}/subject`
     | `/confirmations/${number}/value`
     | `/confirmations/${number}/name`

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+/**
+ * Where the design of one surface stands in the document of its job. Within the design of a surface places are told from there
+ * ("/surface/width_m"), in the document by ids ("/surfaces/south/width_m"); all else is the job's and has one name.
+ */
+final readonly class Part
+{
+    public function __construct(public string $surface, public string $block, public string $module, public string $kit)
+    {
+    }
+
+    /** The place in the document of one in the design of the surface. */
+    public function inJob(string $pointer): string
+    {
+        foreach ($this->names() as $here => $there) {
+            if ($pointer === $here || str_starts_with($pointer, "$here/")) {
+                return $there.substr($pointer, strlen($here));
+            }
+        }
+
+        return $pointer;
+    }
+
+    /** The place in the design of the surface; null for one in another surface, block, module or kit. */
+    public function here(string $pointer): ?string
+    {
+        foreach ($this->names() as $here => $there) {
+            if ($pointer === $there || str_starts_with($pointer, "$there/")) {
+                return $here.substr($pointer, strlen($there));
+            }
+        }
+
+        return preg_match('~^/(surfaces|blocks|modules|kits)(/|$)~', $pointer) === 1 ? null : $pointer;
+    }
+
+    /** What a signature stands for, in the document: coefficients are the job's, stops and structures a surface's. */
+    public function subjectInJob(string $subject): string
+    {
+        return str_starts_with($subject, 'coefficient/') ? $subject : "surface/{$this->surface}/$subject";
+    }
+
+    /** The same in the design of the surface; null for another surface's. */
+    public function subjectHere(string $subject): ?string
+    {
+        $own = "surface/{$this->surface}/";
+
+        return str_starts_with($subject, $own) ? substr($subject, strlen($own)) : (str_starts_with($subject, 'surface/') ? null : $subject);
+    }
+
+    /** @return array<string, string> */
+    private function names(): array
+    {
+        return ['/surface' => "/surfaces/{$this->surface}", '/block' => "/blocks/{$this->block}", '/module' => "/modules/{$this->module}", '/kit' => "/kits/{$this->kit}"];
+    }
+}

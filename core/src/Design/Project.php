@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
+use Garnetine\Core\Document\Items;
+use Garnetine\Core\Document\Keyed;
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\UnitSystem;
+
+/**
+ * The input document of a job, closed: nothing outside it changes its plan, except the build. Surfaces, blocks, modules and kits
+ * stand by ids that never change; a block names what it lies on and what it is made of, so that two may share a kit.
+ */
+final class Project
+{
+    public const SCHEMA = 4;
+
+    private const ID = '[a-z][a-z0-9_-]{0,39}';
+    private const PLACE = '(/[a-zA-Z0-9_-]{1,60}){1,8}';
+
+    /** @var array<string, Design> By surface, read once */
+    private array $designs = [];
+
+    /**
+     * @param array<string, ModuleType> $modules
+     * @param array<string, Kit> $kits
+     * @param array<string, Surface> $surfaces
+     * @param array<string, Block> $blocks
+     * @param array<string, SurveyAnswer> $survey By survey item
+     * @param list<Confirmation> $confirmations
+     * @param list<OwnCopy> $ownCopies Of one value the last counts
+     * @param array<string, string> $origins By JSON pointer, where values come from that nobody entered: see Examples
+     * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
+     */
+    public function __construct(
+        #[Range(self::SCHEMA, self::SCHEMA)]
+        public readonly int $schema,
+        #[Text(120, shortest: 1)]
+        public readonly string $name,
+        public readonly UnitSystem $units,
+        public readonly Site $site,
+        #[Keyed(ModuleType::class, null, 20, self::ID)]
+        public readonly array $modules,
+        #[Keyed(Kit::class, null, 20, self::ID)]
+        public readonly array $kits,
+        #[Keyed(Surface::class, null, 24, self::ID)]
+        public readonly array $surfaces,
+        #[Keyed(Block::class, null, 24, self::ID)]
+        public readonly array $blocks,
+        public readonly Rules $rules,
+        public readonly ?Given $given,
+        #[Keyed(SurveyAnswer::class, SurveyAnswer::ITEMS, 60)]
+        public readonly array $survey,
+        #[Items(Confirmation::class, 500)]
+        public readonly array $confirmations,
+        #[Items(OwnCopy::class, 500)]
+        public readonly array $ownCopies,
+        #[Keyed(null, null, 5_000, self::PLACE, 60)]
+        public readonly array $asTyped,
+        #[Text(160)]
+        public readonly string $client = '',
+        #[Text(160)]
+        public readonly string $address = '',
+        #[Keyed(null, null, 5_000, self::PLACE, 20, Examples::ORIGIN)]
+        public readonly array $origins = [],
+    ) {
+    }
+
+    /** A job of one surface, which is called so. */
+    public static function ofOne(Design $design, string $id = 'roof'): self
+    {
+        $part = new Part($id, $id, $design->block->module, $design->block->kit);
+        $empty = new self(self::SCHEMA, $design->name, $design->units, $design->site, [], [], [], [], $design->rules, null, [], [], [], []);
+
+        return $empty->put($part, $design);
+    }
+
+    /** @return list<string> Ids of the surfaces, in their order */
+    public function ids(): array
+    {
+        $ids = array_map(strval(...), array_keys($this->surfaces));
+        natsort($ids);
+
+        return array_values($ids);
+    }
+
+    /** The surface of an id, or the first where there is none of it. */
+    public function chosen(?string $id): string
+    {
+        return $id !== null && isset($this->surfaces[$id]) ? $id : $this->ids()[0];
+    }
+
+    public function part(string $surface): Part
+    {
+        foreach ($this->blocks as $id => $block) {
+            if ($block->surface === $surface) {
+                return new Part($surface, (string) $id, $block->module, $block->kit);
+            }
+        }
+        throw new \OutOfBoundsException("No block lies on $surface.");
+    }
+
+    /** What the plan of one surface follows from. */
+    public function design(string $surface): Design
+    {
+        return $this->designs[$surface] ??= $this->read($this->part($surface));
+    }
+
+    private function read(Part $part): Design
+    {
+        $confirmations = [];
+        foreach ($this->confirmations as $one) {
+            $subject = $part->subjectHere($one->subject);
+            if ($subject !== null) {
+                $confirmations[] = $one->on($subject);
+            }
+        }
+
+        return new Design(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surfaces[$part->surface],
+            $this->modules[$part->module],
+            $this->blocks[$part->block],
+            $this->kits[$part->kit],
+            $this->rules,
+            $this->given,
+            $this->survey,
+            $confirmations,
+            $this->ownCopies,
+            self::places($this->asTyped, $part->here(...)),
+            $this->client,
+            $this->address,
+            self::places($this->origins, $part->here(...)),
+        );
+    }
+
+    /** The job with another design of one of its surfaces; what that shares with others changes for them too. */
+    public function with(string $surface, Design $design): self
+    {
+        return $this->put($this->part($surface), $design);
+    }
+
+    private function put(Part $part, Design $design): self
+    {
+        $elsewhere = static fn (string $pointer): bool => $part->here($pointer) === null;
+        $confirmations = array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => $part->subjectHere($one->subject) === null));
+        foreach ($design->confirmations as $one) {
+            $confirmations[] = $one->on($part->subjectInJob($one->subject));
+        }
+
+        return new self(
+            self::SCHEMA,
+            $design->name,
+            $design->units,
+            $design->site,
+            [$part->module => $design->module] + $this->modules,
+            [$part->kit => $design->kit] + $this->kits,
+            [$part->surface => $design->surface] + $this->surfaces,
+            [$part->block => $design->block->on($part)] + $this->blocks,
+            $design->rules,
+            $design->given,
+            $design->survey,
+            $confirmations,
+            $design->ownCopies,
+            self::places($design->asTyped, $part->inJob(...)) + array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
+            $design->client,
+            $design->address,
+            self::places($design->origins, $part->inJob(...)) + array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
+        );
+    }
+
+    /**
+     * A further surface like one that is there, with a block like its, of the same modules and kit; what was signed of the one is not of the other.
+     *
+     * @throws DocumentInvalid where there are too many
+     */
+    public function withCopy(string $of): self
+    {
+        $part = $this->part($of);
+        for ($number = count($this->surfaces) + 1; isset($this->surfaces["plane-$number"]) || isset($this->blocks["plane-$number"]); ++$number);
+        if (count($this->surfaces) >= 24) {
+            throw DocumentInvalid::at('/surfaces', 'at most 24 surfaces', 'one more');
+        }
+        $design = $this->design($of);
+        $copy = new Part("plane-$number", "plane-$number", $part->module, $part->kit);
+
+        return $this->put($copy, $design->named("Plane $number"));
+    }
+
+    /** @throws DocumentInvalid where it is the only one */
+    public function without(string $surface): self
+    {
+        if (count($this->surfaces) < 2) {
+            throw DocumentInvalid::at("/surfaces/$surface", 'a surface beside others', 'the only one');
+        }
+        $part = $this->part($surface);
+        $kept = static fn (string|int $pointer): bool => !str_starts_with((string) $pointer, "/surfaces/$surface/") && !str_starts_with((string) $pointer, "/blocks/{$part->block}/");
+
+        return new self(
+            self::SCHEMA,
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->modules,
+            $this->kits,
+            array_diff_key($this->surfaces, [$surface => true]),
+            array_diff_key($this->blocks, [$part->block => true]),
+            $this->rules,
+            $this->given,
+            $this->survey,
+            array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => !str_starts_with($one->subject, "surface/$surface/"))),
+            $this->ownCopies,
+            array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
+            $this->client,
+            $this->address,
+            array_filter($this->origins, $kept, ARRAY_FILTER_USE_KEY),
+        );
+    }
+
+    /**
+     * What does not fit together, though each value is allowed.
+     *
+     * @return list<Fault>
+     */
+    public function faults(): array
+    {
+        $faults = $this->surfaces === [] ? [new Fault('/surfaces', 'a surface or more', 'none')] : [];
+        $lies = [];
+        foreach ($this->blocks as $id => $block) {
+            foreach (['surface' => $this->surfaces, 'module' => $this->modules, 'kit' => $this->kits] as $what => $there) {
+                if (!isset($there[$block->{$what}])) {
+                    $faults[] = new Fault("/blocks/$id/$what", 'the id of one of the '.$what.'s', '"'.$block->{$what}.'"');
+                }
+            }
+            if (isset($lies[$block->surface])) {
+                $faults[] = new Fault("/blocks/$id/surface", 'one block on each surface', "another, {$lies[$block->surface]}");
+            }
+            $lies[$block->surface] = $id;
+        }
+        foreach (array_keys(array_diff_key($this->surfaces, $lies)) as $bare) {
+            $faults[] = new Fault("/surfaces/$bare", 'a block that lies on it', 'none');
+        }
+
+        return $faults;
+    }
+
+    /**
+     * @param array<string, string> $places
+     * @param \Closure(string): ?string $name
+     *
+     * @return array<string, string>
+     */
+    private static function places(array $places, \Closure $name): array
+    {
+        $named = [];
+        foreach ($places as $pointer => $value) {
+            $other = $name((string) $pointer);
+            if ($other !== null) {
+                $named[$other] = $value;
+            }
+        }
+
+        return $named;
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\NotWanted;
+use Garnetine\Core\Design\Project;
+
+/** The plans of all surfaces of a job. Each is planned for itself: an edit on one changes no other. */
+final readonly class ProjectPlan
+{
+    /** @param array<string, Plan> $plans One or more, By surface, in their order */
+    private function __construct(public Project $project, public array $plans)
+    {
+    }
+
+    /**
+     * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan
+     *
+     * @throws NotWanted
+     */
+    public static function of(Project $project, Depth $depth = Depth::Full, ?\Closure $isWanted = null): self
+    {
+        return self::by($project, static fn (string $surface): Plan => Planner::plan($project->design($surface), $depth, $isWanted));
+    }
+
+    /** @param \Closure(string): Plan $plan Of a surface */
+    public static function by(Project $project, \Closure $plan): self
+    {
+        $plans = [];
+        foreach ($project->ids() as $surface) {
+            $plans[$surface] = $plan($surface);
+        }
+
+        return new self($project, $plans);
+    }
+
+    public function hasRefusal(): bool
+    {
+        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->hasRefusal()) !== [];
+    }
+
+    /** The worst of its surfaces. */
+    public function status(): Status
+    {
+        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->status() === Status::Preliminary) === [] ? Status::Confirmed : Status::Preliminary;
+    }
+
+    /** @return array{surfaces: int, modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Counts of all surfaces; what is the job’s counts on each that it concerns, recalled values once */
+    public function summary(): array
+    {
+        $summaries = array_values(array_map(static fn (Plan $plan): array => $plan->summary(), $this->plans));
+        $sum = static fn (string $key): int => (int) array_sum(array_column($summaries, $key));
+        $reserves = array_filter(array_column($summaries, 'least_reserve'), static fn (?float $reserve): bool => $reserve !== null);
+        $unconfirmed = [];
+        foreach ($this->plans as $plan) {
+            foreach ($plan->unconfirmed() as $value) {
+                $unconfirmed[$value->id] = true;
+            }
+        }
+
+        return [
+            'surfaces' => count($this->plans),
+            'modules' => $sum('modules'),
+            'attachments' => $sum('attachments'),
+            'fewest' => !in_array(false, array_column($summaries, 'fewest'), true),
+            'least_reserve' => $reserves === [] ? null : min($reserves),
+            'refusals' => $sum('refusals'),
+            'open_stops' => $sum('open_stops'),
+            'to_enter' => $sum('to_enter'),
+            'warnings' => $sum('warnings'),
+            'assumptions' => $sum('assumptions'),
+            'unconfirmed' => count($unconfirmed),
+        ];
+    }
+
+    /** @return list<array{item: string, name: string, count: int, document: string}> Of all surfaces; nothing where one of them is no hand-over */
+    public function materials(): array
+    {
+        $materials = [];
+        foreach ($this->plans as $plan) {
+            if ($plan->holes === null) {
+                return [];
+            }
+            foreach ($plan->materials() as $one) {
+                $key = implode("\n", [$one['item'], $one['name'], $one['document']]);
+                $materials[$key] = ['count' => ($materials[$key]['count'] ?? 0) + $one['count']] + $one;
+            }
+        }
+
+        return array_values($materials);
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Design;
+
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Tests\Support\Scenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Jobs of several surfaces: what is one surface's, what two share, what is the job's. */
+final class ProjectTest extends TestCase
+{
+    /** Two planes: the second like the first, then steeper and with a block of its own size. */
+    private static function two(?Scenario $scenario = null): Project
+    {
+        return JobEdits::apply(($scenario ?? Scenario::of())->project(), [
+            ['plane' => 'copy'], ['on' => 'plane-2', 'path' => '/surface/pitch_rad', 'typed' => '30°'], ['on' => 'plane-2', 'path' => '/block/columns', 'value' => 5],
+            ['on' => 'plane-2', 'path' => '/block/left_out', 'value' => []], ['on' => 'plane-2', 'path' => '/surface/name', 'value' => 'Street side'],
+        ], 'roof');
+    }
+
+    public function test_a_surface_is_planned_as_if_it_were_alone(): void
+    {
+        $project = DesignFile::read(DesignFile::write(self::two()));
+        self::assertSame(['plane-2', 'roof'], $project->ids());
+        $plan = ProjectPlan::of($project);
+        self::assertEquals(PlanDocument::surface(ProjectPlan::of(Scenario::of()->project())->plans['roof']), PlanDocument::surface($plan->plans['roof']));
+        $alone = Scenario::of()->with('/surface/pitch_rad', $project->surfaces['plane-2']->pitch->toRadians())->with('/block/columns', 5)->with('/block/left_out', [])->with('/surface/name', 'Street side')->project();
+        self::assertEquals(PlanDocument::surface(ProjectPlan::of($alone)->plans['roof']), PlanDocument::surface($plan->plans['plane-2']));
+        self::assertSame(['30°', '4 in 12'], [$project->asTyped['/surfaces/plane-2/pitch_rad'] ?? null, $project->design('roof')->asTyped['/surface/pitch_rad'] ?? null]);
+    }
+
+    public function test_the_job_sums_its_surfaces_and_is_as_far_as_the_worst(): void
+    {
+        $plan = ProjectPlan::of(self::two(), Depth::Full);
+        [$one, $other] = array_values($plan->plans);
+        $summary = $plan->summary();
+        self::assertSame([2, $one->placement->count + $other->placement->count, $one->attachmentCount() + $other->attachmentCount()], [$summary['surfaces'], $summary['modules'], $summary['attachments']]);
+        self::assertSame(min($one->leastReserve(), $other->leastReserve()), $summary['least_reserve']);
+        $ids = array_map(static fn ($value): string => $value->id, [...$one->unconfirmed(), ...$other->unconfirmed()]);
+        self::assertGreaterThan(count(array_unique($ids)), count($ids));
+        self::assertSame(count(array_unique($ids)), $summary['unconfirmed'], 'a recalled value counts once');
+        $count = static fn (array $materials, string $item): int => array_column($materials, 'count', 'item')[$item] ?? 0;
+        foreach (['module', 'foot', 'clamp'] as $item) {
+            self::assertSame($count($one->materials(), $item) + $count($other->materials(), $item), $count($plan->materials(), $item), $item);
+        }
+        // One of two refused: nothing of the job is a hand-over, and the other is planned all the same.
+        $half = ProjectPlan::of(JobEdits::apply(self::two(), [['path' => '/surface/covering', 'value' => 'metal']], 'plane-2'));
+        self::assertSame([true, true, false, []], [$half->hasRefusal(), $half->plans['plane-2']->hasRefusal(), $half->plans['roof']->hasRefusal(), $half->materials()]);
+        self::assertSame($one->design->surface->name === 'Roof' ? $one->attachmentCount() : $other->attachmentCount(), $half->plans['roof']->attachmentCount());
+    }
+
+    public function test_what_two_share_changes_for_both_and_a_surface_for_itself(): void
+    {
+        $project = JobEdits::apply(self::two(), [['path' => '/kit/foot/up_N', 'typed' => '601 lb'], ['path' => '/surface/width_m', 'typed' => '13.9 m'], ['path' => '/site/exposure', 'value' => 'D']], 'roof');
+        [$roof, $other] = [$project->design('roof'), $project->design('plane-2')];
+        self::assertSame(['601 lb', '601 lb'], [$roof->asTyped['/kit/foot/up_N'], $other->asTyped['/kit/foot/up_N']]);
+        self::assertEquals($roof->kit, $other->kit);
+        self::assertEquals($roof->site, $other->site);
+        self::assertSame([13.9, self::two()->design('plane-2')->surface->width->toMetres()], [$roof->surface->width->toMetres(), $other->surface->width->toMetres()]);
+    }
+
+    public function test_a_signature_on_one_surface_is_none_on_the_other(): void
+    {
+        $scenario = Scenario::of()->with('/surface/setbacks', ['eave_m' => 2.0, 'left_m' => 0.0, 'ridge_m' => 0.0, 'right_m' => 0.0]);
+        $plain = ProjectPlan::of($scenario->project())->plans['roof'];
+        self::assertNotSame([], $plain->openStops());
+        $by = ['name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'letter 3', 'account' => 'E. Sorrel'];
+        $signed = [['subject' => 'structure', 'value' => $plain->structureDigest()] + $by, ...array_map(static fn ($stop): array => ['subject' => $stop->subject(), 'value' => ''] + $by, $plain->openStops())];
+        $signed = [...$signed, ...array_map(static fn ($value): array => ['subject' => "coefficient/{$value->id}", 'value' => $value->text()] + $by, $plain->unconfirmed())];
+        $project = JobEdits::apply($scenario->with('/confirmations', $signed)->project(), [['plane' => 'copy']], 'roof');
+        $plan = ProjectPlan::of($project);
+        self::assertSame([Status::Confirmed, Status::Preliminary, Status::Preliminary], [$plan->plans['roof']->status(), $plan->plans['plane-2']->status(), $plan->status()]);
+        self::assertSame([count($plain->openStops()), 0, null], [count($plan->plans['plane-2']->openStops()), $plan->summary()['unconfirmed'], $plan->plans['plane-2']->structureSignedBy()]);
+        $both = JobEdits::apply($project, [['on' => 'plane-2', 'path' => '/confirmations', 'value' => $signed]], 'roof');
+        self::assertSame(Status::Confirmed, ProjectPlan::of($both)->status());
+        self::assertSame(count($signed), count($both->design('roof')->confirmations));
+    }
+
+    public function test_a_surface_taken_out_takes_what_was_told_of_it_along(): void
+    {
+        $project = Scenario::of()->project();
+        self::assertSame(DesignFile::write($project), DesignFile::write(JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'plane-2']], 'roof')));
+        $left = JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'roof']], 'roof');
+        self::assertSame(['plane-2', 'plane-2'], [...$left->ids(), ...array_keys($left->blocks)]);
+        self::assertSame([], preg_grep('~^/(surfaces|blocks)/roof/~', array_keys($left->asTyped)));
+        // Its number is not taken by the next while it is there.
+        self::assertSame(['plane-2', 'plane-3', 'roof'], JobEdits::apply(self::two(), [['plane' => 'copy', 'on' => 'plane-2']], 'roof')->ids());
+    }
+
+    /** @return iterable<string, array{\Closure(\stdClass): mixed, string, string}> Damage, place of the fault, what is expected */
+    public static function damages(): iterable
+    {
+        yield 'a block on no surface' => [static fn (\stdClass $job): mixed => $job->blocks->roof->surface = 'attic', '/blocks/roof/surface', 'the id of one of the surfaces'];
+        yield 'a block of no kit' => [static fn (\stdClass $job): mixed => $job->blocks->roof->kit = 'other', '/blocks/roof/kit', 'the id of one of the kits'];
+        yield 'a block of no modules' => [static fn (\stdClass $job): mixed => $job->blocks->roof->module = 'other', '/blocks/roof/module', 'the id of one of the modules'];
+        yield 'two blocks on one surface' => [static fn (\stdClass $job): mixed => $job->blocks->more = clone $job->blocks->roof, '/blocks/more/surface', 'one block on each surface'];
+        yield 'a bare surface' => [static fn (\stdClass $job): mixed => $job->surfaces->more = clone $job->surfaces->roof, '/surfaces/more', 'a block that lies on it'];
+        yield 'no surface' => [static fn (\stdClass $job): mixed => [$job->surfaces, $job->blocks] = [new \stdClass(), new \stdClass()], '/surfaces', 'a surface or more'];
+        yield 'a surface of an unknown kind' => [static fn (\stdClass $job): mixed => $job->surfaces->roof->kind = 'dome', '/surfaces/roof/kind', 'one of roof_plane'];
+        yield 'an id that is none' => [static fn (\stdClass $job): mixed => $job->surfaces->{'2nd'} = clone $job->surfaces->roof, '/surfaces/2nd', 'no key of this name'];
+        yield 'a key of the version before' => [static fn (\stdClass $job): mixed => $job->surface = clone $job->surfaces->roof, '/surface', 'no key of this name'];
+    }
+
+    /** @param \Closure(\stdClass): mixed $damage */
+    #[DataProvider('damages')]
+    public function test_what_does_not_fit_together_is_refused_at_its_place(\Closure $damage, string $path, string $expected): void
+    {
+        $job = json_decode(Scenario::of()->json());
+        assert($job instanceof \stdClass);
+        $damage($job);
+        try {
+            DesignFile::read((string) json_encode($job, JSON_PRESERVE_ZERO_FRACTION));
+            self::fail('It is read.');
+        } catch (DocumentInvalid $invalid) {
+            self::assertContains("$path $expected", array_map(static fn (Fault $fault): string => "$fault->path $fault->expected", $invalid->faults));
+        }
+    }
+
+    /** @return iterable<string, array{array<mixed>, string}> */
+    public static function wrongEdits(): iterable
+    {
+        yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface of this job: roof, found "attic"'];
+        yield 'the only one taken out' => [['plane' => 'remove'], 'a surface beside others'];
+        yield 'something else with it' => [['plane' => ['x']], 'copy or remove'];
+        yield 'a block moved by its id' => [['path' => '/block/surface', 'value' => 'plane-2'], 'to stay where it lies'];
+        yield 'a whole block of another kit' => [['path' => '/block/kit', 'typed' => 'other'], 'to stay where it lies'];
+    }
+
+    /** @param array<mixed> $edit */
+    #[DataProvider('wrongEdits')]
+    public function test_an_edit_that_cannot_be_made_is_refused(array $edit, string $says): void
+    {
+        $this->expectException(DocumentInvalid::class);
+        $this->expectExceptionMessage($says);
+        JobEdits::apply(Scenario::of()->project(), [$edit], 'roof');
+    }
+}
