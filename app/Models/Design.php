@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Design\Design as SurfaceDesign;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Project;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -35,7 +36,7 @@ final class Design extends Model
     /** Documents kept after reading: those of the planners who drag just now. */
     private const KEPT = 16;
 
-    /** @var array<string, DesignDocument> By their bytes, or by job and number */
+    /** @var array<string, Project> By their bytes, or by job and number */
     private static array $documents = [];
 
     protected $fillable = ['job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'bytes', 'hash', 'change', 'save_key'];
@@ -57,9 +58,15 @@ final class Design extends Model
         return $this->belongsTo(Job::class);
     }
 
-    public function document(): DesignDocument
+    public function document(): Project
     {
-        return self::kept($this->bytes, fn (): DesignDocument => DesignFile::read($this->bytes));
+        return self::kept($this->bytes, fn (): Project => DesignFile::read($this->bytes));
+    }
+
+    /** The design of one of its surfaces: of the first where none of them is named so. */
+    public function surface(?string $id = null): SurfaceDesign
+    {
+        return $this->document()->design($this->document()->chosen($id));
     }
 
     /** What somebody's next change goes onto: this design, or the newest when only they have saved since, as in another window. */
@@ -77,13 +84,13 @@ final class Design extends Model
      * The document of one of a job's designs, without asking the database for it twenty times a second while it is dragged: a saved
      * design never changes. The job as it stands is part of the key, since after a restore its next design may have a number anew.
      */
-    public static function documentOf(Job $job, int $id): DesignDocument
+    public static function documentOf(Job $job, int $id): Project
     {
-        return self::kept($id.' of '.json_encode($job->getRawOriginal(), JSON_THROW_ON_ERROR), static fn (): DesignDocument => $job->designs()->whereKey($id)->firstOrFail()->document());
+        return self::kept($id.' of '.json_encode($job->getRawOriginal(), JSON_THROW_ON_ERROR), static fn (): Project => $job->designs()->whereKey($id)->firstOrFail()->document());
     }
 
-    /** @param \Closure(): DesignDocument $read */
-    private static function kept(string $key, \Closure $read): DesignDocument
+    /** @param \Closure(): Project $read */
+    private static function kept(string $key, \Closure $read): Project
     {
         if (!isset(self::$documents[$key])) {
             $document = $read();

@@ -18,11 +18,13 @@ final class Archive
 {
     public static function of(Design $design): string
     {
-        $plan = Planning::plan($design->document());
+        $plan = Planning::all($design->document());
         $bytes = PlanDocument::write($plan);
         $becauses = [];
-        foreach (Becauses::paths($plan) as $path) {
-            $becauses[$path] = BecauseView::of($plan, Becauses::of($plan, $path));
+        foreach ($plan->plans as $surface => $one) {
+            foreach (Becauses::paths($one) as $path) {
+                $becauses[$surface][$path] = BecauseView::of($one, Becauses::of($one, $path));
+            }
         }
 
         return json_encode([

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\User;
-use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
 use Illuminate\Support\Facades\DB;
 
@@ -27,7 +27,7 @@ final class CompanyCopies
      *
      * @return list<OwnCopy> In the order of their ids
      */
-    public static function offers(int $company, Design $design, array $concerned): array
+    public static function offers(int $company, Project $design, array $concerned): array
     {
         $here = [];
         foreach ($design->ownCopies as $copy) {
@@ -45,11 +45,11 @@ final class CompanyCopies
     }
 
     /** A design with values in place of its own ones of the same ids. */
-    public static function in(Design $design, OwnCopy ...$copies): Design
+    public static function in(Project $design, OwnCopy ...$copies): Project
     {
         $ids = array_map(static fn (OwnCopy $copy): string => $copy->coefficient, $copies);
         $kept = array_filter($design->ownCopies, static fn (OwnCopy $copy): bool => !in_array($copy->coefficient, $ids, true));
 
-        return Edits::apply($design, [['path' => '/own_copies', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($copies)])]]);
+        return JobEdits::apply($design, [['path' => '/own_copies', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($copies)])]], $design->chosen(null));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Design;
-use Garnetine\Core\Design\Design as Document;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Geometry\Outline;
@@ -30,17 +30,23 @@ final class Comparison
     }
 
     /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>, needs: list<array<string, mixed>>} */
-    public static function between(Document $before, Document $after): array
+    public static function between(Project $before, Project $after): array
     {
-        [$plan, $other] = [Planning::plan($before), Planning::plan($after)];
+        [$plans, $others] = [Planning::all($before)->plans, Planning::all($after)->plans];
         $results = [];
-        $ours = self::results($plan);
-        $theirs = self::results($other);
-        foreach (array_keys($ours + $theirs) as $name) {
-            $results[] = ['label' => $name, 'before' => $ours[$name] ?? '', 'after' => $theirs[$name] ?? ''];
+        $surfaces = array_keys($others + $plans);
+        foreach ($surfaces as $surface) {
+            [$plan, $other] = [$plans[$surface] ?? null, $others[$surface] ?? null];
+            [$ours, $theirs] = [$plan === null ? [] : self::results($plan), $other === null ? [] : self::results($other)];
+            $of = count($surfaces) > 1 ? ($other ?? $plan)?->design->surface->name.': ' : '';
+            foreach (array_keys($ours + $theirs) as $name) {
+                $results[] = ['label' => $of.$name, 'before' => $ours[$name] ?? '', 'after' => $theirs[$name] ?? ''];
+            }
         }
+        // What stops it is mended on the surface in view.
+        $here = Chosen::surface($after);
 
-        return ['inputs' => Differences::between($before, $after), 'results' => $results, 'needs' => self::needs($plan, $other)];
+        return ['inputs' => Differences::between($before, $after), 'results' => $results, 'needs' => isset($plans[$here], $others[$here]) ? self::needs($plans[$here], $others[$here]) : []];
     }
 
     /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */

@@ -34,15 +34,15 @@ final class ConfirmedValues
     }
 
     /**
-     * What others of the company confirmed and this plan's design has not: the same value, by the same document and edition.
+     * What others of the company confirmed and the design of these plans has not: the same value, by the same document and edition.
      *
      * @return list<Confirmation> The newest of each
      */
-    public static function offers(int $company, Plan $plan): array
+    public static function offers(int $company, Plan ...$plans): array
     {
         $open = [];
-        foreach ($plan->unconfirmed() as $coefficient) {
-            $open[$coefficient->id] = $coefficient;
+        foreach ($plans as $plan) {
+            $open += array_column($plan->unconfirmed(), null, 'id');
         }
         $offers = [];
         foreach ($open === [] ? [] : DB::select('select distinct on (coefficient, value, source) coefficient, value, source, name, account, "on", reason from confirmed_values where company_id = ? order by coefficient, value, source, id desc', [$company]) as $row) {

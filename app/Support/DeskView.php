@@ -23,29 +23,35 @@ final class DeskView
     /** @return array<string, mixed> */
     public static function of(DesignModel $model): array
     {
-        return self::ofPlan($model, Planning::plan($model->document()));
+        return self::ofPlan($model, Chosen::surface($model->document()));
     }
 
     /**
-     * The same with what only paper needs: the cover, the tools, the calculation.
+     * All surfaces, one after the other, with what only paper needs: the cover, the tools, the calculation.
      *
-     * @return array<string, mixed>
+     * @return list<array<string, mixed>>
      */
     public static function onPaper(DesignModel $model): array
     {
-        $plan = Planning::plan($model->document());
-        $texts = new Texts($plan->design->printer());
+        $all = Planning::all($model->document());
 
-        return ['becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $plan);
+        return array_map(static function (string $surface) use ($model, $all): array {
+            $plan = $all->plans[$surface];
+            $texts = new Texts($plan->design->printer());
+
+            return ['all_materials' => count($all->plans) > 1 && $surface === $model->document()->chosen(null) ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $surface, $plan);
+        }, $model->document()->ids());
     }
 
     /** @return array<string, mixed> */
-    private static function ofPlan(DesignModel $model, Plan $plan): array
+    private static function ofPlan(DesignModel $model, string $surface, ?Plan $known = null): array
     {
+        $project = $model->document();
+        $plan = $known ?? Planning::plan($project->design($surface));
         $document = $plan->design;
         $texts = new Texts($document->printer());
         $history = $model->job === null ? null : History::of($model->job);
-        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $document, $plan->concerned());
+        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $project, $plan->concerned());
 
         $confirmed = $model->job === null ? [] : ConfirmedValues::offers($model->job->company_id, $plan);
 
@@ -55,6 +61,8 @@ final class DeskView
                 'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
                 'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
             ],
+            'surface' => $surface,
+            'surfaces' => SurfaceList::of($project, $surface, $plan),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
             'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed)))],

@@ -7,6 +7,7 @@ namespace App\Support;
 use Garnetine\Core\Design\Cell;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Message\Texts;
 
@@ -15,8 +16,30 @@ final class Differences
 {
     private const MOST = 6;
 
-    /** @return list<array{path: string, label: string, before: string, after: string}> */
-    public static function between(Design $before, Design $after): array
+    /** @return list<array{path: string, label: string, before: string, after: string}> Of the job once, then of each surface, by places in the document */
+    public static function between(Project $before, Project $after): array
+    {
+        $differences = [];
+        $many = count($before->surfaces) > 1 || count($after->surfaces) > 1;
+        foreach (array_unique([...$after->ids(), ...$before->ids()]) as $surface) {
+            [$was, $is] = [$before->surfaces[$surface]->name ?? '', $after->surfaces[$surface]->name ?? ''];
+            if ($was === '' || $is === '') {
+                $differences["/surfaces/$surface"] = ['path' => "/surfaces/$surface", 'label' => 'Surface', 'before' => $was, 'after' => $is];
+                continue;
+            }
+            $part = $after->part($surface);
+            foreach (self::of($before->design($surface), $after->design($surface)) as $path => $one) {
+                $there = $part->inJob($path);
+                $isOwn = preg_match('~^/(surfaces|blocks)/~', $there) === 1 || $path === '/confirmations';
+                $differences[$path === '/confirmations' ? "/surfaces/$surface$path" : $there] = ['path' => $path, 'label' => ($many && $isOwn ? "$is: " : '').$one['label']] + $one;
+            }
+        }
+
+        return array_values($differences);
+    }
+
+    /** @return array<string, array{path: string, label: string, before: string, after: string}> By place */
+    private static function of(Design $before, Design $after): array
     {
         $paths = [];
         self::walk(Writer::toArray($before), Writer::toArray($after), '', $paths);
@@ -36,11 +59,11 @@ final class Differences
             $differences[$path] = ['path' => $path, 'label' => $label, 'before' => $was, 'after' => $is];
         }
 
-        return array_values($differences);
+        return $differences;
     }
 
     /** One line for the list of designs. */
-    public static function inWords(Design $before, Design $after): string
+    public static function inWords(Project $before, Project $after): string
     {
         $differences = self::between($before, $after);
         $words = array_map(

@@ -15,6 +15,9 @@ use Garnetine\Core\Quantity\QuantityText;
 /** Every value of a design as a worksheet shows it: its name, its text, and what may be chosen. */
 final class FieldView
 {
+    /** What no worksheet enters: signatures, what is drawn, and what a surface and its block are. */
+    private const ELSEWHERE = ['/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind'];
+
     /** @return array<string, array<string, mixed>> By JSON pointer */
     public static function all(Design $design, Texts $texts): array
     {
@@ -51,7 +54,7 @@ final class FieldView
         foreach (Shape::of($part::class)->fields as $key => $field) {
             $pointer = "$path/$key";
             $value = $part->{$field->property};
-            if ($field->keyed !== null || $pointer === '/schema' || $pointer === '/confirmations' || $pointer === '/own_copies' || $pointer === '/block/left_out') {
+            if ($field->keyed !== null || in_array($pointer, self::ELSEWHERE, true)) {
                 continue;
             }
             if (is_array($value)) {

@@ -6,13 +6,12 @@ namespace App\Support;
 
 use App\Actions\Designs\PlanDesign;
 use App\Jobs\PlanAhead;
-use App\Models\Design;
+use App\Models\Design as DesignModel;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\Design as Document;
+use Garnetine\Core\Design\Design;
 use Garnetine\Core\Document\DocumentInvalid;
-use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
 
 /** The jobs of a user's company, newest change first, each with where it stands. */
@@ -62,7 +61,7 @@ final class JobList
      *
      * @throws DocumentInvalid if this build cannot read the design
      */
-    private function standing(Job $job, Design $design, bool $toIssue): array
+    private function standing(Job $job, DesignModel $design, bool $toIssue): array
     {
         $document = $design->document();
         $known = ['client' => $document->client, 'address' => $document->address];
@@ -72,27 +71,26 @@ final class JobList
 
             return ['word' => 'not planned yet', 'tone' => 'plain', 'next' => 'Being planned'] + $known + self::UNKNOWN;
         }
-        /** @var array{summary: array{modules: int, attachments: int, least_reserve: float|null, unconfirmed: int}, structure: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules: list<array{x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing: list<string>} $plan */
-        $plan = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
-        $reserve = $plan['summary']['least_reserve'];
-        $findings = array_map(Finding::ofArray(...), $plan['findings']);
-        $offers = CompanyCopies::offers($job->company_id, $document, [...array_column($plan['coefficients'], 'id'), ...$plan['missing']]) !== [];
+        $plan = StoredPlan::read($bytes);
+        $reserve = $plan->summary['least_reserve'];
+        $findings = $plan->findings();
+        $offers = CompanyCopies::offers($job->company_id, $document, $plan->concerned()) !== [];
 
         return $known + [
-            'modules' => $plan['summary']['modules'], 'attachments' => $plan['summary']['attachments'], 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
-            'next' => NextThing::of($findings, new Texts($document->printer()), $offers, $plan['summary']['unconfirmed'], $plan['structure']['signed_by'] !== null, $toIssue),
-            'drawing' => self::drawing($document, $plan['modules']),
+            'modules' => $plan->summary['modules'], 'attachments' => $plan->summary['attachments'], 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
+            'next' => NextThing::of($findings, new Texts($document->design($document->chosen(null))->printer()), $offers, $plan->summary['unconfirmed'], $plan->isSigned(), $toIssue),
+            'drawing' => self::drawing($document->design($document->chosen(null)), $plan->modules($document->chosen(null))),
         ];
     }
 
     /**
-     * The roof from above, small: eave, ridge and modules in hundredths of the larger side, eave down.
+     * The roof from above, its first surface, small: eave, ridge and modules in hundredths of the larger side, eave down.
      *
      * @param list<array{x_m: float, y_m: float}> $modules
      *
      * @return array{width: int, height: int, outline: string, modules: string}|null Null for so many modules that nothing would be seen
      */
-    private static function drawing(Document $document, array $modules): ?array
+    private static function drawing(Design $document, array $modules): ?array
     {
         if (count($modules) > self::DRAWN) {
             return null;
@@ -112,13 +110,13 @@ final class JobList
     }
 
     /** @throws DocumentInvalid if this build cannot read the design */
-    private function planned(Design $design): ?string
+    private function planned(DesignModel $design): ?string
     {
         $known = $this->planDesign->known($design);
         if ($known !== null) {
             return $known;
         }
 
-        return microtime(true) < $this->until && !Planning::isLarge($design->document()) ? $this->planDesign->handle($design) : null;
+        return microtime(true) < $this->until && !Planning::anyIsLarge($design->document()) ? $this->planDesign->handle($design) : null;
     }
 }

@@ -17,10 +17,8 @@ final class NextThing
         if ($plan === null) {
             return Stages::KEYS[0];
         }
-        /** @var array{findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>} $read */
-        $read = json_decode($plan, true, 64, JSON_THROW_ON_ERROR);
 
-        return Stages::next(array_map(Finding::ofArray(...), $read['findings']));
+        return Stages::next(StoredPlan::read($plan)->findings());
     }
 
     /**

@@ -42,7 +42,7 @@ final class PaperView
                 'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']), 'y' => $printer->tape($hole['y_m']),
                 'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'], 'state' => $hole['state'], 'note' => $hole['note'],
             ], $plan->holes->holes ?? []),
-            'materials' => array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, $plan->materials()),
+            'materials' => self::materials($plan->materials()),
             'torque' => [
                 ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
                 ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
@@ -148,5 +148,15 @@ final class PaperView
     private static function torque(Plan $plan, ?float $torque_Nm): string
     {
         return $torque_Nm === null ? 'maker’s value missing' : $plan->design->printer()->print(Dimension::Moment, $torque_Nm);
+    }
+
+    /**
+     * @param list<array{item: string, name: string, count: int, document: string}> $materials
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}> Items as they are read
+     */
+    public static function materials(array $materials): array
+    {
+        return array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, $materials);
     }
 }

@@ -7,9 +7,11 @@ namespace App\Support;
 use App\Previews\Newest;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Plan\ProjectPlan;
 use Illuminate\Support\Facades\Auth;
 
 /**
@@ -31,6 +33,22 @@ final class Planning
     public static function isLarge(Design $design): bool
     {
         return Planner::weight($design) >= self::LARGE;
+    }
+
+    /** Whether one of its surfaces is. */
+    public static function anyIsLarge(Project $project): bool
+    {
+        return array_filter($project->ids(), static fn (string $surface): bool => self::isLarge($project->design($surface))) !== [];
+    }
+
+    /**
+     * All surfaces of a job, one after the other.
+     *
+     * @throws Busy if too many of the company wait already, or none of them came to its turn, and nothing was stored yet
+     */
+    public static function all(Project $project, Depth $depth = Depth::Full): ProjectPlan
+    {
+        return ProjectPlan::by($project, static fn (string $surface): Plan => self::plan($project->design($surface), $depth));
     }
 
     /** Something was stored in this request: asked for again it would be done twice, so from here on it is answered. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Writer;
 
 /**
@@ -16,8 +18,28 @@ final class SideChanges
     /** Lists that grow entry by entry, and what tells their entries apart. */
     private const SIGNED = ['/confirmations' => 'subject', '/own_copies' => 'coefficient'];
 
+    /**
+     * @return list<array<string, mixed>>
+     *
+     * @throws DocumentInvalid where the side design has other surfaces than its parent or the newest
+     */
+    public static function edits(Project $parent, Project $side, Project $onto): array
+    {
+        if ($parent->ids() !== $side->ids() || array_diff($side->ids(), $onto->ids()) !== []) {
+            throw DocumentInvalid::at('/surfaces', 'a side design of the surfaces that the newest has: take it whole instead', implode(', ', $side->ids()));
+        }
+        $edits = [];
+        foreach ($side->ids() as $surface) {
+            foreach (self::of($parent->design($surface), $side->design($surface), $onto->design($surface)) as $edit) {
+                $edits[] = ['on' => $surface] + $edit;
+            }
+        }
+
+        return $edits;
+    }
+
     /** @return list<array<string, mixed>> */
-    public static function edits(Design $parent, Design $side, Design $onto): array
+    private static function of(Design $parent, Design $side, Design $onto): array
     {
         $edits = self::changed($parent, $side, $onto);
         foreach ($edits as $edit) {

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\ProjectPlan;
 
 /** Tables as CSV. No cell can be read as a formula by a spreadsheet. */
 final class Tables
 {
-    public static function materials(Plan $plan): string
+    /** Of all surfaces of a job together. */
+    public static function materials(ProjectPlan $plan): string
     {
         $rows = [['Item', 'Name', 'Count', 'Document']];
         foreach ($plan->materials() as $item) {
@@ -19,13 +20,16 @@ final class Tables
         return self::csv($rows);
     }
 
-    public static function cutting(Plan $plan): string
+    /** Surface by surface, each from its own lengths of stock. */
+    public static function cutting(ProjectPlan $plan): string
     {
-        $printer = $plan->design->printer();
-        $rows = [['Stock', 'Piece', 'Length', 'Length in m', 'Rest of the stock']];
-        foreach ($plan->cutting->stock ?? [] as $bar) {
-            foreach ($bar['pieces'] as $piece) {
-                $rows[] = [(string) $bar['stock'], $piece['label'], $printer->length($piece['length_m']), sprintf('%.4F', $piece['length_m']), $printer->length($bar['rest_m'])];
+        $rows = [['Surface', 'Stock', 'Piece', 'Length', 'Length in m', 'Rest of the stock']];
+        foreach ($plan->plans as $one) {
+            $printer = $one->design->printer();
+            foreach ($one->cutting->stock ?? [] as $bar) {
+                foreach ($bar['pieces'] as $piece) {
+                    $rows[] = [$one->design->surface->name, (string) $bar['stock'], $piece['label'], $printer->length($piece['length_m']), sprintf('%.4F', $piece['length_m']), $printer->length($bar['rest_m'])];
+                }
             }
         }
 

@@ -32,6 +32,13 @@ export class Unreachable extends Refused {
 /** A newer look took its place: nobody waits for the answer. */
 export class Superseded extends Error {}
 
+/** The surface that questions are about and answers show; none for the first of the job. */
+let surface: string | null = null;
+
+export const showSurface = (id: string | null) => {
+    surface = id;
+};
+
 /** So often a large plan asks for its turn, once a second. */
 const TURNS = 60;
 
@@ -57,16 +64,19 @@ async function askOnce<T>(
 ): Promise<{ status: number; data: T } | null> {
     let response: Response;
     try {
-        response = await fetch(url, {
-            signal: signal ?? null,
-            method: body === undefined ? 'GET' : 'POST',
-            headers: {
-                Accept: 'application/json',
-                'X-XSRF-TOKEN': decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''),
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        response = await fetch(
+            surface === null ? url : `${url}${url.includes('?') ? '&' : '?'}surface=${encodeURIComponent(surface)}`,
+            {
+                signal: signal ?? null,
+                method: body === undefined ? 'GET' : 'POST',
+                headers: {
+                    Accept: 'application/json',
+                    'X-XSRF-TOKEN': decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''),
+                    ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                },
+                ...(body === undefined ? {} : { body: JSON.stringify(body) }),
             },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-        });
+        );
     } catch {
         throw signal?.aborted ? new Superseded() : new Unreachable();
     }

@@ -12,6 +12,7 @@ use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Plan\Planner;
 
 /** Work directly on the sheet, with history and live re-plan. */
@@ -41,7 +42,7 @@ final class DeskTest extends BrowserTestCase
 
     private function inches(string $property): float
     {
-        return $this->job->current()->document()->block->{$property}->toInches();
+        return $this->job->current()->surface()->block->{$property}->toInches();
     }
 
     public function test_the_block_is_dragged_with_its_margins_following_and_undone(): void
@@ -104,17 +105,17 @@ final class DeskTest extends BrowserTestCase
         $this->settled();
         $this->seeText('area-1', 'main');
         $this->seeText('inside the clearance of the skylight “area-1”', '[data-finding]');
-        $area = $this->job->current()->document()->surface->noWorkRectangles[0];
+        $area = $this->job->current()->surface()->surface->noWorkRectangles[0];
         $this->browser->executeScript('arguments[0].focus()', [$this->element('[data-handle="area-1"]')]);
         $this->seeText('keep', 'p.flex-none.bg-panel');
         $this->hand()->keyDown(null, WebDriverKeys::ALT)->sendKeys(null, WebDriverKeys::ARROW_RIGHT)->keyUp(null, WebDriverKeys::ALT)->sendKeys(null, WebDriverKeys::ENTER)->perform();
         $this->settled();
         $this->seeText('design 3', 'header');
-        self::assertEqualsWithDelta($area->width->toInches() + 0.125, $this->job->current()->document()->surface->noWorkRectangles[0]->width->toInches(), 1e-6);
+        self::assertEqualsWithDelta($area->width->toInches() + 0.125, $this->job->current()->surface()->surface->noWorkRectangles[0]->width->toInches(), 1e-6);
         $this->assertAccessible('surface with an area in hand');
         $this->press('Take out');
         $this->settled();
-        self::assertSame([], $this->job->current()->document()->surface->noWorkRectangles);
+        self::assertSame([], $this->job->current()->surface()->surface->noWorkRectangles);
     }
 
     public function test_a_value_is_looked_at_while_it_is_typed_and_what_leaves_the_roof_is_named(): void
@@ -139,12 +140,12 @@ final class DeskTest extends BrowserTestCase
         $this->browser->executeScript('document.querySelector(`[data-place="5"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $this->press('Pin a foot here');
         $this->seeText('member 5: a pinned foot', 'section[aria-label=Feet]');
-        self::assertContains(5, Planner::plan($this->job->current()->document())->supports[0]->members());
+        self::assertContains(5, Planner::plan($this->job->current()->surface())->supports[0]->members());
         $tape = $this->element('section[aria-label^="Measures"]');
         $tape->sendKeys(WebDriverKeys::ARROW_RIGHT.'x');
         $this->seeText('Member', 'main');
         $this->browser->wait(10, 50)->until(fn (): bool => $this->job->designs()->count() === 3);
-        $run = Planner::plan($this->job->current()->document())->supports[0];
+        $run = Planner::plan($this->job->current()->surface())->supports[0];
         self::assertSame([6], array_column($run->run->hand->barred, 'member'));
         self::assertContains(5, $run->members());
         // What cannot be followed says so at its place.
@@ -157,9 +158,9 @@ final class DeskTest extends BrowserTestCase
     public function test_another_run_is_chosen_while_a_value_is_typed_and_tells_of_the_change_too(): void
     {
         $this->stage('attachments');
-        $after = Planner::plan(Edits::apply($this->job->current()->document(), [['path' => '/kit/foot/up_N', 'typed' => '300 lb']]));
+        $after = Planner::plan(Edits::apply($this->job->current()->surface(), [['path' => '/kit/foot/up_N', 'typed' => '300 lb']]));
         $feet = count($after->supports[5]->picks);
-        $before = count(Planner::plan($this->job->current()->document())->supports[5]->picks);
+        $before = count(Planner::plan($this->job->current()->surface())->supports[5]->picks);
         self::assertNotSame($feet, $before);
         $slot = $this->typing('/kit/foot/up_N', '300 lb');
         $this->seeText("Not saved: 19 modules, {$after->attachmentCount()} feet", '[data-live]');
@@ -205,7 +206,7 @@ final class DeskTest extends BrowserTestCase
         self::assertSame(1, $this->job->designs()->count());
         $this->press('Keep what was entered; the job’s standard stays');
         $this->settled();
-        $document = $this->job->current()->document();
+        $document = $this->job->current()->surface();
         self::assertSame(['asce7-16', 25.0, 'allowable'], [$document->site->standard->value, $document->site->en?->basicVelocity?->toSi(), $document->kit->capacities->value]);
     }
 
@@ -234,7 +235,7 @@ final class DeskTest extends BrowserTestCase
         }
         $this->seeText('Wind pressures are given by E. Sorrel (Letter 12, 2026-06-01)', 'main');
         $this->assertAccessible('given pressures');
-        self::assertSame('E. Sorrel', $this->job->current()->document()->given?->by);
+        self::assertSame('E. Sorrel', $this->job->current()->surface()->given?->by);
     }
 
     public function test_leaving_with_a_value_half_typed_is_asked_about(): void
@@ -269,12 +270,12 @@ final class DeskTest extends BrowserTestCase
     public function test_a_lost_race_is_told_and_put_onto_the_newest(): void
     {
         $this->stage('site');
-        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->colleague($this->user), $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'elsewhere');
+        app(\App\Actions\Designs\SaveDesign::class)->handle($this->job, $this->colleague($this->user), $this->job->current(), JobEdits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]), 'elsewhere');
         $this->fill('/site/ground_snow_Pa', '20 psf');
         $this->seeText('Somebody saved before you', '[role=status]');
         $this->press('Put mine onto it');
         $this->seeText('design 4', 'header');
-        $document = $this->job->current()->document();
+        $document = $this->job->current()->surface();
         self::assertEqualsWithDelta(20.0, $document->site->groundSnow->toPsf(), 1e-6);
         self::assertEqualsWithDelta(18.0, $document->site->meanRoofHeight->toFeet(), 1e-6);
     }
@@ -312,7 +313,7 @@ final class DeskTest extends BrowserTestCase
 
     public function test_no_text_of_the_sheet_stands_on_another_or_off_the_edge_however_large_the_roof(): void
     {
-        $large = Edits::apply($this->job->current()->document(), [
+        $large = JobEdits::apply($this->job->current()->document(), [
             ['path' => '/surface/width_m', 'typed' => '46 m'], ['path' => '/surface/slope_length_m', 'typed' => '30 m'], ['path' => '/surface/upper_butt_m', 'typed' => '29.8 m'],
             ['path' => '/surface/courses_between', 'typed' => '206'], ['path' => '/block/rows', 'typed' => '16'], ['path' => '/block/columns', 'typed' => '42'],
         ]);

@@ -13,6 +13,8 @@ use App\Support\Stages;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 
@@ -56,7 +58,7 @@ final class EveryScreenTest extends BrowserTestCase
         $wrong = $this->look(null, 'aside');
         foreach (['116 mph', '117 mph'] as $speed) {
             $now = $this->job->current();
-            app(SaveDesign::class)->handle($this->job, $this->user, $now, Edits::apply($now->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => $speed]]), $speed);
+            app(SaveDesign::class)->handle($this->job, $this->user, $now, JobEdits::apply($now->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => $speed]]), $speed);
         }
         $this->browser->navigate()->refresh();
         $this->press('design 3');
@@ -99,7 +101,7 @@ final class EveryScreenTest extends BrowserTestCase
     public function test_a_script_in_any_text_stays_a_text(): void
     {
         $script = '<script>hit=1</script><img src=x onerror="hit=1"><svg onload="hit=1">';
-        $design = $this->job->current()->document();
+        $design = $this->job->current()->surface();
         $into = 0;
         foreach (FieldView::all($design, new Texts($design->printer())) as $path => $field) {
             try {
@@ -111,7 +113,7 @@ final class EveryScreenTest extends BrowserTestCase
         }
         $design = Edits::apply($design, [['path' => '/survey/leaks/answer', 'typed' => $script], ['path' => '/own_copies', 'value' => [['coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => 0.86, 'document' => $script, 'clause' => $script, 'name' => $script, 'on' => '2026-05-12']]]]);
         self::assertGreaterThan(15, $into);
-        app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), $design, $script);
+        app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), Project::ofOne($design), $script);
         $this->user->company?->update(['name' => $script]);
         $this->logIn($this->user);
         $job = "/jobs/{$this->job->id}";

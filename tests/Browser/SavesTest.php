@@ -9,7 +9,7 @@ use App\Models\Job;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What somebody types is kept: whatever the network does, whatever is saved meanwhile, whatever was wrong. */
@@ -76,7 +76,7 @@ final class SavesTest extends BrowserTestCase
         }
         usleep(200_000);
         $this->settled();
-        $this->browser->wait(30, 100)->until(fn (): bool => array_diff_assoc(self::SURVEY, $this->job->current()->document()->asTyped) === [], 'lost: '.json_encode(array_diff_assoc(self::SURVEY, $this->job->current()->document()->asTyped)));
+        $this->browser->wait(30, 100)->until(fn (): bool => array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped) === [], 'lost: '.json_encode(array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped)));
         self::assertSame(0, $this->job->designs()->where('is_side', true)->count());
         self::assertLessThanOrEqual(17, $this->job->designs()->count());
         self::assertStringNotContainsString('Somebody', $this->element('[role=status]')->getText());
@@ -89,7 +89,7 @@ final class SavesTest extends BrowserTestCase
         $this->enter(['/surface/width_m' => 'wide', '/surface/setbacks/left_m' => '30 in']);
         $this->seeText('found "wide"', 'main');
         $this->settled();
-        self::assertSame('30 in', $this->job->current()->document()->asTyped['/surface/setbacks/left_m'], 'joined with a wrong one it is saved all the same');
+        self::assertSame('30 in', $this->job->current()->surface()->asTyped['/surface/setbacks/left_m'], 'joined with a wrong one it is saved all the same');
         $this->enter(['/surface/setbacks/right_m' => '31 in']);
         $this->settled();
         self::assertSame('wide', $this->element($width)->getDomProperty('value'));
@@ -110,19 +110,19 @@ final class SavesTest extends BrowserTestCase
     public function test_what_waits_behind_a_lost_race_goes_onto_the_newest_design(): void
     {
         $this->network(false, 600);
-        $elsewhere = Edits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]);
+        $elsewhere = JobEdits::apply($this->job->current()->document(), [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']]);
         app(SaveDesign::class)->handle($this->job, $this->colleague($this->job->current()->author ?? throw new \LogicException('Nobody made it.')), $this->job->current(), $elsewhere, 'elsewhere');
         $this->enter(['/surface/setbacks/left_m' => '30 in', '/surface/setbacks/right_m' => '31 in']);
         $this->seeText('Somebody saved before you', '[role=status]');
         usleep(200_000);
         $this->settled();
-        $now = $this->job->current()->document()->asTyped;
+        $now = $this->job->current()->surface()->asTyped;
         self::assertSame(['18 ft', '31 in'], [$now['/site/mean_roof_height_m'] ?? null, $now['/surface/setbacks/right_m'] ?? null]);
         self::assertSame(1, $this->job->designs()->where('is_side', true)->count());
         $this->press('Put mine onto it');
         $this->settled();
         $this->seeText('Saved', '[role=status]');
-        self::assertEqualsWithDelta(30.0, $this->job->current()->document()->surface->setbacks->left->toInches(), 1e-9);
+        self::assertEqualsWithDelta(30.0, $this->job->current()->surface()->surface->setbacks->left->toInches(), 1e-9);
     }
 
     public function test_a_save_that_broke_stays_marked_and_goes_again_by_enter(): void
@@ -135,7 +135,7 @@ final class SavesTest extends BrowserTestCase
         $this->element("[data-path='/surface/setbacks/left_m']")->click();
         $this->element("[data-path='/surface/setbacks/left_m']")->sendKeys(WebDriverKeys::ENTER);
         $this->settled();
-        self::assertSame('30 in', $this->job->current()->document()->asTyped['/surface/setbacks/left_m']);
+        self::assertSame('30 in', $this->job->current()->surface()->asTyped['/surface/setbacks/left_m']);
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('main [aria-invalid]')));
     }
 
@@ -159,6 +159,6 @@ final class SavesTest extends BrowserTestCase
         usleep(200_000);
         $this->settled();
         self::assertSame(2, $this->job->designs()->count());
-        self::assertSame('southern_pine', $this->job->current()->document()->surface->framing->species->value);
+        self::assertSame('southern_pine', $this->job->current()->surface()->surface->framing->species->value);
     }
 }

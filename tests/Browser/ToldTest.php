@@ -9,7 +9,7 @@ use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Plans\IssuePlan;
 use App\Support\Stages;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 
@@ -43,7 +43,7 @@ final class ToldTest extends BrowserTestCase
     public function test_what_stands_on_screens_and_papers_is_what_was_approved(): void
     {
         $user = $this->planner('Rowan Roofs '.random_int(1, 1_000_000));
-        $job = app(StartJob::class)->handle($user->company ?? self::fail('no company'), $user, Uneven::all()['gable']->design());
+        $job = app(StartJob::class)->handle($user->company ?? self::fail('no company'), $user, Uneven::all()['gable']->project());
         $this->logIn($user);
         $lines = [];
         foreach (Stages::KEYS as $stage) {
@@ -58,7 +58,7 @@ final class ToldTest extends BrowserTestCase
             array_push($lines, "--- $paper", ...$this->text('main'), ...$this->drawn('main'));
         }
         app(IssuePlan::class)->handle($job, $job->current(), $user, 'for the crew');
-        app(SaveDesign::class)->handle($job, $user, $job->current(), Edits::apply($job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '116 mph']]), '116 mph');
+        app(SaveDesign::class)->handle($job, $user, $job->current(), JobEdits::apply($job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '116 mph']]), '116 mph');
         app(PlanDesign::class)->handle($job->current());
         $this->visit('/jobs');
         $this->element('main li');

@@ -86,7 +86,7 @@ final class WholeJobTest extends BrowserTestCase
             $this->to($stage);
             $this->theRestIsSo();
         }
-        $plan = Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->document());
+        $plan = Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->surface());
         self::assertSame([[], 0, 18], [$plan->openStops(), $plan->toEnter(), $plan->placement->count]);
         fwrite(STDERR, "From a blank job to a plan without stops in {$this->acts} acts.\n");
         self::assertLessThanOrEqual(self::MOST_ACTS, $this->acts);
@@ -129,7 +129,7 @@ final class WholeJobTest extends BrowserTestCase
         $this->element('fieldset input[type=checkbox]')->click();
         $this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Sign ')]"))->click();
         $this->seeText('Confirmed by the persons named', 'main');
-        self::assertSame(Status::Confirmed->value, Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->document())->status()->value);
+        self::assertSame(Status::Confirmed->value, Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->surface())->status()->value);
 
         foreach (['Crew sheets' => ['Read the numbers, do not lay this down.', 'Caution:', 'Tools, to be fetched once'], 'Calculation' => ['Not covered by this plan', 'The foot that is loaded most']] as $paper => $texts) {
             $this->press($paper);

@@ -12,8 +12,8 @@ use App\Models\Job;
 use App\Models\User;
 use App\Support\JobList;
 use Garnetine\Core\Cli\Main;
-use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\JobEdits;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -81,7 +81,7 @@ final class DesignTest extends TestCase
 
     public function test_the_list_of_jobs_does_not_wait_for_a_large_roof_that_nobody_planned_yet(): void
     {
-        $large = Edits::apply($this->job->current()->document(), [['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '40']]);
+        $large = JobEdits::apply($this->job->current()->document(), [['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '40']]);
         $job = app(StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, $large);
         $queue = Queue::fake();
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
@@ -102,7 +102,7 @@ final class DesignTest extends TestCase
         PlanAhead::ask($job->company_id, 3000);
         self::assertCount(4, $queue->pushed(PlanAhead::class));
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
-        self::assertSame(1200 - count($large->block->leftOut), $rows[$job->id]['modules']);
+        self::assertSame(1200 - count($large->blocks['roof']->leftOut), $rows[$job->id]['modules']);
     }
 
     public function test_a_wrong_value_is_refused_at_its_place_and_nothing_is_saved(): void
@@ -117,7 +117,7 @@ final class DesignTest extends TestCase
         $base = $this->job->current();
         $this->actingAs($this->colleague($this->user))->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
         $this->actingAs($this->user)->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '130 mph']])->assertStatus(409)->assertJsonPath('design.is_side', true);
-        self::assertSame('120 mph', $this->job->current()->document()->asTyped['/site/wind_speed_m_per_s']);
+        self::assertSame('120 mph', $this->job->current()->surface()->asTyped['/site/wind_speed_m_per_s']);
         self::assertSame(3, $this->job->designs()->count());
     }
 
@@ -126,7 +126,7 @@ final class DesignTest extends TestCase
         $base = $this->job->current();
         $this->save($base, [['path' => '/site/wind_speed_m_per_s', 'typed' => '120 mph']])->assertOk();
         $this->save($base, [['path' => '/site/mean_roof_height_m', 'typed' => '18 ft']])->assertOk()->assertJsonPath('design.is_side', false);
-        $document = $this->job->current()->document();
+        $document = $this->job->current()->surface();
         self::assertSame(['120 mph', '18 ft'], [$document->asTyped['/site/wind_speed_m_per_s'], $document->asTyped['/site/mean_roof_height_m']]);
         // Once a colleague has saved it is a race again.
         $this->actingAs($this->colleague($this->user))->save($this->job->current(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '121 mph']])->assertOk();
@@ -226,7 +226,7 @@ final class DesignTest extends TestCase
         $body = ['base' => $view->json('design.id'), 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'Our printed copy; calculation 12'];
         $this->postJson("/jobs/{$this->job->id}/confirmations", ['name' => ''] + $body)->assertStatus(422);
         $this->postJson("/jobs/{$this->job->id}/confirmations", $body)->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('summary.structure_signed_by', 'E. Sorrel, in the presence of P. Lanner');
-        self::assertSame(['E. Sorrel', 'P. Lanner'], [$this->job->current()->document()->confirmations[0]->name, $this->job->current()->document()->confirmations[0]->account]);
+        self::assertSame(['E. Sorrel', 'P. Lanner'], [$this->job->current()->surface()->confirmations[0]->name, $this->job->current()->surface()->confirmations[0]->account]);
     }
 
     public function test_a_signature_is_an_act_of_an_account_that_was_just_sure_of_its_password(): void
@@ -253,12 +253,12 @@ final class DesignTest extends TestCase
             }
         }
         $this->post('/jobs', ['name' => 'Copied', 'units' => 'ft_in', 'document' => $this->job->current()->bytes])->assertRedirect();
-        self::assertSame([], Job::query()->where('name', 'Copied')->firstOrFail()->current()->document()->confirmations);
+        self::assertSame([], Job::query()->where('name', 'Copied')->firstOrFail()->current()->surface()->confirmations);
         $read = json_decode($this->job->current()->bytes, true);
         self::assertIsArray($read);
         $read['own_copies'] = [['coefficient' => 'asce7_16/velocity_pressure/kd', 'value' => 0.9, 'document' => 'our copy', 'clause' => 'Table 26.6-1', 'name' => 'E. Sorrel', 'on' => '2026-05-12']];
         $this->post('/jobs', ['name' => 'Read', 'units' => 'ft_in', 'document' => (string) json_encode($read, JSON_PRESERVE_ZERO_FRACTION)])->assertRedirect();
-        self::assertSame('P. Lanner, from a file: E. Sorrel', Job::query()->where('name', 'Read')->firstOrFail()->current()->document()->ownCopies[0]->name);
+        self::assertSame('P. Lanner, from a file: E. Sorrel', Job::query()->where('name', 'Read')->firstOrFail()->current()->surface()->ownCopies[0]->name);
     }
 
     public function test_hazards_by_place_are_simulated_and_in_the_units_of_the_job(): void
@@ -331,7 +331,7 @@ final class DesignTest extends TestCase
         ]);
         $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('summary.refused', false)->assertJsonPath('status', 'preliminary');
         self::assertSame([], $view->collect('stages')->pluck('state')->intersect(['holds', 'tight'])->all());
-        $examples = array_merge(...array_values(Examples::left($this->job->current()->document())));
+        $examples = array_merge(...array_values(Examples::left($this->job->current()->surface())));
         $view->assertJsonPath('summary.word', count($examples).' to enter');
         $this->save($this->job->current(), array_map(static fn (string $path): array => ['path' => $path, 'stands' => true], $examples));
         $view = $this->getJson("/jobs/{$this->job->id}/view")->assertJsonPath('summary.open_stops', 0)->assertJsonPath('fields./surface/framing/spacing_m.example', false);
@@ -356,7 +356,7 @@ final class DesignTest extends TestCase
         $offers = $this->getJson("/jobs/{$other->id}/view")->assertJsonPath('confirmed_offers.count', 1);
         $offers->assertJsonPath('confirmed_offers.by', 'E. Sorrel, in the presence of P. Lanner, '.now()->toDateString());
         $this->postJson("/jobs/{$other->id}/confirmations/take", ['base' => $other->current()->id, 'edits' => []])->assertOk()->assertJsonPath('confirmed_offers', null);
-        self::assertEquals($this->job->current()->document()->confirmations, $other->current()->document()->confirmations, 'with who, when and why');
+        self::assertEquals($this->job->current()->surface()->confirmations, $other->current()->surface()->confirmations, 'with who, when and why');
         $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('confirmed_offers', null);
         self::assertSame(1, DB::table('confirmed_values')->count(), 'only what stands as it is recalled is kept');
         // Of an older build, which recalled another value, or had it from another edition.

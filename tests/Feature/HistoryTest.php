@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -43,7 +43,7 @@ final class HistoryTest extends TestCase
 
     private function speed(): string
     {
-        return $this->job->current()->document()->asTyped['/site/wind_speed_m_per_s'] ?? '';
+        return $this->job->current()->surface()->asTyped['/site/wind_speed_m_per_s'] ?? '';
     }
 
     public function test_undo_and_redo_walk_through_ones_own_steps_and_take_nothing_back(): void
@@ -86,7 +86,7 @@ final class HistoryTest extends TestCase
             ->assertStatus(409)->json('design.id');
         self::assertIsInt($side);
         $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
-        $document = $this->job->current()->document();
+        $document = $this->job->current()->surface();
         self::assertSame('120 mph', $this->speed());
         self::assertEqualsWithDelta(16.0, $document->surface->framing->spacing->toInches(), 1e-9);
         self::assertCount(2, $document->block->leftOut);
@@ -107,7 +107,7 @@ final class HistoryTest extends TestCase
         $side = $sign('coefficient/two', 'B. Beech')->assertStatus(409)->json('design.id');
         self::assertIsInt($side);
         $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
-        $names = array_map(static fn ($one): string => $one->name, $this->job->current()->document()->confirmations);
+        $names = array_map(static fn ($one): string => $one->name, $this->job->current()->surface()->confirmations);
         sort($names);
         self::assertSame(['A. Alder', 'B. Beech'], $names);
     }
@@ -118,11 +118,11 @@ final class HistoryTest extends TestCase
         $sign($this->job->current()->id, 'coefficient/one', 'A. Alder')->assertOk();
         $signed = $this->job->current()->id;
         $this->postJson("/jobs/{$this->job->id}/designs/undo", ['base' => $signed])->assertOk();
-        self::assertSame([], $this->job->current()->document()->confirmations);
+        self::assertSame([], $this->job->current()->surface()->confirmations);
         $side = $sign($signed, 'coefficient/two', 'B. Beech')->assertStatus(409)->json('design.id');
         self::assertIsInt($side);
         $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
-        self::assertSame(['B. Beech'], array_map(static fn ($one): string => $one->name, $this->job->current()->document()->confirmations));
+        self::assertSame(['B. Beech'], array_map(static fn ($one): string => $one->name, $this->job->current()->surface()->confirmations));
     }
 
     public function test_two_designs_are_compared_by_what_was_entered_and_what_came_of_it(): void
@@ -151,7 +151,7 @@ final class HistoryTest extends TestCase
         self::assertSame(2, $this->job->designs()->where('is_side', true)->count());
         // Who comes at the same moment waits at the job, before anything is read; and a key that is stored meanwhile is the answer.
         DB::enableQueryLog();
-        $save = fn (): int => app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), Edits::apply($this->job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '124 mph']]), '124 mph', 'edit', '00000000-0000-4000-8000-000000000009')->id;
+        $save = fn (): int => app(SaveDesign::class)->handle($this->job, $this->user, $this->job->current(), JobEdits::apply($this->job->current()->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => '124 mph']]), '124 mph', 'edit', '00000000-0000-4000-8000-000000000009')->id;
         $one = $save();
         $queries = array_column(DB::getQueryLog(), 'query');
         DB::disableQueryLog();

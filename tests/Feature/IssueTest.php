@@ -68,7 +68,7 @@ final class IssueTest extends TestCase
         $issue('construction')->assertStatus(422)->assertJsonPath('code', 'not_for_construction')->assertSee('54 recalled values are not confirmed. The roof structure is not signed. It can be issued for review.');
         $issue('fun')->assertStatus(422);
         self::assertSame(0, IssuedPlan::query()->count());
-        $plan = Planner::plan($this->job->current()->document());
+        $plan = Planner::plan($this->job->current()->surface());
         $subjects = array_map(static fn ($used): array => ['subject' => 'coefficient/'.$used->id, 'value' => $used->text()], $plan->coefficients->used());
         $sign = fn (array $subjects): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations", ['base' => $this->job->current()->id, 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'our copies'])->assertOk();
         $sign($subjects);
@@ -169,7 +169,7 @@ final class IssueTest extends TestCase
         $content = json_decode($archive, true, 128, JSON_THROW_ON_ERROR);
         self::assertIsArray($content);
         self::assertIsArray($content['becauses']);
-        self::assertSame(Becauses::paths(Planner::plan($this->job->current()->document())), array_keys($content['becauses']));
+        self::assertSame(Becauses::paths(Planner::plan($this->job->current()->surface())), array_keys($content['becauses']['roof']));
         $other = $this->planner('Beech Solar');
         $this->actingAs($other)->post('/jobs', ['name' => 'Taken over', 'units' => 'ft_in', 'document' => $archive])->assertRedirect();
         $taken = Job::query()->where('company_id', $other->company_id)->firstOrFail()->current();

@@ -44,7 +44,7 @@ final class OwnCopyTest extends TestCase
         $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs.1.next', 'Hand-over: take over values that the company read since'));
         $this->postJson("/jobs/{$two->id}/own-copies/take", ['base' => $before->id, 'edits' => []])->assertOk()->assertJsonPath('own_offers', [])->assertJsonPath('own_copies.0.value', '0.9');
         $this->read($one, ['base' => $one->current()->id, 'value' => '0.87'])->assertOk();
-        self::assertCount(1, $one->current()->document()->ownCopies);
+        self::assertCount(1, $one->current()->surface()->ownCopies);
         $this->getJson("/jobs/{$two->id}/view")->assertJsonPath('own_offers.0.value', '0.87');
         $this->actingAs(User::query()->where('company_id', $foreign->company_id)->firstOrFail())->getJson("/jobs/{$foreign->id}/view")->assertJsonPath('own_offers', []);
     }
@@ -86,7 +86,7 @@ final class OwnCopyTest extends TestCase
         self::assertSame($bytes, $this->get("/jobs/{$job->id}/export/design.json")->content());
         self::assertSame(0, Artisan::call('garnetine:verify'));
         $this->read($job)->assertOk()->assertJsonPath('design.number', 2);
-        self::assertStringContainsString('"schema": 3', $job->current()->bytes);
+        self::assertStringContainsString('"schema": 4', $job->current()->bytes);
         $save(3, str_repeat('0', 64));
         self::assertSame(1, Artisan::call('garnetine:verify'));
     }

@@ -37,7 +37,7 @@ final class ToldTest extends TestCase
         $this->travelTo('2026-06-01 09:30:00');
         $this->withSession(['password_given_at' => time()]);
         $user = $this->planner();
-        $job = app(StartJob::class)->handle($user->company ?? self::fail('no company'), $user, Uneven::all()[$roof]->design());
+        $job = app(StartJob::class)->handle($user->company ?? self::fail('no company'), $user, Uneven::all()[$roof]->project());
         $this->actingAs($user);
         $base = $job->current()->id;
         $told = [];
@@ -58,11 +58,11 @@ final class ToldTest extends TestCase
         app(PlanDesign::class)->handle($job->current());
         // The papers have all that the desk has, and more; both the same.
         $props = array_map(fn (string $page): mixed => ((array) $this->get($page)->assertOk()->viewData('page'))['props'] ?? null, ['jobs' => '/jobs', 'crew' => "/jobs/{$job->id}/print/crew", 'calculation' => "/jobs/{$job->id}/print/calculation"]);
-        self::assertTrue(is_array($props['crew']) && is_array($props['calculation']) && is_array($props['crew']['view']));
-        self::assertSame($props['crew']['view'], $props['calculation']['view']);
-        self::assertSame([], array_diff_key($desk = (array) $this->told("/jobs/{$job->id}/view"), $props['crew']['view']));
-        self::assertEquals($desk, json_decode((string) json_encode(array_intersect_key($props['crew']['view'], $desk)), true));
-        unset($props['calculation']['view']);
+        self::assertTrue(is_array($props['crew']) && is_array($props['calculation']) && is_array($props['crew']['views'][0]));
+        self::assertSame($props['crew']['views'], $props['calculation']['views']);
+        self::assertSame([], array_diff_key($desk = (array) $this->told("/jobs/{$job->id}/view"), $props['crew']['views'][0]));
+        self::assertEquals($desk, json_decode((string) json_encode(array_intersect_key($props['crew']['views'][0], $desk)), true));
+        unset($props['calculation']['views']);
         foreach ($props as $page => $shown) {
             array_push($lines, ...Told::lines(self::still(["page $page" => $shown])));
         }

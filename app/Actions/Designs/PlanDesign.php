@@ -19,7 +19,7 @@ final class PlanDesign
         if ($known !== null) {
             return $known;
         }
-        $bytes = PlanDocument::write(Planning::plan($design->document()));
+        $bytes = PlanDocument::write(Planning::all($design->document()));
         PlanCache::query()->insertOrIgnore(self::key($design) + ['bytes' => $bytes, 'created_at' => now()]);
 
         return $bytes;

@@ -8,8 +8,8 @@ use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
 use App\Support\Planning;
-use Garnetine\Core\Design\Design as DesignDocument;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Project;
 use Illuminate\Support\Facades\DB;
 
 /** Saves a design after the one that it was made from. A lost race is kept beside the main line; nothing is overwritten. */
@@ -19,7 +19,7 @@ final class SaveDesign
      * @param Design|null $base The design that was changed; null for a job's first
      * @param string|null $key Made by whoever saves; what was stored with it is the answer again
      */
-    public function handle(Job $job, User $author, ?Design $base, DesignDocument $document, string $change, string $kind = 'edit', ?string $key = null): Design
+    public function handle(Job $job, User $author, ?Design $base, Project $document, string $change, string $kind = 'edit', ?string $key = null): Design
     {
         return DB::transaction(static function () use ($job, $author, $base, $document, $change, $kind, $key): Design {
             Job::query()->whereKey($job->id)->lockForUpdate()->firstOrFail();

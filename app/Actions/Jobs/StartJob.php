@@ -8,7 +8,7 @@ use App\Actions\Designs\SaveDesign;
 use App\Models\Company;
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Design\Project;
 use Illuminate\Support\Facades\DB;
 
 /** Makes a job with its first design. */
@@ -18,7 +18,7 @@ final class StartJob
     {
     }
 
-    public function handle(Company $company, User $author, DesignDocument $document): Job
+    public function handle(Company $company, User $author, Project $document): Job
     {
         return DB::transaction(function () use ($company, $author, $document): Job {
             $job = $company->jobs()->create(['name' => $document->name]);

@@ -31,7 +31,7 @@ final class IssuePlan
             if ($known !== null) {
                 return $known;
             }
-            $plan = Planning::plan($design->document());
+            $plan = Planning::all($design->document());
             if ($purpose === Purpose::Construction && $plan->status() !== Status::Confirmed) {
                 throw NotForConstruction::because($plan);
             }

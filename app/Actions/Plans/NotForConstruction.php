@@ -5,19 +5,26 @@ declare(strict_types=1);
 namespace App\Actions\Plans;
 
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\ProjectPlan;
 
 /** A plan that is to be built and is not confirmed, with what is open. */
 final class NotForConstruction extends \RuntimeException
 {
-    public static function because(Plan $plan): self
+    public static function because(ProjectPlan $plan): self
     {
-        $blocks = array_values(array_filter($plan->findings, static fn ($finding): bool => $finding->blocks()));
-        $open = [
-            ...$blocks === [] ? [] : [(new Texts($plan->design->printer()))->finding($blocks[0]).(count($blocks) > 1 ? ' And '.(count($blocks) - 1).' more.' : '')],
-            ...$plan->unconfirmed() === [] ? [] : [count($plan->unconfirmed()).' recalled values are not confirmed.'],
-            ...$plan->structureSignedBy() === null ? ['The roof structure is not signed.'] : [],
-        ];
+        $blocked = $unsigned = [];
+        foreach ($plan->plans as $one) {
+            $of = count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '';
+            $blocks = array_values(array_filter($one->findings, static fn ($finding): bool => $finding->blocks()));
+            if ($blocks !== []) {
+                $blocked[] = $of.(new Texts($one->design->printer()))->finding($blocks[0]).(count($blocks) > 1 ? ' And '.(count($blocks) - 1).' more.' : '');
+            }
+            if ($one->structureSignedBy() === null) {
+                $unsigned[] = $of.'The roof structure is not signed.';
+            }
+        }
+        $unconfirmed = $plan->summary()['unconfirmed'];
+        $open = [...$blocked, ...$unconfirmed === 0 ? [] : ["$unconfirmed recalled values are not confirmed."], ...$unsigned];
 
         return new self('This plan cannot be issued for construction yet. '.implode(' ', $open).' It can be issued for review.');
     }

@@ -10,7 +10,7 @@ use App\Jobs\MakePaper;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\User;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Illuminate\Console\Command;
 
 /** Fills the store for bin/bench: a paper made, and many designs saved. */
@@ -39,7 +39,7 @@ final class BenchStore extends Command
         $wanted = max(1, (int) $this->argument('designs'));
         for ($number = 0; $number < $wanted; ++$number) {
             $current = $job->current();
-            $saveDesign->handle($job, $user, $current, Edits::apply($current->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.1F mph', 100 + $number % 400 / 10)]]), "Bench $number");
+            $saveDesign->handle($job, $user, $current, JobEdits::apply($current->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.1F mph', 100 + $number % 400 / 10)]], 'roof'), "Bench $number");
         }
         $this->line(sprintf('%d designs saved one after the other: %.1f s', $wanted, (hrtime(true) - $start) / 1e9));
 

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Support\BecauseView;
+use App\Support\Chosen;
 use App\Support\Entered;
 use App\Support\Planning;
 use App\Support\Standing;
@@ -20,17 +21,18 @@ final class BecauseController extends Controller
 {
     public function show(Request $request, Job $job): JsonResponse
     {
-        $plan = Planning::plan($job->current()->document());
+        $project = $job->current()->document();
+        $plan = Planning::plan(Chosen::design($project));
         $path = $request->query('path');
         $because = Becauses::of($plan, is_string($path) ? $path : '');
 
-        return new JsonResponse(BecauseView::of($plan, $because, new Entered($job)));
+        return new JsonResponse(BecauseView::of($plan, $because, new Entered($job, $project->part(Chosen::surface($project)))));
     }
 
     /** The same value, were something else entered, and how the plan would then stand; nothing is saved. */
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
-        $base = $request->baseDocument($job);
+        $base = Chosen::design($request->baseDocument($job));
         $plan = Planning::plan(Edits::apply($base, $request->edits()));
         $standing = Standing::whole($plan, Planning::plan($base, Depth::Checks));
 

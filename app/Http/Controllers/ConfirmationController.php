@@ -9,6 +9,7 @@ use App\Http\Requests\ConfirmationRequest;
 use App\Http\Requests\EditRequest;
 use App\Models\Design;
 use App\Models\Job;
+use App\Support\Chosen;
 use App\Support\ConfirmedValues;
 use App\Support\Confirming;
 use App\Support\DeskView;
@@ -27,7 +28,7 @@ final class ConfirmationController extends Controller
         $user = $this->user($request);
         SignedIn::assure($request, $user);
         $signed = $request->confirmations($user->name, now()->toDateString());
-        $after = Confirming::with($base->document(), ...$signed);
+        $after = Confirming::with($base->document(), Chosen::surface($base->document()), ...$signed);
         $saved = DB::transaction(function () use ($request, $job, $base, $signed, $after, $saveDesign): Design {
             ConfirmedValues::keep($this->user($request), $job, $signed);
 
@@ -43,8 +44,8 @@ final class ConfirmationController extends Controller
         SignedIn::assure($request, $this->user($request));
         $base = $request->base($job);
         $document = $base->document();
-        $offers = ConfirmedValues::offers($job->company_id, Planning::plan($document, Depth::Checks));
-        $saved = $saveDesign->handle($job, $this->user($request), $base, Confirming::with($document, ...$offers), count($offers).' values as the company confirmed them');
+        $offers = ConfirmedValues::offers($job->company_id, ...Planning::all($document, Depth::Checks)->plans);
+        $saved = $saveDesign->handle($job, $this->user($request), $base, Confirming::with($document, Chosen::surface($document), ...$offers), count($offers).' values as the company confirmed them');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

@@ -21,8 +21,8 @@ final class ExportController extends Controller
         $body = match ($file) {
             'plan.json' => $planDesign->handle($design),
             'design.json' => $design->bytes,
-            'materials.csv' => Tables::materials(Planning::plan($design->document())),
-            default => Tables::cutting(Planning::plan($design->document())),
+            'materials.csv' => Tables::materials(Planning::all($design->document())),
+            default => Tables::cutting(Planning::all($design->document())),
         };
 
         return new Response($body, 200, [

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Hazards\HazardLookup;
 use App\Hazards\PlaceHazards;
 use App\Models\Job;
+use App\Support\Chosen;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\UnitSystem;
 use Illuminate\Http\JsonResponse;
@@ -17,7 +18,7 @@ final class HazardController extends Controller
 {
     public function __invoke(Request $request, Job $job, HazardLookup $lookup): JsonResponse
     {
-        $design = $job->current()->document();
+        $design = Chosen::design($job->current()->document());
         $printer = $design->printer();
         $place = $request->query('place');
 

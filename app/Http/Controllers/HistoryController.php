@@ -12,7 +12,7 @@ use App\Support\DeskView;
 use App\Support\Differences;
 use App\Support\History;
 use App\Support\SideChanges;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -68,7 +68,7 @@ final class HistoryController extends Controller
         }
         $current = $job->current();
         $before = $current->document();
-        $after = Edits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before));
+        $after = JobEdits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before), $before->chosen(null));
         $saved = $saveDesign->handle($job, $this->user($request), $current, $after, "From side design {$design->number}: ".Differences::inWords($before, $after));
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

@@ -86,7 +86,7 @@ final class IssuedController extends Controller
         $design = $issuedPlan->design ?? abort(404);
 
         return Inertia::render('Print', [
-            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'view' => DeskView::onPaper($design), 'paper' => $kind->value,
+            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'views' => DeskView::onPaper($design), 'paper' => $kind->value,
             'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12), 'for_construction' => $issuedPlan->isForConstruction()],
         ]);
     }

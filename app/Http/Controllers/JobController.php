@@ -9,6 +9,7 @@ use App\Actions\Jobs\StartJob;
 use App\Http\Requests\NewJobRequest;
 use App\Models\Job;
 use App\Models\PaperKind;
+use App\Support\Chosen;
 use App\Support\DeskView;
 use App\Support\JobList;
 use App\Support\NextThing;
@@ -44,13 +45,13 @@ final class JobController extends Controller
         return redirect("/jobs/{$job->id}/stage/".NextThing::stage($planDesign->known($job->current())));
     }
 
-    public function stage(Job $job, string $stage): Response
+    public function stage(Request $request, Job $job, string $stage): Response
     {
-        return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage]);
+        return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage, 'surface' => $request->query('surface') === null ? null : Chosen::surface($job->current()->document())]);
     }
 
     public function print(Job $job, PaperKind $kind): Response
     {
-        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'view' => DeskView::onPaper($job->current()), 'paper' => $kind->value]);
+        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'paper' => $kind->value]);
     }
 }

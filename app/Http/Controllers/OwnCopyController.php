@@ -13,6 +13,7 @@ use App\Support\DeskView;
 use App\Support\Planning;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -41,7 +42,7 @@ final class OwnCopyController extends Controller
     {
         $base = $request->base($job);
         $document = $base->document();
-        $offers = CompanyCopies::offers($job->company_id, $document, Planning::plan($document, Depth::Checks)->concerned());
+        $offers = CompanyCopies::offers($job->company_id, $document, array_merge(...array_map(static fn (Plan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->plans))));
         $saved = $saveDesign->handle($job, $this->user($request), $base, CompanyCopies::in($document, ...$offers), count($offers).' values from the company’s own copies');
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
+use App\Support\Chosen;
 use App\Support\Comparison;
 use App\Support\DeskView;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\JobEdits;
 use Illuminate\Http\JsonResponse;
 
 /** What a change would do, without saving it. */
@@ -16,7 +18,8 @@ final class PreviewController extends Controller
 {
     public function show(EditRequest $request, Job $job): JsonResponse
     {
-        $design = Edits::apply($request->baseDocument($job), $request->edits());
+        $project = $request->baseDocument($job);
+        $design = Edits::apply(Chosen::design($project), $request->edits());
 
         return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf(), $request->newest()));
     }
@@ -26,6 +29,6 @@ final class PreviewController extends Controller
     {
         $document = $request->baseDocument($job);
 
-        return new JsonResponse(Comparison::between($document, Edits::apply($document, $request->edits())));
+        return new JsonResponse(Comparison::between($document, JobEdits::apply($document, $request->edits(), Chosen::surface($document))));
     }
 }

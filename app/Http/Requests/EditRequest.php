@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Design;
 use App\Models\Job;
 use App\Previews\Newest;
-use Garnetine\Core\Design\Design as DesignDocument;
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -25,7 +25,7 @@ final class EditRequest extends FormRequest
         return $job->designs()->whereKey($this->integer('base'))->firstOrFail();
     }
 
-    public function baseDocument(Job $job): DesignDocument
+    public function baseDocument(Job $job): Project
     {
         return Design::documentOf($job, $this->integer('base'));
     }

@@ -14,13 +14,13 @@ final class JobEdits
 {
     /**
      * @param list<mixed> $edits Decoded JSON
-     * @param string $surface Of edits that name none
+     * @param string|null $surface Of edits that name none; else the first
      *
      * @throws DocumentInvalid if an edit is not understood, or the changed document is no design; nothing is changed then
      */
-    public static function apply(Project $project, array $edits, string $surface): Project
+    public static function apply(Project $project, array $edits, ?string $surface = null): Project
     {
-        foreach (self::together($edits, $surface) as [$on, $group]) {
+        foreach (self::together($edits, $surface ?? $project->chosen(null)) as [$on, $group]) {
             if (!isset($project->surfaces[$on])) {
                 throw DocumentInvalid::at('', 'an edit on a surface of this job: '.implode(', ', $project->ids()), '"'.mb_strimwidth($on, 0, 40).'"');
             }

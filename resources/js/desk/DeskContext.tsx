@@ -20,7 +20,8 @@ type Desk = {
     /** A change that waits until its consequence is agreed to. */
     question: Question | null;
     busy: boolean;
-    edit: (edits: Edit[]) => Promise<boolean>;
+    /** Saves edits of the surface in view; what comes after is told the design that was saved. */
+    edit: (edits: Edit[], after?: (now: DeskData) => void) => Promise<boolean>;
     /** Shows what edits would do without saving them; none shows the saved design again. */
     look: (edits: Edit[]) => void;
     /** Names a value that was typed and not saved yet, or none. */

@@ -1,6 +1,6 @@
 import { Head, Link, usePage } from '@inertiajs/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { loadDesk, preview, sign as sendSignature, step } from '@/api';
+import { loadDesk, preview, sign as sendSignature, showSurface, step } from '@/api';
 import { AreaStrip } from '@/desk/AreaStrip';
 import { BecausePanel } from '@/desk/BecausePanel';
 import { DeskContext, type Question } from '@/desk/DeskContext';
@@ -10,6 +10,7 @@ import { LiveStrip } from '@/desk/LiveStrip';
 import { Pull } from '@/desk/Pull';
 import { Rule } from '@/desk/Rule';
 import { FROM_EXAMPLE } from '@/desk/Slot';
+import { Surfaces } from '@/desk/Surfaces';
 import { faultsAfter, Saves, type Saving, without } from '@/desk/saves';
 import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
@@ -26,7 +27,15 @@ const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.t
 const typedIn = (edits: Edit[]) =>
     Object.fromEntries(edits.flatMap((edit) => ('typed' in edit ? [[edit.path, edit.typed]] : [])));
 
-export default function Desk({ job, stage }: { job: { id: number; name: string }; stage: string }) {
+type Props = { job: { id: number; name: string }; stage: string; surface: string | null };
+
+/** Another surface is another desk: nothing of the one before is carried over. */
+export default function Desk(props: Props) {
+    showSurface(props.surface);
+    return <DeskOfOne key={props.surface} {...props} />;
+}
+
+function DeskOfOne({ job, stage, surface }: Props) {
     const may = usePage<{ user: { may: string[] } }>().props.user.may;
     const [data, setData] = useState<DeskData | null>(null);
     const [faults, setFaults] = useState<Record<string, Fault>>({});
@@ -53,6 +62,8 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
     }, [job.id]);
 
     const base = useRef(0);
+    /** What the last save answered with. */
+    const newestData = useRef<DeskData | null>(null);
     /** The design that stands now, whoever made it; the one at hand where it cannot be had. */
     const newest = useCallback(
         () =>
@@ -83,6 +94,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         setSide(answer.data.design);
                         return newest();
                     }
+                    newestData.current = answer.data;
                     setData(answer.data);
                     return answer.data.design.id;
                 },
@@ -128,17 +140,18 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
             }),
         [saves, stop],
     );
+    const on = data?.surface ?? '';
     const save = useCallback(
         (edits: Edit[]) => {
             setTyped((now) => ({ ...now, ...typedIn(edits) }));
-            return saves.edit(edits).then((done) => {
+            return saves.edit(edits.map((one) => ({ ...one, on }))).then((done) => {
                 if (done && saves.waiting === 0) {
                     stop();
                 }
                 return done;
             });
         },
-        [saves, stop],
+        [saves, stop, on],
     );
     const giveUp = useCallback((path: string) => {
         setFaults((now) => without(now, [{ path, typed: '' }]));
@@ -146,9 +159,17 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
         setNotice(null);
     }, []);
     const edit = useCallback(
-        async (edits: Edit[]) => {
+        async (edits: Edit[], after?: (now: DeskData) => void) => {
             if (data === null) {
                 return false;
+            }
+            if (after !== undefined) {
+                return save(edits).then((done) => {
+                    if (done && newestData.current !== null) {
+                        after(newestData.current);
+                    }
+                    return done;
+                });
             }
             const asks = edits.find(takesOut);
             if (asks !== undefined && 'path' in asks) {
@@ -311,7 +332,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         </p>
                     </div>
                     <div className="min-w-0 flex-1">
-                        <Rule job={job.id} stages={data.stages} current={stage} />
+                        <Rule job={job.id} surface={surface} stages={data.stages} current={stage} />
                     </div>
                 </header>
                 <p role="status" aria-live="polite" className={loud ? 'flex-none bg-garnet px-5 py-1 text-paper' : 'sr-only'}>
@@ -338,6 +359,7 @@ export default function Desk({ job, stage }: { job: { id: number; name: string }
                         className="order-4 flex-none overflow-y-auto border-line bg-panel px-5 py-4 md:order-none md:w-[300px] md:border-r"
                         aria-busy={busy}
                     >
+                        <Surfaces stage={stage} />
                         <Worksheet stage={stage} />
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>

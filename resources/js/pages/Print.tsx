@@ -1,13 +1,14 @@
 import { Head } from '@inertiajs/react';
 import { DeskContext } from '@/desk/DeskContext';
 import { Calculation } from '@/paper/Calculation';
-import { CrewSheets } from '@/paper/CrewSheets';
+import { CrewSheets, Materials } from '@/paper/CrewSheets';
 import type { PaperData } from '@/types/desk';
 
 /** The papers of a plan, each printable alone. The head of the table repeats the status on every page. */
 type Props = {
     job: { id: number; name: string };
-    view: PaperData;
+    /** Of each surface. */
+    views: PaperData[];
     /** Plans issued long ago have one paper of both. */
     paper: 'crew' | 'calculation' | 'whole';
     /** Of an issued plan. */
@@ -19,28 +20,37 @@ const titles = { crew: 'Crew sheets', calculation: 'Calculation', whole: 'Crew s
 /** As the file is called, so that who prints it knows the page is there. */
 const files = { crew: 'crew-sheets', calculation: 'calculation', whole: 'paper' };
 
-export default function Print({ job, view, paper, revision }: Props) {
-    const desk = {
-        job: job.id,
-        data: view,
-        shown: view,
-        faults: {},
-        typed: {},
-        giveUp: () => {},
-        question: null,
-        busy: false,
-        may: () => false,
-        edit: async () => false,
-        look: () => {},
-        unsaved: () => {},
-        ask: () => {},
-        sign: async () => false,
-        send: async () => false,
-    };
+const standing = (view: PaperData, named: boolean) => {
+    const { modules, attachments, reserve, word } = view.summary;
+    const counts = `${modules} modules, ${attachments} feet${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
+    return named ? `${view.fields['/surface/name']?.text}: ${counts}` : counts;
+};
+
+const deskOf = (job: number, view: PaperData) => ({
+    job,
+    data: view,
+    shown: view,
+    faults: {},
+    typed: {},
+    giveUp: () => {},
+    question: null,
+    busy: false,
+    may: () => false,
+    edit: async () => false,
+    look: () => {},
+    unsaved: () => {},
+    ask: () => {},
+    sign: async () => false,
+    send: async () => false,
+});
+
+export default function Print({ job, views, paper, revision }: Props) {
+    const view = views[0] as PaperData;
+    const open = views.find((one) => one.status !== 'confirmed');
     // A review says so on every page, whatever is confirmed by now.
-    const isToBuild = view.status === 'confirmed' && (revision === undefined || revision.for_construction);
+    const isToBuild = open === undefined && (revision === undefined || revision.for_construction);
     return (
-        <DeskContext.Provider value={desk}>
+        <>
             <Head title={revision === undefined ? `${job.name}, ${titles[paper]}` : `${files[paper]} ${revision.hash}`} />
             <nav className="no-print flex flex-wrap gap-4 border-line border-b bg-panel px-6 py-2">
                 <a className="why" href={`/jobs/${job.id}/stage/handover`}>
@@ -73,8 +83,8 @@ export default function Print({ job, view, paper, revision }: Props) {
                                         {view.design.number} · {view.design.hash}
                                     </span>
                                     <strong className={isToBuild ? 'tone-holds' : 'tone-fails'}>
-                                        {isToBuild || view.status !== 'confirmed'
-                                            ? view.status_text
+                                        {isToBuild || open !== undefined
+                                            ? (open ?? view).status_text
                                             : 'For review: not for construction'}
                                     </strong>
                                 </span>
@@ -88,10 +98,8 @@ export default function Print({ job, view, paper, revision }: Props) {
                                     {job.name}: {titles[paper].toLowerCase()}
                                 </h1>
                                 <p>
-                                    {view.summary.modules} modules, {view.summary.attachments} feet
-                                    {view.summary.reserve !== null &&
-                                        `, least reserve ${view.summary.reserve} (${view.summary.word})`}
-                                    . Saved by {view.design.author} on {view.design.at.slice(0, 10)}.
+                                    {views.map((one) => standing(one, views.length > 1)).join('; ')}. Saved by{' '}
+                                    {view.design.author} on {view.design.at.slice(0, 10)}.
                                 </p>
                                 {revision !== undefined && (
                                     <p>
@@ -99,13 +107,25 @@ export default function Print({ job, view, paper, revision }: Props) {
                                         .
                                     </p>
                                 )}
-                                {paper !== 'calculation' && <CrewSheets view={view} />}
-                                {paper !== 'crew' && <Calculation view={view} />}
+                                {paper !== 'calculation' && view.all_materials !== null && (
+                                    <Materials title="Materials of all surfaces" materials={view.all_materials} />
+                                )}
+                                {views.map((one) => (
+                                    <DeskContext.Provider key={one.surface} value={deskOf(job.id, one)}>
+                                        {views.length > 1 && (
+                                            <h2 className="mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem]">
+                                                {one.fields['/surface/name']?.text}
+                                            </h2>
+                                        )}
+                                        {paper !== 'calculation' && <CrewSheets view={one} />}
+                                        {paper !== 'crew' && <Calculation view={one} />}
+                                    </DeskContext.Provider>
+                                ))}
                             </td>
                         </tr>
                     </tbody>
                 </table>
             </main>
-        </DeskContext.Provider>
+        </>
     );
 }

@@ -51,13 +51,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                     </Wide>
                 </Part>
             )}
-            <Part title="Materials">
-                <Rows
-                    head={['Item', 'Name', 'Count']}
-                    figures={[2]}
-                    rows={view.materials.map((item) => [item.item, item.name, String(item.count)])}
-                />
-            </Part>
+            <Materials title="Materials" materials={view.materials} />
             <Part title="Torque (the maker’s value governs)">
                 <Rows
                     head={['Joint', 'Torque', 'Document']}
@@ -125,6 +119,18 @@ function Tapes({ view }: { view: PaperData }) {
                     </p>
                 </div>
             ))}
+        </Part>
+    );
+}
+
+export function Materials({ title, materials }: { title: string; materials: DeskData['materials'] }) {
+    return (
+        <Part title={title}>
+            <Rows
+                head={['Item', 'Name', 'Count']}
+                figures={[2]}
+                rows={materials.map((item) => [item.item, item.name, String(item.count)])}
+            />
         </Part>
     );
 }

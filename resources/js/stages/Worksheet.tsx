@@ -234,8 +234,9 @@ function SurfaceSheet() {
         <>
             <h2 className="text-[1.2rem]">Surface</h2>
             <Say>
-                One plane of a <Slot path="/surface/roof_kind" /> under <Slot path="/surface/covering" />, with{' '}
-                <Slot path="/surface/dormer_or_valley" /> and <Slot path="/surface/higher_or_lower_roof" />.
+                The <Slot path="/surface/name" />: one plane of a <Slot path="/surface/roof_kind" /> under{' '}
+                <Slot path="/surface/covering" />, with <Slot path="/surface/dormer_or_valley" /> and{' '}
+                <Slot path="/surface/higher_or_lower_roof" />.
             </Say>
             <Say>
                 It is <Slot path="/surface/width_m" /> along the eave and <Slot path="/surface/slope_length_m" /> up the slope, at{' '}
@@ -642,8 +643,9 @@ function HolesSheet() {
                 // biome-ignore lint/suspicious/noArrayIndexKey: places in a list are its paths
                 <Say key={index}>
                     A <Slot path={`/surface/penetrations/${index}/kind`} />, “<Slot path={`/surface/penetrations/${index}/id`} />
-                    ”, <Slot path={`/surface/penetrations/${index}/x_m`} /> from the left, <Slot path={`/surface/penetrations/${index}/y_m`} />{' '}
-                    up: <Slot path={`/surface/penetrations/${index}/note`} open="no note" />.{' '}
+                    ”, <Slot path={`/surface/penetrations/${index}/x_m`} /> from the left,{' '}
+                    <Slot path={`/surface/penetrations/${index}/y_m`} /> up:{' '}
+                    <Slot path={`/surface/penetrations/${index}/note`} open="no note" />.{' '}
                     <RemoveButton path={`/surface/penetrations/${index}`} />
                 </Say>
             ))}

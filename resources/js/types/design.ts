@@ -45,7 +45,7 @@ export type FieldPath =
     | '/site/as_nzs/shielding/height_m'
     | '/site/as_nzs/shielding/breadth_m'
     | '/site/as_nzs/topographic_multiplier'
-    | '/surface/id'
+    | '/surface/name'
     | '/surface/roof_kind'
     | '/surface/covering'
     | '/surface/dormer_or_valley'
@@ -119,7 +119,6 @@ export type FieldPath =
     | `/module/ratings/${number}/basis`
     | `/module/ratings/${number}/factor`
     | `/module/ratings/${number}/document`
-    | '/block/id'
     | '/block/orientation'
     | '/block/rows'
     | '/block/columns'

@@ -200,6 +200,10 @@ export type SectionSize =
     | 'over_member';
 
 export type DeskData = Planned & {
+    /** The one in view. */
+    surface: string;
+    /** All of the job; counts are null of a large one that is not in view. */
+    surfaces: { id: string; name: string; modules: number | null; feet: number | null; word: string; tone: Tone }[];
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
     design: { id: number; number: number; hash: string; author: string | null; at: string; is_side: boolean; change: string };
@@ -263,6 +267,8 @@ export type PaperData = DeskData & {
     cover: { name: string; value: string }[];
     tools: string[];
     calculation: CalculationData | null;
+    /** Of the job, where it has several surfaces; told once, with the first. */
+    all_materials: { item: string; name: string; count: number; document: string }[] | null;
 };
 
 /** Loads at the clamps of a run in the state that governs; figures are texts, ready to read. */
@@ -394,4 +400,8 @@ export type Edit =
     | { pin: { line: string; member: number } }
     | { bar: { line: string; member: number } }
     | { command: 'rail'; rail: 'light' | 'standard' | 'heavy' }
-    | { command: 'centre' };
+    | { command: 'centre' }
+    | { plane: 'copy' | 'remove' };
+
+/** An edit with the surface that it is made on. */
+export type EditOn = Edit & { on: string };
