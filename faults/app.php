@@ -59,7 +59,7 @@ return [
         ['array_search(max($down), $down, true)', 'array_search(min($down), $down, true)', 'The least push is told to govern', 'ToldTest'],
     ],
     'app/Support/Differences.php' => [
-        ["'before' => \$was, 'after' => \$is", "'before' => \$is, 'after' => \$was", 'Before and after change places', 'HistoryTest|ToldTest'],
+        ["'label' => \$label, 'before' => \$was, 'after' => \$is", "'label' => \$label, 'before' => \$is, 'after' => \$was", 'Before and after change places', 'HistoryTest|ToldTest'],
     ],
     'app/Support/History.php' => [
         ["\$design->kind === 'redo' && \$after !== []", "\$design->kind === 'redo' && \$before !== []", 'Redo walks the wrong way', 'HistoryTest'],
@@ -110,8 +110,11 @@ return [
         ['count($open) > count($examples)', 'count($open) > count($examples) + 1', 'One stop is not told', 'ToldTest|IssueTest'],
         ["\$finding->values['count']", '1', 'Values to enter are counted by stages', 'DesignTest'],
     ],
+    'app/Support/Chosen.php' => [
+        ['is_string($asked) ? $asked : null', 'null', 'Another surface than the one asked for is shown and changed', 'SurfacesTest'],
+    ],
     'app/Support/StartingDesign.php' => [
-        ["['path' => '/confirmations', 'value' => []],", '', 'An uploaded design keeps its signatures', 'DesignTest'],
+        ["['on' => \$surface, 'path' => '/confirmations', 'value' => []]", "['path' => '/client', 'value' => \$project->client]", 'An uploaded design keeps its signatures', 'DesignTest'],
     ],
     'app/Support/StoreTrouble.php' => [
         ["'disk_full', self::FULL, 507]", "'disk_full', self::FULL, 500]", 'A full disk is told as a fault of the program', 'StoreTroubleTest'],

@@ -86,7 +86,7 @@ return [
         ['$pointer), 1) as $key)', '$pointer), 2) as $key)', 'A because reads the wrong part of a design'],
     ],
     'core/src/Cli/Main.php' => [
-        ['$plan, $words[2] ?? null)', '$plan, $words[3] ?? null)', 'The command line tells another path'],
+        ['$project, $words[2] ?? \'\')', '$project, $words[3] ?? \'\')', 'The command line tells another path'],
     ],
     'core/src/Crew/Materials.php' => [
         ['$ends = 2 * count($runs);', '$ends = count($runs);', 'One end clamp is brought for each run'],
@@ -109,7 +109,7 @@ return [
         ['{$this->name}, in the presence of {$this->account}', '{$this->account}, in the presence of {$this->name}', 'Who signed and who was present change places'],
     ],
     'core/src/Design/DesignFile.php' => [
-        ["return CanonicalJson::hash(array_diff_key(Writer::toArray(\$design), ['as_typed' => null]));", 'return CanonicalJson::hash(Writer::toArray($design));', 'Equal roofs have other hashes when typed otherwise'],
+        ["return CanonicalJson::hash(array_diff_key(Writer::toArray(\$project), ['as_typed' => null]));", 'return CanonicalJson::hash(Writer::toArray($project));', 'Equal roofs have other hashes when typed otherwise'],
     ],
     'core/src/Design/Drawn.php' => [
         ['!is_string($line) || !is_int($member)', '!is_string($line) && !is_int($member)', 'A pin takes any line'],
@@ -277,12 +277,26 @@ return [
         ['$window->window_m > 0.0 ? Finding::of(Code::WindowSmall', '$window->window_m > -1.0 ? Finding::of(Code::WindowSmall', 'A lag that cannot keep its edge is only warned of'],
     ],
     'core/src/Plan/Plan.php' => [
+        ["'warnings' => \$kinds['warning'] ?? 0", "'warnings' => \$kinds['stop'] ?? 0", 'Stops are counted as warnings'],
         ['|| $this->unconfirmed() !== [] ||', '||', 'A plan is confirmed with values nobody confirmed'],
         ["\$worst === null ? null : 1 - \$worst;\n    }\n}", "\$worst === null ? null : 1 - \$worst / 2;\n    }\n}", 'The least reserve is told too large'],
     ],
+    'core/src/Plan/ProjectPlan.php' => [
+        ['($materials[$key][\'count\'] ?? 0) + $one[\'count\']', '$one[\'count\']', 'Materials of a second surface replace those of the first'],
+        ['$plan->status() === Status::Preliminary) === []', '$plan->status() === Status::Confirmed) !== []', 'A job is confirmed with one of its surfaces'],
+        ['min($reserves)', 'max($reserves)', 'The least reserve of a job is its best surface\'s'],
+    ],
+    'core/src/Design/Project.php' => [
+        ['array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY)', '$this->asTyped', 'What was typed and cleared comes back'],
+        ['$part->subjectHere($one->subject) === null)', 'true)', 'A signature that was withdrawn stays'],
+        ['$design->named("Plane $number")', '$design', 'A copied plane has the name of the first'],
+    ],
+    'core/src/Design/Part.php' => [
+        ['str_starts_with($subject, \'surface/\') ? null : $subject', '$subject', 'What was signed on one surface counts on another'],
+        ['$here.substr($pointer, strlen($there))', '$there.substr($pointer, strlen($there))', 'Places of a surface are told by the job\'s names'],
+    ],
     'core/src/Plan/PlanDocument.php' => [
         ["'x0_m' => \$run->run->x0_m, 'x1_m' => \$run->run->x1_m", "'x0_m' => \$run->run->x1_m, 'x1_m' => \$run->run->x0_m", 'A run is told from its other end'],
-        ["'warnings' => \$kinds['warning'] ?? 0", "'warnings' => \$kinds['stop'] ?? 0", 'Stops are counted as warnings'],
         ["'torque_Nm' => \$kit->clamp->torque?->toSi()", "'torque_Nm' => \$kit->bolt->torque?->toSi()", 'Clamps get the torque of the bolts'],
         ["'down_N' => \$verdict->down_N, 'along_N' => \$verdict->along_N", "'down_N' => \$verdict->along_N, 'along_N' => \$verdict->down_N", 'Forces on a foot change places'],
     ],

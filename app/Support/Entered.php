@@ -24,7 +24,7 @@ final readonly class Entered
         $path = static fn (string $pointer): string => '{'.implode(',', array_slice(explode('/', $pointer), 1)).'}';
         $here = $this->part->inJob($pointer);
         // Designs of older versions had one surface, at the place that its design still tells.
-        $old = $this->part->surface === 'roof' ? $pointer : $here;
+        $old = $this->part->surface === 'plane-1' ? $pointer : $here;
         $row = DB::selectOne(<<<'SQL'
             select number, name, created_at, number = 1 and origins is not null as is_example from (
                 select d.number, u.name, d.created_at, d.document -> 'origins' as origins,

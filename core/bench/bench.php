@@ -101,7 +101,7 @@ function plan(): void
         $text = roof($rows, $columns)->json();
         $ms = $best_ms[$size];
         $whole_ms = best_ms(2, static fn () => PlanDocument::write(ProjectPlan::of(DesignFile::read($text))));
-        $plan = Planner::plan(DesignFile::read($text)->design('roof'), Depth::Checks);
+        $plan = Planner::plan(DesignFile::read($text)->design('plane-1'), Depth::Checks);
         $unproven = count(array_filter($plan->supports, static fn ($run): bool => $run->bound !== count($run->picks)));
         printf(
             "plan to checks, %d modules: %.0f ms (%.1f × reference; budget %.0f ms: %s); with hand-over and output %.0f ms; %d feet under %d runs, %d not proven least; peak %.0f MB\n",

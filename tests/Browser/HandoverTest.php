@@ -56,9 +56,9 @@ final class HandoverTest extends BrowserTestCase
         $user = $this->planner('Rowan Works');
         $job = $this->exampleJob($user);
         $document = $job->current()->document();
-        $plan = Planner::plan($document->design('roof'));
+        $plan = Planner::plan($document->design('plane-1'));
         $sign = static fn (string $subject, string $value): Confirmation => new Confirmation($subject, $value, 'E. Sorrel', '2026-06-01', 'our copies', 'P. Lanner');
-        $signed = Confirming::with($document, 'roof', $sign('structure', $plan->structureDigest()), ...array_map(static fn ($used): Confirmation => $sign('coefficient/'.$used->id, $used->text()), $plan->coefficients->used()));
+        $signed = Confirming::with($document, 'plane-1', $sign('structure', $plan->structureDigest()), ...array_map(static fn ($used): Confirmation => $sign('coefficient/'.$used->id, $used->text()), $plan->coefficients->used()));
         app(SaveDesign::class)->handle($job, $user, $job->current(), $signed, 'signed');
         foreach (['review' => 'For review: not for construction', 'construction' => 'Confirmed by the persons named'] as $purpose => $says) {
             $issued = app(IssuePlan::class)->handle($job, $job->current(), $user, '', Purpose::from($purpose));

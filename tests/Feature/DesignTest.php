@@ -102,7 +102,7 @@ final class DesignTest extends TestCase
         PlanAhead::ask($job->company_id, 3000);
         self::assertCount(4, $queue->pushed(PlanAhead::class));
         $rows = array_column(app(JobList::class)->of($this->user), null, 'id');
-        self::assertSame(1200 - count($large->blocks['roof']->leftOut), $rows[$job->id]['modules']);
+        self::assertSame(1200 - count($large->blocks['plane-1']->leftOut), $rows[$job->id]['modules']);
     }
 
     public function test_a_wrong_value_is_refused_at_its_place_and_nothing_is_saved(): void

@@ -31,7 +31,7 @@ final class ServePreviews extends Command
         config(['cache.limiter' => 'array']);
         $server = new PreviewServer($this->laravel, $this->laravel->make(Kernel::class));
         // Every process begins with the planner's classes loaded.
-        DeskView::preview(DesignFile::read((string) file_get_contents(base_path('docs/examples/quince-lane.json')))->design('roof'));
+        DeskView::preview(DesignFile::read((string) file_get_contents(base_path('docs/examples/quince-lane.json')))->design('plane-1'));
         @unlink($socket);
         umask(0o077);
         $listening = @stream_socket_server('unix://'.$socket, $code, $why);

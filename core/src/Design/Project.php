@@ -72,7 +72,7 @@ final class Project
     }
 
     /** A job of one surface, which is called so. */
-    public static function ofOne(Design $design, string $id = 'roof'): self
+    public static function ofOne(Design $design, string $id = 'plane-1'): self
     {
         $part = new Part($id, $id, $design->block->module, $design->block->kit);
         $empty = new self(self::SCHEMA, $design->name, $design->units, $design->site, [], [], [], [], $design->rules, null, [], [], [], []);

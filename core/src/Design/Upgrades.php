@@ -71,7 +71,7 @@ final class Upgrades
                 throw DocumentInvalid::at("/$key", 'no key of this name in version 3', 'an unknown key');
             }
         }
-        $part = new Part('roof', 'roof', 'module', 'kit');
+        $part = new Part('plane-1', 'plane-1', 'module-1', 'kit-1');
         $copy = static fn (string $key): mixed => ($document->{$key} ?? null) instanceof \stdClass ? clone $document->{$key} : $document->{$key} ?? null;
         [$surface, $block, $rules] = [$copy('surface'), $copy('block'), $copy('rules')];
         if ($surface instanceof \stdClass) {
@@ -90,10 +90,10 @@ final class Upgrades
                 }
             }
         }
-        $upgraded->surfaces = (object) ['roof' => $surface];
-        $upgraded->blocks = (object) ['roof' => $block];
-        $upgraded->modules = (object) ['module' => $document->module ?? null];
-        $upgraded->kits = (object) ['kit' => $document->kit ?? null];
+        $upgraded->surfaces = (object) ['plane-1' => $surface];
+        $upgraded->blocks = (object) ['plane-1' => $block];
+        $upgraded->modules = (object) ['module-1' => $document->module ?? null];
+        $upgraded->kits = (object) ['kit-1' => $document->kit ?? null];
         $upgraded->rules = $rules;
         unset($upgraded->surface, $upgraded->block, $upgraded->module, $upgraded->kit, $upgraded->penetrations);
         foreach (['as_typed', 'origins'] as $map) {

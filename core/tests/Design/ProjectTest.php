@@ -26,18 +26,18 @@ final class ProjectTest extends TestCase
         return JobEdits::apply(($scenario ?? Scenario::of())->project(), [
             ['plane' => 'copy'], ['on' => 'plane-2', 'path' => '/surface/pitch_rad', 'typed' => '30°'], ['on' => 'plane-2', 'path' => '/block/columns', 'value' => 5],
             ['on' => 'plane-2', 'path' => '/block/left_out', 'value' => []], ['on' => 'plane-2', 'path' => '/surface/name', 'value' => 'Street side'],
-        ], 'roof');
+        ], 'plane-1');
     }
 
     public function test_a_surface_is_planned_as_if_it_were_alone(): void
     {
         $project = DesignFile::read(DesignFile::write(self::two()));
-        self::assertSame(['plane-2', 'roof'], $project->ids());
+        self::assertSame(['plane-1', 'plane-2'], $project->ids());
         $plan = ProjectPlan::of($project);
-        self::assertEquals(PlanDocument::surface(ProjectPlan::of(Scenario::of()->project())->plans['roof']), PlanDocument::surface($plan->plans['roof']));
+        self::assertEquals(PlanDocument::surface(ProjectPlan::of(Scenario::of()->project())->plans['plane-1']), PlanDocument::surface($plan->plans['plane-1']));
         $alone = Scenario::of()->with('/surface/pitch_rad', $project->surfaces['plane-2']->pitch->toRadians())->with('/block/columns', 5)->with('/block/left_out', [])->with('/surface/name', 'Street side')->project();
-        self::assertEquals(PlanDocument::surface(ProjectPlan::of($alone)->plans['roof']), PlanDocument::surface($plan->plans['plane-2']));
-        self::assertSame(['30°', '4 in 12'], [$project->asTyped['/surfaces/plane-2/pitch_rad'] ?? null, $project->design('roof')->asTyped['/surface/pitch_rad'] ?? null]);
+        self::assertEquals(PlanDocument::surface(ProjectPlan::of($alone)->plans['plane-1']), PlanDocument::surface($plan->plans['plane-2']));
+        self::assertSame(['30°', '4 in 12'], [$project->asTyped['/surfaces/plane-2/pitch_rad'] ?? null, $project->design('plane-1')->asTyped['/surface/pitch_rad'] ?? null]);
     }
 
     public function test_the_job_sums_its_surfaces_and_is_as_far_as_the_worst(): void
@@ -56,14 +56,14 @@ final class ProjectTest extends TestCase
         }
         // One of two refused: nothing of the job is a hand-over, and the other is planned all the same.
         $half = ProjectPlan::of(JobEdits::apply(self::two(), [['path' => '/surface/covering', 'value' => 'metal']], 'plane-2'));
-        self::assertSame([true, true, false, []], [$half->hasRefusal(), $half->plans['plane-2']->hasRefusal(), $half->plans['roof']->hasRefusal(), $half->materials()]);
-        self::assertSame($one->design->surface->name === 'Roof' ? $one->attachmentCount() : $other->attachmentCount(), $half->plans['roof']->attachmentCount());
+        self::assertSame([true, true, false, []], [$half->hasRefusal(), $half->plans['plane-2']->hasRefusal(), $half->plans['plane-1']->hasRefusal(), $half->materials()]);
+        self::assertSame($one->design->surface->name === 'Roof' ? $one->attachmentCount() : $other->attachmentCount(), $half->plans['plane-1']->attachmentCount());
     }
 
     public function test_what_two_share_changes_for_both_and_a_surface_for_itself(): void
     {
-        $project = JobEdits::apply(self::two(), [['path' => '/kit/foot/up_N', 'typed' => '601 lb'], ['path' => '/surface/width_m', 'typed' => '13.9 m'], ['path' => '/site/exposure', 'value' => 'D']], 'roof');
-        [$roof, $other] = [$project->design('roof'), $project->design('plane-2')];
+        $project = JobEdits::apply(self::two(), [['path' => '/kit/foot/up_N', 'typed' => '601 lb'], ['path' => '/surface/width_m', 'typed' => '13.9 m'], ['path' => '/site/exposure', 'value' => 'D']], 'plane-1');
+        [$roof, $other] = [$project->design('plane-1'), $project->design('plane-2')];
         self::assertSame(['601 lb', '601 lb'], [$roof->asTyped['/kit/foot/up_N'], $other->asTyped['/kit/foot/up_N']]);
         self::assertEquals($roof->kit, $other->kit);
         self::assertEquals($roof->site, $other->site);
@@ -73,43 +73,43 @@ final class ProjectTest extends TestCase
     public function test_a_signature_on_one_surface_is_none_on_the_other(): void
     {
         $scenario = Scenario::of()->with('/surface/setbacks', ['eave_m' => 2.0, 'left_m' => 0.0, 'ridge_m' => 0.0, 'right_m' => 0.0]);
-        $plain = ProjectPlan::of($scenario->project())->plans['roof'];
+        $plain = ProjectPlan::of($scenario->project())->plans['plane-1'];
         self::assertNotSame([], $plain->openStops());
         $by = ['name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'letter 3', 'account' => 'E. Sorrel'];
         $signed = [['subject' => 'structure', 'value' => $plain->structureDigest()] + $by, ...array_map(static fn ($stop): array => ['subject' => $stop->subject(), 'value' => ''] + $by, $plain->openStops())];
         $signed = [...$signed, ...array_map(static fn ($value): array => ['subject' => "coefficient/{$value->id}", 'value' => $value->text()] + $by, $plain->unconfirmed())];
-        $project = JobEdits::apply($scenario->with('/confirmations', $signed)->project(), [['plane' => 'copy']], 'roof');
+        $project = JobEdits::apply($scenario->with('/confirmations', $signed)->project(), [['plane' => 'copy']], 'plane-1');
         $plan = ProjectPlan::of($project);
-        self::assertSame([Status::Confirmed, Status::Preliminary, Status::Preliminary], [$plan->plans['roof']->status(), $plan->plans['plane-2']->status(), $plan->status()]);
+        self::assertSame([Status::Confirmed, Status::Preliminary, Status::Preliminary], [$plan->plans['plane-1']->status(), $plan->plans['plane-2']->status(), $plan->status()]);
         self::assertSame([count($plain->openStops()), 0, null], [count($plan->plans['plane-2']->openStops()), $plan->summary()['unconfirmed'], $plan->plans['plane-2']->structureSignedBy()]);
-        $both = JobEdits::apply($project, [['on' => 'plane-2', 'path' => '/confirmations', 'value' => $signed]], 'roof');
+        $both = JobEdits::apply($project, [['on' => 'plane-2', 'path' => '/confirmations', 'value' => $signed]], 'plane-1');
         self::assertSame(Status::Confirmed, ProjectPlan::of($both)->status());
-        self::assertSame(count($signed), count($both->design('roof')->confirmations));
+        self::assertSame(count($signed), count($both->design('plane-1')->confirmations));
     }
 
     public function test_a_surface_taken_out_takes_what_was_told_of_it_along(): void
     {
         $project = Scenario::of()->project();
-        self::assertSame(DesignFile::write($project), DesignFile::write(JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'plane-2']], 'roof')));
-        $left = JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'roof']], 'roof');
+        self::assertSame(DesignFile::write($project), DesignFile::write(JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'plane-2']], 'plane-1')));
+        $left = JobEdits::apply(self::two(), [['plane' => 'remove', 'on' => 'plane-1']], 'plane-1');
         self::assertSame(['plane-2', 'plane-2'], [...$left->ids(), ...array_keys($left->blocks)]);
-        self::assertSame([], preg_grep('~^/(surfaces|blocks)/roof/~', array_keys($left->asTyped)));
+        self::assertSame([], preg_grep('~^/(surfaces|blocks)/plane-1/~', array_keys($left->asTyped)));
         // Its number is not taken by the next while it is there.
-        self::assertSame(['plane-2', 'plane-3', 'roof'], JobEdits::apply(self::two(), [['plane' => 'copy', 'on' => 'plane-2']], 'roof')->ids());
+        self::assertSame(['plane-1', 'plane-2', 'plane-3'], JobEdits::apply(self::two(), [['plane' => 'copy', 'on' => 'plane-2']], 'plane-1')->ids());
     }
 
     /** @return iterable<string, array{\Closure(\stdClass): mixed, string, string}> Damage, place of the fault, what is expected */
     public static function damages(): iterable
     {
-        yield 'a block on no surface' => [static fn (\stdClass $job): mixed => $job->blocks->roof->surface = 'attic', '/blocks/roof/surface', 'the id of one of the surfaces'];
-        yield 'a block of no kit' => [static fn (\stdClass $job): mixed => $job->blocks->roof->kit = 'other', '/blocks/roof/kit', 'the id of one of the kits'];
-        yield 'a block of no modules' => [static fn (\stdClass $job): mixed => $job->blocks->roof->module = 'other', '/blocks/roof/module', 'the id of one of the modules'];
-        yield 'two blocks on one surface' => [static fn (\stdClass $job): mixed => $job->blocks->more = clone $job->blocks->roof, '/blocks/more/surface', 'one block on each surface'];
-        yield 'a bare surface' => [static fn (\stdClass $job): mixed => $job->surfaces->more = clone $job->surfaces->roof, '/surfaces/more', 'a block that lies on it'];
+        yield 'a block on no surface' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->surface = 'attic', '/blocks/plane-1/surface', 'the id of one of the surfaces'];
+        yield 'a block of no kit' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->kit = 'other', '/blocks/plane-1/kit', 'the id of one of the kits'];
+        yield 'a block of no modules' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->module = 'other', '/blocks/plane-1/module', 'the id of one of the modules'];
+        yield 'two blocks on one surface' => [static fn (\stdClass $job): mixed => $job->blocks->more = clone $job->blocks->{'plane-1'}, '/blocks/more/surface', 'one block on each surface'];
+        yield 'a bare surface' => [static fn (\stdClass $job): mixed => $job->surfaces->more = clone $job->surfaces->{'plane-1'}, '/surfaces/more', 'a block that lies on it'];
         yield 'no surface' => [static fn (\stdClass $job): mixed => [$job->surfaces, $job->blocks] = [new \stdClass(), new \stdClass()], '/surfaces', 'a surface or more'];
-        yield 'a surface of an unknown kind' => [static fn (\stdClass $job): mixed => $job->surfaces->roof->kind = 'dome', '/surfaces/roof/kind', 'one of roof_plane'];
-        yield 'an id that is none' => [static fn (\stdClass $job): mixed => $job->surfaces->{'2nd'} = clone $job->surfaces->roof, '/surfaces/2nd', 'no key of this name'];
-        yield 'a key of the version before' => [static fn (\stdClass $job): mixed => $job->surface = clone $job->surfaces->roof, '/surface', 'no key of this name'];
+        yield 'a surface of an unknown kind' => [static fn (\stdClass $job): mixed => $job->surfaces->{'plane-1'}->kind = 'dome', '/surfaces/plane-1/kind', 'one of roof_plane'];
+        yield 'an id that is none' => [static fn (\stdClass $job): mixed => $job->surfaces->{'2nd'} = clone $job->surfaces->{'plane-1'}, '/surfaces/2nd', 'no key of this name'];
+        yield 'a key of the version before' => [static fn (\stdClass $job): mixed => $job->surface = clone $job->surfaces->{'plane-1'}, '/surface', 'no key of this name'];
     }
 
     /** @param \Closure(\stdClass): mixed $damage */
@@ -130,7 +130,7 @@ final class ProjectTest extends TestCase
     /** @return iterable<string, array{array<mixed>, string}> */
     public static function wrongEdits(): iterable
     {
-        yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface of this job: roof, found "attic"'];
+        yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface of this job: plane-1, found "attic"'];
         yield 'the only one taken out' => [['plane' => 'remove'], 'a surface beside others'];
         yield 'something else with it' => [['plane' => ['x']], 'copy or remove'];
         yield 'a block moved by its id' => [['path' => '/block/surface', 'value' => 'plane-2'], 'to stay where it lies'];
@@ -143,6 +143,6 @@ final class ProjectTest extends TestCase
     {
         $this->expectException(DocumentInvalid::class);
         $this->expectExceptionMessage($says);
-        JobEdits::apply(Scenario::of()->project(), [$edit], 'roof');
+        JobEdits::apply(Scenario::of()->project(), [$edit], 'plane-1');
     }
 }

@@ -53,7 +53,7 @@ final class DesignFileTest extends TestCase
         yield 'a giant name' => ['/name', str_repeat('x', 5000), '/name'];
         yield 'a control character' => ['/name', "a\x07b", '/name'];
         yield 'an unknown key' => ['/site/wind_speed_mph', 115, '/site/wind_speed_mph'];
-        yield 'an origin of no kind' => ['/origins', (object) ['/surface/width_m' => 'guessed'], '/origins/~1surfaces~1roof~1width_m'];
+        yield 'an origin of no kind' => ['/origins', (object) ['/surface/width_m' => 'guessed'], '/origins/~1surfaces~1plane-1~1width_m'];
         yield 'an unknown survey item' => ['/survey', (object) ['colour' => ['answer' => 'x', 'by' => '', 'on' => null, 'photo' => null]], '/survey/colour'];
         yield 'a date that is none' => ['/survey', (object) ['leaks' => ['answer' => 'x', 'by' => '', 'on' => '12 May', 'photo' => null]], '/survey/leaks/on'];
         yield 'a list entry of the wrong kind' => ['/block/left_out', [7], '/block/left_out/0'];

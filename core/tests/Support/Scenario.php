@@ -53,7 +53,7 @@ final readonly class Scenario
 
     public static function part(): Part
     {
-        return new Part('roof', 'roof', 'module', 'kit');
+        return new Part('plane-1', 'plane-1', 'module-1', 'kit-1');
     }
 
     public function with(string $path, mixed $value): self
@@ -113,7 +113,7 @@ final readonly class Scenario
     public function design(): Design
     {
         try {
-            return $this->project()->design('roof');
+            return $this->project()->design('plane-1');
         } catch (DocumentInvalid $invalid) {
             throw new DocumentInvalid(array_map(static fn (Fault $fault): Fault => new Fault(self::part()->here($fault->path) ?? $fault->path, $fault->expected, $fault->found), $invalid->faults));
         }

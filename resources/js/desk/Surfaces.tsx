@@ -6,66 +6,67 @@ import type { DeskData } from '@/types/desk';
 export const stageOf = (job: number, stage: string, surface: string | null) =>
     `/jobs/${job}/stage/${stage}${surface === null ? '' : `?surface=${encodeURIComponent(surface)}`}`;
 
-/** The surfaces of the job, the one in view and the others, each with how it stands; and where they are drawn, one more or one less. */
+/** What waits or was refused belongs to the surface in view: until it is done nobody goes to another. */
+function useHeld(): boolean {
+    const { busy, faults, typed } = useDesk();
+    return busy || Object.keys(faults).length > 0 || Object.keys(typed).length > 0;
+}
+
+/** The surfaces of the job, where there are several: the one in view and the others, each with how it stands. */
 export function Surfaces({ stage }: { stage: string }) {
-    const { job, data, may, edit, busy, faults, typed } = useDesk();
-    const isDrawn = stage === 'surface';
-    if (data.surfaces.length === 1 && !isDrawn) {
+    const { job, data } = useDesk();
+    const held = useHeld();
+    if (data.surfaces.length === 1) {
         return null;
     }
-    // What waits or was refused belongs to this surface.
-    const held = busy || Object.keys(faults).length > 0 || Object.keys(typed).length > 0;
-    const copy = async () => {
-        const before = new Set(data.surfaces.map((one) => one.id));
-        const saved = await edit([{ plane: 'copy' }], (now: DeskData) => {
-            const added = now.surfaces.find((one) => !before.has(one.id));
-            if (added !== undefined) {
-                router.visit(stageOf(job, stage, added.id));
-            }
-        });
-        return saved;
-    };
     return (
-        <nav aria-label="Surfaces" className="mb-4 border-line border-b pb-3" data-surfaces>
-            {data.surfaces.length > 1 && (
-                <ul className="mb-2">
-                    {data.surfaces.map((one) => {
-                        const told = one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.feet} feet`;
-                        return (
-                            <li key={one.id} className="flex flex-wrap items-baseline gap-x-2 py-0.5">
-                                {one.id === data.surface ? (
-                                    <strong aria-current="true">{one.name}</strong>
-                                ) : held ? (
-                                    <span className="text-muted">{one.name}</span>
-                                ) : (
-                                    <Link className="why" href={stageOf(job, stage, one.id)}>
-                                        {one.name}
-                                    </Link>
-                                )}
-                                <span className="text-muted text-[0.87rem]">{told}</span>
-                                <span className={`tone-${one.tone} text-[0.87rem] font-semibold`}>{one.word}</span>
-                            </li>
-                        );
-                    })}
-                </ul>
-            )}
-            {isDrawn && may('update') && (
-                <p className="flex flex-wrap gap-2">
-                    <button type="button" className="act act-small" disabled={held} onClick={() => void copy()}>
-                        Add a plane like this
-                    </button>
-                    {data.surfaces.length > 1 && (
-                        <button
-                            type="button"
-                            className="act act-small"
-                            disabled={held}
-                            onClick={() => void edit([{ plane: 'remove' }], () => router.visit(stageOf(job, stage, null)))}
-                        >
-                            Take this plane out
-                        </button>
-                    )}
-                </p>
-            )}
+        <nav aria-label="Surfaces" className="mb-4 border-line border-b pb-3">
+            <ul>
+                {data.surfaces.map((one) => (
+                    <li key={one.id} className="flex flex-wrap items-baseline gap-x-2 py-0.5" data-surface={one.id}>
+                        {one.id === data.surface ? (
+                            <strong aria-current="true">{one.name}</strong>
+                        ) : held ? (
+                            <span className="text-muted">{one.name}</span>
+                        ) : (
+                            <Link className="why" href={stageOf(job, stage, one.id)}>
+                                {one.name}
+                            </Link>
+                        )}
+                        <span className="text-muted text-[0.87rem]">
+                            {one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.feet} feet`}
+                        </span>
+                        <span className={`tone-${one.tone} font-semibold text-[0.87rem]`}>{one.word}</span>
+                    </li>
+                ))}
+            </ul>
         </nav>
+    );
+}
+
+/** One surface more, or one less. */
+export function SurfaceActs() {
+    const { job, data, may, edit } = useDesk();
+    const held = useHeld();
+    if (!may('update')) {
+        return null;
+    }
+    const copy = () =>
+        edit([{ plane: 'copy' }], (now: DeskData) => {
+            const added = now.surfaces.find((one) => data.surfaces.every((known) => known.id !== one.id));
+            router.visit(stageOf(job, 'surface', added?.id ?? null));
+        });
+    const remove = () => edit([{ plane: 'remove' }], () => router.visit(stageOf(job, 'surface', null)));
+    return (
+        <p className="mt-3 flex flex-wrap gap-2">
+            <button type="button" className="act act-small" disabled={held} onClick={() => void copy()}>
+                Add a plane like this
+            </button>
+            {data.surfaces.length > 1 && (
+                <button type="button" className="act act-small" disabled={held} onClick={() => void remove()}>
+                    Take this plane out
+                </button>
+            )}
+        </p>
     );
 }

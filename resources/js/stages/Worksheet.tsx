@@ -2,6 +2,7 @@ import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { SurfaceActs } from '@/desk/Surfaces';
 import { Issuing } from '@/stages/Issuing';
 import { PlaceLookup } from '@/stages/PlaceLookup';
 
@@ -244,6 +245,7 @@ function SurfaceSheet() {
                 rake by <Slot path="/surface/left_rake_overhang_m" />, the right by <Slot path="/surface/right_rake_overhang_m" />
                 .
             </Say>
+            <SurfaceActs />
             {data.fields['/surface/roof_kind']?.value === 'hip' && (
                 <Say>
                     Up to the ridge its left edge leans in by <Slot path="/surface/left_hip_m" />, its right by{' '}
