@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+
+/** A planner lays out the other side of the roof too, goes to and fro between the planes, and prints both. */
+final class SurfacesTest extends BrowserTestCase
+{
+    public function test_a_second_plane_is_added_changed_seen_beside_the_first_and_printed(): void
+    {
+        $user = $this->planner('Sorrel Sides');
+        $job = $this->exampleJob($user);
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/surface");
+        $this->press('Add a plane like this');
+        $this->seeText('19 modules, 32 feet', '[data-surface="plane-2"]');
+        $this->fill('/surface/name', 'Street side');
+        $this->fill('/surface/setbacks/left_m', '9 ft');
+        $this->seeText('Street side', '[data-surface="plane-2"]');
+        $this->seeText('1 stop', '[data-surface="plane-2"]');
+        $this->seeText('tight', '[data-surface="plane-1"]');
+        $this->assertAccessible('a plane of two');
+        self::assertSame(['9 ft', '36 in'], array_map(static fn (string $plane): string => $job->current()->surface($plane)->asTyped['/surface/setbacks/left_m'] ?? '', ['plane-2', 'plane-1']));
+        // The stages keep to the plane; a value that was refused holds one on it.
+        $this->element('nav[aria-label=Stages] a[href*="stage/modules"]')->click();
+        $this->seeText('Street side', '[aria-current=true]');
+        $this->fill('/block/rows', 'many', false);
+        $this->seeText('Roof', '[data-surface="plane-1"] span.text-muted');
+        $this->fill('/block/rows', '1', false);
+        $this->press('Take them out');
+        $this->seeText("Street side\n9 modules", '[data-surface="plane-2"]');
+        $this->element('[data-surface="plane-1"] a')->click();
+        $this->seeText('Roof', '[aria-current=true]');
+        self::assertCount(20, $this->browser->findElements(WebDriverBy::cssSelector('svg [data-module]')), 'with the place of the one taken out');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('Roof: 19 modules, 32 feet', 'main');
+        $this->seeText('Materials of all surfaces', 'main');
+        self::assertSame(['Roof', 'Street side'], array_map(static fn ($heading): string => $heading->getText(), $this->browser->findElements(WebDriverBy::cssSelector('main h2.border-t-2'))));
+        // What is open stands before anything else on the sheets of its plane.
+        $this->seeText('Open before anybody builds this', 'main');
+        $this->seeText('across the left setback', 'main');
+        $this->assertAccessible('crew sheets of two planes');
+        $this->visit("/jobs/{$job->id}/stage/surface?surface=plane-2");
+        $this->press('Take this plane out');
+        $this->element('h2');
+        $this->settled();
+        self::assertSame(['plane-1'], $job->current()->document()->ids());
+    }
+}
