@@ -16,6 +16,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/surface");
         $this->press('Add a plane like this');
+        $this->seeText('Plane 2', '[aria-current=true]');
         $this->seeText('19 modules, 32 feet', '[data-surface="plane-2"]');
         $this->fill('/surface/name', 'Street side');
         $this->fill('/surface/setbacks/left_m', '9 ft');

@@ -110,10 +110,12 @@ export default function Print({ job, views, paper, revision }: Props) {
                                 {paper !== 'calculation' && view.all_materials !== null && (
                                     <Materials title="Materials of all surfaces" materials={view.all_materials} />
                                 )}
-                                {views.map((one) => (
+                                {views.map((one, index) => (
                                     <DeskContext.Provider key={one.surface} value={deskOf(job.id, one)}>
                                         {views.length > 1 && (
-                                            <h2 className="mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem]">
+                                            <h2
+                                                className={`mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem] ${index > 0 ? 'break-before-page' : ''}`}
+                                            >
                                                 {one.fields['/surface/name']?.text}
                                             </h2>
                                         )}

@@ -17,7 +17,7 @@ export function Signing() {
         {
             subject: 'structure',
             value: data.summary.structure_digest,
-            text: 'The roof structure was judged for these loads on its members',
+            text: `The roof structure${data.surfaces.length > 1 ? ` under ${data.fields['/surface/name']?.text ?? ''}` : ''} was judged for these loads on its members`,
             done: data.summary.structure_signed_by,
         },
     ];
