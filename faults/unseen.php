@@ -7,5 +7,4 @@ declare(strict_types=1);
 return [
     'Coefficients.php 1' => 'the next look cuts the id where it belongs',
     'saves.ts 1' => 'what was joined goes again with the same values, which store nothing',
-    'saves.ts 2' => 'the strip tells the race; a form that waits for the answer is cleared',
 ];
