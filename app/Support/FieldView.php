@@ -7,7 +7,9 @@ namespace App\Support;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\SurveyAnswer;
 use Garnetine\Core\Document\Field;
+use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Document\Shape;
+use Garnetine\Core\Foot\Standoff;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Quantity\Quantity;
 use Garnetine\Core\Quantity\QuantityText;
@@ -35,7 +37,7 @@ final class FieldView
             '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
             '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins), '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
             '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1, '/site/en' => $design->site->en === null ? 0 : 1,
-            '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1, '/given' => $design->given === null ? 0 : 1,
+            '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0, '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1, '/given' => $design->given === null ? 0 : 1,
         ];
     }
 
@@ -64,11 +66,29 @@ final class FieldView
                     }
                 }
             } elseif (is_object($value) && !$value instanceof Quantity && !$value instanceof \BackedEnum) {
+                $kinds = Kinds::of($field->type);
+                if ($kinds !== []) {
+                    $fields["$pointer/kind"] = self::kind("$pointer/kind", (string) Kinds::nameOf($value::class), array_keys($kinds), $design, $texts);
+                }
                 self::walk($value, $pointer, $design, $texts, $fields);
             } elseif (!class_exists($field->type) || is_a($field->type, Quantity::class, true) || is_a($field->type, \BackedEnum::class, true)) {
                 $fields[$pointer] = self::field($field, $pointer, $value, $design, $texts);
             }
         }
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, mixed>
+     */
+    private static function kind(string $pointer, string $kind, array $kinds, Design $design, Texts $texts): array
+    {
+        return [
+            'kind' => 'choice', 'text' => $texts->choice($pointer, $kind), 'value' => $kind,
+            'choices' => array_map(static fn (string $one): array => ['value' => $one, 'text' => $texts->choice($pointer, $one)], $kinds),
+            'label' => $texts->field($pointer), 'optional' => false, 'example' => isset($design->origins[$pointer]),
+        ];
     }
 
     /** @return array<string, mixed> */

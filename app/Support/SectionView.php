@@ -20,20 +20,22 @@ final class SectionView
         }
         $surface = $plan->design->surface;
         $foot = $plan->design->kit->foot;
+        $flashing = $foot->flashing();
         $sizes = [
             'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->underlaymentThickness, 'shingles' => $surface->shingleThickness,
-            'base' => $foot->baseThickness, 'flashing' => $foot->flashingThickness, 'below' => $foot->flashingBelow, 'above' => $foot->flashingAbove, 'heel' => $foot->heel,
-            'rail_height' => $foot->railHeight, 'hole_offset' => $foot->holeOffset, 'length' => $plan->design->kit->lag->length, 'diameter' => $plan->design->kit->lag->diameter->size(),
+            'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above, 'heel' => $foot->base()->heel,
+            'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(), 'length' => $plan->design->kit->lag->length, 'diameter' => $plan->design->kit->lag->diameter->size(),
             'shank' => $lag->shank, 'thread_in_member' => $lag->threadInMember, 'over_member' => $lag->above,
-            'exposure' => Course::of($surface)?->exposure, 'cover' => $foot->makersCover,
+            'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing->makersCover,
         ];
         $printer = $plan->design->printer();
 
         return [
             'm' => array_map(static fn (?Length $size): ?float => $size?->toMetres(), $sizes),
             'text' => array_map(static fn (?Length $size): ?string => $size === null ? null : $printer->length($size->toMetres()), $sizes),
+            'on_deck' => $foot->sitsOnDeck(),
             'shank_hole' => $plan->design->kit->lag->shankHole,
-            'names' => ['foot' => $foot->name, 'lag' => $plan->design->kit->lag->name, 'sealant' => $plan->design->kit->sealant->name],
+            'names' => ['foot' => $foot->name(), 'lag' => $plan->design->kit->lag->name, 'sealant' => $plan->design->kit->sealant->name],
         ];
     }
 }

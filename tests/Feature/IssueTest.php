@@ -112,7 +112,7 @@ final class IssueTest extends TestCase
     public function test_a_plan_with_an_open_stop_holds_nowhere(): void
     {
         self::assertSame('Hand-over: 54 recalled values to confirm', app(JobList::class)->of($this->user)[0]['next']);
-        $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/kit/foot/makers_cover_m', 'typed' => '']]])->assertOk();
+        $this->postJson("/jobs/{$this->job->id}/designs", ['base' => $this->job->current()->id, 'edits' => [['path' => '/kit/foot/flashing/makers_cover_m', 'typed' => '']]])->assertOk();
         $view = $this->getJson("/jobs/{$this->job->id}/view")->assertOk();
         self::assertSame(['1 stop', 'fails'], [$view->json('summary.word'), $view->json('summary.tone')]);
         self::assertSame('1 stop', app(JobList::class)->of($this->user)[0]['word']);

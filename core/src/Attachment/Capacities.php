@@ -58,7 +58,7 @@ final readonly class Capacities
     public static function of(Design $design, ?LagInMember $lag): self
     {
         $rail = $design->kit->rail;
-        $foot = $design->kit->foot;
+        $foot = $design->kit->foot->limits();
         $bolt = $design->kit->bolt;
         $stress_Pa = $rail->allowableStress?->toSi() ?? INF;
 
@@ -69,11 +69,11 @@ final readonly class Capacities
             $rail->sectionModulusX->toSi() * $stress_Pa / (3 * $rail->elasticModulus->toSi() * $rail->secondMomentX->toSi()),
             $bolt->up?->toSi() ?? INF,
             $bolt->along?->toSi() ?? INF,
-            $foot->up?->toSi() ?? INF,
-            $foot->down?->toSi() ?? INF,
-            $foot->along?->toSi() ?? INF,
-            $foot->railHeight->toMetres(),
-            $foot->heel->toMetres(),
+            $foot->up_N,
+            $foot->down_N,
+            $foot->along_N,
+            $foot->railHeight_m,
+            $foot->heel_m,
             // A lag that grips nothing holds nothing, but the ratio must stay a number.
             max(1e-3, $lag?->withdrawal?->toSi() ?? 0.0),
             $lag->withdrawalIsEntered ?? false,

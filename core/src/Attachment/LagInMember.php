@@ -67,8 +67,8 @@ final readonly class LagInMember
         $shank_in = $value('unthreaded/'.self::lengthKey($lag->length));
         $tip_in = $value('tip/'.$lag->diameter->value);
         $thread_in = $length_in - $shank_in;
-        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->plus($surface->shingleThickness)->toInches();
-        $above_in = $gap_in + $foot->baseThickness->plus($foot->flashingThickness)->toInches();
+        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->toInches() + ($foot->sitsOnDeck() ? 0.0 : $surface->shingleThickness->toInches());
+        $above_in = $gap_in + $foot->base()->thickness->toInches() + ($foot->sitsOnDeck() ? 0.0 : $foot->flashing()->thickness->toInches());
         $depth_in = $surface->framing->depth->toInches();
         $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));
         $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
@@ -92,7 +92,7 @@ final readonly class LagInMember
             $withdrawal,
             $lag->pullOut !== null,
             $lateral,
-            $foot->lateral !== null,
+            $foot->base()->lateral !== null,
             $mode,
             $factor,
         );
@@ -129,10 +129,10 @@ final readonly class LagInMember
     private static function lateral(Design $design, Coefficients $coefficients, ?float $g, float $p_in, float $gap_in, float $factor): array
     {
         $foot = $design->kit->foot;
-        if ($foot->lateral !== null) {
-            return [$foot->lateral, null];
+        if ($foot->base()->lateral !== null) {
+            return [$foot->base()->lateral, null];
         }
-        if ($g === null || !Coefficients::has('nds_2018/lag', 'fes/'.$foot->plateMaterial->value) || $p_in <= 0) {
+        if ($g === null || !Coefficients::has('nds_2018/lag', 'fes/'.$foot->base()->material->value) || $p_in <= 0) {
             return [null, null];
         }
         $lag = $design->kit->lag->diameter;
@@ -141,8 +141,8 @@ final readonly class LagInMember
             bendingYield_psi: $coefficients->value('nds_2018/lag', 'fyb/'.$lag->value),
             memberBearing_psi: 11_200 * $g,
             memberBearing_in: $p_in,
-            plateBearing_psi: $coefficients->value('nds_2018/lag', 'fes/'.$foot->plateMaterial->value),
-            plateThickness_in: $foot->baseThickness->toInches(),
+            plateBearing_psi: $coefficients->value('nds_2018/lag', 'fes/'.$foot->base()->material->value),
+            plateThickness_in: $foot->base()->thickness->toInches(),
             gap_in: $gap_in,
             reductionIv: $coefficients->value('nds_2018/lag', 'rd/iv'),
         );

@@ -82,7 +82,7 @@ final readonly class Becauses
             'clamp' => $this->clamp(),
             'lines' => new Because('lines', [], 'common practice, no source', children: [
                 $this->input('/surface/lower_butt_m'), $this->input('/surface/upper_butt_m'), $this->input('/surface/courses_between'),
-                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing_below_m'), $this->input('/kit/foot/flashing_above_m'), $this->input('/kit/foot/makers_cover_m'),
+                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing/below_m'), $this->input('/kit/foot/flashing/above_m'), $this->input('/kit/foot/flashing/makers_cover_m'),
             ]),
             default => null,
         };
@@ -128,7 +128,7 @@ final readonly class Becauses
             'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(), 'above_m' => $lag->above->toMetres(),
             'shank_m' => $lag->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
         ], 'NDS 2018, §12.2.1 and Appendix L2; recalled', 'high', children: [
-            $this->input('/kit/lag/length_m'), $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/flashing_thickness_m'),
+            $this->input('/kit/lag/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
             $this->input('/surface/shingle_thickness_m'), $this->input('/surface/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
         ]);
 
@@ -146,10 +146,10 @@ final readonly class Becauses
                 ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g(), $thread]),
             },
             'lateral' => $lag->lateral === null ? null : ($lag->lateralIsMakers
-                ? new Because('lateral_makers', ['value_N' => $lag->lateral->toSi(), 'document' => $this->plan->design->kit->foot->lateralDocument ?? ''], children: [$this->input('/kit/foot/lateral_N')])
+                ? new Because('lateral_makers', ['value_N' => $lag->lateral->toSi(), 'document' => $this->plan->design->kit->foot->base()->lateralDocument ?? ''], children: [$this->input('/kit/foot/base/lateral_N')])
                 : new Because('lateral_gap', [
                     'value_N' => $lag->lateral->toSi(), 'gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'factor' => $lag->penetrationFactor,
-                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g(), $this->input('/kit/foot/base_thickness_m'), $this->input('/kit/foot/plate_material')])),
+                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g(), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/base/material')])),
             default => null,
         };
     }
@@ -338,8 +338,8 @@ final readonly class Becauses
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
             $children[] = new Because('lag_tension', [
                 'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'along_N' => $verdict->along_N,
-                'rail_height_m' => $this->plan->design->kit->foot->railHeight->toMetres(), 'heel_m' => $this->plan->design->kit->foot->heel->toMetres(),
-            ], 'statics: the foot is a lever about its downslope heel', children: [$this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/heel_m')]);
+                'rail_height_m' => $this->plan->design->kit->foot->limits()->railHeight_m, 'heel_m' => $this->plan->design->kit->foot->limits()->heel_m,
+            ], 'statics: the foot is a lever about its downslope heel', children: [$this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/base/heel_m')]);
         }
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Design;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Field;
+use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Document\Writer;
@@ -146,11 +147,14 @@ final class Edits
      */
     private static function typed(array $document, string $path, array $keys, mixed $typed): array
     {
-        $field = self::field($path, $keys);
         if (!is_string($typed)) {
             throw DocumentInvalid::at($path, 'a text', get_debug_type($typed));
         }
         $text = trim($typed);
+        if (end($keys) === Kinds::KEY && count($keys) > 1) {
+            return self::ofKind($document, $path, $keys, $text);
+        }
+        $field = self::field($document, $path, $keys);
         if ($text === '' && $field->optional) {
             return self::forgotten(self::put($document, $path, $keys, null), $path);
         }
@@ -178,6 +182,34 @@ final class Edits
         };
 
         return self::put($document, $path, $keys, $value);
+    }
+
+    /**
+     * Another kind of thing in the same place: it keeps what both have, and what was typed for it.
+     *
+     * @param array<mixed> $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<mixed>
+     */
+    private static function ofKind(array $document, string $path, array $keys, string $kind): array
+    {
+        $at = array_slice($keys, 0, -1);
+        $now = $document;
+        foreach ($at as $key) {
+            $now = is_array($now) ? $now[$key] ?? null : null;
+        }
+        $there = '/'.implode('/', $at);
+        $kinds = $at === [] ? [] : Kinds::of(self::field($document, $there, $at)->type);
+        if (!is_array($now) || !isset($kinds[$kind])) {
+            throw DocumentInvalid::at($path, $kinds === [] ? 'a place that a design has' : 'one of '.implode(', ', array_keys($kinds)), '"'.mb_strimwidth($kind, 0, 40, '…').'"');
+        }
+        $kept = [Kinds::KEY => $kind] + array_intersect_key($now, Shape::of($kinds[$kind])->fields);
+        foreach (array_keys(array_diff_key($now, $kept)) as $gone) {
+            $document = self::forgotten($document, "$there/$gone");
+        }
+
+        return self::put($document, $there, $at, $kept);
     }
 
     /**
@@ -226,15 +258,18 @@ final class Edits
     }
 
     /**
-     * The rule for the value at a path.
+     * The rule for the value at a path; where several kinds of things may stand, by the one that stands there.
      *
+     * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      */
-    private static function field(string $path, array $keys): Field
+    private static function field(array $document, string $path, array $keys): Field
     {
+        $there = $document;
         $class = Design::class;
         $field = null;
         foreach ($keys as $key) {
+            $there = is_array($there) ? $there[$key] ?? null : null;
             if ($field !== null && ($field->items !== null || ($field->keyed !== null && $field->keyed->of !== null)) && $class === null) {
                 $class = $field->items->of ?? $field->keyed?->of;
                 continue;
@@ -243,7 +278,9 @@ final class Edits
             if ($field === null) {
                 throw DocumentInvalid::at($path, 'a place that a design has', 'an unknown one');
             }
-            $class = class_exists($field->type) && Shape::dimension($field->type) === null && !enum_exists($field->type) ? $field->type : null;
+            $kind = is_array($there) ? $there[Kinds::KEY] ?? null : null;
+            $class = is_string($kind) ? Kinds::of($field->type)[$kind] ?? null : null;
+            $class ??= class_exists($field->type) && Shape::dimension($field->type) === null && !enum_exists($field->type) ? $field->type : null;
         }
 
         return $field;

@@ -43,7 +43,7 @@ enum ExampleRail: string
             '/kit/bolt/name' => "$name bolt", '/kit/bolt/document' => self::DOCUMENT, '/kit/bolt/up_N' => $boltUp * $pound, '/kit/bolt/along_N' => $boltAlong * $pound,
         ] + ($this !== self::Light ? [] : [
             '/kit/foot/name' => "$name foot, one lag", '/kit/foot/document' => self::DOCUMENT, '/kit/foot/up_N' => 520 * $pound, '/kit/foot/down_N' => 1_200 * $pound, '/kit/foot/along_N' => 330 * $pound,
-            '/kit/foot/rail_height_m' => 3 * $inch, '/kit/foot/heel_m' => 1.5 * $inch,
+            '/kit/foot/rail_height_m' => 3 * $inch, '/kit/foot/base/heel_m' => 1.5 * $inch,
         ]);
     }
 }

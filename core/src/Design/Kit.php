@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Range;
+use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Quantity\Mass;
 
 /** The parts used, embedded by value. */

@@ -10,7 +10,7 @@ use Garnetine\Core\Document\DocumentInvalid;
 final class Typical
 {
     /** Parts of a design that may be open; all else that can be added to is a list. */
-    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given'];
+    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/kit/foot/post'];
 
     /**
      * An entry with an id of its own.
@@ -39,6 +39,8 @@ final class Typical
             '/surface/no_work_rectangles' => ['id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524],
             '/surface/no_work_circles' => ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 3.048, 'y_m' => 1.524, 'diameter_m' => 0.1016, 'clearance_m' => 0.1524],
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
+            // It can only lower what the foot bears along the slope.
+            '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
             '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
             '/block/pins' => ['line' => 'A', 'member' => 1],
             '/block/bars' => ['member' => 1, 'line' => null],

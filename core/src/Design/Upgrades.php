@@ -62,6 +62,41 @@ final class Upgrades
         return $upgraded;
     }
 
+    /** Where values of a foot stand since it is of a kind, with a base and a flashing. */
+    private const FOOT = [
+        'base_thickness_m' => 'base/thickness_m', 'plate_material' => 'base/material', 'heel_m' => 'base/heel_m', 'lateral_N' => 'base/lateral_N', 'lateral_document' => 'base/lateral_document',
+        'flashing_thickness_m' => 'flashing/thickness_m', 'flashing_width_m' => 'flashing/width_m', 'flashing_below_m' => 'flashing/below_m', 'flashing_above_m' => 'flashing/above_m',
+        'makers_cover_m' => 'flashing/makers_cover_m',
+    ];
+
+    /** The pointer of version 4, within the design of a surface, to what one of version 3 led to. */
+    private static function moved(string $pointer): string
+    {
+        foreach (self::FOOT as $from => $to) {
+            if ($pointer === "/kit/foot/$from") {
+                return "/kit/foot/$to";
+            }
+        }
+
+        return (string) preg_replace(['~^/penetrations/~', '~^/rules/(pins|bars)/~'], ['/surface/penetrations/', '/block/$1/'], $pointer);
+    }
+
+    private static function kit(mixed $kit): mixed
+    {
+        if (!$kit instanceof \stdClass || !($kit->foot ?? null) instanceof \stdClass) {
+            return $kit;
+        }
+        $foot = get_object_vars($kit->foot);
+        $parts = ['base' => [], 'flashing' => []];
+        foreach (array_intersect_key(self::FOOT, $foot) as $from => $to) {
+            [$part, $key] = explode('/', $to);
+            $parts[$part][$key] = $foot[$from];
+        }
+        $kit->foot = (object) (['kind' => 'flashed_foot', 'base' => (object) $parts['base'], 'flashing' => (object) $parts['flashing']] + array_diff_key($foot, self::FOOT));
+
+        return $kit;
+    }
+
     /** Version 4: surfaces, blocks, modules and kits by ids, holes with their surface, pins and bars with their block; what was signed stays signed. */
     private static function toFour(\stdClass $document): \stdClass
     {
@@ -93,15 +128,14 @@ final class Upgrades
         $upgraded->surfaces = (object) ['plane-1' => $surface];
         $upgraded->blocks = (object) ['plane-1' => $block];
         $upgraded->modules = (object) ['module-1' => $document->module ?? null];
-        $upgraded->kits = (object) ['kit-1' => $document->kit ?? null];
+        $upgraded->kits = (object) ['kit-1' => self::kit($copy('kit'))];
         $upgraded->rules = $rules;
         unset($upgraded->surface, $upgraded->block, $upgraded->module, $upgraded->kit, $upgraded->penetrations);
         foreach (['as_typed', 'origins'] as $map) {
             if (($document->{$map} ?? null) instanceof \stdClass) {
                 $places = [];
                 foreach (get_object_vars($document->{$map}) as $pointer => $value) {
-                    $moved = (string) preg_replace(['~^/penetrations/~', '~^/rules/(pins|bars)/~'], ['/surface/penetrations/', '/block/$1/'], (string) $pointer);
-                    $places[$part->inJob($moved)] = $value;
+                    $places[$part->inJob(self::moved((string) $pointer))] = $value;
                 }
                 $upgraded->{$map} = (object) $places;
             }

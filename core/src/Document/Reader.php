@@ -119,6 +119,10 @@ final class Reader
         if (class_exists($field->type)) {
             return $this->object($field->type, $given, $path);
         }
+        $kinds = Kinds::of($field->type);
+        if ($kinds !== []) {
+            return $this->kind($kinds, $given, $path);
+        }
 
         return match ($field->type) {
             'bool' => is_bool($given) ? $given : $this->fault($path, 'true or false', $given),
@@ -127,6 +131,22 @@ final class Reader
             'string' => $this->text($field->text ?? new Text(), $given, $path),
             default => throw new \LogicException('No rule for type '.$field->type),
         };
+    }
+
+    /** @param array<string, class-string> $kinds */
+    private function kind(array $kinds, mixed $given, string $path): ?object
+    {
+        if (!$given instanceof \stdClass) {
+            return $this->fault($path, 'an object', $given);
+        }
+        $name = $given->{Kinds::KEY} ?? null;
+        if (!is_string($name) || !isset($kinds[$name])) {
+            return $this->fault("$path/".Kinds::KEY, 'one of '.implode(', ', array_keys($kinds)), $name);
+        }
+        $rest = clone $given;
+        unset($rest->{Kinds::KEY});
+
+        return $this->object($kinds[$name], $rest, $path);
     }
 
     private function number(Field $field, mixed $given, string $path): ?float
@@ -212,6 +232,9 @@ final class Reader
         $dimension = Shape::dimension($field->type);
         if ($dimension !== null || $field->type === 'int' || $field->type === 'float') {
             return self::expectedNumber($field, $dimension);
+        }
+        if (Kinds::of($field->type) !== []) {
+            return 'an object';
         }
         if (is_a($field->type, \BackedEnum::class, true)) {
             return 'one of '.implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $field->type::cases()));

@@ -27,7 +27,7 @@ final class Schema
     /**
      * @param class-string $class
      *
-     * @return array<string, mixed>
+     * @return array{type: string, properties: array<string, mixed>, required: list<string>, additionalProperties: bool}
      */
     private function object(string $class): array
     {
@@ -64,8 +64,16 @@ final class Schema
             'int' => self::number($field, 'integer'),
             'bool' => ['type' => 'boolean'],
             'string' => self::text($field->text ?? new Text()),
-            default => class_exists($field->type) ? $this->reference($field->type) : throw new \LogicException('No schema for '.$field->type),
+            default => class_exists($field->type) ? $this->reference($field->type) : $this->kinds($field->type),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private function kinds(string $type): array
+    {
+        $kinds = Kinds::of($type);
+
+        return $kinds === [] ? throw new \LogicException("No schema for $type") : ['oneOf' => array_values(array_map($this->reference(...), $kinds))];
     }
 
     /** @return array<string, mixed> */
@@ -107,7 +115,9 @@ final class Schema
         $name = substr((string) strrchr($class, '\\'), 1);
         if (!isset($this->definitions[$name])) {
             $this->definitions[$name] = [];
-            $this->definitions[$name] = $this->object($class);
+            $object = $this->object($class);
+            $kind = Kinds::nameOf($class);
+            $this->definitions[$name] = $kind === null ? $object : ['properties' => [Kinds::KEY => ['const' => $kind]] + $object['properties'], 'required' => [Kinds::KEY, ...$object['required']]] + $object;
         }
 
         return ['$ref' => '#/$defs/'.$name];

@@ -12,7 +12,8 @@ final class Writer
     /** @return array<string, mixed> */
     public static function toArray(object $document): array
     {
-        $written = [];
+        $kind = Kinds::nameOf($document::class);
+        $written = $kind === null ? [] : [Kinds::KEY => $kind];
         foreach (Shape::of($document::class)->fields as $key => $field) {
             if (!$field->hasUsual || $document->{$field->property} !== $field->usual) {
                 $written[$key] = self::value($document->{$field->property}, $field);

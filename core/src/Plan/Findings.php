@@ -50,8 +50,10 @@ final class Findings
         $needed = [
             '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
             '/kit/clamp/along_N' => $kit->clamp->along, '/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along,
-            '/kit/foot/up_N' => $kit->foot->up, '/kit/foot/down_N' => $kit->foot->down, '/kit/foot/along_N' => $kit->foot->along,
         ];
+        foreach ($kit->foot->allowables() as $key => $allowable) {
+            $needed["/kit/foot/$key"] = $allowable;
+        }
         foreach ($needed as $at => $allowable) {
             if ($allowable === null) {
                 $findings[] = Finding::of(Code::AllowableMissing, $at, ['what' => $at]);
@@ -90,11 +92,11 @@ final class Findings
             $findings[] = Finding::of(Code::PullOutUndocumented, '/kit/lag/document');
         }
         if ($lag->lateral === null) {
-            $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/lateral_N', ['material' => $design->kit->foot->plateMaterial->value]);
+            $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/base/lateral_N', ['material' => $design->kit->foot->base()->material->value]);
         } elseif (!$lag->lateralIsMakers) {
-            $findings[] = Finding::of(Code::LateralByGap, '/kit/foot/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
-        } elseif (trim($design->kit->foot->lateralDocument ?? '') === '') {
-            $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/lateral_document');
+            $findings[] = Finding::of(Code::LateralByGap, '/kit/foot/base/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
+        } elseif (trim($design->kit->foot->base()->lateralDocument ?? '') === '') {
+            $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/base/lateral_document');
         }
 
         return $findings;

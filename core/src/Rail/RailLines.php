@@ -41,8 +41,8 @@ final readonly class RailLines
                 'lower_m' => $design->surface->lowerButt->toMetres(), 'upper_m' => $design->surface->upperButt->toMetres(),
             ]);
         }
-        if ($design->kit->foot->makersCover === null) {
-            $findings[] = Finding::of(Code::MakersCoverMissing, '/kit/foot/makers_cover_m', ['foot' => $design->kit->foot->name]);
+        if ($design->kit->foot->flashing()->makersCover === null) {
+            $findings[] = Finding::of(Code::MakersCoverMissing, '/kit/foot/flashing/makers_cover_m', ['foot' => $design->kit->foot->name()]);
         }
         $zones = self::zones($design);
         if ($zones === []) {
@@ -75,7 +75,7 @@ final readonly class RailLines
         $block = $design->block;
         $length_m = $design->module->length->toMetres();
         $low_m = $block->y->toMetres() + ($row - 1) * ($length_m + $block->rowGap->toMetres());
-        $hole_m = $design->kit->foot->holeOffset->toMetres();
+        $hole_m = $design->kit->foot->holeOffset()->toMetres();
         $wish_m = self::DEFAULT_SHARE * $length_m;
         $step_m = $design->units->roofMark_m();
         $best = null;
@@ -124,19 +124,19 @@ final readonly class RailLines
         if ($course === null) {
             return [];
         }
-        $foot = $design->kit->foot;
+        $flashing = $design->kit->foot->flashing();
         $above_m = $course->aboveButt_m($holeY_m);
         $faults = [];
-        if ($above_m < $foot->flashingBelow->toMetres() - 1e-6) {
-            $faults['plate_below_butt'] = $foot->flashingBelow->toMetres() - $above_m;
+        if ($above_m < $flashing->below->toMetres() - 1e-6) {
+            $faults['plate_below_butt'] = $flashing->below->toMetres() - $above_m;
         }
-        if ($foot->makersCover !== null) {
-            $short_m = $course->exposure->plus($foot->makersCover)->toMetres() - $above_m - $foot->flashingAbove->toMetres();
+        if ($flashing->makersCover !== null) {
+            $short_m = $course->exposure->plus($flashing->makersCover)->toMetres() - $above_m - $flashing->above->toMetres();
             if ($short_m > 1e-6) {
                 $faults['cover_short'] = $short_m;
             }
         }
-        if ($course->inNailBand($holeY_m + $foot->flashingAbove->toMetres())) {
+        if ($course->inNailBand($holeY_m + $flashing->above->toMetres())) {
             $faults['plate_in_nails'] = 0.0;
         }
 
@@ -153,8 +153,8 @@ final readonly class RailLines
         foreach (self::courseFaults($design, $course, $line->holeY_m) as $code => $by_m) {
             $values = ['line' => $line->letter, 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]);
             $findings[] = $code === 'plate_in_nails'
-                ? Finding::of(Code::PlateInNails, '/kit/foot/flashing_above_m', $values)
-                : Finding::of(Code::from($code), '/kit/foot/flashing_below_m', $values);
+                ? Finding::of(Code::PlateInNails, '/kit/foot/flashing/above_m', $values)
+                : Finding::of(Code::from($code), '/kit/foot/flashing/below_m', $values);
         }
 
         return $findings;

@@ -26,7 +26,7 @@ final readonly class HoleLedger
                 $holes[] = [
                     'id' => $plan->run->id.'-'.($place + 1), 'kind' => 'attachment', 'run' => $plan->run->id, 'member' => $plan->run->members[$plan->picks[$place]],
                     'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m, 'above_butt_m' => $plan->run->line->aboveButt_m,
-                    'state' => 'planned', 'method' => 'flashed_foot', 'note' => '',
+                    'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
             }
         }

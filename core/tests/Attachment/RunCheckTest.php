@@ -59,7 +59,7 @@ final class RunCheckTest extends TestCase
         $checked = 0;
         $weakFoot = ['/kit/foot/up_N' => 2600.0, '/kit/rail/splice_moment_Nm' => null];
         $weakLag = ['/kit/foot/up_N' => 20e3, '/kit/bolt/up_N' => 20e3, '/kit/foot/along_N' => 20e3, '/kit/bolt/along_N' => 20e3];
-        $snow = str_starts_with($standard, 'as') ? ['/kit/lag/pull_out_N' => 1500.0] : ['/site/ground_snow_Pa' => 3000.0, '/site/wind_speed_m_per_s' => 43.0, '/kit/foot/lateral_N' => 500.0];
+        $snow = str_starts_with($standard, 'as') ? ['/kit/lag/pull_out_N' => 1500.0] : ['/site/ground_snow_Pa' => 3000.0, '/site/wind_speed_m_per_s' => 43.0, '/kit/foot/base/lateral_N' => 500.0];
         foreach ([0.0, 25.0] as $pitch) {
             foreach ([$weakFoot, $weakLag, $weakLag + $snow, ['/kit/rail/section_modulus_x_m3' => 1.2e-6] + $snow] as $kit) {
                 $scenario = Scenario::to($standard)->with('/block/columns', 4)->with('/block/left_out', [])->with('/block/y_m', 0.95);
@@ -134,7 +134,7 @@ final class RunCheckTest extends TestCase
         self::assertSame(Link::Bolt, self::weakest($strong->with('/kit/bolt/up_N', $newtons(500))->design()));
         self::assertSame(Link::FootDown, self::weakest($strong->with('/kit/foot/down_N', $newtons(250))->design()));
         self::assertSame(Link::FootAlong, self::weakest($strong->with('/kit/foot/along_N', $newtons(120))->design()));
-        self::assertSame(Link::LagCombined, self::weakest($strong->with('/kit/foot/lateral_N', $newtons(150))->design()));
+        self::assertSame(Link::LagCombined, self::weakest($strong->with('/kit/foot/base/lateral_N', $newtons(150))->design()));
     }
 
     public function test_snow_alone_pulls_the_lag_above_23_degrees_with_this_lever(): void

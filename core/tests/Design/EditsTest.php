@@ -49,9 +49,9 @@ final class EditsTest extends TestCase
 
     public function test_an_empty_text_clears_what_may_be_left_open(): void
     {
-        $design = Edits::apply(Scenario::of()->design(), [['path' => '/kit/foot/lateral_N', 'typed' => '']]);
+        $design = Edits::apply(Scenario::of()->design(), [['path' => '/kit/foot/base/lateral_N', 'typed' => '']]);
         self::assertNull($design->kit->foot->lateral);
-        self::assertArrayNotHasKey('/kit/foot/lateral_N', $design->asTyped);
+        self::assertArrayNotHasKey('/kit/foot/base/lateral_N', $design->asTyped);
     }
 
     public function test_modules_are_taken_out_and_put_back(): void

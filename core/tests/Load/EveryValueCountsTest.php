@@ -208,7 +208,7 @@ final class EveryValueCountsTest extends TestCase
         }
         foreach ([['1/4', 0.0762], ['5/16', 0.1016], ['3/8', 0.127]] as [$diameter, $length_m]) {
             foreach (['steel_a36', 'steel_a653_33'] as $plate) {
-                yield "lag $diameter on $plate" => $asce->with('/kit/lag/diameter', $diameter)->with('/kit/lag/length_m', $length_m)->with('/kit/foot/lateral_N', null)->with('/kit/foot/plate_material', $plate)->with('/surface/framing/depth_m', 0.14);
+                yield "lag $diameter on $plate" => $asce->with('/kit/lag/diameter', $diameter)->with('/kit/lag/length_m', $length_m)->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', $plate)->with('/surface/framing/depth_m', 0.14);
             }
         }
         foreach ([1, 1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 9, 10, 12] as $length_in) {

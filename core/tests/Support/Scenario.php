@@ -159,7 +159,7 @@ final readonly class Scenario
             ->with('/kit/foot/up_N', $between(1500, 4500))->with('/kit/foot/along_N', $between(900, 2500))->with('/kit/foot/down_N', $between(3500, 8000))
             ->with('/kit/clamp/grips_both_rails', mt_rand(0, 3) > 0);
         if (mt_rand(0, 1) === 0) {
-            $scenario = $scenario->with('/kit/foot/lateral_N', null)->with('/kit/foot/plate_material', 'steel_a36');
+            $scenario = $scenario->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', 'steel_a36');
         }
 
         return $scenario;

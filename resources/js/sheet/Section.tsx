@@ -39,7 +39,9 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
         const points = [low, high, [high[0], base + half] as const, [from, base + 2 * half] as const];
         return points.map(([u, v]) => `${x(u).toFixed(1)},${y(v).toFixed(1)}`).join(' ');
     };
-    const shaft = layersTop + m.base + m.flashing;
+    // A standoff is seated on the deck; its post comes through the flashing.
+    const seat = section.on_deck ? deckTop + m.underlayment : layersTop + m.flashing;
+    const shaft = seat + m.base;
     const tip = shaft - m.length;
     const threadTop = tip + (m.length - m.shank);
     const radius = m.diameter / 2;
@@ -108,7 +110,7 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                             <polygon key={index} points={course(index)} fill="var(--color-module)" fillOpacity={0.85} />
                         ))}
                     <path
-                        d={`M${x(-m.heel)} ${y(layersTop + m.flashing)}H${x(m.heel)}V${y(shaft)}H${x(-m.hole_offset + 0.008)}V${y(deckTop + m.rail_height - 0.012)}H${x(-m.hole_offset - 0.008)}V${y(shaft)}H${x(-m.heel)}Z`}
+                        d={`M${x(-m.heel)} ${y(seat)}H${x(m.heel)}V${y(shaft)}H${x(-m.hole_offset + 0.008)}V${y(deckTop + m.rail_height - 0.012)}H${x(-m.hole_offset - 0.008)}V${y(shaft)}H${x(-m.heel)}Z`}
                         fill="var(--color-paper)"
                     />
                     <rect
@@ -150,8 +152,8 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                     <line
                         x1={x(-2.6 * radius)}
                         x2={x(2.6 * radius)}
-                        y1={y(layersTop)}
-                        y2={y(layersTop)}
+                        y1={y(section.on_deck ? seat : layersTop)}
+                        y2={y(section.on_deck ? seat : layersTop)}
                         stroke="var(--color-verdigris)"
                         strokeWidth={3}
                     />

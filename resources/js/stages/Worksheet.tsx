@@ -3,8 +3,10 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { SurfaceActs } from '@/desk/Surfaces';
+import { FootSentence } from '@/stages/FootSentence';
 import { Issuing } from '@/stages/Issuing';
 import { PlaceLookup } from '@/stages/PlaceLookup';
+import { AddButton, RemoveButton, Say } from '@/stages/parts';
 
 /** The worksheet of a stage: what is known, said as the crew would say it, with the values edited in place. */
 export function Worksheet({ stage }: { stage: string }) {
@@ -26,10 +28,6 @@ export function Worksheet({ stage }: { stage: string }) {
         default:
             return <HandoverSheet />;
     }
-}
-
-function Say({ children }: { children: React.ReactNode }) {
-    return <p className="mt-2.5 leading-[1.7]">{children}</p>;
 }
 
 function SiteSheet() {
@@ -360,16 +358,6 @@ function SurfaceSheet() {
     );
 }
 
-function AddButton({ path, children }: { path: string; children: React.ReactNode }) {
-    const { edit } = useDesk();
-    return <EditAct onClick={() => void edit([{ path, add: true }])}>{children}</EditAct>;
-}
-
-function RemoveButton({ path }: { path: string }) {
-    const { edit } = useDesk();
-    return <EditAct onClick={() => void edit([{ path, remove: true }])}>take out</EditAct>;
-}
-
 function ModulesSheet() {
     const { data, edit, may } = useDesk();
     return (
@@ -496,20 +484,14 @@ function AttachmentsSheet() {
                 if it holds: <Slot path="/rules/last_bay_may_be_longer" />.
             </Say>
             <OwnPlaces />
-            <Say>
-                Each “<Slot path="/kit/foot/name" />” bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
-                <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
-                by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
-                heel <Slot path="/kit/foot/heel_m" /> from the lag; base <Slot path="/kit/foot/base_thickness_m" /> of{' '}
-                <Slot path="/kit/foot/plate_material" />.
-            </Say>
+            <FootSentence />
             <Say>
                 Capacities of the kit are entered as <Slot path="/kit/capacities" />. The lag is <Slot path="/kit/lag/name" />,
                 held against pulling out by <Slot path="/kit/lag/pull_out_N" open="what is computed" />,{' '}
                 <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />. Shank hole{' '}
                 <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the maker allows{' '}
-                <Slot path="/kit/foot/lateral_N" open="nothing" /> (
-                <Slot path="/kit/foot/lateral_document" open="no document" />
+                <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
+                <Slot path="/kit/foot/base/lateral_document" open="no document" />
                 ).
             </Say>
             <Say>
@@ -623,7 +605,7 @@ function RailsSheet() {
 }
 
 /** The steps that every foot goes through, of all the steps of the job. */
-const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal'];
+const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal_flashed_foot', 'seal_standoff'];
 
 function HolesSheet() {
     const { data } = useDesk();
@@ -632,10 +614,10 @@ function HolesSheet() {
             <h2 className="text-[1.2rem]">Holes</h2>
             <Say>
                 The hole lies <Slot path="/kit/foot/hole_offset_m" /> above the rail; the flashing,{' '}
-                <Slot path="/kit/foot/flashing_width_m" /> wide and <Slot path="/kit/foot/flashing_thickness_m" /> thick, reaches{' '}
-                <Slot path="/kit/foot/flashing_below_m" /> below it and <Slot path="/kit/foot/flashing_above_m" /> above. The
-                maker wants <Slot path="/kit/foot/makers_cover_m" open="(missing)" /> under the course above; the slot gives{' '}
-                <Slot path="/kit/foot/slot_m" /> each way.
+                <Slot path="/kit/foot/flashing/width_m" /> wide and <Slot path="/kit/foot/flashing/thickness_m" /> thick, reaches{' '}
+                <Slot path="/kit/foot/flashing/below_m" /> below it and <Slot path="/kit/foot/flashing/above_m" /> above. The
+                maker wants <Slot path="/kit/foot/flashing/makers_cover_m" open="(missing)" /> under the course above; the slot
+                gives <Slot path="/kit/foot/slot_m" /> each way.
             </Say>
             <Say>
                 Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.

@@ -233,6 +233,8 @@ export type DeskData = Planned & {
         m: Record<SectionSize, number> & { exposure: number | null; cover: number | null };
         text: Record<SectionSize, string> & { exposure: string | null; cover: string | null };
         shank_hole: boolean;
+        /** Whether the base stands on the deck, the shingles cut around it. */
+        on_deck: boolean;
         names: { foot: string; lag: string; sealant: string };
     } | null;
     cutting: {

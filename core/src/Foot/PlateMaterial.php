@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Design;
+namespace Garnetine\Core\Foot;
 
 /** What the foot is made of where the lag goes through. */
 enum PlateMaterial: string

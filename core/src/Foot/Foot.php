@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Foot;
+
+use Garnetine\Core\Quantity\Force;
+use Garnetine\Core\Quantity\Length;
+
+/**
+ * What holds a rail to the roof at one place, of one of several kinds; each is a class that says what the checks, the sealing and
+ * the crew need to know of it. Allowables are for one foot, as its document gives them.
+ */
+interface Foot
+{
+    /** Classes by the name of their kind in a design. */
+    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'standoff' => Standoff::class];
+
+    public function name(): string;
+
+    public function document(): string;
+
+    /**
+     * What a foot must be given before it counts, by its key: null where it is still missing.
+     *
+     * @return array<string, Force|null>
+     */
+    public function allowables(): array;
+
+    /** What it bears upward, downward and along the slope, infinite where nothing was given: with all that is its own, as a post. */
+    public function limits(): FootLimits;
+
+    public function base(): FootBase;
+
+    public function flashing(): Flashing;
+
+    /** Adjustment up and down the slope, each way. */
+    public function slot(): Length;
+
+    /** Height of the hole over the rail's axis along the slope; below it is negative. */
+    public function holeOffset(): Length;
+
+    /** Whether its base stands on the deck, with the shingles cut around it, not on top of them under its flashing. */
+    public function sitsOnDeck(): bool;
+
+    /** How its hole is sealed, by the name of the step. */
+    public function sealing(): string;
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Foot;
+
+/** What one foot bears by itself, in numbers for the checks; infinite where no allowable was entered, which is a stop. */
+final readonly class FootLimits
+{
+    public function __construct(
+        public float $up_N,
+        public float $down_N,
+        public float $along_N,
+        /** Height of the rail's axis over what the base stands on, h. */
+        public float $railHeight_m,
+        /** From the fastener to the downslope heel, e. */
+        public float $heel_m,
+    ) {
+    }
+}

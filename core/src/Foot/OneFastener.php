@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Foot;
+
+use Garnetine\Core\Quantity\Length;
+
+/** What feet have in common that one fastener holds: a lever about the downslope heel, a flashing, one row of allowables. */
+trait OneFastener
+{
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function document(): string
+    {
+        return $this->document;
+    }
+
+    public function allowables(): array
+    {
+        return ['up_N' => $this->up, 'down_N' => $this->down, 'along_N' => $this->along];
+    }
+
+    public function base(): FootBase
+    {
+        return $this->base;
+    }
+
+    public function flashing(): Flashing
+    {
+        return $this->flashing;
+    }
+
+    public function slot(): Length
+    {
+        return $this->slot;
+    }
+
+    public function holeOffset(): Length
+    {
+        return $this->holeOffset;
+    }
+
+    private function bearing(float $along_N): FootLimits
+    {
+        return new FootLimits($this->up?->toSi() ?? INF, $this->down?->toSi() ?? INF, $along_N, $this->railHeight->toMetres(), $this->base->heel->toMetres());
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Foot;
+
+use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Kinds;
+use Garnetine\Core\Foot\Foot;
+use Garnetine\Core\Foot\Standoff;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\PlanDocument;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Tests\Support\Scenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Feet of several kinds: what each bears, what its fastener passes, how it is sealed, and that one more is only a class. */
+final class FeetTest extends TestCase
+{
+    private const LB = 4.4482216153;
+
+    protected function tearDown(): void
+    {
+        Kinds::remove(Foot::class, 'pad_foot');
+    }
+
+    /** @return list<float> What every foot of a plan is held against along the slope and up, in N */
+    private static function held(Plan $plan, Link $link): array
+    {
+        $held = [];
+        foreach ($plan->supports as $run) {
+            foreach ($run->wholeVerdict()->attachments ?? [] as $foot) {
+                foreach ($foot->links as $one) {
+                    if ($one->link === $link) {
+                        $held[(string) round($one->capacity_si, 6)] = $one->capacity_si;
+                    }
+                }
+            }
+        }
+
+        return array_values($held);
+    }
+
+    private static function standoff(bool $withPost = false): Design
+    {
+        // 1,100, 2,400 and 650 lb at 4 in over the deck with a heel of 2 in: the heavy one of the made-up rails.
+        return Edits::apply(Scenario::of()->design(), [
+            ['path' => '/kit/foot/kind', 'typed' => 'standoff'], ['path' => '/kit/foot/up_N', 'typed' => '1100 lb'], ['path' => '/kit/foot/down_N', 'typed' => '2400 lb'], ['path' => '/kit/foot/along_N', 'typed' => '650 lb'],
+            ['path' => '/kit/foot/rail_height_m', 'typed' => '4 in'], ['path' => '/kit/foot/base/heel_m', 'typed' => '2 in'], ...$withPost ? [
+                ['path' => '/kit/foot/post', 'add' => true], ['path' => '/kit/foot/post/height_m', 'typed' => '3.9 in'], ['path' => '/kit/foot/post/section_modulus_m3', 'typed' => '0.12 in3'], ['path' => '/kit/foot/post/allowable_stress_Pa', 'typed' => '18 ksi'],
+            ] : [],
+        ]);
+    }
+
+    public function test_a_standoff_bears_what_it_is_allowed_and_what_its_post_bears(): void
+    {
+        $plan = Planner::plan(self::standoff());
+        self::assertEqualsWithDelta([[650 * self::LB], [1100 * self::LB]], [self::held($plan, Link::FootAlong), self::held($plan, Link::FootUp)], 1e-3);
+        // 0.12 in³ · 18,000 psi over 3.9 in: 553.8 lb.
+        self::assertEqualsWithDelta([0.12 * 18_000 / 3.9 * self::LB], self::held(Planner::plan(self::standoff(true)), Link::FootAlong), 1e-3);
+        // The lever of the lag: T = U + (V·h − 0)/e with h 4 in and e 2 in.
+        foreach ($plan->supports[0]->wholeVerdict()->attachments ?? [] as $foot) {
+            self::assertLessThanOrEqual($foot->up_N + 2 * $foot->along_N + 1e-9, $foot->tension_N);
+        }
+        self::assertSame([], $plan->openStops());
+    }
+
+    public function test_its_lag_does_not_pass_the_shingles_that_are_cut_around_it(): void
+    {
+        [$flashed, $standing] = [Planner::plan(Scenario::of()->design()), Planner::plan(self::standoff())];
+        $design = $flashed->design;
+        $passed_m = $design->surface->shingleThickness->toMetres() + $design->kit->foot->flashing()->thickness->toMetres();
+        self::assertEqualsWithDelta($passed_m, ($flashed->lag?->above->toMetres() ?? 0.0) - ($standing->lag?->above->toMetres() ?? 0.0), 1e-12);
+        self::assertEqualsWithDelta($design->surface->shingleThickness->toMetres(), ($flashed->lag?->gap->toMetres() ?? 0.0) - ($standing->lag?->gap->toMetres() ?? 0.0), 1e-12);
+        $told = static fn (Plan $plan): array => [$plan->holes->holes[0]['method'] ?? '', array_values(preg_grep('/^seal/', array_column($plan->steps->steps ?? [], 'code')) ?: [])];
+        self::assertSame([['flashed_foot', ['seal_flashed_foot']], ['standoff', ['seal_standoff']]], [$told($flashed), $told($standing)]);
+    }
+
+    public function test_another_kind_keeps_what_both_have_and_loses_what_is_the_ones_own(): void
+    {
+        $standing = self::standoff(true);
+        self::assertInstanceOf(Standoff::class, $standing->kit->foot);
+        self::assertSame(['0.12 in3', '1100 lb'], [$standing->asTyped['/kit/foot/post/section_modulus_m3'], $standing->asTyped['/kit/foot/up_N']]);
+        $back = Edits::apply($standing, [['path' => '/kit/foot/kind', 'typed' => 'flashed_foot']]);
+        self::assertSame([null, '1100 lb'], [$back->asTyped['/kit/foot/post/section_modulus_m3'] ?? null, $back->asTyped['/kit/foot/up_N']]);
+        self::assertEquals($standing->kit->foot->flashing(), $back->kit->foot->flashing());
+        self::assertSame($text = DesignFile::write(Project::ofOne($standing)), DesignFile::write(DesignFile::read($text)));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'a kind that there is not' => [['path' => '/kit/foot/kind', 'typed' => 'suction_cup'], '/kit/foot/kind: expected one of flashed_foot, standoff, found "suction_cup"'];
+        yield 'no kind' => [['path' => '/kit/foot/kind', 'value' => 7], '/kit/foot/kind: expected one of flashed_foot, standoff'];
+        yield 'a kind of what has none' => [['path' => '/kit/bolt/kind', 'typed' => 'standoff'], '/kit/bolt/kind'];
+        yield 'a value of another kind' => [['path' => '/kit/foot/post/height_m', 'typed' => '4 in'], '/kit/foot/post/height_m'];
+        yield 'a foot that is a number' => [['path' => '/kit/foot', 'value' => 7], '/kit/foot: expected an object'];
+    }
+
+    /** @param array<string, mixed> $edit */
+    #[DataProvider('wrong')]
+    public function test_what_is_no_kind_is_refused_at_its_place(array $edit, string $says): void
+    {
+        $this->expectException(DocumentInvalid::class);
+        $this->expectExceptionMessage($says);
+        Edits::apply(Scenario::of()->design(), [$edit]);
+    }
+
+    public function test_a_kind_made_up_here_is_read_planned_and_told_with_nothing_changed_elsewhere(): void
+    {
+        Kinds::add(Foot::class, 'pad_foot', PadFoot::class);
+        $foot = Scenario::of()->design()->kit->foot;
+        $job = json_decode(Scenario::of()->json(), true);
+        assert(is_array($job) && is_array($job['kits']['kit-1']['foot']));
+        $given = $job['kits']['kit-1']['foot'];
+        $job['kits']['kit-1']['foot'] = ['kind' => 'pad_foot', 'pad_m' => 0.0889, 'strength_N' => 520 * self::LB, 'base' => $given['base'], 'flashing' => $given['flashing']];
+        $project = DesignFile::read((string) json_encode(['as_typed' => new \stdClass()] + $job, JSON_PRESERVE_ZERO_FRACTION));
+        self::assertSame(DesignFile::write($project), DesignFile::write(DesignFile::read(DesignFile::write($project))));
+        $plan = Planner::plan($project->design('plane-1'));
+        self::assertEqualsWithDelta([[520 * self::LB], [260 * self::LB]], [self::held($plan, Link::FootUp), self::held($plan, Link::FootAlong)], 1e-6);
+        self::assertContains('Pad foot', array_column(PlanDocument::surface($plan)['materials'] ?? [], 'name'));
+        $weaker = Planner::plan(Edits::apply($project->design('plane-1'), [['path' => '/kit/foot/strength_N', 'typed' => '300 lb']]));
+        self::assertGreaterThan($plan->attachmentCount(), $weaker->attachmentCount());
+        $missing = Planner::plan(Edits::apply($project->design('plane-1'), [['path' => '/kit/foot/strength_N', 'typed' => '']]));
+        self::assertContains('/kit/foot/strength_N', array_map(static fn ($stop): string => $stop->at, $missing->openStops()));
+        self::assertNotSame($foot->name(), $plan->design->kit->foot->name());
+    }
+}

@@ -1,0 +1,43 @@
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+import { AddButton, RemoveButton, Say } from '@/stages/parts';
+
+/** What each kind of foot says besides what all of them have. */
+const kinds: Record<string, () => React.ReactNode> = { standoff: StandoffSentence };
+
+export function FootSentence() {
+    const { data } = useDesk();
+    const Own = kinds[data.fields['/kit/foot/kind']?.value ?? ''];
+    return (
+        <>
+            <Say>
+                Each <Slot path="/kit/foot/kind" />, “<Slot path="/kit/foot/name" />
+                ”, bears <Slot path="/kit/foot/up_N" open="missing" /> up, <Slot path="/kit/foot/down_N" open="missing" /> down
+                and <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />. The rail lies{' '}
+                <Slot path="/kit/foot/rail_height_m" /> over the deck, the heel <Slot path="/kit/foot/base/heel_m" /> from the
+                lag; base <Slot path="/kit/foot/base/thickness_m" /> of <Slot path="/kit/foot/base/material" />.
+            </Say>
+            {Own !== undefined && <Own />}
+        </>
+    );
+}
+
+function StandoffSentence() {
+    const { data } = useDesk();
+    if ((data.lists['/kit/foot/post'] ?? 0) === 0) {
+        return (
+            <Say>
+                It stands on the deck. What it bears along the slope is its post’s too.{' '}
+                <AddButton path="/kit/foot/post">Check the post by its section</AddButton>
+            </Say>
+        );
+    }
+    return (
+        <Say>
+            It stands on the deck. Its post is <Slot path="/kit/foot/post/height_m" /> high to the rail, with a section modulus of{' '}
+            <Slot path="/kit/foot/post/section_modulus_m3" />, and may be bent to{' '}
+            <Slot path="/kit/foot/post/allowable_stress_Pa" />; the lesser of that and what is allowed along counts.{' '}
+            <RemoveButton path="/kit/foot/post" />
+        </Say>
+    );
+}
