@@ -286,6 +286,16 @@ return [
         ['$plan->status() === Status::Preliminary) === []', '$plan->status() === Status::Confirmed) !== []', 'A job is confirmed with one of its surfaces'],
         ['min($reserves)', 'max($reserves)', 'The least reserve of a job is its best surface\'s'],
     ],
+    'core/src/Foot/Post.php' => [
+        ['* $this->allowableStress->toSi() / $this->height->toMetres()', '* $this->allowableStress->toSi() * $this->height->toMetres()', 'A longer post bears more'],
+    ],
+    'core/src/Foot/Standoff.php' => [
+        ['min($this->along?->toSi() ?? INF, $this->post?->along_N() ?? INF)', '$this->along?->toSi() ?? INF', 'The post of a standoff is not checked'],
+        ['return true;', 'return false;', 'A standoff stands on the shingles'],
+    ],
+    'core/src/Document/Kinds.php' => [
+        ['return $known + (self::$added[$type] ?? []);', 'return $known;', 'A further kind is not known'],
+    ],
     'core/src/Design/Project.php' => [
         ['array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY)', '$this->asTyped', 'What was typed and cleared comes back'],
         ['$part->subjectHere($one->subject) === null)', 'true)', 'A signature that was withdrawn stays'],

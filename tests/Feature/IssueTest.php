@@ -169,7 +169,7 @@ final class IssueTest extends TestCase
         $content = json_decode($archive, true, 128, JSON_THROW_ON_ERROR);
         self::assertIsArray($content);
         self::assertIsArray($content['becauses']);
-        self::assertSame(Becauses::paths(Planner::plan($this->job->current()->surface())), array_keys($content['becauses']['plane-1']));
+        self::assertSame(Becauses::paths(Planner::plan($this->job->current()->surface())), array_keys((array) $content['becauses']['plane-1']));
         $other = $this->planner('Beech Solar');
         $this->actingAs($other)->post('/jobs', ['name' => 'Taken over', 'units' => 'ft_in', 'document' => $archive])->assertRedirect();
         $taken = Job::query()->where('company_id', $other->company_id)->firstOrFail()->current();

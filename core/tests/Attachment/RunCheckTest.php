@@ -146,7 +146,7 @@ final class RunCheckTest extends TestCase
             $plan = Planner::plan($design, Depth::Checks)->supports[0];
             $snow = array_values(array_filter($plan->check->down, static fn ($case): bool => $case->code === 'D+S' && $case->snow === 'balanced'))[0];
 
-            return $snow->along_N * $design->kit->foot->railHeight->toMetres() - $snow->heel_N * $design->kit->foot->heel->toMetres();
+            return $snow->along_N * $design->kit->foot->limits()->railHeight_m - $snow->heel_N * $design->kit->foot->base()->heel->toMetres();
         };
         self::assertLessThan(0.0, $tension(22.5));
         self::assertGreaterThan(0.0, $tension(24.0));

@@ -50,7 +50,7 @@ final class EditsTest extends TestCase
     public function test_an_empty_text_clears_what_may_be_left_open(): void
     {
         $design = Edits::apply(Scenario::of()->design(), [['path' => '/kit/foot/base/lateral_N', 'typed' => '']]);
-        self::assertNull($design->kit->foot->lateral);
+        self::assertNull($design->kit->foot->base()->lateral);
         self::assertArrayNotHasKey('/kit/foot/base/lateral_N', $design->asTyped);
     }
 
@@ -128,7 +128,7 @@ final class EditsTest extends TestCase
             self::assertArrayNotHasKey('/kit/rail/section_modulus_x_m3', $design->asTyped);
             $rails[] = [$design->kit->clamp->up?->toPounds(), $design->kit->bolt->along?->toPounds(), round($design->kit->rail->stockLength->toFeet(), 6)];
             // Only the light one comes with a foot; the others keep the job's.
-            self::assertSame($rail === 'light', $design->kit->foot->name !== Scenario::of()->design()->kit->foot->name);
+            self::assertSame($rail === 'light', $design->kit->foot->name() !== Scenario::of()->design()->kit->foot->name());
         }
         self::assertEqualsWithDelta([[450, 350, 14], [600, 500, 14], [800, 700, 17]], $rails, 1e-6);
         $this->expectException(DocumentInvalid::class);

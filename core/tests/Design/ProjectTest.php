@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Plan\Status;
@@ -50,9 +51,9 @@ final class ProjectTest extends TestCase
         $ids = array_map(static fn ($value): string => $value->id, [...$one->unconfirmed(), ...$other->unconfirmed()]);
         self::assertGreaterThan(count(array_unique($ids)), count($ids));
         self::assertSame(count(array_unique($ids)), $summary['unconfirmed'], 'a recalled value counts once');
-        $count = static fn (array $materials, string $item): int => array_column($materials, 'count', 'item')[$item] ?? 0;
+        $count = static fn (Plan|ProjectPlan $of, string $item): int => array_column($of->materials(), 'count', 'item')[$item] ?? 0;
         foreach (['module', 'foot', 'clamp'] as $item) {
-            self::assertSame($count($one->materials(), $item) + $count($other->materials(), $item), $count($plan->materials(), $item), $item);
+            self::assertSame($count($one, $item) + $count($other, $item), $count($plan, $item), $item);
         }
         // One of two refused: nothing of the job is a hand-over, and the other is planned all the same.
         $half = ProjectPlan::of(JobEdits::apply(self::two(), [['path' => '/surface/covering', 'value' => 'metal']], 'plane-2'));
@@ -98,27 +99,37 @@ final class ProjectTest extends TestCase
         self::assertSame(['plane-1', 'plane-2', 'plane-3'], JobEdits::apply(self::two(), [['plane' => 'copy', 'on' => 'plane-2']], 'plane-1')->ids());
     }
 
-    /** @return iterable<string, array{\Closure(\stdClass): mixed, string, string}> Damage, place of the fault, what is expected */
+    /** @return iterable<string, array{array<string, mixed>, string, string}> What is put where, with "=" what stands elsewhere; place of the fault, what is expected */
     public static function damages(): iterable
     {
-        yield 'a block on no surface' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->surface = 'attic', '/blocks/plane-1/surface', 'the id of one of the surfaces'];
-        yield 'a block of no kit' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->kit = 'other', '/blocks/plane-1/kit', 'the id of one of the kits'];
-        yield 'a block of no modules' => [static fn (\stdClass $job): mixed => $job->blocks->{'plane-1'}->module = 'other', '/blocks/plane-1/module', 'the id of one of the modules'];
-        yield 'two blocks on one surface' => [static fn (\stdClass $job): mixed => $job->blocks->more = clone $job->blocks->{'plane-1'}, '/blocks/more/surface', 'one block on each surface'];
-        yield 'a bare surface' => [static fn (\stdClass $job): mixed => $job->surfaces->more = clone $job->surfaces->{'plane-1'}, '/surfaces/more', 'a block that lies on it'];
-        yield 'no surface' => [static fn (\stdClass $job): mixed => [$job->surfaces, $job->blocks] = [new \stdClass(), new \stdClass()], '/surfaces', 'a surface or more'];
-        yield 'a surface of an unknown kind' => [static fn (\stdClass $job): mixed => $job->surfaces->{'plane-1'}->kind = 'dome', '/surfaces/plane-1/kind', 'one of roof_plane'];
-        yield 'an id that is none' => [static fn (\stdClass $job): mixed => $job->surfaces->{'2nd'} = clone $job->surfaces->{'plane-1'}, '/surfaces/2nd', 'no key of this name'];
-        yield 'a key of the version before' => [static fn (\stdClass $job): mixed => $job->surface = clone $job->surfaces->{'plane-1'}, '/surface', 'no key of this name'];
+        yield 'a block on no surface' => [['/blocks/plane-1/surface' => 'attic'], '/blocks/plane-1/surface', 'the id of one of the surfaces'];
+        yield 'a block of no kit' => [['/blocks/plane-1/kit' => 'other'], '/blocks/plane-1/kit', 'the id of one of the kits'];
+        yield 'a block of no modules' => [['/blocks/plane-1/module' => 'other'], '/blocks/plane-1/module', 'the id of one of the modules'];
+        yield 'two blocks on one surface' => [['/blocks/more' => '=/blocks/plane-1'], '/blocks/more/surface', 'one block on each surface'];
+        yield 'a bare surface' => [['/surfaces/more' => '=/surfaces/plane-1'], '/surfaces/more', 'a block that lies on it'];
+        yield 'no surface' => [['/surfaces' => new \stdClass(), '/blocks' => new \stdClass()], '/surfaces', 'a surface or more'];
+        yield 'a surface of an unknown kind' => [['/surfaces/plane-1/kind' => 'dome'], '/surfaces/plane-1/kind', 'one of roof_plane'];
+        yield 'a foot of an unknown kind' => [['/kits/kit-1/foot/kind' => 'suction_cup'], '/kits/kit-1/foot/kind', 'one of flashed_foot, standoff'];
+        yield 'an id that is none' => [['/surfaces/2nd' => '=/surfaces/plane-1'], '/surfaces/2nd', 'no key of this name'];
+        yield 'a key of the version before' => [['/surface' => '=/surfaces/plane-1'], '/surface', 'no key of this name'];
     }
 
-    /** @param \Closure(\stdClass): mixed $damage */
+    /** @param array<string, mixed> $damage */
     #[DataProvider('damages')]
-    public function test_what_does_not_fit_together_is_refused_at_its_place(\Closure $damage, string $path, string $expected): void
+    public function test_what_does_not_fit_together_is_refused_at_its_place(array $damage, string $path, string $expected): void
     {
         $job = json_decode(Scenario::of()->json());
-        assert($job instanceof \stdClass);
-        $damage($job);
+        $at = static function (string $path) use ($job): \stdClass {
+            $place = $job;
+            foreach (array_filter(explode('/', $path)) as $key) {
+                $place = $place instanceof \stdClass ? $place->{$key} : null;
+            }
+
+            return $place instanceof \stdClass ? $place : self::fail("nothing at $path");
+        };
+        foreach ($damage as $place => $value) {
+            $at(dirname($place))->{basename($place)} = is_string($value) && str_starts_with($value, '=') ? clone $at(substr($value, 1)) : $value;
+        }
         try {
             DesignFile::read((string) json_encode($job, JSON_PRESERVE_ZERO_FRACTION));
             self::fail('It is read.');

@@ -219,13 +219,13 @@ final class SecondOpinion
             $down = ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s - ($case['up'] ? $case['wind'] * $wind : 0.0);
             $along = abs($case['dead_a'] * $f + $case['snow_a'] * $s);
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
-            $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->railHeight->toMetres() / $kit->foot->heel->toMetres() - $heel);
+            $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->limits()->railHeight_m / $kit->foot->base()->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
             $w *= $kit->lag->pullOut === null ? $case['cd'] : 1.0;
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
-                max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->up?->toSi() ?? INF),
-                max(0.0, $down) / ($kit->foot->down?->toSi() ?? INF), $along / ($kit->foot->along?->toSi() ?? INF), $pull / $w, $along / $z,
+                max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
+                max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $along / $z,
             ];
             if ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
                 $ratios[] = $pull / $w + $along / $z;
@@ -306,17 +306,17 @@ final class SecondOpinion
         $d = $this->design;
         $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value] ?? throw new \LogicException('Not a species of the random roofs.');
         $gap = ($d->surface->deckThickness->toMetres() + $d->surface->underlaymentThickness->toMetres() + $d->surface->shingleThickness->toMetres()) / self::IN;
-        $above = $gap + ($d->kit->foot->baseThickness->toMetres() + $d->kit->foot->flashingThickness->toMetres()) / self::IN;
+        $above = $gap + ($d->kit->foot->base()->thickness->toMetres() + $d->kit->foot->flashing()->thickness->toMetres()) / self::IN;
         // 5/16 by 4 in: shank 1 1/2, thread 2 1/2 with a tip of 3/16, root 0.227, Fyb 60 ksi.
         $depth = $d->surface->framing->depth->toMetres() / self::IN;
         $thread = min(2.5 - 0.1875, 4 - $above - 0.1875, $depth);
         // To EN 1995 in C24: 0.52·d^0.5·lef^0.9·350^0.8 over 1.3, less under 8 mm.
         $w = $d->kit->lag->pullOut?->toSi() ?? ($this->rules === 'en-1991' ? 0.52 * 7.9375 ** 0.5 * (25.4 * $thread) ** 0.9 * 350 ** 0.8 / 1.3 * 7.9375 / 8 : 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB);
-        if ($d->kit->foot->lateral !== null) {
-            return [$w, $d->kit->foot->lateral->toSi(), true];
+        if ($d->kit->foot->base()->lateral !== null) {
+            return [$w, $d->kit->foot->base()->lateral->toSi(), true];
         }
         $p = min(4 - $above - 0.1875, $depth);
-        [$qm, $qs, $my, $ls] = [11_200 * $g * 0.227, 87_000 * 0.227, 60_000 * 0.227 ** 3 / 6, $d->kit->foot->baseThickness->toMetres() / self::IN];
+        [$qm, $qs, $my, $ls] = [11_200 * $g * 0.227, 87_000 * 0.227, 60_000 * 0.227 ** 3 / 6, $d->kit->foot->base()->thickness->toMetres() / self::IN];
         $yield = static fn (float $a, float $b, float $c): float => (sqrt($b ** 2 - 4 * $a * $c) - $b) / (2 * $a);
         $z = min(
             $qm * $p / 4,
