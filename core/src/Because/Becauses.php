@@ -345,7 +345,7 @@ final readonly class Becauses
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
             Link::FootUp => ['/kit/foot/up_N'],
             Link::FootDown => ['/kit/foot/down_N'],
-            Link::FootAlong => ['/kit/foot/along_N'],
+            Link::FootAlong => array_map(static fn (string $key): string => "/kit/foot/$key", $this->plan->design->kit->foot->alongFrom()),
             default => [],
         };
         foreach ($pointers as $pointer) {

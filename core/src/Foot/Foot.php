@@ -30,6 +30,9 @@ interface Foot
     /** What it bears upward, downward and along the slope, infinite where nothing was given: with all that is its own, as a post. */
     public function limits(): FootLimits;
 
+    /** @return list<string> Keys of the values that the limit along the slope comes from */
+    public function alongFrom(): array;
+
     public function base(): FootBase;
 
     public function flashing(): Flashing;

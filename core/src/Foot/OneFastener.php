@@ -24,6 +24,11 @@ trait OneFastener
         return ['up_N' => $this->up, 'down_N' => $this->down, 'along_N' => $this->along];
     }
 
+    public function alongFrom(): array
+    {
+        return ['along_N'];
+    }
+
     public function base(): FootBase
     {
         return $this->base;

@@ -46,6 +46,11 @@ final readonly class Standoff implements Foot
         return $this->bearing(min($this->along?->toSi() ?? INF, $this->post?->along_N() ?? INF));
     }
 
+    public function alongFrom(): array
+    {
+        return ($this->post?->along_N() ?? INF) < ($this->along?->toSi() ?? INF) ? ['post/height_m', 'post/section_modulus_m3', 'post/allowable_stress_Pa'] : ['along_N'];
+    }
+
     public function sitsOnDeck(): bool
     {
         return true;

@@ -63,7 +63,9 @@ final class FeetTest extends TestCase
         $plan = Planner::plan(self::standoff());
         self::assertEqualsWithDelta([[650 * self::LB], [1100 * self::LB]], [self::held($plan, Link::FootAlong), self::held($plan, Link::FootUp)], 1e-3);
         // 0.12 in³ · 18,000 psi over 3.9 in: 553.8 lb.
-        self::assertEqualsWithDelta([0.12 * 18_000 / 3.9 * self::LB], self::held(Planner::plan(self::standoff(true)), Link::FootAlong), 1e-3);
+        $posts = self::standoff(true);
+        self::assertEqualsWithDelta([0.12 * 18_000 / 3.9 * self::LB], self::held(Planner::plan($posts), Link::FootAlong), 1e-3);
+        self::assertSame([['along_N'], 'post/height_m', ['along_N']], [$plan->design->kit->foot->alongFrom(), $posts->kit->foot->alongFrom()[0], Edits::apply($posts, [['path' => '/kit/foot/along_N', 'typed' => '500 lb']])->kit->foot->alongFrom()]);
         // The lever of the lag: T = U + (V·h − 0)/e with h 4 in and e 2 in.
         foreach ($plan->supports[0]->wholeVerdict()->attachments ?? [] as $foot) {
             self::assertLessThanOrEqual($foot->up_N + 2 * $foot->along_N + 1e-9, $foot->tension_N);

@@ -47,6 +47,11 @@ final readonly class PadFoot implements Foot
         return new FootLimits($strength_N, 2 * $strength_N, $strength_N / 2, $this->pad->toMetres(), $this->base->heel->toMetres());
     }
 
+    public function alongFrom(): array
+    {
+        return ['strength_N'];
+    }
+
     public function base(): FootBase
     {
         return $this->base;
