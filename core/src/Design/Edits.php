@@ -151,8 +151,9 @@ final class Edits
             throw DocumentInvalid::at($path, 'a text', get_debug_type($typed));
         }
         $text = trim($typed);
-        if (end($keys) === Kinds::KEY && count($keys) > 1) {
-            return self::ofKind($document, $path, $keys, $text);
+        $kinds = self::kindsAt($document, $path, $keys);
+        if ($kinds !== []) {
+            return self::ofKind($document, $path, $keys, $kinds, $text);
         }
         $field = self::field($document, $path, $keys);
         if ($text === '' && $field->optional) {
@@ -185,25 +186,40 @@ final class Edits
     }
 
     /**
-     * Another kind of thing in the same place: it keeps what both have, and what was typed for it.
+     * The kinds that may stand where a path says which it is; none for any other path.
      *
      * @param array<mixed> $document
      * @param non-empty-list<string> $keys
      *
+     * @return array<string, class-string>
+     */
+    private static function kindsAt(array $document, string $path, array $keys): array
+    {
+        $at = array_slice($keys, 0, -1);
+
+        return $at === [] || end($keys) !== Kinds::KEY ? [] : Kinds::of(self::field($document, $path, $at)->type);
+    }
+
+    /**
+     * Another kind of thing in the same place: it keeps what both have, and what was typed for it.
+     *
+     * @param array<mixed> $document
+     * @param non-empty-list<string> $keys
+     * @param array<string, class-string> $kinds
+     *
      * @return array<mixed>
      */
-    private static function ofKind(array $document, string $path, array $keys, string $kind): array
+    private static function ofKind(array $document, string $path, array $keys, array $kinds, string $kind): array
     {
         $at = array_slice($keys, 0, -1);
         $now = $document;
         foreach ($at as $key) {
             $now = is_array($now) ? $now[$key] ?? null : null;
         }
-        $there = '/'.implode('/', $at);
-        $kinds = $at === [] ? [] : Kinds::of(self::field($document, $there, $at)->type);
-        if (!is_array($now) || !isset($kinds[$kind])) {
-            throw DocumentInvalid::at($path, $kinds === [] ? 'a place that a design has' : 'one of '.implode(', ', array_keys($kinds)), '"'.mb_strimwidth($kind, 0, 40, '…').'"');
+        if ($at === [] || !is_array($now) || !isset($kinds[$kind])) {
+            throw DocumentInvalid::at($path, 'one of '.implode(', ', array_keys($kinds)), '"'.mb_strimwidth($kind, 0, 40, '…').'"');
         }
+        $there = '/'.implode('/', $at);
         $kept = [Kinds::KEY => $kind] + array_intersect_key($now, Shape::of($kinds[$kind])->fields);
         foreach (array_keys(array_diff_key($now, $kept)) as $gone) {
             $document = self::forgotten($document, "$there/$gone");

@@ -121,7 +121,7 @@ final class TapesTest extends TestCase
         yield 'power lines and ladders before anything is carried up' => ['lines_and_ladder', 'power_lines'];
         yield 'fall protection before work at the edge' => ['anchors', 'fall_protection'];
         yield 'wires behind the deck before drilling' => ['find', 'wires_in_attic'];
-        yield 'no hole stays open' => ['seal', 'no_open_hole'];
+        yield 'no hole stays open' => ['seal_flashed_foot', 'no_open_hole'];
         yield 'the maker of the kit sets the torque' => ['torque', 'makers_torque'];
         yield 'modules are live in light' => ['modules', 'electric'];
         yield 'an electrician wires' => ['wiring', 'electrician'];
@@ -139,7 +139,7 @@ final class TapesTest extends TestCase
     public function test_the_order_of_work_marks_before_it_drills_and_seals_before_it_loads(): void
     {
         $order = array_flip(array_column(Planner::plan(Scenario::of()->design())->steps->steps ?? [], 'code'));
-        foreach ([['anchors', 'mark'], ['mark', 'find'], ['find', 'attach'], ['attach', 'seal'], ['seal', 'rails'], ['rails', 'torque'], ['torque', 'modules'], ['modules', 'wiring'], ['photograph', 'anchors_out']] as [$before, $after]) {
+        foreach ([['anchors', 'mark'], ['mark', 'find'], ['find', 'attach'], ['attach', 'seal_flashed_foot'], ['seal_flashed_foot', 'rails'], ['rails', 'torque'], ['torque', 'modules'], ['modules', 'wiring'], ['photograph', 'anchors_out']] as [$before, $after]) {
             self::assertLessThan($order[$after] ?? -1, $order[$before] ?? PHP_INT_MAX, "$before comes before $after");
         }
     }
