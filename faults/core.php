@@ -293,6 +293,9 @@ return [
         ['min($this->along?->toSi() ?? INF, $this->post?->along_N() ?? INF)', '$this->along?->toSi() ?? INF', 'The post of a standoff is not checked'],
         ['return true;', 'return false;', 'A standoff stands on the shingles'],
     ],
+    'core/src/Foot/Foot.php' => [
+        ["'up_N' => null, 'down_N' => null, 'along_N' => null", "'up_N' => null", 'A foot of another kind bears what the one was tested for'],
+    ],
     'core/src/Document/Kinds.php' => [
         ['return $known + (self::$added[$type] ?? []);', 'return $known;', 'A further kind is not known'],
     ],

@@ -151,9 +151,9 @@ final class Edits
             throw DocumentInvalid::at($path, 'a text', get_debug_type($typed));
         }
         $text = trim($typed);
-        $kinds = self::kindsAt($document, $path, $keys);
-        if ($kinds !== []) {
-            return self::ofKind($document, $path, $keys, $kinds, $text);
+        $type = self::kindsAt($document, $path, $keys);
+        if (Kinds::of($type) !== []) {
+            return self::ofKind($document, $path, $keys, $type, $text);
         }
         $field = self::field($document, $path, $keys);
         if ($text === '' && $field->optional) {
@@ -186,31 +186,29 @@ final class Edits
     }
 
     /**
-     * The kinds that may stand where a path says which it is; none for any other path.
+     * The type of what stands where a path says of which kind it is; empty for any other path.
      *
      * @param array<mixed> $document
      * @param non-empty-list<string> $keys
-     *
-     * @return array<string, class-string>
      */
-    private static function kindsAt(array $document, string $path, array $keys): array
+    private static function kindsAt(array $document, string $path, array $keys): string
     {
         $at = array_slice($keys, 0, -1);
 
-        return $at === [] || end($keys) !== Kinds::KEY ? [] : Kinds::of(self::field($document, $path, $at)->type);
+        return $at === [] || end($keys) !== Kinds::KEY ? '' : self::field($document, $path, $at)->type;
     }
 
     /**
-     * Another kind of thing in the same place: it keeps what both have, and what was typed for it.
+     * Another kind of thing in the same place: it keeps what both have, and what was typed for it, but for what was proven for the one.
      *
      * @param array<mixed> $document
      * @param non-empty-list<string> $keys
-     * @param array<string, class-string> $kinds
      *
      * @return array<mixed>
      */
-    private static function ofKind(array $document, string $path, array $keys, array $kinds, string $kind): array
+    private static function ofKind(array $document, string $path, array $keys, string $type, string $kind): array
     {
+        $kinds = Kinds::of($type);
         $at = array_slice($keys, 0, -1);
         $now = $document;
         foreach ($at as $key) {
@@ -225,7 +223,12 @@ final class Edits
             $document = self::forgotten($document, "$there/$gone");
         }
 
-        return self::put($document, $there, $at, $kept);
+        $document = self::put($document, $there, $at, $kept);
+        foreach ($kind === ($now[Kinds::KEY] ?? null) ? [] : Kinds::anew($type) as $key => $value) {
+            $document = self::forgotten(self::put($document, "$there/$key", [...$at, ...explode('/', $key)], $value), "$there/$key");
+        }
+
+        return $document;
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Document;
 
 /**
  * What stands in a document as one of several kinds, told apart by its key "kind": an interface whose constant KINDS lists the
- * classes. A further kind is one class and one line there, and no new version of the document.
+ * classes, and ANEW what does not stay when the kind changes. A further kind is one class and one line there, and no new version of the document.
  */
 final class Kinds
 {
@@ -32,6 +32,19 @@ final class Kinds
         $known = constant("$type::KINDS");
 
         return $known + (self::$added[$type] ?? []);
+    }
+
+    /**
+     * What an object of one kind does not hand on to one of another that takes its place.
+     *
+     * @return array<string, mixed> By key, with slashes for what stands deeper
+     */
+    public static function anew(string $type): array
+    {
+        /** @var array<string, mixed> $anew */
+        $anew = defined("$type::ANEW") ? constant("$type::ANEW") : [];
+
+        return $anew;
     }
 
     /**

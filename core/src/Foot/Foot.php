@@ -16,6 +16,9 @@ interface Foot
     /** Classes by the name of their kind in a design. */
     public const KINDS = ['flashed_foot' => FlashedFoot::class, 'standoff' => Standoff::class];
 
+    /** What was proven for a foot of one kind and is to be entered anew for another, by key. */
+    public const ANEW = ['document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'base/lateral_N' => null, 'base/lateral_document' => null];
+
     public function name(): string;
 
     public function document(): string;

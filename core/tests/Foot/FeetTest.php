@@ -52,7 +52,7 @@ final class FeetTest extends TestCase
         // 1,100, 2,400 and 650 lb at 4 in over the deck with a heel of 2 in: the heavy one of the made-up rails.
         return Edits::apply(Scenario::of()->design(), [
             ['path' => '/kit/foot/kind', 'typed' => 'standoff'], ['path' => '/kit/foot/up_N', 'typed' => '1100 lb'], ['path' => '/kit/foot/down_N', 'typed' => '2400 lb'], ['path' => '/kit/foot/along_N', 'typed' => '650 lb'],
-            ['path' => '/kit/foot/rail_height_m', 'typed' => '4 in'], ['path' => '/kit/foot/base/heel_m', 'typed' => '2 in'], ...$withPost ? [
+            ['path' => '/kit/foot/rail_height_m', 'typed' => '4 in'], ['path' => '/kit/foot/base/heel_m', 'typed' => '2 in'], ['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'report 12'], ['path' => '/kit/foot/document', 'typed' => 'report 12'], ...$withPost ? [
                 ['path' => '/kit/foot/post', 'add' => true], ['path' => '/kit/foot/post/height_m', 'typed' => '3.9 in'], ['path' => '/kit/foot/post/section_modulus_m3', 'typed' => '0.12 in3'], ['path' => '/kit/foot/post/allowable_stress_Pa', 'typed' => '18 ksi'],
             ] : [],
         ]);
@@ -90,7 +90,11 @@ final class FeetTest extends TestCase
         self::assertInstanceOf(Standoff::class, $standing->kit->foot);
         self::assertSame(['0.12 in3', '1100 lb'], [$standing->asTyped['/kit/foot/post/section_modulus_m3'], $standing->asTyped['/kit/foot/up_N']]);
         $back = Edits::apply($standing, [['path' => '/kit/foot/kind', 'typed' => 'flashed_foot']]);
-        self::assertSame([null, '1100 lb'], [$back->asTyped['/kit/foot/post/section_modulus_m3'] ?? null, $back->asTyped['/kit/foot/up_N']]);
+        self::assertSame([null, null, '2 in', '4 in'], [$back->asTyped['/kit/foot/post/section_modulus_m3'] ?? null, $back->asTyped['/kit/foot/up_N'] ?? null, $back->asTyped['/kit/foot/base/heel_m'], $back->asTyped['/kit/foot/rail_height_m']]);
+        // What one kind was tested for says nothing about another.
+        self::assertSame(['', ['up_N' => null, 'down_N' => null, 'along_N' => null], null], [$back->kit->foot->document(), $back->kit->foot->allowables(), $back->kit->foot->base()->lateral]);
+        $same = Edits::apply($standing, [['path' => '/kit/foot/kind', 'typed' => 'standoff']]);
+        self::assertEquals($standing->kit->foot, $same->kit->foot, 'the same kind again changes nothing');
         self::assertEquals($standing->kit->foot->flashing(), $back->kit->foot->flashing());
         self::assertSame($text = DesignFile::write(Project::ofOne($standing)), DesignFile::write(DesignFile::read($text)));
     }
