@@ -339,4 +339,23 @@ final class DeskTest extends BrowserTestCase
             }
         }
     }
+
+    public function test_another_kind_of_foot_asks_for_what_it_was_tested_for_and_is_planned_drawn_and_told(): void
+    {
+        $this->stage('attachments');
+        $this->fill('/kit/foot/kind', 'standoff');
+        $this->seeText('It stands on the deck.', '#worksheet');
+        $this->seeText('The allowable load is missing: Foot, allowable', '[data-finding]');
+        foreach (['up_N' => '1100 lb', 'down_N' => '2400 lb', 'along_N' => '650 lb', 'rail_height_m' => '4 in', 'base/heel_m' => '2 in', 'base/lateral_N' => '300 lb', 'base/lateral_document' => 'Report 12 (invented)', 'document' => 'Report 12 (invented)'] as $key => $typed) {
+            $this->fill("/kit/foot/$key", $typed);
+        }
+        $this->press('Check the post by its section');
+        $this->settled();
+        $this->fill('/kit/foot/post/height_m', '3 7/8 in');
+        self::assertSame([], Planner::plan($this->job->current()->surface())->openStops());
+        $this->assertAccessible('attachments with standoffs');
+        $this->stage('holes');
+        $this->seeText('slip the flashing over the post', '#worksheet');
+        $this->element('svg[aria-label^="Section of a hole"]');
+    }
 }
