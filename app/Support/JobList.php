@@ -98,7 +98,7 @@ final class JobList
         [$width_m, $length_m] = [$document->surface->width->toMetres(), $document->surface->slopeLength->toMetres()];
         $most_m = max($width_m, $length_m);
         $of = static fn (float $size_m): int => (int) round(100 * $size_m / $most_m);
-        [$across, $up] = [$of($document->module->width->toMetres()), $of($document->module->length->toMetres())];
+        [$across, $up] = [$of($document->moduleAcross()->toMetres()), $of($document->moduleUp()->toMetres())];
         $module = "h{$across}v-{$up}h-{$across}z";
         $height = $of($length_m);
 

@@ -39,9 +39,9 @@ final readonly class MemberLoading
         $theta = $design->surface->pitch->toRadians();
         $spacing_m = $design->surface->framing->spacing->toMetres();
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
-        $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
+        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
         $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
-        $rails_Pa = 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres();
+        $rails_Pa = 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->moduleUp()->toMetres();
         // Live loads of other standards' roofs are not in hand: none is counted for the roof as it was, on the safe side.
         $live_Pa = $design->site->standard->isAsce7()
             ? RoofLive::reduced(Area::ofSi($spacing_m * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals() : 0.0;
@@ -49,7 +49,7 @@ final readonly class MemberLoading
         $this->added_Pa = $module_Pa + $rails_Pa + $snow_Pa;
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $row_m2 = $spacing_m * $design->module->length->toMetres();
+        $row_m2 = $spacing_m * $design->moduleUp()->toMetres();
         $rows = [];
         foreach ($runs as $run) {
             foreach ($run->members as $number) {

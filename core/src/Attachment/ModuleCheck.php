@@ -6,7 +6,6 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\RatingBasis;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\Placement;
@@ -98,10 +97,10 @@ final readonly class ModuleCheck
     {
         $up = $down = [];
         foreach ($pair as $line) {
-            $from_m = $line->isUpper ? $design->module->length->toMetres() - $line->offset_m : $line->offset_m;
+            $from_m = $line->isUpper ? $design->moduleUp()->toMetres() - $line->offset_m : $line->offset_m;
             $held = array_filter(
                 $design->module->ratings,
-                static fn (ModuleRating $rating): bool => $rating->side === ModuleSide::Long
+                static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()
                     && $from_m >= $rating->from->toMetres() - 1e-6 && $from_m <= $rating->to->toMetres() + 1e-6,
             );
             $up[] = self::best($held, static fn (ModuleRating $rating): float => $rating->up->toSi());

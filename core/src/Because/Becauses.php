@@ -10,6 +10,7 @@ use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
@@ -443,11 +444,20 @@ final readonly class Becauses
                     'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
                     'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $this->plan->placement->width_m * $this->plan->placement->length_m,
                     'sides' => $spot->exposedSides === [] ? 'none' : strtr(implode(', ', $spot->exposedSides), ['up' => 'above', 'down' => 'below']),
-                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), $this->input('/module/ratings/0/up_Pa')])));
+                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings()])));
             }
         }
 
         return null;
+    }
+
+    /** @return list<Because> What the maker allows where clamps hold the side that rails cross */
+    private function ratings(): array
+    {
+        $design = $this->plan->design;
+        $held = array_keys(array_filter($design->module->ratings, static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()));
+
+        return array_map(fn (int $index): Because => $this->input("/module/ratings/$index/up_Pa"), $held);
     }
 
     private function clamp(): ?Because

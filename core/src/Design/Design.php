@@ -7,6 +7,7 @@ namespace Garnetine\Core\Design;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Keyed;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
 
@@ -92,6 +93,24 @@ final readonly class Design
             $this->address,
             $this->origins,
         );
+    }
+
+    /** A module along the eave, as it lies. */
+    public function moduleAcross(): Length
+    {
+        return $this->block->orientation === Orientation::Portrait ? $this->module->width : $this->module->length;
+    }
+
+    /** A module up the slope, as it lies. */
+    public function moduleUp(): Length
+    {
+        return $this->block->orientation === Orientation::Portrait ? $this->module->length : $this->module->width;
+    }
+
+    /** The side of a module that its clamps hold, and rails along the eave cross. */
+    public function heldSide(): ModuleSide
+    {
+        return $this->block->orientation === Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short;
     }
 
     public function printer(): Printer

@@ -29,7 +29,6 @@ enum Code: string
     case GivenIncomplete = 'given_incomplete';
     case HigherOrLowerRoof = 'higher_or_lower_roof';
     case HipEdges = 'hip_edges';
-    case Landscape = 'landscape';
     case OverOverhang = 'over_overhang';
     case OwnCopyImplausible = 'own_copy_implausible';
     case OwnCopyUnknown = 'own_copy_unknown';

@@ -51,9 +51,9 @@ final readonly class RafterScreen
         $slant = cos($design->surface->pitch->toRadians());
         $times = max([1.0, ...array_map(static fn (MemberShare $share): float => $share->times, $shares->shares)]);
         $dead_Pa = $design->surface->deadLoad->toPascals() / $slant;
-        $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
+        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
         $array_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 / $slant
-            + 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->module->length->toMetres() / $slant;
+            + 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->moduleUp()->toMetres() / $slant;
         $snow_Pa = $loads->snow->heaviest_Pa();
         $live_Pa = RoofLive::reduced(Area::ofSi($framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals();
         $fb_Pa = $value($key) * $cf * $value('cr') * self::PSI;

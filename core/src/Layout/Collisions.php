@@ -90,8 +90,8 @@ final class Collisions
         $left_m = $right_m = $low_m = $high_m = INF;
         foreach ($rows as $spots) {
             foreach ($spots as $spot) {
-                $top_m = $spot->y_m + $design->module->length->toMetres();
-                $side_m = $spot->x_m + $design->module->width->toMetres();
+                $top_m = $spot->y_m + $design->moduleUp()->toMetres();
+                $side_m = $spot->x_m + $design->moduleAcross()->toMetres();
                 // Hips lean in: the upper corners are the nearer ones.
                 $left_m = min($left_m, $outline->fromLeft_m($spot->x_m, $top_m));
                 $right_m = min($right_m, $outline->fromRight_m($side_m, $top_m));
@@ -127,8 +127,8 @@ final class Collisions
                         $area,
                         $spot->x_m,
                         $spot->y_m,
-                        $spot->x_m + $design->module->width->toMetres(),
-                        $spot->y_m + $design->module->length->toMetres(),
+                        $spot->x_m + $design->moduleAcross()->toMetres(),
+                        $spot->y_m + $design->moduleUp()->toMetres(),
                     );
                     if ($short_m > self::TOLERANCE_M) {
                         $worst_m = max($worst_m, $short_m);

@@ -26,8 +26,8 @@ final readonly class Placement
     public static function of(Design $design, Coefficients $coefficients): self
     {
         $block = $design->block;
-        $width_m = $design->module->width->toMetres();
-        $length_m = $design->module->length->toMetres();
+        $width_m = $design->moduleAcross()->toMetres();
+        $length_m = $design->moduleUp()->toMetres();
         $out = [];
         $findings = [];
         foreach ($block->leftOut as $index => $cell) {

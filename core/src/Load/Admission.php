@@ -9,7 +9,6 @@ use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\EnSnowSet;
 use Garnetine\Core\Design\GroundSnowKind;
-use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
@@ -59,9 +58,6 @@ final class Admission
         }
         if (Printed::over($surface->pitch->toDegrees(), self::STEEPEST_DEG)) {
             $refusals[] = Finding::of(Code::Pitch, '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians()]);
-        }
-        if ($design->block->orientation !== Orientation::Portrait) {
-            $refusals[] = Finding::of(Code::Landscape, '/block/orientation');
         }
 
         array_push($refusals, ...self::ownCopies($design, true));

@@ -25,7 +25,7 @@ final readonly class ZoneDemand
     /** @return list<self> The weakest suction first */
     public static function all(Design $design, SiteLoads $loads): array
     {
-        $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
+        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
         $dead_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2 * cos($design->surface->pitch->toRadians());
         $net = static fn (float $suction_Pa): float => Combinations::netUp($loads->combinations->strength, $suction_Pa, $dead_Pa);
         $demands = [];
@@ -46,7 +46,7 @@ final readonly class ZoneDemand
     public static function down(Design $design, SiteLoads $loads): array
     {
         $theta = $design->surface->pitch->toRadians();
-        $area_m2 = $design->module->width->toMetres() * $design->module->length->toMetres();
+        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
         $dead_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 * cos($theta);
         $down = [];
         foreach ($loads->combinations->strength as $one) {

@@ -115,7 +115,7 @@ final class Planner
     /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */
     public static function weight(Design $design): int
     {
-        $along_m = $design->block->columns * ($design->module->width->toMetres() + $design->block->columnGap->toMetres());
+        $along_m = $design->block->columns * ($design->moduleAcross()->toMetres() + $design->block->columnGap->toMetres());
 
         return 2 * $design->block->rows * (int) ceil($along_m / $design->surface->framing->spacing->toMetres());
     }

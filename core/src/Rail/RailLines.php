@@ -6,7 +6,6 @@ namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
@@ -46,7 +45,7 @@ final readonly class RailLines
         }
         $zones = self::zones($design);
         if ($zones === []) {
-            $findings[] = Finding::of(Code::ClampZoneMissing, '/module/ratings', ['module' => $design->module->name]);
+            $findings[] = Finding::of(Code::ClampZoneMissing, '/module/ratings', ['module' => $design->module->name, 'side' => $design->heldSide()->value]);
         }
         $byRow = [];
         foreach ($rows as $row) {
@@ -60,12 +59,12 @@ final readonly class RailLines
         return new self($byRow, $findings);
     }
 
-    /** @return list<ModuleRating> The ratings for rails across the long sides */
+    /** @return list<ModuleRating> The ratings for rails across the side that is held */
     private static function zones(Design $design): array
     {
         return array_values(array_filter(
             $design->module->ratings,
-            static fn (ModuleRating $rating): bool => $rating->side === ModuleSide::Long && $rating->to->toMetres() >= $rating->from->toMetres(),
+            static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide() && $rating->to->toMetres() >= $rating->from->toMetres(),
         ));
     }
 
@@ -73,7 +72,7 @@ final readonly class RailLines
     private static function line(Design $design, Members $members, ?Course $course, array $zones, int $row, bool $upper): RailLine
     {
         $block = $design->block;
-        $length_m = $design->module->length->toMetres();
+        $length_m = $design->moduleUp()->toMetres();
         $low_m = $block->y->toMetres() + ($row - 1) * ($length_m + $block->rowGap->toMetres());
         $hole_m = $design->kit->foot->holeOffset()->toMetres();
         $wish_m = self::DEFAULT_SHARE * $length_m;

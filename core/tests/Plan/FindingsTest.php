@@ -47,7 +47,6 @@ final class FindingsTest extends TestCase
         yield 'figure_missing' => ['asce7-16', ['/surface/pitch_rad' => 0.9], 'refusal', '/surface/roof_kind', 'ASCE/SEI 7-16: Fig. 30.3-2 (gable over 45°)'];
         yield 'pitch' => ['asce7-16', ['/surface/pitch_rad' => 1.1], 'refusal', '/surface/pitch_rad', '63.03°'];
         yield 'too_tall' => ['asce7-16', ['/site/mean_roof_height_m' => 18.3], 'refusal', '/site/mean_roof_height_m', "60' 0 ½\""];
-        yield 'landscape' => ['asce7-16', ['/block/orientation' => 'landscape'], 'refusal', '/block/orientation', ''];
         yield 'plane_too_large' => ['asce7-16', ['/surface/width_m' => 104.0, '/surface/slope_length_m' => 60.0, '/surface/framing/spacing_m' => 0.3, '/block/columns' => 98, '/block/rows' => 34, '/site/building_length_m' => 100.0, '/site/building_width_m' => 130.0], 'refusal', '/block/rows', 'at most 22000 are planned at once'];
         yield 'zones_overlap' => ['asce7-16', ['/surface/slope_length_m' => 1.5], 'refusal', '/surface/width_m', '36 in'];
         yield 'over_overhang' => ['asce7-16', ['/surface/eave_overhang_m' => 1.0], 'refusal', '/block/y_m', '9 ⅜ in over the eave'];

@@ -146,6 +146,19 @@ final class PlannerTest extends TestCase
         self::assertSame([$counts[0], $counts[0], $counts[0]], $counts);
     }
 
+    public function test_a_module_in_landscape_is_planned_as_a_portrait_one_whose_sides_are_the_other_way_round(): void
+    {
+        $rating = ['from_m' => 0.11, 'to_m' => 0.31, 'down_Pa' => 3600.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => 'sheet 7'];
+        $laid = static fn (string $orientation, float $width_m, float $length_m, string $side): Scenario => Scenario::of()->with('/block/orientation', $orientation)->with('/module/width_m', $width_m)->with('/module/length_m', $length_m)
+            ->with('/module/ratings', [['side' => $side === 'long' ? 'short' : 'long', 'up_Pa' => 9000.0] + $rating, ['side' => $side] + $rating])
+            ->with('/block/columns', 6)->with('/block/rows', 3)->with('/block/left_out', [['row' => 2, 'column' => 3]])->with('/block/x_m', 1.4);
+        $plan = static fn (Scenario $scenario): array => PlanDocument::surface(Planner::plan($scenario->design()));
+        self::assertEquals($plan($laid('portrait', 1.65, 0.99, 'long')), $lying = $plan($laid('landscape', 0.99, 1.65, 'short')));
+        self::assertSame([17, true], [$lying['summary']['modules'] ?? 0, ($lying['summary']['attachments'] ?? 0) > 20]);
+        $bare = Planner::plan(Scenario::of()->with('/block/orientation', 'landscape')->with('/block/columns', 5)->design());
+        self::assertSame(['side' => 'short'], array_intersect_key(array_column(array_map(static fn ($one): array => ['code' => $one->code->value, 'values' => $one->values], $bare->openStops()), 'values', 'code')['clamp_zone_missing'] ?? [], ['side' => 1]));
+    }
+
     public function test_the_same_bytes_come_from_the_same_design(): void
     {
         $project = Scenario::of()->project();
