@@ -14,8 +14,9 @@ return [
         ['->lockForUpdate()', '', 'Two who save at once both come last', 'HistoryTest'],
     ],
     'app/Actions/Plans/IssuePlan.php' => [
+        ['$surfaces === null ? $all : $all->only($surfaces)', '$all', 'A revision of one surface holds them all', 'SurfacesTest'],
         ['if ($purpose === Purpose::Construction && $plan->status() !== Status::Confirmed) {', 'if ($plan->status() === Status::Confirmed && $purpose === null) {', 'Anything is issued to be built', 'IssueTest'],
-        ["'build' => \$build, 'purpose' => \$purpose])->first()", "'build' => \$build])->first()", 'A review stands for what is to be built', 'IssueTest'],
+        ["'build' => \$build, 'purpose' => \$purpose])", "'build' => \$build])", 'A review stands for what is to be built', 'IssueTest'],
         ["'design_id' => \$design->id, 'build' => \$build, 'purpose'", "'build' => \$build, 'purpose'", 'A newer design is issued as the older revision', 'IssueTest'],
         ["'hash' => hash('sha256', \$bytes)", "'hash' => \$design->hash", 'An issued plan carries the hash of its design', 'IssueTest'],
         ["'status' => \$plan->status()->value", "'status' => 'confirmed'", 'A preliminary plan is issued as confirmed', 'IssueTest|ToldTest'],

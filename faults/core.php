@@ -145,7 +145,7 @@ return [
         ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
     ],
     'core/src/Layout/Collisions.php' => [
-        ['$side_m = $spot->x_m + $design->module->width->toMetres()', '$side_m = $spot->x_m - $design->module->width->toMetres()', 'Modules over the right edge are not seen'],
+        ['$side_m = $spot->x_m + $design->moduleAcross()->toMetres()', '$side_m = $spot->x_m - $design->module->width->toMetres()', 'Modules over the right edge are not seen'],
         ["'/block/'.(\$edge === 'left' ||", "'/block/'.(\$edge !== 'left' ||", 'The stop of one edge stands at the other'],
     ],
     'core/src/Layout/Course.php' => [
@@ -298,6 +298,10 @@ return [
     ],
     'core/src/Document/Kinds.php' => [
         ['return $known + (self::$added[$type] ?? []);', 'return $known;', 'A further kind is not known'],
+    ],
+    'core/src/Design/Design.php' => [
+        ['Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short', 'Orientation::Landscape ? ModuleSide::Long : ModuleSide::Short', 'Modules are rated for the side that no clamp holds'],
+        ['Orientation::Portrait ? $this->module->length : $this->module->width', 'Orientation::Portrait ? $this->module->length : $this->module->length', 'Rows of landscape modules overlap'],
     ],
     'core/src/Design/Project.php' => [
         ['array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY)', '$this->asTyped', 'What was typed and cleared comes back'],

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int $revision
  * @property string $status preliminary or confirmed, when it was issued
  * @property Purpose|null $purpose Null for those of before: as the status says
+ * @property non-empty-list<string>|null $surfaces Ids of those that it is of; null for all
  * @property string $build
  * @property string $note
  * @property string $bytes
@@ -33,16 +34,27 @@ final class IssuedPlan extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'build', 'note', 'bytes', 'hash'];
+    protected $fillable = ['job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'surfaces', 'build', 'note', 'bytes', 'hash'];
 
     protected function casts(): array
     {
-        return ['created_at' => 'datetime', 'purpose' => Purpose::class];
+        return ['created_at' => 'datetime', 'purpose' => Purpose::class, 'surfaces' => 'array'];
     }
 
     public function isForConstruction(): bool
     {
         return $this->purpose === null ? $this->status === Status::Confirmed->value : $this->purpose === Purpose::Construction;
+    }
+
+    /** @return list<string> Names of the surfaces of its design that it leaves out */
+    public function leftOut(): array
+    {
+        if ($this->surfaces === null) {
+            return [];
+        }
+        $project = Design::query()->findOrFail($this->design_id)->document();
+
+        return array_values(array_map(static fn (string $id): string => $project->surfaces[$id]->name, array_diff($project->ids(), $this->surfaces)));
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -29,18 +29,22 @@ final class DeskView
     /**
      * All surfaces, one after the other, with what only paper needs: the cover, the tools, the calculation.
      *
+     * @param list<string>|null $surfaces Of these alone; null for all
+     *
      * @return list<array<string, mixed>>
      */
-    public static function onPaper(DesignModel $model): array
+    public static function onPaper(DesignModel $model, ?array $surfaces = null): array
     {
-        $all = Planning::all($model->document());
+        $whole = Planning::all($model->document());
+        $all = $surfaces === null ? $whole : $whole->only($surfaces);
+        $first = array_keys($all->plans)[0];
 
-        return array_map(static function (string $surface) use ($model, $all): array {
+        return array_map(static function (string $surface) use ($model, $all, $first): array {
             $plan = $all->plans[$surface];
             $texts = new Texts($plan->design->printer());
 
-            return ['all_materials' => count($all->plans) > 1 && $surface === $model->document()->chosen(null) ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $surface, $plan);
-        }, $model->document()->ids());
+            return ['all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $surface, $plan);
+        }, array_keys($all->plans));
     }
 
     /** @return array<string, mixed> */

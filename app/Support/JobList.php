@@ -34,13 +34,13 @@ final class JobList
     public function of(User $user): array
     {
         $jobs = Job::query()->where('company_id', $user->company_id)->orderByDesc('updated_at')->limit(200)->get();
-        $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(['id', 'job_id', 'design_id', 'revision', 'status', 'purpose'])->groupBy('job_id');
+        $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(['id', 'job_id', 'design_id', 'revision', 'status', 'purpose', 'surfaces'])->groupBy('job_id');
         $list = [];
         foreach ($jobs as $job) {
             $design = $job->current();
             $plans = $issued->get($job->id);
             $last = $plans?->first();
-            $isToBuild = $plans?->contains(static fn (IssuedPlan $one): bool => $one->isForConstruction() && $one->design?->hash === $design->hash) === true;
+            $isToBuild = $plans?->contains(static fn (IssuedPlan $one): bool => $one->isForConstruction() && $one->surfaces === null && $one->design?->hash === $design->hash) === true;
             $known = [
                 'id' => $job->id, 'name' => $job->name, 'client' => '', 'address' => '', 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
                 'revision' => $last?->revision, 'for_construction' => $last?->isForConstruction() === true, 'overtaken' => $last !== null && $last->design?->hash !== $design->hash,

@@ -10,6 +10,7 @@ use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Status;
 use Illuminate\Support\Facades\Cache;
 
 /** The surfaces of a job, each with how it stands. */
@@ -20,27 +21,27 @@ final class SurfaceList
     /**
      * @param string $surface The one in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string}> Counts are null of a large surface that is not in view: opening it plans it
+     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool}> Counts are null of a large surface that is not in view: opening it plans it
      */
     public static function of(Project $project, string $surface, Plan $plan): array
     {
         return array_map(static fn (string $id): array => ['id' => $id, 'name' => $project->surfaces[$id]->name] + ($id === $surface ? self::standing($plan) : self::known($project->design($id))), $project->ids());
     }
 
-    /** @return array{modules: int|null, feet: int|null, word: string, tone: string} Planned once for each design of the surface */
+    /** @return array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool} Planned once for each design of the surface */
     private static function known(Design $design): array
     {
         if (Planning::isLarge($design)) {
-            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain'];
+            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => false];
         }
         $key = 'surface.'.Build::hash().'.'.hash('sha256', json_encode(['as_typed' => null] + Writer::toArray($design), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
 
         return Cache::remember($key, self::KEPT_S, static fn (): array => self::standing(Planning::plan($design, Depth::Checks)));
     }
 
-    /** @return array{modules: int, feet: int, word: string, tone: string} */
+    /** @return array{modules: int, feet: int, word: string, tone: string, confirmed: bool} */
     private static function standing(Plan $plan): array
     {
-        return ['modules' => $plan->placement->count, 'feet' => $plan->attachmentCount()] + Standing::of($plan->findings, $plan->leastReserve());
+        return ['modules' => $plan->placement->count, 'feet' => $plan->attachmentCount(), 'confirmed' => $plan->status() === Status::Confirmed] + Standing::of($plan->findings, $plan->leastReserve());
     }
 }

@@ -140,8 +140,16 @@ export const takeConfirmed = (job: number, base: number, password: string) =>
 
 export const issued = async (job: number) => (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`)).data.issued;
 
-export const issue = async (job: number, base: number, note: string, purpose: 'review' | 'construction') =>
-    (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`, { base, note, purpose })).data.issued;
+/** Of some surfaces, or of all where none is named. */
+export const issue = async (job: number, base: number, note: string, purpose: 'review' | 'construction', surfaces: string[]) =>
+    (
+        await ask<{ issued: Issued[] }>(`/jobs/${job}/issued`, {
+            base,
+            note,
+            purpose,
+            surfaces: surfaces.length === 0 ? null : surfaces,
+        })
+    ).data.issued;
 
 export const makePaper = async (job: number, one: number) =>
     (await ask<{ issued: Issued[] }>(`/jobs/${job}/issued/${one}/paper`, {})).data.issued;

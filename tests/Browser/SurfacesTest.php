@@ -44,6 +44,12 @@ final class SurfacesTest extends BrowserTestCase
         $this->seeText('Open before anybody builds this', 'main');
         $this->seeText('across the left setback', 'main');
         $this->assertAccessible('crew sheets of two planes');
+        // Of one plane alone, the other left out by name.
+        $this->visit("/jobs/{$job->id}/stage/handover");
+        $this->element('fieldset label:nth-of-type(2) input')->click();
+        $this->press('Issue design 5 for review');
+        $this->seeText('for review, preliminary; without Street side', '[data-issued]');
+        $this->assertAccessible('hand-over of one plane of two');
         $this->visit("/jobs/{$job->id}/stage/surface?surface=plane-2");
         $this->press('Take this plane out');
         $this->element('h2');

@@ -12,6 +12,7 @@ use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\URL;
 use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
@@ -84,14 +85,27 @@ final class SurfacesTest extends TestCase
     public function test_each_structure_is_signed_and_what_is_built_needs_them_all(): void
     {
         $sign = fn (string $surface, array $subjects): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations?surface=$surface", ['base' => $this->job->current()->id, 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'our copies'])->assertOk();
-        $issue = fn (): TestResponse => $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => '', 'purpose' => 'construction']);
+        $issue = fn (?array $surfaces = null): TestResponse => $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => '', 'purpose' => 'construction', 'surfaces' => $surfaces]);
         foreach (['plane-1', 'plane-2'] as $surface) {
             $plan = Planner::plan($this->job->current()->surface($surface));
             $sign($surface, [['subject' => 'structure', 'value' => $plan->structureDigest()], ...array_map(static fn ($value): array => ['subject' => "coefficient/{$value->id}", 'value' => $value->text()], $plan->unconfirmed())]);
             $surface === 'plane-2' ?: $issue()->assertStatus(422)->assertSee('Street side: The roof structure is not signed.')->assertDontSee('Roof: The');
+            if ($surface === 'plane-1') {
+                // The one that is confirmed may be built, the other is left out by name, and the job goes on.
+                $issue(['plane-1'])->assertOk()->assertJsonPath('issued.0.for_construction', true)->assertJsonPath('issued.0.left_out', ['Street side']);
+                $issue(['plane-1'])->assertJsonCount(1, 'issued');
+                $issue(['plane-2'])->assertStatus(422)->assertSee('not signed');
+                $issue(['attic'])->assertStatus(422)->assertJsonValidationErrors('surfaces', 'errors');
+                $part = IssuedPlan::query()->where('job_id', $this->job->id)->firstOrFail();
+                self::assertSame(['construction', ['Street side'], 'confirmed', 1], array_map(static fn (string $key): mixed => data_get(json_decode($part->bytes, true), $key), ['purpose', 'left_out', 'status', 'summary.surfaces']));
+                $paper = $this->get(URL::temporarySignedRoute('issued.paper', now()->addMinute(), ['issuedPlan' => $part->id, 'kind' => 'crew'], false))->assertOk()->viewData('page');
+                self::assertSame([['plane-1'], ['Street side']], [array_column(self::each(data_get($paper, 'props.views'), 'surface'), 0), data_get($paper, 'props.revision.left_out')]);
+                self::assertSame('Street side', $part->leftOut()[0]);
+                self::assertNotSame('Issued for construction; nothing is left to do', data_get(array_column(app(JobList::class)->of($this->user), null, 'id'), "{$this->job->id}.next"));
+            }
         }
         $issue()->assertOk();
-        $issued = IssuedPlan::query()->where('job_id', $this->job->id)->firstOrFail();
+        $issued = IssuedPlan::query()->where('job_id', $this->job->id)->orderByDesc('revision')->firstOrFail();
         $plan = json_decode($issued->bytes, true);
         self::assertSame(['confirmed', 2, ['plane-1', 'plane-2']], [$issued->status, data_get($plan, 'summary.surfaces'), array_keys((array) data_get($plan, 'surfaces'))]);
     }

@@ -18,6 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as Page;
 
@@ -27,12 +28,12 @@ final class IssuedController extends Controller
     public function index(Job $job): JsonResponse
     {
         $issued = $job->issuedPlans()->with(['issuer', 'design:id,number,hash', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
-            ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'note', 'hash', 'created_at']);
+            ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'surfaces', 'note', 'hash', 'created_at']);
 
         $newest = $job->current()->hash;
 
         return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
-            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'for_construction' => $one->isForConstruction(), 'note' => $one->note,
+            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'for_construction' => $one->isForConstruction(), 'left_out' => $one->leftOut(), 'note' => $one->note,
             'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $one->design?->hash !== $newest,
             'papers' => $one->papers->map(static fn (Paper $paper): array => [
                 'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent, 'trouble' => $paper->trouble, 'pages' => $paper->pages,
@@ -42,13 +43,20 @@ final class IssuedController extends Controller
 
     public function store(Request $request, Job $job, IssuePlan $issuePlan): JsonResponse
     {
-        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400'], 'purpose' => ['required', Rule::enum(Purpose::class)]]);
+        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400'], 'purpose' => ['required', Rule::enum(Purpose::class)], 'surfaces' => ['nullable', 'list', 'min:1'], 'surfaces.*' => ['string', 'max:40', 'distinct']]);
         $current = $job->current();
         if ($request->integer('base') !== $current->id) {
             return new JsonResponse(['code' => 'not_now', 'message' => 'Somebody saved in between. Look at the newest design before you issue it.', 'faults' => []], 422);
         }
+        $ids = $current->document()->ids();
+        $surfaces = array_values(array_filter($request->array('surfaces'), is_string(...)));
+        if (array_diff($surfaces, $ids) !== []) {
+            throw ValidationException::withMessages(['surfaces' => 'Surfaces of this design are '.implode(', ', $ids).'.']);
+        }
+        // Named in the order of the design; all of them are as none named.
+        $surfaces = array_values(array_intersect($ids, $surfaces));
         try {
-            $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value(), Purpose::from($request->string('purpose')->value()));
+            $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value(), Purpose::from($request->string('purpose')->value()), $surfaces === [] || $surfaces === $ids ? null : $surfaces);
         } catch (NotForConstruction $open) {
             return new JsonResponse(['code' => 'not_for_construction', 'message' => $open->getMessage(), 'faults' => []], 422);
         }
@@ -86,8 +94,8 @@ final class IssuedController extends Controller
         $design = $issuedPlan->design ?? abort(404);
 
         return Inertia::render('Print', [
-            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'views' => DeskView::onPaper($design), 'paper' => $kind->value,
-            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12), 'for_construction' => $issuedPlan->isForConstruction()],
+            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
+            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12), 'for_construction' => $issuedPlan->isForConstruction(), 'left_out' => $issuedPlan->leftOut()],
         ]);
     }
 }

@@ -22,9 +22,10 @@ use Garnetine\Core\Rail\Run;
 /** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
 final class PlanDocument
 {
-    public static function write(ProjectPlan $plan): string
+    /** @param array<string, mixed> $besides What is told of the plan from outside, as what it is issued for */
+    public static function write(ProjectPlan $plan, array $besides = []): string
     {
-        return CanonicalJson::encode(self::toArray($plan));
+        return CanonicalJson::encode(self::toArray($plan) + $besides);
     }
 
     /** @return array<string, mixed> */
@@ -38,6 +39,7 @@ final class PlanDocument
             'status' => $plan->status()->value,
             'summary' => $plan->summary(),
             'surfaces' => (object) array_map(self::surface(...), $plan->plans),
+            'left_out' => $plan->leftOut(),
             'materials' => $plan->materials(),
             'not_covered' => Plan::NOT_COVERED,
         ];

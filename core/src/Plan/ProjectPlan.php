@@ -36,6 +36,22 @@ final readonly class ProjectPlan
         return new self($project, $plans);
     }
 
+    /**
+     * The plans of some of its surfaces; what is told of the job is then told of them.
+     *
+     * @param list<string> $surfaces Ids that it has
+     */
+    public function only(array $surfaces): self
+    {
+        return new self($this->project, array_intersect_key($this->plans, array_flip($surfaces)));
+    }
+
+    /** @return list<string> Names of the job's surfaces that it is not of */
+    public function leftOut(): array
+    {
+        return array_values(array_map(fn (string $id): string => $this->project->surfaces[$id]->name, array_filter($this->project->ids(), fn (string $id): bool => !isset($this->plans[$id]))));
+    }
+
     public function hasRefusal(): bool
     {
         return array_filter($this->plans, static fn (Plan $plan): bool => $plan->hasRefusal()) !== [];

@@ -12,7 +12,7 @@ type Props = {
     /** Plans issued long ago have one paper of both. */
     paper: 'crew' | 'calculation' | 'whole';
     /** Of an issued plan. */
-    revision?: { number: number; by: string | null; at: string; hash: string; for_construction: boolean };
+    revision?: { number: number; by: string | null; at: string; hash: string; for_construction: boolean; left_out: string[] };
 };
 
 const titles = { crew: 'Crew sheets', calculation: 'Calculation', whole: 'Crew sheets and calculation' };
@@ -105,6 +105,11 @@ export default function Print({ job, views, paper, revision }: Props) {
                                     <p>
                                         Revision {revision.number}, issued by {revision.by} on {revision.at}; plan {revision.hash}
                                         .
+                                    </p>
+                                )}
+                                {revision !== undefined && revision.left_out.length > 0 && (
+                                    <p>
+                                        <strong>Not in this revision: {revision.left_out.join(', ')}.</strong>
                                     </p>
                                 )}
                                 {paper !== 'calculation' && view.all_materials !== null && (

@@ -12,6 +12,9 @@ export function Issuing() {
     const [note, setNote] = useState('');
     const [wrong, setWrong] = useState<string | null>(null);
     const [busy, setBusy] = useState(false);
+    const [without, setWithout] = useState<string[]>([]);
+    const of = data.surfaces.filter((one) => !without.includes(one.id));
+    const isConfirmed = of.length > 0 && of.every((one) => one.confirmed);
     const take = async (ask: Promise<Issued[]>) => {
         setBusy(true);
         try {
@@ -49,25 +52,49 @@ export function Issuing() {
                         event.preventDefault();
                         const asked = (event.nativeEvent as SubmitEvent).submitter?.getAttribute('value');
                         const purpose = asked === 'construction' ? 'construction' : 'review';
-                        void take(issue(job, data.design.id, note, purpose)).then(() => setNote(''));
+                        void take(
+                            issue(job, data.design.id, note, purpose, without.length === 0 ? [] : of.map((one) => one.id)),
+                        ).then(() => setNote(''));
                     }}
                 >
                     <label>
                         What for
                         <input className="entry" maxLength={400} value={note} onChange={(event) => setNote(event.target.value)} />
                     </label>
+                    {data.surfaces.length > 1 && (
+                        <fieldset className="mt-2">
+                            <legend>Of</legend>
+                            {data.surfaces.map((one) => (
+                                <label key={one.id} className="flex items-center gap-2">
+                                    <input
+                                        type="checkbox"
+                                        checked={!without.includes(one.id)}
+                                        onChange={(event) =>
+                                            setWithout(
+                                                event.target.checked
+                                                    ? without.filter((id) => id !== one.id)
+                                                    : [...without, one.id],
+                                            )
+                                        }
+                                    />
+                                    {one.name}
+                                    {one.confirmed && <span className="tone-holds text-[0.87rem]">confirmed</span>}
+                                </label>
+                            ))}
+                        </fieldset>
+                    )}
                     <span className="mt-2 flex flex-wrap gap-2">
-                        <button type="submit" value="review" className="act" disabled={busy}>
+                        <button type="submit" value="review" className="act" disabled={busy || of.length === 0}>
                             Issue design {data.design.number} for review
                         </button>
-                        {data.status === 'confirmed' && (
+                        {isConfirmed && (
                             <button type="submit" value="construction" className="act act-main" disabled={busy}>
                                 Issue for construction
                             </button>
                         )}
                     </span>
                     <p className="mt-1 text-[0.87rem] text-muted">
-                        {data.status === 'confirmed'
+                        {isConfirmed
                             ? 'All is confirmed by name. For review, every page still says “not for construction”.'
                             : 'For construction once nothing stops the plan, its recalled values are confirmed and the structure is signed. Every page of a review says “not for construction”.'}
                     </p>
@@ -79,6 +106,7 @@ export function Issuing() {
                         <strong>Revision {row.revision}</strong> of design {row.design},{' '}
                         {row.for_construction ? 'for construction' : `for review, ${row.status}`}
                         {row.note !== '' && `: ${row.note}`}
+                        {row.left_out.length > 0 && `; without ${row.left_out.join(', ')}`}
                         {row.overtaken && (
                             <span className="tone-fails block font-semibold">
                                 Overtaken: design {data.design.number} plans something else

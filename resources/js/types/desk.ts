@@ -203,7 +203,15 @@ export type DeskData = Planned & {
     /** The one in view. */
     surface: string;
     /** All of the job; counts are null of a large one that is not in view. */
-    surfaces: { id: string; name: string; modules: number | null; feet: number | null; word: string; tone: Tone }[];
+    surfaces: {
+        id: string;
+        name: string;
+        modules: number | null;
+        feet: number | null;
+        word: string;
+        tone: Tone;
+        confirmed: boolean;
+    }[];
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
     design: { id: number; number: number; hash: string; author: string | null; at: string; is_side: boolean; change: string };
@@ -349,6 +357,8 @@ export type Issued = {
     status: string;
     /** To be built; else to be looked at. */
     for_construction: boolean;
+    /** Names of the surfaces of its design that it is not of. */
+    left_out: string[];
     note: string;
     at: string;
     /** Something else is planned by now. */
