@@ -68,6 +68,8 @@ final class ProjectTest extends TestCase
         self::assertSame(['601 lb', '601 lb'], [$roof->asTyped['/kit/foot/up_N'], $other->asTyped['/kit/foot/up_N']]);
         self::assertEquals($roof->kit, $other->kit);
         self::assertEquals($roof->site, $other->site);
+        $cleared = JobEdits::apply($project, [['path' => '/surface/width_m', 'value' => 13.5]]);
+        self::assertSame(['13.9 m', false], [$project->asTyped['/surfaces/plane-1/width_m'], isset($cleared->asTyped['/surfaces/plane-1/width_m'])]);
         self::assertSame([13.9, self::two()->design('plane-2')->surface->width->toMetres()], [$roof->surface->width->toMetres(), $other->surface->width->toMetres()]);
     }
 

@@ -152,9 +152,9 @@ final class PlannerTest extends TestCase
         $laid = static fn (string $orientation, float $width_m, float $length_m, string $side): Scenario => Scenario::of()->with('/block/orientation', $orientation)->with('/module/width_m', $width_m)->with('/module/length_m', $length_m)
             ->with('/module/ratings', [['side' => $side === 'long' ? 'short' : 'long', 'up_Pa' => 9000.0] + $rating, ['side' => $side] + $rating])
             ->with('/block/columns', 6)->with('/block/rows', 3)->with('/block/left_out', [['row' => 2, 'column' => 3]])->with('/block/x_m', 1.4);
-        $plan = static fn (Scenario $scenario): array => PlanDocument::surface(Planner::plan($scenario->design()));
-        self::assertEquals($plan($laid('portrait', 1.65, 0.99, 'long')), $lying = $plan($laid('landscape', 0.99, 1.65, 'short')));
-        self::assertSame([17, true], [$lying['summary']['modules'] ?? 0, ($lying['summary']['attachments'] ?? 0) > 20]);
+        [$upright, $lying] = [Planner::plan($laid('portrait', 1.65, 0.99, 'long')->design()), Planner::plan($laid('landscape', 0.99, 1.65, 'short')->design())];
+        self::assertEquals(PlanDocument::surface($upright), PlanDocument::surface($lying));
+        self::assertSame([17, true], [$lying->placement->count, $lying->attachmentCount() > 20]);
         $bare = Planner::plan(Scenario::of()->with('/block/orientation', 'landscape')->with('/block/columns', 5)->design());
         self::assertSame(['side' => 'short'], array_intersect_key(array_column(array_map(static fn ($one): array => ['code' => $one->code->value, 'values' => $one->values], $bare->openStops()), 'values', 'code')['clamp_zone_missing'] ?? [], ['side' => 1]));
     }
