@@ -28,7 +28,7 @@ final class Demo
         }
         $company = Company::query()->create(['name' => 'Tarn Valley Solar (made up)']);
         $user = $company->users()->create(['name' => 'Ida Quarles', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        foreach (['quince-lane.json', 'medlar-court.json'] as $example) {
+        foreach (['quince-lane.json', 'medlar-court.json', 'sorrel-row.json'] as $example) {
             $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
         }
         // One that was just begun, to show what a blank job asks for.
