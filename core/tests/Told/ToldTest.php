@@ -13,6 +13,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
@@ -44,6 +45,13 @@ final class ToldTest extends TestCase
         $plan = self::plan($name, $roof);
         $document = PlanDocument::surface($plan);
         Told::assertApproved(__DIR__."/$name.txt", [...explode("\n", Summary::plan($plan)), ...self::crew($plan), ...self::becauses($plan), ...Told::lines($document)]);
+    }
+
+    public function test_what_is_told_of_a_job_of_two_planes_is_what_was_approved(): void
+    {
+        $plan = ProjectPlan::of(DesignFile::read((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/sorrel-row.json')));
+        $job = array_diff_key(PlanDocument::toArray($plan), ['build' => 1, 'design_sha256' => 1, 'surfaces' => 1]);
+        Told::assertApproved(__DIR__.'/sorrel-row.txt', [...explode("\n", Summary::project($plan)), ...Told::lines($job)]);
     }
 
     public function test_what_may_be_entered_is_what_was_approved(): void
