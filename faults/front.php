@@ -38,7 +38,7 @@ return [
         ['member {foot.member}', 'member {foot.number}', 'Crews read the number of a foot as its member', 'ToldTest'],
         ["splices at {marks(run, 'splice', ', ')}", "splices at {marks(run, 'clamp', ', ')}", 'Splices are told where clamps stand', 'ToldTest'],
         ['[row.what, row.torque, row.document]', '[row.what, row.document, row.torque]', 'Torque and document change places', 'ToldTest'],
-        ["finding.kind === 'stop' || finding.kind === 'refusal'", "finding.kind === 'refusal'", 'Open stops are not on the crew sheets', 'Told|Handover|WholeJob'],
+        ["finding.kind === 'stop' || finding.kind === 'refusal'", "finding.kind === 'refusal'", 'Open stops are not on the crew sheets', 'SurfacesTest'],
         ['<strong>Caution:</strong> {caution}', '<strong>Caution:</strong>', 'Cautions are empty', 'ToldTest'],
     ],
     'resources/js/stages/Demand.tsx' => [
