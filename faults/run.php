@@ -48,8 +48,8 @@ $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
         return $run($database("$phpunit feature --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit feature")));
     }
 
-    // The front end does not build, or a journey ends otherwise.
-    return $run('npm run --silent types') || $run('rm -rf public/build; npm run --silent build') || $run($database("$phpunit browser --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit browser")));
+    // A plain function does otherwise, the front end does not build, or a journey ends otherwise.
+    return $run('npm run --silent types') || $run('npm run --silent units') || $run('rm -rf public/build; npm run --silent build') || $run($database("$phpunit browser --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit browser")));
 };
 
 // Where tests fail with nothing planted, all would count as seen.
