@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { blockBox, dragged, editOf, type Hold } from '@/sheet/hands';
 import { paperScale } from '@/sheet/scale';
-import { enlarged, fit as fitted, len, metres, plainLens, px, py, through } from '@/sheet/viewport';
+import { enlarged, fitted, len, metres, plainLens, px, py, through } from '@/sheet/viewport';
 import type { Planned, Sheet } from '@/types/desk';
 
 const box = { left: 46, top: 50, width: 700, height: 300 };

@@ -20,7 +20,7 @@ import {
 } from '@/sheet/layers';
 import { around, chainPlaces } from '@/sheet/scale';
 import { useLens } from '@/sheet/useLens';
-import { enlarged, fit, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
+import { enlarged, fitted, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
 import type { Edit, Planned } from '@/types/desk';
 
 type Props = {
@@ -95,7 +95,7 @@ export function Sheet({
     const view = through(
         fixed !== undefined
             ? { k: fixed.scale, x: margin.left, y: height - margin.bottom }
-            : fit(sheet.width_m, sheet.length_m, {
+            : fitted(sheet.width_m, sheet.length_m, {
                   left: margin.left,
                   top: margin.top,
                   width: Math.max(120, width - margin.left - margin.right),

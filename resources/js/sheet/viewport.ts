@@ -6,7 +6,7 @@ export type Lens = { zoom: number; dx: number; dy: number };
 
 export const plainLens: Lens = { zoom: 1, dx: 0, dy: 0 };
 
-export const fit = (
+export const fitted = (
     width_m: number,
     length_m: number,
     box: { left: number; top: number; width: number; height: number },
