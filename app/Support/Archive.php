@@ -28,7 +28,7 @@ final class Archive
         }
 
         return json_encode([
-            'garnetine_archive' => 1, 'build' => Build::hash(), 'design' => $design->bytes, 'design_hash' => hash('sha256', $design->bytes),
+            'garnetine_archive' => 2, 'build' => Build::hash(), 'design' => $design->bytes, 'design_hash' => hash('sha256', $design->bytes),
             'plan' => $bytes, 'plan_hash' => hash('sha256', $bytes), 'becauses' => $becauses,
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
@@ -48,8 +48,9 @@ final class Archive
         } catch (\JsonException $fault) {
             throw DocumentInvalid::at('', 'an archive, in JSON', lcfirst($fault->getMessage()));
         }
-        if (($archive['garnetine_archive'] ?? null) !== 1) {
-            throw DocumentInvalid::at('/garnetine_archive', 'version 1', 'another one');
+        // In version 1 the reasons stood without their surface; the design is found alike.
+        if (!in_array($archive['garnetine_archive'] ?? null, [1, 2], true)) {
+            throw DocumentInvalid::at('/garnetine_archive', 'version 1 or 2', 'another one');
         }
         $design = $archive['design'] ?? null;
         if (!is_string($design) || hash('sha256', $design) !== ($archive['design_hash'] ?? null)) {

@@ -176,10 +176,13 @@ final class IssueTest extends TestCase
         $this->actingAs($other)->post('/jobs', ['name' => 'Taken over', 'units' => 'ft_in', 'document' => $archive])->assertRedirect();
         $taken = Job::query()->where('company_id', $other->company_id)->firstOrFail()->current();
         self::assertSame(str_replace('Quince Lane 8, back roof', 'Taken over', $this->job->current()->bytes), $taken->bytes);
+        // One of before, whose reasons stood without their surface.
+        $this->post('/jobs', ['name' => 'From before', 'units' => 'ft_in', 'document' => str_replace('"garnetine_archive":2', '"garnetine_archive":1', $archive)])->assertSessionHasNoErrors();
+        self::assertSame(2, Job::query()->where('company_id', $other->company_id)->count());
         $forged = str_replace('115', '95', $archive);
         $this->from('/jobs/new')->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => $forged], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
-        $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"garnetine_archive": 2}'], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
+        $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"garnetine_archive": 3}'], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
         $this->post('/jobs', ['name' => 'X', 'units' => 'mm', 'document' => '{"garnetine_archive": 1, '], ['X-Inertia' => 'true'])->assertSessionHasErrors('document');
-        self::assertSame(1, Job::query()->where('company_id', $other->company_id)->count());
+        self::assertSame(2, Job::query()->where('company_id', $other->company_id)->count());
     }
 }

@@ -67,8 +67,9 @@ final readonly class LagInMember
         $shank_in = $value('unthreaded/'.self::lengthKey($lag->length));
         $tip_in = $value('tip/'.$lag->diameter->value);
         $thread_in = $length_in - $shank_in;
-        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->toInches() + ($foot->sitsOnDeck() ? 0.0 : $surface->shingleThickness->toInches());
-        $above_in = $gap_in + $foot->base()->thickness->toInches() + ($foot->sitsOnDeck() ? 0.0 : $foot->flashing()->thickness->toInches());
+        $none = Length::ofMetres(0.0);
+        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->plus($foot->sitsOnDeck() ? $none : $surface->shingleThickness)->toInches();
+        $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness)->toInches();
         $depth_in = $surface->framing->depth->toInches();
         $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));
         $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
