@@ -11,11 +11,12 @@ export function FootSentence() {
     return (
         <>
             <Say>
-                Each <Slot path="/kit/foot/kind" />, “<Slot path="/kit/foot/name" />
-                ”, bears <Slot path="/kit/foot/up_N" open="missing" /> up, <Slot path="/kit/foot/down_N" open="missing" /> down
-                and <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />. The rail lies{' '}
-                <Slot path="/kit/foot/rail_height_m" /> over the deck, the heel <Slot path="/kit/foot/base/heel_m" /> from the
-                lag; base <Slot path="/kit/foot/base/thickness_m" /> of <Slot path="/kit/foot/base/material" />.
+                Each “<Slot path="/kit/foot/name" />
+                ”, a <Slot path="/kit/foot/kind" />, bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
+                <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
+                by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
+                heel <Slot path="/kit/foot/base/heel_m" /> from the lag; base <Slot path="/kit/foot/base/thickness_m" /> of{' '}
+                <Slot path="/kit/foot/base/material" />.
             </Say>
             {Own !== undefined && <Own />}
         </>
