@@ -21,18 +21,18 @@ final class SurfaceList
     /**
      * @param string $surface The one in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool}> Counts are null of a large surface that is not in view: opening it plans it
+     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null}> Null of a large surface that is not in view: opening it plans it
      */
     public static function of(Project $project, string $surface, Plan $plan): array
     {
         return array_map(static fn (string $id): array => ['id' => $id, 'name' => $project->surfaces[$id]->name] + ($id === $surface ? self::standing($plan) : self::known($project->design($id))), $project->ids());
     }
 
-    /** @return array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool} Planned once for each design of the surface */
+    /** @return array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null} Planned once for each design of the surface */
     private static function known(Design $design): array
     {
         if (Planning::isLarge($design)) {
-            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => false];
+            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null];
         }
         $key = 'surface.'.Build::hash().'.'.hash('sha256', json_encode(['as_typed' => null] + Writer::toArray($design), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
 

@@ -27,7 +27,7 @@ use Garnetine\Core\Quantity\UnitSystem;
  */
 final class Edits
 {
-    private const MOST = 200;
+    public const MOST = 200;
 
     /**
      * @param list<mixed> $edits Decoded JSON

@@ -20,6 +20,9 @@ final class JobEdits
      */
     public static function apply(Project $project, array $edits, ?string $surface = null): Project
     {
+        if (count($edits) > Edits::MOST) {
+            throw DocumentInvalid::at('', 'at most '.Edits::MOST.' edits', count($edits).' edits');
+        }
         foreach (self::together($edits, $surface ?? $project->chosen(null)) as [$on, $group]) {
             if (!isset($project->surfaces[$on])) {
                 throw DocumentInvalid::at('', 'an edit on a surface of this job: '.implode(', ', $project->ids()), '"'.mb_strimwidth($on, 0, 40).'"');

@@ -150,6 +150,13 @@ final class ProjectTest extends TestCase
         yield 'a whole block of another kit' => [['path' => '/block/kit', 'typed' => 'other'], 'to stay where it lies'];
     }
 
+    public function test_no_more_edits_are_made_at_once_on_many_surfaces_than_on_one(): void
+    {
+        $edits = array_map(static fn (int $index): array => ['on' => $index % 2 === 0 ? 'plane-1' : 'plane-2', 'path' => '/block/columns', 'value' => 3 + $index % 5], range(0, 200));
+        $this->expectExceptionMessage('at most 200 edits, found 201 edits');
+        JobEdits::apply(self::two(), $edits);
+    }
+
     /** @param array<mixed> $edit */
     #[DataProvider('wrongEdits')]
     public function test_an_edit_that_cannot_be_made_is_refused(array $edit, string $says): void

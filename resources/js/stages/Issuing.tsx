@@ -14,7 +14,8 @@ export function Issuing() {
     const [busy, setBusy] = useState(false);
     const [without, setWithout] = useState<string[]>([]);
     const of = data.surfaces.filter((one) => !without.includes(one.id));
-    const isConfirmed = of.length > 0 && of.every((one) => one.confirmed);
+    // Of a large one that is not in view it is not known here: the server says whether it may be built.
+    const mayBeBuilt = of.length > 0 && of.every((one) => one.confirmed !== false);
     const take = async (ask: Promise<Issued[]>) => {
         setBusy(true);
         try {
@@ -87,14 +88,14 @@ export function Issuing() {
                         <button type="submit" value="review" className="act" disabled={busy || of.length === 0}>
                             Issue design {data.design.number} for review
                         </button>
-                        {isConfirmed && (
+                        {mayBeBuilt && (
                             <button type="submit" value="construction" className="act act-main" disabled={busy}>
                                 Issue for construction
                             </button>
                         )}
                     </span>
                     <p className="mt-1 text-[0.87rem] text-muted">
-                        {isConfirmed
+                        {mayBeBuilt && of.every((one) => one.confirmed === true)
                             ? 'All is confirmed by name. For review, every page still says “not for construction”.'
                             : 'For construction once nothing stops the plan, its recalled values are confirmed and the structure is signed. Every page of a review says “not for construction”.'}
                     </p>

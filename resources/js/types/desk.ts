@@ -210,7 +210,7 @@ export type DeskData = Planned & {
         feet: number | null;
         word: string;
         tone: Tone;
-        confirmed: boolean;
+        confirmed: boolean | null;
     }[];
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
