@@ -36,6 +36,20 @@ final readonly class StoredPlan
         return array_map(Finding::ofArray(...), array_merge(...array_column($this->surfaces, 'findings')));
     }
 
+    /** The first of several surfaces with something at a stage that stops the plan; null where none has, or there is one. */
+    public function stoppedAt(string $stage): ?string
+    {
+        foreach (count($this->surfaces) > 1 ? $this->surfaces : [] as $surface => $plan) {
+            foreach (array_map(Finding::ofArray(...), $plan['findings']) as $finding) {
+                if ($finding->blocks() && $finding->stage()->value === $stage) {
+                    return $surface;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> Ids of published values that matter to it */
     public function concerned(): array
     {

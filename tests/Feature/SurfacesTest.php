@@ -82,6 +82,15 @@ final class SurfacesTest extends TestCase
         self::assertSame(['plane-1', 'plane-2'], $this->job->current()->document()->ids());
     }
 
+    public function test_a_job_opens_on_the_plane_that_has_the_next_thing_to_do(): void
+    {
+        $this->get("/jobs/{$this->job->id}/export/plan.json")->assertOk();
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->id}/stage/handover");
+        $this->save([['path' => '/surface/setbacks/left_m', 'typed' => '9 ft']], 'plane-2')->assertOk()->assertJsonPath('summary.open_stops', 1);
+        $this->get("/jobs/{$this->job->id}/export/plan.json")->assertOk();
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->id}/stage/modules?surface=plane-2");
+    }
+
     public function test_each_structure_is_signed_and_what_is_built_needs_them_all(): void
     {
         $sign = fn (string $surface, array $subjects): TestResponse => $this->postJson("/jobs/{$this->job->id}/confirmations?surface=$surface", ['base' => $this->job->current()->id, 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'our copies'])->assertOk();

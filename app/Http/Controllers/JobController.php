@@ -14,6 +14,7 @@ use App\Support\DeskView;
 use App\Support\JobList;
 use App\Support\NextThing;
 use App\Support\StartingDesign;
+use App\Support\StoredPlan;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
@@ -42,7 +43,11 @@ final class JobController extends Controller
 
     public function show(Job $job, PlanDesign $planDesign): RedirectResponse
     {
-        return redirect("/jobs/{$job->id}/stage/".NextThing::stage($planDesign->known($job->current())));
+        $plan = $planDesign->known($job->current());
+        $stage = NextThing::stage($plan);
+        $surface = $plan === null ? null : StoredPlan::read($plan)->stoppedAt($stage);
+
+        return redirect("/jobs/{$job->id}/stage/$stage".($surface === null ? '' : "?surface=$surface"));
     }
 
     public function stage(Request $request, Job $job, string $stage): Response
