@@ -42,7 +42,7 @@ return [
         ["'height' => \$this->length(\$worked->run->check->capacities->railHeight_m), 'heel' => \$this->length(\$worked->run->check->capacities->heel_m)", "'height' => \$this->length(\$worked->run->check->capacities->heel_m), 'heel' => \$this->length(\$worked->run->check->capacities->railHeight_m)", 'Height and heel of the foot change places', 'ToldTest'],
     ],
     'app/Support/Comparison.php' => [
-        ["'Feet' => (string) \$plan->attachmentCount()", "'Feet' => (string) \$plan->placement->count", 'Modules are compared as feet', 'ToldTest'],
+        ["'Feet' => (string) \$plan->attachmentCount()", "'Feet' => (string) \$plan->moduleCount()", 'Modules are compared as feet', 'ToldTest'],
         ['$demands[$zone]->suctionExposed_Pa', '$demands[$zone]->suction_Pa', 'Suction is compared for closed sides', 'ToldTest'],
         ["'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$top_m - \$in_m]", "'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$in_m]", 'Suction at the ridge is that at the eave', 'ToldTest'],
     ],

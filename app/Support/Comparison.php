@@ -75,7 +75,7 @@ final class Comparison
         $stops = array_filter($plan->findings, static fn (Finding $finding): bool => in_array($finding->kind, [FindingKind::Stop, FindingKind::Refusal], true) && $finding->clearedBy === null);
 
         return [
-            'Modules' => (string) $plan->placement->count,
+            'Modules' => (string) $plan->moduleCount(),
             'Feet' => (string) $plan->attachmentCount(),
             'Standing' => Standing::of($plan->findings, $reserve)['word'],
             'Least reserve' => $reserve === null ? 'no plan' : Texts::reserve($reserve),

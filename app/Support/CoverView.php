@@ -6,6 +6,7 @@ namespace App\Support;
 
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 
@@ -33,7 +34,14 @@ final class CoverView
             ['Surface', "{$length($surface->width->toMetres())} along the eave, {$length($surface->slopeLength->toMetres())} up the slope"],
             ['Setbacks', sprintf('left %s, right %s, eave %s, ridge %s', $length($surface->setbacks->left->toMetres()), $length($surface->setbacks->right->toMetres()), $length($surface->setbacks->eave->toMetres()), $length($surface->setbacks->ridge->toMetres()))],
             ['Kept free', $areas === [] ? 'nothing' : implode('; ', $areas)],
-            ['Modules', sprintf('%d of “%s”, %s by %s, %s', $plan->placement->count, $design->module->name, $length($plan->placement->length_m), $length($plan->placement->width_m), $print->print(Dimension::Mass, $design->module->mass->toSi()))],
+            ['Modules', implode('; ', array_map(static fn (BlockPlan $block): string => sprintf(
+                '%d of “%s”, %s by %s, %s',
+                $block->placement->count,
+                $block->part->design->module->name,
+                $length($block->placement->length_m),
+                $length($block->placement->width_m),
+                $print->print(Dimension::Mass, $block->part->design->module->mass->toSi()),
+            ), $plan->blocks))],
             ['Rated', implode('; ', array_map(static fn (ModuleRating $one): string => sprintf(
                 '%s down, %s up, clamped %s to %s from the ends of its %s sides, %s',
                 $print->print(Dimension::Pressure, $one->down->toPascals()),

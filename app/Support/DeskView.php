@@ -13,6 +13,7 @@ use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
@@ -23,7 +24,7 @@ final class DeskView
     /** @return array<string, mixed> */
     public static function of(DesignModel $model): array
     {
-        return self::ofPlan($model, Chosen::surface($model->document()));
+        return self::ofPlan($model, Chosen::of($model->document()));
     }
 
     /**
@@ -43,16 +44,17 @@ final class DeskView
             $plan = $all->plans[$surface];
             $texts = new Texts($plan->design->printer());
 
-            return ['all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, $surface, $plan);
+            return ['all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, Chosen::first($model->document(), $surface), $plan);
         }, array_keys($all->plans));
     }
 
     /** @return array<string, mixed> */
-    private static function ofPlan(DesignModel $model, string $surface, ?Plan $known = null): array
+    private static function ofPlan(DesignModel $model, Chosen $chosen, ?Plan $known = null): array
     {
         $project = $model->document();
+        $surface = $chosen->surface;
         $plan = $known ?? Planning::plan($project->design($surface));
-        $document = $plan->design;
+        $document = $chosen->design();
         $texts = new Texts($document->printer());
         $history = $model->job === null ? null : History::of($model->job);
         $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $project, $plan->concerned());
@@ -67,6 +69,8 @@ final class DeskView
             ],
             'surface' => $surface,
             'surfaces' => SurfaceList::of($project, $surface, $plan),
+            'block' => $chosen->block,
+            'blocks' => array_map(static fn (string $id, BlockPlan $block): array => ['id' => $id, 'number' => $block->part->number, 'modules' => $block->placement->count], $project->blocksOn($surface), $plan->blocks),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
             'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed)))],
@@ -76,7 +80,7 @@ final class DeskView
             'eave_to_ridge' => $document->printer()->print(Dimension::Length, Admission::eaveToRidge($document->surface)->toMetres()),
             'lists' => FieldView::counts($document),
             'survey' => FieldView::survey($document, $texts),
-        ] + self::outOfDate(self::planned($plan, $texts), $offers !== []) + PaperView::of($plan, $texts);
+        ] + self::outOfDate(self::planned($plan, $chosen, $texts), $offers !== []) + PaperView::of($plan, $texts);
     }
 
     /**
@@ -101,13 +105,15 @@ final class DeskView
      *
      * @return array<string, mixed>
      */
-    public static function preview(Design $document, ?string $tapeOf = null, ?Newest $newest = null): array
+    public static function preview(Chosen $chosen, ?string $tapeOf = null, ?Newest $newest = null): array
     {
-        return self::planned(Planning::plan($document, Depth::Checks, $newest), new Texts($document->printer()), $tapeOf);
+        $plan = Planning::plan($chosen->plain(), Depth::Checks, $newest);
+
+        return self::planned($plan, $chosen, new Texts($plan->design->printer()), $tapeOf);
     }
 
     /** @return array<string, mixed> */
-    private static function planned(Plan $plan, Texts $texts, ?string $tapeOf = null): array
+    private static function planned(Plan $plan, Chosen $chosen, Texts $texts, ?string $tapeOf = null): array
     {
         $reserve = $plan->leastReserve();
 
@@ -117,18 +123,18 @@ final class DeskView
             'status_text' => $texts->say('status.'.$plan->status()->value),
             'stages' => Stages::states($plan),
             'findings' => array_map(static fn (Finding $finding): array => [
-                'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $finding->at,
+                'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $chosen->seen($finding->at),
                 'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(), 'cleared_by' => $finding->clearedBy,
             ], $plan->findings),
             'summary' => [
-                'modules' => $plan->placement->count, 'attachments' => $plan->attachmentCount(),
+                'modules' => $plan->moduleCount(), 'attachments' => $plan->attachmentCount(),
                 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
                 'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
             'loads' => PaperView::loads($plan, $texts),
             'demand' => DemandView::of($plan, $texts),
-            'sheet' => SheetView::of($plan),
+            'sheet' => SheetView::of($plan, $chosen->number()),
             'runs' => RunView::all($plan, $texts, $tapeOf),
             'tape_head' => $plan->capacities === null ? '' : $texts->say('tape.head', ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0]),
         ];

@@ -27,15 +27,36 @@ final class Differences
                 $differences["/surfaces/$surface"] = ['path' => "/surfaces/$surface", 'label' => 'Surface', 'before' => $was, 'after' => $is];
                 continue;
             }
-            $part = $after->part($surface);
-            foreach (self::of($before->design($surface), $after->design($surface)) as $path => $one) {
-                $there = $part->inJob($path);
-                $isOwn = preg_match('~^/(surfaces|blocks)/~', $there) === 1 || $path === '/confirmations';
-                $differences[$path === '/confirmations' ? "/surfaces/$surface$path" : $there] = ['path' => $path, 'label' => ($many && $isOwn ? "$is: " : '').$one['label']] + $one;
+            foreach (array_unique([...$after->blocksOn($surface), ...$before->blocksOn($surface)]) as $index => $block) {
+                $differences += self::ofBlock($before, $after, $surface, $block, ($many ? "$is: " : '').($index === 0 ? '' : 'Block '.($index + 1).': '));
             }
         }
 
         return array_values($differences);
+    }
+
+    /**
+     * A surface as it is seen from one of its blocks.
+     *
+     * @param string $whose Before the names of what is its own
+     *
+     * @return array<string, array{path: string, label: string, before: string, after: string}> By place in the document
+     */
+    private static function ofBlock(Project $before, Project $after, string $surface, string $block, string $whose): array
+    {
+        [$was, $is] = [isset($before->blocks[$block]), isset($after->blocks[$block])];
+        if (!$was || !$is) {
+            return ["/blocks/$block" => ['path' => "/blocks/$block", 'label' => $whose === '' ? 'Block' : rtrim($whose, ': '), 'before' => $was ? 'there' : '', 'after' => $is ? 'there' : '']];
+        }
+        $part = $after->part($surface, $block);
+        $differences = [];
+        foreach (self::of($before->design($surface, $block)->alone(), $after->design($surface, $block)->alone()) as $path => $one) {
+            $there = $path === '/confirmations' ? "/surfaces/$surface$path" : $part->inJob($path);
+            $isOwn = preg_match('~^/(surfaces|blocks)/~', $there) === 1;
+            $differences[$there] = ['path' => $path, 'label' => ($isOwn ? $whose : '').$one['label']] + $one;
+        }
+
+        return $differences;
     }
 
     /** @return array<string, array{path: string, label: string, before: string, after: string}> By place */

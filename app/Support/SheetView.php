@@ -9,14 +9,20 @@ use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Plan;
 
 /** Numbers for the drawing of the surface, in metres, and the texts of its dimension lines. */
 final class SheetView
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    /**
+     * @param int $number Of the block in view, from 1
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, int $number = 1): array
     {
+        $seen = $plan->blocks[$number - 1];
         $surface = $plan->design->surface;
         $lap = $surface->framing->lap;
         $outline = Outline::of($surface);
@@ -28,15 +34,16 @@ final class SheetView
             'kept_free' => $outline->inside($surface->setbacks->left->toMetres(), $surface->setbacks->right->toMetres(), $surface->setbacks->eave->toMetres(), $surface->setbacks->ridge->toMetres()),
             'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m, 'top_m' => $outline->top_m($member->x_m)], $plan->members->members),
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
-            'module' => ['width_m' => $plan->placement->width_m, 'length_m' => $plan->placement->length_m],
-            'modules' => self::modules($plan),
-            'left_out' => self::leftOut($plan),
+            'module' => ['width_m' => $seen->placement->width_m, 'length_m' => $seen->placement->length_m],
+            'modules' => self::modules($seen),
+            'left_out' => self::leftOut($seen),
+            'beside' => self::beside($plan, $number),
             'no_work' => self::noWork($plan),
             'tall' => array_map(static fn (SnowFeature $feature): array => [
                 'id' => $feature->id, 'x_m' => $feature->x->toMetres(), 'y_m' => $feature->y->toMetres(), 'width_m' => $feature->width->toMetres(), 'length_m' => $feature->length->toMetres(),
             ], $surface->snowFeatures),
             'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->surface->penetrations),
-            'dimensions' => self::dimensions($plan),
+            'dimensions' => self::dimensions($seen),
         ];
     }
 
@@ -46,7 +53,7 @@ final class SheetView
         if ($plan->loads === null || $plan->loads->winds === []) {
             return [];
         }
-        $area_m2 = $plan->placement->width_m * $plan->placement->length_m;
+        $area_m2 = $plan->blocks[0]->placement->width_m * $plan->blocks[0]->placement->length_m;
         $suctions = array_map(static fn (ZoneWind $wind): float => $wind->exposed->at_Pa($area_m2), $plan->loads->winds);
         [$least, $range] = [min($suctions), max(1e-9, max($suctions) - min($suctions))];
         $zones = [];
@@ -59,31 +66,39 @@ final class SheetView
     }
 
     /** @return list<array<string, mixed>> */
-    private static function modules(Plan $plan): array
+    private static function modules(BlockPlan $block): array
     {
-        $words = [];
-        foreach ($plan->modules as $check) {
-            $words[$check->row][$check->column] = $check->ratio() === null ? 'plain' : Texts::word(1 - $check->ratio());
-        }
         $modules = [];
-        foreach ($plan->placement->rows as $row => $spots) {
-            foreach ($spots as $column => $spot) {
-                $modules[] = ['row' => $row, 'column' => $column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m, 'word' => $words[$row][$column] ?? 'plain', 'exposed' => $spot->isExposed()];
-            }
+        foreach ($block->placement->spots() as $index => $spot) {
+            $ratio = ($block->modules[$index] ?? null)?->ratio();
+            $modules[] = [
+                'row' => $spot->row, 'column' => $spot->column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m,
+                'word' => $ratio === null ? 'plain' : Texts::word(1 - $ratio), 'exposed' => $spot->isExposed(),
+            ];
         }
 
         return $modules;
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function leftOut(Plan $plan): array
+    /** @return list<array<string, mixed>> The other blocks of the surface, by their numbers, with the sizes of their modules */
+    private static function beside(Plan $plan, int $number): array
     {
-        $block = $plan->design->block;
+        $others = array_values(array_filter($plan->blocks, static fn (BlockPlan $block): bool => $block->part->number !== $number));
+
+        return array_map(static fn (BlockPlan $block): array => [
+            'number' => $block->part->number, 'width_m' => $block->placement->width_m, 'length_m' => $block->placement->length_m, 'modules' => self::modules($block),
+        ], $others);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function leftOut(BlockPlan $seen): array
+    {
+        $block = $seen->part->design->block;
 
         return array_map(static fn ($cell): array => [
             'row' => $cell->row, 'column' => $cell->column,
-            'x_m' => $block->x->toMetres() + ($cell->column - 1) * ($plan->placement->width_m + $block->columnGap->toMetres()),
-            'y_m' => $block->y->toMetres() + ($cell->row - 1) * ($plan->placement->length_m + $block->rowGap->toMetres()),
+            'x_m' => $block->x->toMetres() + ($cell->column - 1) * ($seen->placement->width_m + $block->columnGap->toMetres()),
+            'y_m' => $block->y->toMetres() + ($cell->row - 1) * ($seen->placement->length_m + $block->rowGap->toMetres()),
         ], $block->leftOut);
     }
 
@@ -109,12 +124,12 @@ final class SheetView
     }
 
     /** @return array{across: list<mixed>, up: list<mixed>} Chains of {from_m, to_m, text} */
-    private static function dimensions(Plan $plan): array
+    private static function dimensions(BlockPlan $seen): array
     {
-        $printer = $plan->design->printer();
-        $block = $plan->design->block;
-        $width_m = $block->columns * $plan->placement->width_m + ($block->columns - 1) * $block->columnGap->toMetres();
-        $height_m = $block->rows * $plan->placement->length_m + ($block->rows - 1) * $block->rowGap->toMetres();
+        $printer = $seen->part->design->printer();
+        $block = $seen->part->design->block;
+        $width_m = $block->columns * $seen->placement->width_m + ($block->columns - 1) * $block->columnGap->toMetres();
+        $height_m = $block->rows * $seen->placement->length_m + ($block->rows - 1) * $block->rowGap->toMetres();
         $chain = static function (array $stops) use ($printer): array {
             $parts = [];
             for ($index = 1; $index < count($stops); ++$index) {
@@ -128,7 +143,7 @@ final class SheetView
         $x_m = $block->x->toMetres();
         $y_m = $block->y->toMetres();
         $whole = static fn (float $size_m): array => [['from_m' => 0.0, 'to_m' => $size_m, 'text' => $printer->tape($size_m)]];
-        $surface = $plan->design->surface;
+        $surface = $seen->part->design->surface;
 
         return [
             'across' => [$chain([0.0, $x_m, $x_m + $width_m, $surface->width->toMetres()]), $whole($surface->width->toMetres())],

@@ -75,7 +75,7 @@ final class Stages
     private static function leastShown(Plan $plan, string $key): float
     {
         $reserves = match ($key) {
-            'modules' => [...array_map(static fn ($module): float => 1 - ($module->ratio() ?? 0.0), $plan->modules), 1 - ($plan->clamp?->ratio() ?? 0.0)],
+            'modules' => [...array_map(static fn ($module): float => 1 - ($module->ratio() ?? 0.0), $plan->modules()), 1 - ($plan->clamp?->ratio() ?? 0.0)],
             'rails' => array_map(static fn ($run): float => min($run->verdict()?->rail?->reserve() ?? 1.0, $run->verdict()?->splice?->reserve() ?? 1.0), $plan->supports),
             'attachments' => array_map(static fn ($run): float => $run->verdict() === null ? 1.0 : $run->check->capacities->placing->reserve($run->verdict()->worst), $plan->supports),
             default => [],

@@ -42,6 +42,6 @@ final class SurfaceList
     /** @return array{modules: int, feet: int, word: string, tone: string, confirmed: bool} */
     private static function standing(Plan $plan): array
     {
-        return ['modules' => $plan->placement->count, 'feet' => $plan->attachmentCount(), 'confirmed' => $plan->status() === Status::Confirmed] + Standing::of($plan->findings, $plan->leastReserve());
+        return ['modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount(), 'confirmed' => $plan->status() === Status::Confirmed] + Standing::of($plan->findings, $plan->leastReserve());
     }
 }

@@ -32,11 +32,11 @@ export class Unreachable extends Refused {
 /** A newer look took its place: nobody waits for the answer. */
 export class Superseded extends Error {}
 
-/** The surface that questions are about and answers show; none for the first of the job. */
-let surface: string | null = null;
+/** The surface that questions are about and answers show, and the block in view on it; none for the first of the job. */
+let inView = '';
 
-export const showSurface = (id: string | null) => {
-    surface = id;
+export const show = (surface: string | null, block: string | null) => {
+    inView = new URLSearchParams({ ...(surface === null ? {} : { surface }), ...(block === null ? {} : { block }) }).toString();
 };
 
 /** So often a large plan asks for its turn, once a second. */
@@ -64,19 +64,16 @@ async function askOnce<T>(
 ): Promise<{ status: number; data: T } | null> {
     let response: Response;
     try {
-        response = await fetch(
-            surface === null ? url : `${url}${url.includes('?') ? '&' : '?'}surface=${encodeURIComponent(surface)}`,
-            {
-                signal: signal ?? null,
-                method: body === undefined ? 'GET' : 'POST',
-                headers: {
-                    Accept: 'application/json',
-                    'X-XSRF-TOKEN': decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''),
-                    ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-                },
-                ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        response = await fetch(inView === '' ? url : `${url}${url.includes('?') ? '&' : '?'}${inView}`, {
+            signal: signal ?? null,
+            method: body === undefined ? 'GET' : 'POST',
+            headers: {
+                Accept: 'application/json',
+                'X-XSRF-TOKEN': decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? ''),
+                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
             },
-        );
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        });
     } catch {
         throw signal?.aborted ? new Superseded() : new Unreachable();
     }

@@ -87,7 +87,7 @@ final class WholeJobTest extends BrowserTestCase
             $this->theRestIsSo();
         }
         $plan = Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->surface());
-        self::assertSame([[], 0, 18], [$plan->openStops(), $plan->toEnter(), $plan->placement->count]);
+        self::assertSame([[], 0, 18], [$plan->openStops(), $plan->toEnter(), $plan->moduleCount()]);
         fwrite(STDERR, "From a blank job to a plan without stops in {$this->acts} acts.\n");
         self::assertLessThanOrEqual(self::MOST_ACTS, $this->acts);
 

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Previews\HandOff;
 use App\Previews\PreviewServer;
+use App\Support\Chosen;
 use App\Support\DeskView;
 use Garnetine\Core\Design\DesignFile;
 use Illuminate\Console\Command;
@@ -31,7 +32,7 @@ final class ServePreviews extends Command
         config(['cache.limiter' => 'array']);
         $server = new PreviewServer($this->laravel, $this->laravel->make(Kernel::class));
         // Every process begins with the planner's classes loaded.
-        DeskView::preview(DesignFile::read((string) file_get_contents(base_path('docs/examples/quince-lane.json')))->design('plane-1'));
+        DeskView::preview(Chosen::first(DesignFile::read((string) file_get_contents(base_path('docs/examples/quince-lane.json'))), 'plane-1'));
         @unlink($socket);
         umask(0o077);
         $listening = @stream_socket_server('unix://'.$socket, $code, $why);

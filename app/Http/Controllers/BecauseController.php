@@ -12,7 +12,6 @@ use App\Support\Entered;
 use App\Support\Planning;
 use App\Support\Standing;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Plan\Depth;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,20 +21,28 @@ final class BecauseController extends Controller
     public function show(Request $request, Job $job): JsonResponse
     {
         $project = $job->current()->document();
-        $plan = Planning::plan(Chosen::design($project));
+        $chosen = Chosen::of($project);
+        $plan = Planning::plan($chosen->plain());
         $path = $request->query('path');
-        $because = Becauses::of($plan, is_string($path) ? $path : '');
+        $because = Becauses::of($plan, self::planned($chosen, is_string($path) ? $path : ''));
 
-        return new JsonResponse(BecauseView::of($plan, $because, new Entered($job, $project->part(Chosen::surface($project)))));
+        return new JsonResponse(BecauseView::of($plan, $because, new Entered($job, $project->part($chosen->surface)), $chosen));
     }
 
     /** The same value, were something else entered, and how the plan would then stand; nothing is saved. */
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
-        $base = Chosen::design($request->baseDocument($job));
-        $plan = Planning::plan(Edits::apply($base, $request->edits()));
-        $standing = Standing::whole($plan, Planning::plan($base, Depth::Checks));
+        $base = $request->baseDocument($job);
+        $chosen = Chosen::of($base);
+        $plan = Planning::plan($request->applied($base)->design($chosen->surface));
+        $standing = Standing::whole($plan, Planning::plan($base->design($chosen->surface), Depth::Checks));
 
-        return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
+        return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, self::planned($chosen, $request->string('path')->value())), seen: $chosen));
+    }
+
+    /** What is asked of a value of the block in view is asked of the plan. */
+    private static function planned(Chosen $chosen, string $path): string
+    {
+        return str_starts_with($path, 'design/') ? 'design'.$chosen->planned(substr($path, strlen('design'))) : $path;
     }
 }

@@ -8,10 +8,8 @@ use App\Actions\Designs\SaveDesign;
 use App\Http\Requests\EditRequest;
 use App\Models\Design;
 use App\Models\Job;
-use App\Support\Chosen;
 use App\Support\DeskView;
 use App\Support\Differences;
-use Garnetine\Core\Design\JobEdits;
 use Illuminate\Http\JsonResponse;
 
 final class DesignController extends Controller
@@ -30,7 +28,7 @@ final class DesignController extends Controller
         $user = $this->user($request);
         $base = $request->base($job)->ownNewest($user);
         $before = $base->document();
-        $after = JobEdits::apply($before, $request->edits(), Chosen::surface($before));
+        $after = $request->applied($before);
         $saved = $saveDesign->handle($job, $user, $base, $after, Differences::inWords($before, $after), key: $request->key());
 
         return self::answer($saved);

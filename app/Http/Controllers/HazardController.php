@@ -18,7 +18,7 @@ final class HazardController extends Controller
 {
     public function __invoke(Request $request, Job $job, HazardLookup $lookup): JsonResponse
     {
-        $design = Chosen::design($job->current()->document());
+        $design = Chosen::of($job->current()->document())->design();
         $printer = $design->printer();
         $place = $request->query('place');
 

@@ -52,7 +52,13 @@ final class JobController extends Controller
 
     public function stage(Request $request, Job $job, string $stage): Response
     {
-        return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage, 'surface' => $request->query('surface') === null ? null : Chosen::surface($job->current()->document())]);
+        $chosen = Chosen::of($job->current()->document());
+        $named = static fn (string $what, string $id): ?string => $request->query($what) === null ? null : $id;
+
+        return Inertia::render('Desk', [
+            'job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage,
+            'surface' => $named('surface', $chosen->surface), 'block' => $named('block', $chosen->block),
+        ]);
     }
 
     public function print(Job $job, PaperKind $kind): Response

@@ -9,8 +9,6 @@ use App\Models\Job;
 use App\Support\Chosen;
 use App\Support\Comparison;
 use App\Support\DeskView;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\JobEdits;
 use Illuminate\Http\JsonResponse;
 
 /** What a change would do, without saving it. */
@@ -19,9 +17,9 @@ final class PreviewController extends Controller
     public function show(EditRequest $request, Job $job): JsonResponse
     {
         $project = $request->baseDocument($job);
-        $design = Edits::apply(Chosen::design($project), $request->edits());
+        $chosen = Chosen::of($request->applied($project));
 
-        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($design, $request->tapeOf(), $request->newest()));
+        return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($chosen, $request->tapeOf(), $request->newest()));
     }
 
     /** The job beside itself under a change that is not saved: another exposure, say. */
@@ -29,6 +27,6 @@ final class PreviewController extends Controller
     {
         $document = $request->baseDocument($job);
 
-        return new JsonResponse(Comparison::between($document, JobEdits::apply($document, $request->edits(), Chosen::surface($document))));
+        return new JsonResponse(Comparison::between($document, $request->applied($document)));
     }
 }

@@ -7,6 +7,8 @@ namespace App\Http\Requests;
 use App\Models\Design;
 use App\Models\Job;
 use App\Previews\Newest;
+use App\Support\Chosen;
+use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Illuminate\Foundation\Http\FormRequest;
@@ -49,11 +51,23 @@ final class EditRequest extends FormRequest
     }
 
     /**
+     * The job with the edits made, on the surface and the block in view where they name none.
+     *
+     * @throws DocumentInvalid if one of them cannot be made
+     */
+    public function applied(Project $project): Project
+    {
+        $chosen = Chosen::of($project);
+
+        return JobEdits::apply($project, $this->edits(), $chosen->surface, $chosen->block);
+    }
+
+    /**
      * @return list<mixed>
      *
      * @throws DocumentInvalid if one of them would write somebody's name
      */
-    public function edits(): array
+    private function edits(): array
     {
         $edits = array_values($this->array('edits'));
         foreach ($edits as $edit) {

@@ -40,16 +40,18 @@ final readonly class ClampCheck
     }
 
     /**
+     * @param list<Placement> $placements By block
      * @param list<Run> $runs
      */
-    public static function worst(Design $design, Placement $placement, SiteLoads $loads, array $runs): ?self
+    public static function worst(Design $design, array $placements, SiteLoads $loads, array $runs): ?self
     {
-        $quarter_m2 = $placement->width_m * $placement->length_m / 4;
         $allowed = $design->kit->clamp;
         $up = ['', 0, -INF, 0.0];
         $along = ['', 0, -INF];
         foreach ($runs as $run) {
             $last = count($run->clamps_m) - 1;
+            $placement = $placements[$run->line->block - 1];
+            $quarter_m2 = $placement->width_m * $placement->length_m / 4;
             $perShare_N = self::alongPerShare_N($run, $loads);
             foreach ($run->clamps_m as $clamp => $_) {
                 $area_m2 = $clamp === 0 || $clamp === $last ? $quarter_m2 : 2 * $quarter_m2;

@@ -28,7 +28,7 @@ final readonly class Supports
     }
 
     /**
-     * @param list<Run> $runs Lines from the eave up
+     * @param list<Run> $runs Block by block, in each lines from the eave up
      * @param (\Closure(): bool)|null $isWanted Whether anybody still waits for the plan
      *
      * @throws NotWanted
@@ -38,10 +38,10 @@ final readonly class Supports
         $searches = new RunSearches($runs, $capacities, $combinations->strength, $factors, $isWanted);
         $plans = [];
         $below = $here = [];
-        $letter = '';
+        $line = null;
         foreach ($runs as $run) {
-            if ($run->line->letter !== $letter) {
-                [$letter, $below, $here] = [$run->line->letter, $here, []];
+            if ($run->line !== $line) {
+                [$line, $below, $here] = [$run->line, $run->line->block === $line?->block ? $here : [], []];
             }
             $plan = self::plan($searches, $run, $design->rules->pattern === Pattern::Staggered ? $below : []);
             array_push($here, ...$plan->members());

@@ -10,6 +10,7 @@ use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Plan\Clearances;
@@ -57,8 +58,10 @@ final readonly class Becauses
         if ($plan->screen !== null) {
             $paths[] = 'members/screen';
         }
-        foreach ($plan->modules as $module) {
-            $paths[] = "modules/{$module->row}/{$module->column}";
+        foreach ($plan->blocks as $block) {
+            foreach ($block->modules as $module) {
+                $paths[] = 'modules/'.($block->part->number === 1 ? '' : "{$block->part->number}/")."{$module->row}/{$module->column}";
+            }
         }
 
         return $paths;
@@ -79,7 +82,7 @@ final readonly class Becauses
             'lag' => $this->lag($parts[1] ?? ''),
             'runs' => $this->run($parts),
             'members' => $this->member($parts[1] ?? ''),
-            'modules' => $this->module((int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)),
+            'modules' => $this->module(array_map(intval(...), count($parts) === 4 ? array_slice($parts, 1) : [1, (int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)])),
             'clamp' => $this->clamp(),
             'lines' => new Because('lines', [], 'common practice, no source', children: [
                 $this->input('/surface/lower_butt_m'), $this->input('/surface/upper_butt_m'), $this->input('/surface/courses_between'),
@@ -301,17 +304,17 @@ final readonly class Becauses
             'value' => $rail->reserve(), 'factor' => $capacities->placing->factor, 'tolerance_m' => $capacities->placing->tolerance_m, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
             'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0, 'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
         ], 'statics: continuous beam with point loads at the clamps; fx/Fx + fy/Fy ≤ 1', children: [
-            ...$this->caseLoads($case),
+            ...$this->caseLoads($run, $case),
             $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/allowable_stress_Pa'),
         ]);
     }
 
     /** @return list<Because> */
-    private function caseLoads(LoadCase $case): array
+    private function caseLoads(RunPlan $run, LoadCase $case): array
     {
         $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
         $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], $loads->combinations->source, 'high', children: [
-            $this->input('/module/mass_kg'), $this->input('/kit/extra_mass_per_module_kg'),
+            $this->input($this->plan->blocks[$run->run->line->block - 1]->part->at('/module/mass_kg')), $this->input('/kit/extra_mass_per_module_kg'),
         ])];
         if ($case->windUp > 0) {
             $children[] = $this->speed();
@@ -434,17 +437,20 @@ final readonly class Becauses
         return null;
     }
 
-    private function module(int $row, int $column): ?Because
+    /** @param list<int> $which Block, row and column, each from 1 */
+    private function module(array $which): ?Because
     {
-        foreach ($this->plan->modules as $module) {
-            if ($module->row === $row && $module->column === $column) {
-                $spot = $this->plan->placement->rows[$row][$column];
+        [$number, $row, $column] = $which;
+        $block = $this->plan->blocks[$number - 1] ?? null;
+        foreach ($block->modules ?? [] as $module) {
+            if ($block !== null && $module->row === $row && $module->column === $column) {
+                $spot = $block->placement->rows[$row][$column];
 
                 return new Because('module', [
                     'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
-                    'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $this->plan->placement->width_m * $this->plan->placement->length_m,
+                    'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $block->placement->width_m * $block->placement->length_m,
                     'sides' => $spot->exposedSides === [] ? 'none' : strtr(implode(', ', $spot->exposedSides), ['up' => 'above', 'down' => 'below']),
-                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings()])));
+                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings($block->part)])));
             }
         }
 
@@ -452,12 +458,12 @@ final readonly class Becauses
     }
 
     /** @return list<Because> What the maker allows where clamps hold the side that rails cross */
-    private function ratings(): array
+    private function ratings(BlockPart $part): array
     {
-        $design = $this->plan->design;
+        $design = $part->design;
         $held = array_keys(array_filter($design->module->ratings, static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()));
 
-        return array_map(fn (int $index): Because => $this->input("/module/ratings/$index/up_Pa"), $held);
+        return array_map(fn (int $index): Because => $this->input($part->at("/module/ratings/$index/up_Pa")), $held);
     }
 
     private function clamp(): ?Because

@@ -14,11 +14,11 @@ final class Materials
 {
     /**
      * @param list<RunPlan> $runs
-     * @param int $modules Placed
+     * @param array<string, int> $modules Placed, by name
      *
      * @return list<array{item: string, name: string, count: int, document: string}>
      */
-    public static function of(Design $design, array $runs, int $modules, ?CuttingList $cutting, HoleLedger $holes): array
+    public static function of(Design $design, array $runs, array $modules, ?CuttingList $cutting, HoleLedger $holes): array
     {
         $kit = $design->kit;
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $runs));
@@ -28,7 +28,7 @@ final class Materials
         $item = static fn (string $item, string $name, int $count, string $document): array => ['item' => $item, 'name' => $name, 'count' => $count, 'document' => $document];
 
         return [
-            $item('module', $design->module->name, $modules, ''),
+            ...array_map(static fn (string|int $name, int $count): array => $item('module', (string) $name, $count, ''), array_keys($modules), $modules),
             $item('rail', $kit->rail->name, count($cutting->stock ?? []), $kit->rail->document),
             $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
             $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),

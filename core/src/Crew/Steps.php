@@ -25,7 +25,7 @@ final readonly class Steps
     public static function of(Design $design, array $plans, ?LagInMember $lag, ?WoodWindow $window): self
     {
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
-        $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->letter, $plans)));
+        $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $plans)));
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
         $shank = $lag !== null && $lag->shank->toMetres() > $lag->above->toMetres() && $design->kit->lag->shankHole;
         $inLine_m = self::inLine_m($design, $plans);

@@ -10,14 +10,14 @@ use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Design\SlopeDatum;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Rail\RailLine;
-use Garnetine\Core\Rail\RailLines;
 
 /**
  * Running dimensions as a crew walks them: the slope tape (chalk height of every hole line) and one tape along each run.
  */
 final readonly class Tapes
 {
-    public function __construct(private Design $design, private Members $members, private ?RailLines $lines)
+    /** @param list<RailLine> $lines Of all blocks */
+    public function __construct(private Design $design, private Members $members, private array $lines)
     {
     }
 
@@ -27,10 +27,8 @@ final readonly class Tapes
     public function slope(): array
     {
         $marks = [];
-        foreach ($this->lines->byRow ?? [] as $pair) {
-            foreach ($pair as $line) {
-                $marks[] = ['line' => $line->letter, 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m];
-            }
+        foreach ($this->lines as $line) {
+            $marks[] = ['line' => $line->name(), 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m];
         }
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
 

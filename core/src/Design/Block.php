@@ -56,6 +56,26 @@ final readonly class Block
     ) {
     }
 
+    /** The same block elsewhere, whole, with no foot decided. */
+    public function at(Length $x, Length $y): self
+    {
+        return new self(
+            $this->surface,
+            $this->module,
+            $this->kit,
+            $this->orientation,
+            $this->rows,
+            $this->columns,
+            $x,
+            $y,
+            $this->columnGap,
+            $this->rowGap,
+            $this->topAboveRoof,
+            $this->tiltFromRoof,
+            [],
+        );
+    }
+
     /** The same block on a surface of a job, of its modules and kit. */
     public function on(Part $part): self
     {

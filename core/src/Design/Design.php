@@ -11,7 +11,10 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
 
-/** One surface of a job with its block and all that its plan follows from: a part of a Project, with places told from here ("/surface/width_m"). */
+/**
+ * One surface of a job with its blocks and all that its plan follows from: a part of a Project, with places told from here
+ * ("/surface/width_m"). One block is seen as "/block", of "/module"; further ones stand by their ids ("/blocks/north-2").
+ */
 final readonly class Design
 {
     /**
@@ -20,6 +23,8 @@ final readonly class Design
      * @param list<OwnCopy> $ownCopies Of one value the last counts
      * @param array<string, string> $origins By JSON pointer, where values come from that nobody entered: see Examples
      * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
+     * @param array<string, Block> $blocks Further ones on the surface
+     * @param array<string, ModuleType> $modules Those that further blocks are of, where it is not $module
      */
     public function __construct(
         #[Text(120, shortest: 1)]
@@ -46,7 +51,43 @@ final readonly class Design
         public string $address = '',
         #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 20, Examples::ORIGIN)]
         public array $origins = [],
+        #[Keyed(Block::class, null, 24, Project::ID)]
+        public array $blocks = [],
+        #[Keyed(ModuleType::class, null, 20, Project::ID)]
+        public array $modules = [],
     ) {
+    }
+
+    /** @return non-empty-list<BlockPart> The blocks of the surface, each with the design as it is seen from there; the one in view first */
+    public function parts(): array
+    {
+        $parts = [new BlockPart(1, $this, '/block', '/module')];
+        foreach ($this->blocks as $id => $block) {
+            $parts[] = new BlockPart(count($parts) + 1, $this->seen($block), "/blocks/$id", isset($this->modules[$block->module]) ? "/modules/{$block->module}" : '/module');
+        }
+
+        return $parts;
+    }
+
+    private function seen(Block $block): self
+    {
+        return new self(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface,
+            $this->modules[$block->module] ?? $this->module,
+            $block,
+            $this->kit,
+            $this->rules,
+            $this->given,
+            $this->survey,
+            $this->confirmations,
+            $this->ownCopies,
+            [],
+            $this->client,
+            $this->address,
+        );
     }
 
     /** The same design under other rules, with nothing signed. */
@@ -69,6 +110,64 @@ final readonly class Design
             $this->client,
             $this->address,
             $this->origins,
+            $this->blocks,
+            $this->modules,
+        );
+    }
+
+    /** The block in view without the others of its surface. */
+    public function alone(): self
+    {
+        return new self(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface,
+            $this->module,
+            $this->block,
+            $this->kit,
+            $this->rules,
+            $this->given,
+            $this->survey,
+            $this->confirmations,
+            $this->ownCopies,
+            $this->asTyped,
+            $this->client,
+            $this->address,
+            $this->origins,
+        );
+    }
+
+    /** The block in view put beside where it lies, whole, with nothing typed or decided of it: above, below, right or left, where there is room first. */
+    public function beside(): self
+    {
+        $block = $this->block;
+        $wide_m = $block->columns * ($this->moduleAcross()->toMetres() + $block->columnGap->toMetres());
+        $high_m = $block->rows * ($this->moduleUp()->toMetres() + $block->rowGap->toMetres());
+        [$x_m, $y_m, $room_m] = [$block->x->toMetres(), $block->y->toMetres(), Length::ofFeet(1)->toMetres()];
+        $places = [[$x_m, $y_m + $high_m + $room_m], [$x_m, $y_m - $high_m - $room_m], [$x_m + $wide_m + $room_m, $y_m], [$x_m - $wide_m - $room_m, $y_m]];
+        $fits = array_filter($places, fn (array $at): bool => $at[0] >= 0 && $at[1] >= 0 && $at[0] + $wide_m <= $this->surface->width->toMetres() && $at[1] + $high_m <= $this->surface->slopeLength->toMetres());
+        [$toX_m, $toY_m] = array_values($fits)[0] ?? $places[0];
+        $mark_m = $this->units->roofMark_m();
+        $elsewhere = static fn (string|int $pointer): bool => preg_match('~^/block/(x_m|y_m|left_out|pins|bars)\b~', (string) $pointer) === 0;
+
+        return new self(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface,
+            $this->module,
+            $block->at(Length::ofMetres(round($toX_m / $mark_m) * $mark_m), Length::ofMetres(min(60.0, round($toY_m / $mark_m) * $mark_m))),
+            $this->kit,
+            $this->rules,
+            $this->given,
+            $this->survey,
+            $this->confirmations,
+            $this->ownCopies,
+            array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
+            $this->client,
+            $this->address,
+            array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
         );
     }
 
@@ -92,6 +191,8 @@ final readonly class Design
             $this->client,
             $this->address,
             $this->origins,
+            $this->blocks,
+            $this->modules,
         );
     }
 

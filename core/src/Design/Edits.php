@@ -91,9 +91,15 @@ final class Edits
             static fn (mixed $value, int|string $key): bool => !array_key_exists($key, $before) || $value !== $before[$key],
             ARRAY_FILTER_USE_BOTH,
         )));
-        foreach (['surface', 'module', 'kit'] as $what) {
-            if ($changed->block->{$what} !== $design->block->{$what}) {
-                throw DocumentInvalid::at("/block/$what", 'the block to stay where it lies, of its modules and kit', '"'.$changed->block->{$what}.'"');
+        if (array_keys($changed->blocks) !== array_keys($design->blocks)) {
+            throw DocumentInvalid::at('/blocks', 'blocks added or taken out as such', 'an edit');
+        }
+        foreach (['' => $changed->block] + $changed->blocks as $id => $block) {
+            $was = $id === '' ? $design->block : $design->blocks[$id];
+            foreach (['surface', 'module', 'kit'] as $what) {
+                if ($block->{$what} !== $was->{$what}) {
+                    throw DocumentInvalid::at(($id === '' ? '/block' : "/blocks/$id")."/$what", 'the block to stay where it lies, of its modules and kit', '"'.$block->{$what}.'"');
+                }
             }
         }
 
@@ -421,7 +427,7 @@ final class Edits
     /** @param array<mixed> $document */
     private static function object(array $document): \stdClass
     {
-        foreach (['survey', 'as_typed', 'origins'] as $map) {
+        foreach (['survey', 'as_typed', 'origins', 'blocks', 'modules'] as $map) {
             if (array_key_exists($map, $document)) {
                 $document[$map] = (object) ($document[$map] ?? []);
             }

@@ -76,7 +76,7 @@ final class Examples
         return match (true) {
             preg_match('~^/kit/(rail|clamp|extra_mass_per_module_kg)\b~', $pointer) === 1 => '/kit/rail',
             str_starts_with($pointer, '/kit/') => '/kit/foot',
-            str_starts_with($pointer, '/block/') => '/module',
+            preg_match('~^/(block|blocks|modules)/~', $pointer) === 1 => '/module',
             default => '/'.explode('/', $pointer)[1],
         };
     }

@@ -7,32 +7,37 @@ namespace Garnetine\Core\Design;
 use Garnetine\Core\Document\DocumentInvalid;
 
 /**
- * Changes the design of a job: edits of a surface's design, as Edits knows them, each with the surface that it is made on
- * ({on: "south", path, typed}), and {plane: "copy"} or {plane: "remove"}, which adds a surface like that one or takes it out.
+ * Changes the design of a job: edits of a surface's design, as Edits knows them, each with the surface that it is made on and
+ * the block in view ({on: "south", of: "south-2", path, typed}), and {plane: "copy"} or {plane: "remove"}, which adds a surface
+ * like that one or takes it out, as {block: "add"} and {block: "remove"} do with a block.
  */
 final class JobEdits
 {
     /**
      * @param list<mixed> $edits Decoded JSON
      * @param string|null $surface Of edits that name none; else the first
+     * @param string|null $block In view, of edits that name none
      *
      * @throws DocumentInvalid if an edit is not understood, or the changed document is no design; nothing is changed then
      */
-    public static function apply(Project $project, array $edits, ?string $surface = null): Project
+    public static function apply(Project $project, array $edits, ?string $surface = null, ?string $block = null): Project
     {
         if (count($edits) > Edits::MOST) {
             throw DocumentInvalid::at('', 'at most '.Edits::MOST.' edits', count($edits).' edits');
         }
-        foreach (self::together($edits, $surface ?? $project->chosen(null)) as [$on, $group]) {
+        foreach (self::together($edits, $surface ?? $project->chosen(null), $block) as [$on, $of, $group]) {
             if (!isset($project->surfaces[$on])) {
                 throw DocumentInvalid::at('', 'an edit on a surface of this job: '.implode(', ', $project->ids()), '"'.mb_strimwidth($on, 0, 40).'"');
             }
-            $plane = $group[0]['plane'] ?? null;
+            [$plane, $change] = [$group[0]['plane'] ?? null, $group[0]['block'] ?? null];
             $project = match (true) {
+                $change === 'add' => $project->withBlock($on, $of),
+                $change === 'remove' => $project->withoutBlock($on, $of),
+                $change !== null => throw DocumentInvalid::at('', 'add or remove', mb_strimwidth(json_encode($change) ?: 'something else', 0, 40)),
                 $plane === 'copy' => $project->withCopy($on),
                 $plane === 'remove' => $project->without($on),
                 $plane !== null => throw DocumentInvalid::at('', 'copy or remove', mb_strimwidth(json_encode($plane) ?: 'something else', 0, 40)),
-                default => $project->with($on, Edits::apply($project->design($on), $group)),
+                default => $project->with($on, Edits::apply($project->design($on, $of), $group), $of),
             };
         }
 
@@ -40,26 +45,27 @@ final class JobEdits
     }
 
     /**
-     * Edits that follow one another on the same surface are read as one change.
+     * Edits that follow one another on the same surface and block are read as one change.
      *
      * @param list<mixed> $edits
      *
-     * @return list<array{string, non-empty-list<array<mixed>>}> Surface and its edits; what adds or takes out a surface stands alone
+     * @return list<array{string, string|null, non-empty-list<array<mixed>>}> Surface, block and its edits; what adds one or takes it out stands alone
      */
-    private static function together(array $edits, string $surface): array
+    private static function together(array $edits, string $surface, ?string $block): array
     {
         $groups = [];
         $open = false;
         foreach ($edits as $edit) {
             $edit = is_array($edit) ? $edit : [];
             $on = is_string($edit['on'] ?? null) ? $edit['on'] : $surface;
-            unset($edit['on']);
-            $alone = array_key_exists('plane', $edit);
-            $last = count($groups) - 1;
-            if ($open && !$alone && $groups[$last][0] === $on) {
-                $groups[$last][1][] = $edit;
+            $of = is_string($edit['of'] ?? null) ? $edit['of'] : ($on === $surface ? $block : null);
+            unset($edit['on'], $edit['of']);
+            $alone = array_key_exists('plane', $edit) || array_key_exists('block', $edit);
+            $before = $open && !$alone ? array_pop($groups) : null;
+            if ($before !== null && [$before[0], $before[1]] === [$on, $of]) {
+                $groups[] = [$on, $of, [...$before[2], $edit]];
             } else {
-                $groups[] = [$on, [$edit]];
+                array_push($groups, ...$before === null ? [] : [$before], ...[[$on, $of, [$edit]]]);
             }
             $open = !$alone;
         }

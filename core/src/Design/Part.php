@@ -6,11 +6,13 @@ namespace Garnetine\Core\Design;
 
 /**
  * Where the design of one surface stands in the document of its job. Within the design of a surface places are told from there
- * ("/surface/width_m"), in the document by ids ("/surfaces/south/width_m"); all else is the job's and has one name.
+ * ("/surface/width_m"), in the document by ids ("/surfaces/south/width_m"); all else is the job's and has one name. One block
+ * is in view; places in the others of the surface are told by their ids here too.
  */
 final readonly class Part
 {
-    public function __construct(public string $surface, public string $block, public string $module, public string $kit)
+    /** @param list<string> $others Places of the further blocks of the surface and of their modules */
+    public function __construct(public string $surface, public string $block, public string $module, public string $kit, public array $others = [])
     {
     }
 
@@ -32,6 +34,12 @@ final readonly class Part
         foreach ($this->names() as $here => $there) {
             if ($pointer === $there || str_starts_with($pointer, "$there/")) {
                 return $here.substr($pointer, strlen($there));
+            }
+        }
+
+        foreach ($this->others as $other) {
+            if ($pointer === $other || str_starts_with($pointer, "$other/")) {
+                return $pointer;
             }
         }
 

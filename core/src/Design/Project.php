@@ -20,10 +20,10 @@ final class Project
 {
     public const SCHEMA = 4;
 
-    private const ID = '[a-z][a-z0-9_-]{0,39}';
+    public const ID = '[a-z][a-z0-9_-]{0,39}';
     private const PLACE = '(/[a-zA-Z0-9_-]{1,60}){1,8}';
 
-    /** @var array<string, Design> By surface, read once */
+    /** @var array<string, Design> By surface and block in view, read once */
     private array $designs = [];
 
     /**
@@ -95,20 +95,47 @@ final class Project
         return $id !== null && isset($this->surfaces[$id]) ? $id : $this->ids()[0];
     }
 
-    public function part(string $surface): Part
+    /** @return non-empty-list<string> Ids of the blocks on a surface, in their order */
+    public function blocksOn(string $surface): array
     {
-        foreach ($this->blocks as $id => $block) {
-            if ($block->surface === $surface) {
-                return new Part($surface, (string) $id, $block->module, $block->kit);
-            }
-        }
-        throw new \OutOfBoundsException("No block lies on $surface.");
+        $ids = array_map(strval(...), array_keys(array_filter($this->blocks, static fn (Block $block): bool => $block->surface === $surface)));
+        natsort($ids);
+
+        return $ids === [] ? throw new \OutOfBoundsException("No block lies on $surface.") : array_values($ids);
     }
 
-    /** What the plan of one surface follows from. */
-    public function design(string $surface): Design
+    /** The block of an id on a surface, or the first where there is none of it. */
+    public function chosenBlock(string $surface, ?string $id): string
     {
-        return $this->designs[$surface] ??= $this->read($this->part($surface));
+        $blocks = $this->blocksOn($surface);
+
+        return in_array($id, $blocks, true) ? $id : $blocks[0];
+    }
+
+    /** @param string|null $block In view; the first where none is named */
+    public function part(string $surface, ?string $block = null): Part
+    {
+        $id = $this->chosenBlock($surface, $block);
+        $seen = $this->blocks[$id];
+        $others = [];
+        foreach (array_diff($this->blocksOn($surface), [$id]) as $other) {
+            $others[] = "/blocks/$other";
+            array_push($others, ...$this->blocks[$other]->module === $seen->module ? [] : ["/modules/{$this->blocks[$other]->module}"]);
+        }
+
+        return new Part($surface, $id, $seen->module, $seen->kit, array_values(array_unique($others)));
+    }
+
+    /**
+     * What the plan of one surface follows from. A plan is made of it as it is seen from the first block.
+     *
+     * @param string|null $block In view; the first where none is named
+     */
+    public function design(string $surface, ?string $block = null): Design
+    {
+        $part = $this->part($surface, $block);
+
+        return $this->designs["$surface/{$part->block}"] ??= $this->read($part);
     }
 
     private function read(Part $part): Design
@@ -138,13 +165,15 @@ final class Project
             $this->client,
             $this->address,
             self::places($this->origins, $part->here(...)),
+            $others = array_intersect_key($this->blocks, array_flip(array_diff($this->blocksOn($part->surface), [$part->block]))),
+            array_diff_key(array_intersect_key($this->modules, array_flip(array_map(static fn (Block $other): string => $other->module, $others))), [$part->module => true]),
         );
     }
 
     /** The job with another design of one of its surfaces; what that shares with others changes for them too. */
-    public function with(string $surface, Design $design): self
+    public function with(string $surface, Design $design, ?string $block = null): self
     {
-        return $this->put($this->part($surface), $design);
+        return $this->put($this->part($surface, $block), $design);
     }
 
     private function put(Part $part, Design $design): self
@@ -160,10 +189,10 @@ final class Project
             $design->name,
             $design->units,
             $design->site,
-            [$part->module => $design->module] + $this->modules,
+            [$part->module => $design->module] + $design->modules + $this->modules,
             [$part->kit => $design->kit] + $this->kits,
             [$part->surface => $design->surface] + $this->surfaces,
-            [$part->block => $design->block->on($part)] + $this->blocks,
+            [$part->block => $design->block->on($part)] + $design->blocks + $this->blocks,
             $design->rules,
             $design->given,
             $design->survey,
@@ -177,21 +206,47 @@ final class Project
     }
 
     /**
-     * A further surface like one that is there, with a block like its, of the same modules and kit; what was signed of the one is not of the other.
+     * A further surface like one that is there, with blocks like its, of the same modules and kit; what was signed of the one is not of the other.
      *
      * @throws DocumentInvalid where there are too many
      */
     public function withCopy(string $of): self
     {
-        $part = $this->part($of);
         for ($number = count($this->surfaces) + 1; isset($this->surfaces["plane-$number"]) || isset($this->blocks["plane-$number"]); ++$number);
         if (count($this->surfaces) >= 24) {
             throw DocumentInvalid::at('/surfaces', 'at most 24 surfaces', 'one more');
         }
-        $design = $this->design($of);
-        $copy = new Part("plane-$number", "plane-$number", $part->module, $part->kit);
+        $job = $this;
+        foreach ($this->blocksOn($of) as $index => $block) {
+            $part = $this->part($of, $block);
+            $design = $this->design($of, $block)->named("Plane $number");
+            $job = $job->put(new Part("plane-$number", $index === 0 ? "plane-$number" : $job->freeBlock("plane-$number"), $part->module, $part->kit), $design->alone());
+        }
 
-        return $this->put($copy, $design->named("Plane $number"));
+        return $job;
+    }
+
+    /**
+     * A further block on a surface, like one that is there, of the same modules and kit, with no module left out; where there is room beside that.
+     *
+     * @throws DocumentInvalid where there are too many
+     */
+    public function withBlock(string $surface, ?string $like = null): self
+    {
+        if (count($this->blocks) >= 24) {
+            throw DocumentInvalid::at('/blocks', 'at most 24 blocks', 'one more');
+        }
+        $part = $this->part($surface, $like);
+        $design = $this->design($surface, $like)->alone()->beside();
+
+        return $this->put(new Part($surface, $this->freeBlock($surface), $part->module, $part->kit), $design);
+    }
+
+    private function freeBlock(string $surface): string
+    {
+        for ($number = 2; isset($this->blocks["$surface-$number"]); ++$number);
+
+        return "$surface-$number";
     }
 
     /** @throws DocumentInvalid where it is the only one */
@@ -200,8 +255,33 @@ final class Project
         if (count($this->surfaces) < 2) {
             throw DocumentInvalid::at("/surfaces/$surface", 'a surface beside others', 'the only one');
         }
-        $part = $this->part($surface);
-        $kept = static fn (string|int $pointer): bool => !str_starts_with((string) $pointer, "/surfaces/$surface/") && !str_starts_with((string) $pointer, "/blocks/{$part->block}/");
+        $gone = ["/surfaces/$surface", ...array_map(static fn (string $block): string => "/blocks/$block", $this->blocksOn($surface))];
+
+        return $this->less(
+            $gone,
+            array_diff_key($this->surfaces, [$surface => true]),
+            array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => !str_starts_with($one->subject, "surface/$surface/"))),
+        );
+    }
+
+    /** @throws DocumentInvalid where it is the only one of its surface */
+    public function withoutBlock(string $surface, ?string $block): self
+    {
+        if ($block === null || count($this->blocksOn($surface)) < 2 || !in_array($block, $this->blocksOn($surface), true)) {
+            throw DocumentInvalid::at('/blocks/'.($block ?? ''), 'a block beside others on its surface', $block === null ? 'none' : 'the only one, or none');
+        }
+
+        return $this->less(["/blocks/$block"], $this->surfaces, $this->confirmations);
+    }
+
+    /**
+     * @param list<string> $gone Places that are taken out
+     * @param array<string, Surface> $surfaces
+     * @param list<Confirmation> $confirmations
+     */
+    private function less(array $gone, array $surfaces, array $confirmations): self
+    {
+        $kept = static fn (string|int $pointer): bool => !in_array(implode('/', array_slice(explode('/', (string) $pointer), 0, 3)), $gone, true);
 
         return new self(
             self::SCHEMA,
@@ -210,12 +290,12 @@ final class Project
             $this->site,
             $this->modules,
             $this->kits,
-            array_diff_key($this->surfaces, [$surface => true]),
-            array_diff_key($this->blocks, [$part->block => true]),
+            $surfaces,
+            array_filter($this->blocks, static fn (string|int $id): bool => !in_array("/blocks/$id", $gone, true), ARRAY_FILTER_USE_KEY),
             $this->rules,
             $this->given,
             $this->survey,
-            array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => !str_starts_with($one->subject, "surface/$surface/"))),
+            $confirmations,
             $this->ownCopies,
             array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
             $this->client,
@@ -239,10 +319,10 @@ final class Project
                     $faults[] = new Fault("/blocks/$id/$what", 'the id of one of the '.$what.'s', '"'.$block->{$what}.'"');
                 }
             }
-            if (isset($lies[$block->surface])) {
-                $faults[] = new Fault("/blocks/$id/surface", 'one block on each surface', "another, {$lies[$block->surface]}");
+            $kit = $lies[$block->surface] ??= $block->kit;
+            if ($block->kit !== $kit) {
+                $faults[] = new Fault("/blocks/$id/kit", "the kit of the other blocks on its surface, $kit", '"'.$block->kit.'"');
             }
-            $lies[$block->surface] = $id;
         }
         foreach (array_keys(array_diff_key($this->surfaces, $lies)) as $bare) {
             $faults[] = new Fault("/surfaces/$bare", 'a block that lies on it', 'none');

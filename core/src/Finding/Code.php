@@ -43,6 +43,7 @@ enum Code: string
     // Blocks until mended, or signed for by a named person.
     case AcrossSetback = 'across_setback';
     case AllowableMissing = 'allowable_missing';
+    case BlocksTooNear = 'blocks_too_near';
     case ClampFails = 'clamp_fails';
     case ClampSlips = 'clamp_slips';
     case ClampZoneMissing = 'clamp_zone_missing';
@@ -84,6 +85,7 @@ enum Code: string
     case PullOutUndocumented = 'pull_out_undocumented';
     case RafterScreenFails = 'rafter_screen_fails';
     case RailEndShort = 'rail_end_short';
+    case RailsMeet = 'rails_meet';
     case RidgeReadingUnnamed = 'ridge_reading_unnamed';
     case RunFails = 'run_fails';
     case RunNotFound = 'run_not_found';
@@ -139,14 +141,14 @@ enum Code: string
     case WindBesideTall = 'wind_beside_tall';
 
     private const STOPS = [
-        self::AcrossSetback, self::AllowableMissing, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown,
-        self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
+        self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
+        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
         self::GroundSnowKind, self::HillMissing, self::KztMissing, self::LagNotListed, self::LapUpsideDown, self::LateralMissing,
         self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberShare, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndShort,
-        self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ShankHoleNeeded, self::ThreadTooShort,
+        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ShankHoleNeeded, self::ThreadTooShort,
         self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
     ];
 
@@ -205,7 +207,7 @@ enum Code: string
         return match ($this) {
             self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
-            self::RunTooLong, self::RailEndShort, self::LineTight => Stage::Rails,
+            self::RunTooLong, self::RailEndShort, self::RailsMeet, self::LineTight => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::LineInLap, self::ClampFails, self::ClampSlips => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,

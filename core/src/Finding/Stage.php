@@ -24,7 +24,7 @@ enum Stage: string
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,
             str_starts_with($at, '/surface') => self::Surface,
-            str_starts_with($at, '/block/pins'), str_starts_with($at, '/block/bars') => self::Attachments,
+            preg_match('~^/(block|blocks/[^/]+)/(pins|bars)\b~', $at) === 1 => self::Attachments,
             str_starts_with($at, '/block'), str_starts_with($at, '/module') => self::Modules,
             str_starts_with($at, '/kit/rail') => self::Rails,
             default => self::Attachments,

@@ -10,6 +10,7 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
 
 /** What the modules run into: edges, overhangs, setbacks and no-work areas, each with by how much. */
 final class Collisions
@@ -28,6 +29,31 @@ final class Collisions
         }
 
         return [...self::edges($design, $rows, $coefficients), ...self::noWork($design, $rows)];
+    }
+
+    /**
+     * Blocks that lie on each other, or nearer than modules may.
+     *
+     * Source: ¼ in as between modules, ASCE/SEI 7-16, §29.4.4; recalled; taken under every standard.
+     *
+     * @param non-empty-list<Placement> $placements By block
+     *
+     * @return list<Finding>
+     */
+    public static function between(Design $design, array $placements, Coefficients $coefficients): array
+    {
+        $least_m = Length::ofInches($coefficients->look(Edition::of($design->site->standard)->table('panels'), 'least_gap_in')->value)->toMetres();
+        $findings = [];
+        foreach ($placements as $index => $placement) {
+            foreach (array_slice($placements, 0, $index) as $before => $other) {
+                $apart_m = $placement->apart_m($other);
+                if ($apart_m < $least_m - self::TOLERANCE_M) {
+                    $findings[] = Finding::of(Code::BlocksTooNear, '/block/x_m', ['one' => $before + 1, 'other' => $index + 1, 'by_m' => $least_m - $apart_m, 'least_m' => $least_m]);
+                }
+            }
+        }
+
+        return $findings;
     }
 
     /**

@@ -60,11 +60,14 @@ final readonly class Placement
      * Marks the sides that the wind reaches and the modules near an exposed row end.
      *
      * A side is open if no module lies within max(4·h2, 4 ft); exposed if open and more than 0.5·h from the building edge.
-     * Distances run along the slope; upward the edge is the far eave (severe reading) or the ridge.
+     * Distances run along the slope; upward the edge is the far eave (severe reading) or the ridge. A module of another block
+     * closes a side where all three rays from it, at both ends and in the middle, come upon one.
      *
      * Source: ASCE/SEI 7-16, §29.4.4 and §26.2 "exposed"; recalled, MEDIUM.
+     *
+     * @param list<self> $others Of the other blocks on the surface
      */
-    public function markExposed(Design $design, RidgeReading $reading, Coefficients $coefficients): void
+    public function markExposed(Design $design, RidgeReading $reading, Coefficients $coefficients, array $others = []): void
     {
         $value = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);
         $surface = $design->surface;
@@ -79,27 +82,30 @@ final readonly class Placement
             foreach ($spots as $column => $spot) {
                 $spot->exposedSides = [];
                 $spot->nearExposedRowEnd = false;
-                if ($above[$row][$column]['down'] > $open_m && $spot->y_m > $exposed_m) {
+                if ($above[$row][$column]['down'] > $open_m && $spot->y_m > $exposed_m && !$this->isClosed($spot, 'down', $open_m, $others)) {
                     $spot->exposedSides[] = 'down';
                 }
-                if ($above[$row][$column]['up'] > $open_m && $slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m) {
+                if ($above[$row][$column]['up'] > $open_m && $slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m && !$this->isClosed($spot, 'up', $open_m, $others)) {
                     $spot->exposedSides[] = 'up';
                 }
             }
             foreach ($groups as $group) {
-                $this->markRowEnds($group, $exposed_m, $surface->width->toMetres(), $end_m);
+                $this->markRowEnds(
+                    $group,
+                    $group[0]->x_m > $exposed_m && !$this->isClosed($group[0], 'left', $open_m, $others),
+                    $surface->width->toMetres() - $group[count($group) - 1]->x_m - $this->width_m > $exposed_m && !$this->isClosed($group[count($group) - 1], 'right', $open_m, $others),
+                    $end_m,
+                );
             }
         }
     }
 
     /** @param non-empty-list<ModuleSpot> $group Modules of a row with no open gap between them */
-    private function markRowEnds(array $group, float $exposed_m, float $width_m, float $end_m): void
+    private function markRowEnds(array $group, bool $leftExposed, bool $rightExposed, float $end_m): void
     {
         $first = $group[0];
         $last = $group[count($group) - 1];
         $right_m = $last->x_m + $this->width_m;
-        $leftExposed = $first->x_m > $exposed_m;
-        $rightExposed = $width_m - $right_m > $exposed_m;
         if ($leftExposed) {
             $first->exposedSides[] = 'left';
         }
@@ -110,6 +116,49 @@ final readonly class Placement
             $spot->nearExposedRowEnd = ($leftExposed && $spot->x_m - $first->x_m < $end_m - 1e-9)
                 || ($rightExposed && $right_m - $spot->x_m - $this->width_m < $end_m - 1e-9);
         }
+    }
+
+    /**
+     * Whether modules of other blocks stand before a side, within a distance, over all of it.
+     *
+     * @param list<self> $others
+     */
+    private function isClosed(ModuleSpot $spot, string $side, float $open_m, array $others): bool
+    {
+        [$sideways, $upward] = [$side === 'left' || $side === 'right', $side === 'right' || $side === 'up'];
+        [$from_m, $to_m] = $sideways ? [$spot->y_m, $spot->y_m + $this->length_m] : [$spot->x_m, $spot->x_m + $this->width_m];
+        $edge_m = match ($side) {
+            'left' => $spot->x_m, 'right' => $spot->x_m + $this->width_m, 'down' => $spot->y_m, default => $spot->y_m + $this->length_m,
+        };
+        foreach ([$from_m + 1e-6, ($from_m + $to_m) / 2, $to_m - 1e-6] as $at_m) {
+            foreach ($others as $other) {
+                if ($other->stops($at_m, $edge_m, $sideways, $upward, $open_m)) {
+                    continue 2;
+                }
+            }
+
+            return false;
+        }
+
+        return true;
+    }
+
+    /** Whether a module stands on a ray along the eave (sideways) or the slope that starts at an edge, within a distance. */
+    private function stops(float $at_m, float $edge_m, bool $sideways, bool $upward, float $open_m): bool
+    {
+        foreach ($this->rows as $spots) {
+            foreach ($spots as $spot) {
+                [$low_m, $high_m, $near_m, $far_m] = $sideways
+                    ? [$spot->y_m, $spot->y_m + $this->length_m, $spot->x_m, $spot->x_m + $this->width_m]
+                    : [$spot->x_m, $spot->x_m + $this->width_m, $spot->y_m, $spot->y_m + $this->length_m];
+                $gap_m = $upward ? $near_m - $edge_m : $edge_m - $far_m;
+                if ($at_m >= $low_m && $at_m <= $high_m && $gap_m >= -1e-6 && $gap_m <= $open_m) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -151,6 +200,27 @@ final readonly class Placement
         }
 
         return $gaps;
+    }
+
+    /** The least clear distance to the modules of another block; negative where they lie on each other. */
+    public function apart_m(self $other): float
+    {
+        $least_m = INF;
+        foreach ($this->spots() as $one) {
+            foreach ($other->spots() as $two) {
+                $dx_m = max($one->x_m - $two->x_m - $other->width_m, $two->x_m - $one->x_m - $this->width_m);
+                $dy_m = max($one->y_m - $two->y_m - $other->length_m, $two->y_m - $one->y_m - $this->length_m);
+                $least_m = min($least_m, $dx_m < 0 && $dy_m < 0 ? max($dx_m, $dy_m) : hypot(max($dx_m, 0.0), max($dy_m, 0.0)));
+            }
+        }
+
+        return $least_m;
+    }
+
+    /** @return list<ModuleSpot> Row by row */
+    public function spots(): array
+    {
+        return array_merge(...array_map(array_values(...), array_values($this->rows)));
     }
 
     /**

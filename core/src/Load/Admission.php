@@ -183,7 +183,7 @@ final class Admission
      *
      * @return list<Finding>
      */
-    private static function panelConditions(Design $design, Coefficients $coefficients): array
+    public static function panelConditions(Design $design, Coefficients $coefficients): array
     {
         $block = $design->block;
         $limit = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);

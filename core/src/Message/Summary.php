@@ -22,11 +22,11 @@ final class Summary
         $printer = $plan->design->printer();
         $texts = new Texts($printer);
         $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
-        $lines[] = sprintf('%d modules, %d attachments%s', $plan->placement->count, $plan->attachmentCount(), $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()));
+        $lines[] = sprintf('%d modules, %d attachments%s', $plan->moduleCount(), $plan->attachmentCount(), $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()));
         foreach ($plan->findings as $finding) {
             $lines[] = sprintf('  %-10s %s%s', $finding->kind->value, $texts->finding($finding), $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy})");
         }
-        if ($plan->lines !== null) {
+        if ($plan->blocks[0]->lines !== null) {
             $lines[] = '';
             $lines[] = 'Chalk lines, from the '.$texts->choice('/rules/slope_datum', $plan->design->rules->slopeDatum->value);
             foreach ($plan->tapes()->slope() as $mark) {

@@ -50,7 +50,9 @@ final class Texts
 
     public function finding(Finding $finding): string
     {
-        return $this->say('finding.'.$finding->code->value, $finding->values);
+        $text = $this->say('finding.'.$finding->code->value, $finding->values);
+
+        return isset($finding->values['block']) ? $this->say('block.of', ['block' => $finding->values['block']]).' '.$text : $text;
     }
 
     public function title(Because $because): string
@@ -132,7 +134,7 @@ final class Texts
     /** The name of what is entered at a JSON pointer. */
     public function field(string $pointer): string
     {
-        $pattern = (string) preg_replace('~/\d+(?=/|$)~', '/*', $pointer);
+        $pattern = (string) preg_replace(['~^/(block|module|surface|kit)s/[^/]+~', '~/\d+(?=/|$)~'], ['/$1', '/*'], $pointer);
 
         return self::$templates[$pattern] ?? ucfirst(str_replace('_', ' ', substr((string) strrchr($pointer, '/'), 1)));
     }

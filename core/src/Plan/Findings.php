@@ -109,14 +109,15 @@ final class Findings
      */
     public static function runs(Design $design, array $plans): array
     {
+        $parts = $design->parts();
         $findings = [];
         $below = $here = [];
-        $letter = '';
+        $line = null;
         $extra = 0;
         foreach ($plans as $plan) {
-            $at = '/block';
-            if ($plan->run->line->letter !== $letter) {
-                [$letter, $below, $here] = [$plan->run->line->letter, $here, []];
+            $at = $parts[$plan->run->line->block - 1]->at('/block');
+            if ($plan->run->line !== $line) {
+                [$line, $below, $here] = [$plan->run->line, $plan->run->line->block === $line?->block ? $here : [], []];
             }
             $shared = array_intersect($plan->members(), $below);
             array_push($here, ...$plan->members());
@@ -132,7 +133,7 @@ final class Findings
                 $weakest = self::weakest($plan);
                 $values = ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']];
                 $findings[] = $plan->withoutHand === null ? Finding::of($plan->noneHolds ? Code::RunFails : Code::RunNotFound, $at, $values)
-                    : Finding::of(Code::OwnHandFails, '/block/pins', $values + ['feet' => $plan->withoutHand]);
+                    : Finding::of(Code::OwnHandFails, "$at/pins", $values + ['feet' => $plan->withoutHand]);
             }
             $inLine_m = $plan->holds() ? $plan->inLine_m() : null;
             $line_m = ($design->rules->lineTolerance ?? Length::ofInches(Capacities::USUAL_LINE_IN))->toMetres();
@@ -164,7 +165,7 @@ final class Findings
             return [];
         }
         $findings = [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
-        if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->letter) !== []) {
+        if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->name()) !== []) {
             $findings[] = Finding::of(Code::HoleEndsRail, '/block/left_out');
         }
         if ($design->kit->extraMassPerModule->toSi() > 0.0) {

@@ -22,12 +22,10 @@ use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
-use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
-use Garnetine\Core\Rail\RailLines;
 use Garnetine\Core\Seal\HoleLedger;
 
 /** Everything computed from a design. Stages that were not reached, or whose case is refused, are null. */
@@ -39,23 +37,21 @@ final readonly class Plan
     ];
 
     /**
+     * @param non-empty-list<BlockPlan> $blocks
      * @param list<RunPlan> $supports
-     * @param list<ModuleCheck> $modules
      * @param array<string, list<Latitude>>|null $latitudes
      * @param list<Finding> $findings
      */
     public function __construct(
         public Design $design,
-        public Placement $placement,
+        public array $blocks,
         public Members $members,
         public Coefficients $coefficients,
         public ?SiteLoads $loads,
-        public ?RailLines $lines,
         public ?LagInMember $lag,
         public ?WoodWindow $window,
         public ?Capacities $capacities,
         public array $supports,
-        public array $modules,
         public ?ClampCheck $clamp,
         public ?MemberShares $shares,
         public ?RafterScreen $screen,
@@ -67,10 +63,13 @@ final readonly class Plan
     ) {
     }
 
-    /** @param list<Finding> $findings */
-    public static function refused(Design $design, Placement $placement, Members $members, Coefficients $coefficients, ?SiteLoads $loads, array $findings): self
+    /**
+     * @param non-empty-list<BlockPlan> $blocks
+     * @param list<Finding> $findings
+     */
+    public static function refused(Design $design, array $blocks, Members $members, Coefficients $coefficients, ?SiteLoads $loads, array $findings): self
     {
-        return new self($design, $placement, $members, $coefficients, $loads, null, null, null, null, [], [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
+        return new self($design, $blocks, $members, $coefficients, $loads, null, null, null, [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
     }
 
     public function hasRefusal(): bool
@@ -140,7 +139,7 @@ final readonly class Plan
         $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $this->findings));
 
         return [
-            'modules' => $this->placement->count,
+            'modules' => $this->moduleCount(),
             'attachments' => $this->attachmentCount(),
             'fewest' => $this->supports !== [] && array_filter($this->supports, static fn (RunPlan $run): bool => $run->bound !== count($run->picks)) === [],
             'least_reserve' => $this->leastReserve(),
@@ -153,16 +152,39 @@ final readonly class Plan
         ];
     }
 
+    public function moduleCount(): int
+    {
+        return array_sum(array_map(static fn (BlockPlan $block): int => $block->placement->count, $this->blocks));
+    }
+
+    /** @return list<ModuleCheck> Of all blocks */
+    public function modules(): array
+    {
+        return array_merge(...array_map(static fn (BlockPlan $block): array => $block->modules, $this->blocks));
+    }
+
     /** What the crew reads off its tapes. */
     public function tapes(): Tapes
     {
-        return new Tapes($this->design, $this->members, $this->lines);
+        return new Tapes($this->design, $this->members, array_merge(...array_map(static fn (BlockPlan $block): array => $block->lines?->all() ?? [], $this->blocks)));
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */
     public function materials(): array
     {
-        return $this->holes === null ? [] : Materials::of($this->design, $this->supports, $this->placement->count, $this->cutting, $this->holes);
+        return $this->holes === null ? [] : Materials::of($this->design, $this->supports, $this->modulesByName(), $this->cutting, $this->holes);
+    }
+
+    /** @return array<string, int> */
+    private function modulesByName(): array
+    {
+        $counts = [];
+        foreach ($this->blocks as $block) {
+            $name = $block->part->design->module->name;
+            $counts[$name] = ($counts[$name] ?? 0) + $block->placement->count;
+        }
+
+        return $counts;
     }
 
     public function attachmentCount(): int
@@ -177,7 +199,7 @@ final readonly class Plan
         foreach ($this->supports as $plan) {
             $worst = $plan->verdict() === null ? $worst : max($worst ?? 0.0, 1 - $plan->check->capacities->placing->reserve($plan->verdict()->worst));
         }
-        foreach ($this->modules as $module) {
+        foreach ($this->modules() as $module) {
             $worst = $module->ratio() === null ? $worst : max($worst ?? 0.0, $module->ratio());
         }
         $clamp = $this->clamp?->ratio();

@@ -144,16 +144,13 @@ final class PlanDocument
     private static function modules(Plan $plan): array
     {
         [$wind, $rating] = [$plan->design->site->standard->windLevel(), $plan->design->site->standard->ratingLevel()];
-        $checks = [];
-        foreach ($plan->modules as $check) {
-            $checks[$check->row][$check->column] = $check;
-        }
         $modules = [];
-        foreach ($plan->placement->rows as $row => $spots) {
-            foreach ($spots as $column => $spot) {
-                $check = $checks[$row][$column] ?? null;
+        foreach ($plan->blocks as $block) {
+            // Spots and checks go through rows and columns alike.
+            foreach ($block->placement->spots() as $index => $spot) {
+                $check = $block->modules[$index] ?? null;
                 $modules[] = [
-                    'row' => $row, 'column' => $column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m,
+                    'block' => $block->part->number, 'row' => $spot->row, 'column' => $spot->column, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m,
                     'exposed' => $spot->isExposed(), 'exposed_sides' => $spot->exposedSides,
                     "net_up_{$rating}_Pa" => $check?->up_Pa, "net_down_{$rating}_Pa" => $check?->down_Pa, "wind_up_{$wind}_Pa" => $check?->windUp_Pa,
                     'rated_up_Pa' => $check?->ratedUp_Pa, 'rated_down_Pa' => $check?->ratedDown_Pa,
@@ -175,7 +172,7 @@ final class PlanDocument
         }
 
         return [
-            'id' => $run->run->id, 'line' => $run->run->line->letter, 'row' => $run->run->line->row, 'is_upper' => $run->run->line->isUpper,
+            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'row' => $run->run->line->row, 'is_upper' => $run->run->line->isUpper,
             'first_column' => $run->run->firstColumn, 'last_column' => $run->run->lastColumn,
             'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m, 'above_butt_m' => $run->run->line->aboveButt_m, 'offset_m' => $run->run->line->offset_m,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,

@@ -10,12 +10,12 @@ use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\MemberLoading;
-use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Finding\Code;
@@ -23,14 +23,14 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\RafterScreen;
+use Garnetine\Core\Layout\Collisions;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
-use Garnetine\Core\Rail\RailLines;
+use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
-use Garnetine\Core\Rail\Runs;
 use Garnetine\Core\Seal\HoleLedger;
 
 /**
@@ -54,51 +54,74 @@ final class Planner
     public static function plan(Design $design, Depth $depth = Depth::Full, ?\Closure $isWanted = null): Plan
     {
         $coefficients = new Coefficients($design->ownCopies);
-        $placement = Placement::of($design, $coefficients);
+        $blocks = BlockPlan::placed($design, $coefficients);
         $members = Members::of($design->surface);
-        $findings = [...Findings::examples($design), ...Admission::refusals($design), ...Admission::asked($design, $coefficients), ...Admission::survey($design), ...$placement->findings, ...$members->findings];
+        $findings = [
+            ...Findings::examples($design),
+            ...Admission::refusals($design),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Admission::asked($block->part->design, $coefficients)),
+            ...Admission::survey($design),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings),
+            ...Collisions::between($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $coefficients),
+            ...$members->findings,
+        ];
 
         $unloaded = SiteLoads::refusals($design, $coefficients);
         if ($unloaded !== []) {
-            return Plan::refused($design, $placement, $members, $coefficients, null, [...$findings, ...$unloaded]);
+            return Plan::refused($design, $blocks, $members, $coefficients, null, [...$findings, ...$unloaded]);
         }
         $loads = SiteLoads::of($design, $coefficients);
         array_push($findings, ...Admission::capacities($design, $loads));
         $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== Code::OverOverhang);
         if ($refused !== []) {
-            return Plan::refused($design, $placement, $members, $coefficients, $loads, $findings);
+            return Plan::refused($design, $blocks, $members, $coefficients, $loads, $findings);
         }
+
+        return self::held($design, $blocks, $members, $coefficients, $loads, $findings, $depth, $isWanted);
+    }
+
+    /**
+     * The plan of a case that is covered.
+     *
+     * @param non-empty-list<BlockPlan> $blocks With their modules in place
+     * @param list<Finding> $findings What is said already
+     * @param (\Closure(): bool)|null $isWanted
+     *
+     * @throws NotWanted
+     */
+    private static function held(Design $design, array $blocks, Members $members, Coefficients $coefficients, SiteLoads $loads, array $findings, Depth $depth, ?\Closure $isWanted): Plan
+    {
         if ($loads->exposureCounts) {
-            $placement->markExposed($design, $design->rules->ridgeReading, $coefficients);
+            BlockPlan::markExposed($blocks, $design->rules->ridgeReading, $coefficients);
         }
-        $lines = RailLines::of($design, $members, array_keys($placement->rows));
         $lag = LagInMember::isListed($design->kit->lag->length) ? LagInMember::of($design, $coefficients) : null;
         $capacities = Capacities::of($design, $lag);
 
-        $runs = Runs::of($design, $placement, $lines, $members, $loads);
+        $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
+        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
         $places = self::places($runs);
         if ($places > self::MOST) {
-            return Plan::refused($design, $placement, $members, $coefficients, $loads, [...$findings, Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST])]);
+            return Plan::refused($design, $blocks, $members, $coefficients, $loads, [...$findings, Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST])]);
         }
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
         $supports = $feet->runs;
         $window = $lag === null ? null : WoodWindow::of($design, $lag, $coefficients);
 
-        $modules = ModuleCheck::all($design, $placement, $loads, $lines->byRow);
-        $clamp = ClampCheck::worst($design, $placement, $loads, $runs);
+        $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);
         $screen = RafterScreen::of($design, $loads, $shares, $coefficients);
         array_push(
             $findings,
             ...Admission::assumptions($design, $loads, $coefficients),
             ...Admission::ownCopies($design, false),
-            ...$lines->findings,
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
             ...Findings::kit($design, $lag, $coefficients),
             ...Findings::window($design, $window),
-            ...Findings::hand($design, $runs),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Findings::hand($block->part->design, $block->runs)),
             ...Findings::runs($design, $supports),
-            ...Findings::modules($modules),
+            ...RailsMeet::findings($design, $runs),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Findings::modules($block->modules)),
             ...Findings::clamp($clamp),
             ...Findings::members($shares, $feet),
             ...Findings::rafters($design, $screen),
@@ -109,15 +132,18 @@ final class Planner
         ] : [null, null, null, null];
         $findings = $depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings;
 
-        return new Plan($design, $placement, $members, $coefficients, $loads, $lines, $lag, $window, $capacities, $supports, $modules, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+        return new Plan($design, $blocks, $members, $coefficients, $loads, $lag, $window, $capacities, $supports, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
     }
 
     /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */
     public static function weight(Design $design): int
     {
-        $along_m = $design->block->columns * ($design->moduleAcross()->toMetres() + $design->block->columnGap->toMetres());
+        return array_sum(array_map(static function (BlockPart $part): int {
+            $block = $part->design->block;
+            $along_m = $block->columns * ($part->design->moduleAcross()->toMetres() + $block->columnGap->toMetres());
 
-        return 2 * $design->block->rows * (int) ceil($along_m / $design->surface->framing->spacing->toMetres());
+            return 2 * $block->rows * (int) ceil($along_m / $part->design->surface->framing->spacing->toMetres());
+        }, $design->parts()));
     }
 
     /** @param list<Run> $runs */

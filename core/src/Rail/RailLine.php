@@ -8,7 +8,7 @@ namespace Garnetine\Core\Rail;
 final readonly class RailLine
 {
     public function __construct(
-        /** Letter, counted from the eave up. */
+        /** Within its block, counted from the eave up: taking out modules renames none. */
         public string $letter,
         public int $row,
         public bool $isUpper,
@@ -18,6 +18,14 @@ final readonly class RailLine
         public float $holeY_m,
         /** The hole above the butt line under it; null when the courses are not known. */
         public ?float $aboveButt_m,
+        /** Of the block on its surface, from 1. */
+        public int $block = 1,
     ) {
+    }
+
+    /** As people call it, on the whole surface: the lines of a second block are 2A, 2B. */
+    public function name(): string
+    {
+        return ($this->block === 1 ? '' : (string) $this->block).$this->letter;
     }
 }

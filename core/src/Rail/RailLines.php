@@ -30,8 +30,11 @@ final readonly class RailLines
     {
     }
 
-    /** @param list<int> $rows */
-    public static function of(Design $design, Members $members, array $rows): self
+    /**
+     * @param list<int> $rows
+     * @param int $number Of the block on its surface
+     */
+    public static function of(Design $design, Members $members, array $rows, int $number = 1): self
     {
         $findings = [];
         $course = Course::of($design->surface);
@@ -49,7 +52,7 @@ final readonly class RailLines
         }
         $byRow = [];
         foreach ($rows as $row) {
-            $pair = [self::line($design, $members, $course, $zones, $row, false), self::line($design, $members, $course, $zones, $row, true)];
+            $pair = [self::line($design, $members, $course, $zones, $row, false, $number), self::line($design, $members, $course, $zones, $row, true, $number)];
             $byRow[$row] = $pair;
             foreach ($pair as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
@@ -57,6 +60,12 @@ final readonly class RailLines
         }
 
         return new self($byRow, $findings);
+    }
+
+    /** @return list<RailLine> From the eave up */
+    public function all(): array
+    {
+        return array_merge(...array_values($this->byRow));
     }
 
     /** @return list<ModuleRating> The ratings for rails across the side that is held */
@@ -69,7 +78,7 @@ final readonly class RailLines
     }
 
     /** @param list<ModuleRating> $zones */
-    private static function line(Design $design, Members $members, ?Course $course, array $zones, int $row, bool $upper): RailLine
+    private static function line(Design $design, Members $members, ?Course $course, array $zones, int $row, bool $upper, int $number): RailLine
     {
         $block = $design->block;
         $length_m = $design->moduleUp()->toMetres();
@@ -104,7 +113,7 @@ final readonly class RailLines
         $offset_m = $best ?? ($upper ? $length_m - $wish_m : $wish_m);
         $holeY_m = $low_m + $offset_m + $hole_m;
 
-        return new RailLine(self::letter(2 * ($row - 1) + ($upper ? 1 : 0)), $row, $upper, $offset_m, $low_m + $offset_m, $holeY_m, $course?->aboveButt_m($holeY_m));
+        return new RailLine(self::letter(2 * ($row - 1) + ($upper ? 1 : 0)), $row, $upper, $offset_m, $low_m + $offset_m, $holeY_m, $course?->aboveButt_m($holeY_m), $number);
     }
 
     private static function penalty(Design $design, Members $members, ?Course $course, float $holeY_m): float
@@ -147,10 +156,10 @@ final readonly class RailLines
     {
         $findings = [];
         if ($members->inLap($line->holeY_m)) {
-            $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->letter, 'y_m' => $line->holeY_m]);
+            $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->name(), 'y_m' => $line->holeY_m]);
         }
         foreach (self::courseFaults($design, $course, $line->holeY_m) as $code => $by_m) {
-            $values = ['line' => $line->letter, 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]);
+            $values = ['line' => $line->name(), 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]);
             $findings[] = $code === 'plate_in_nails'
                 ? Finding::of(Code::PlateInNails, '/kit/foot/flashing/above_m', $values)
                 : Finding::of(Code::from($code), '/kit/foot/flashing/below_m', $values);

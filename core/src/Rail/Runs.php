@@ -37,7 +37,7 @@ final class Runs
             $part = ($seen[$row] ?? 0) + 1;
             $seen[$row] = $part;
             foreach ($lines->byRow[$row] as $line) {
-                $runs[] = self::run($design, $placement, $lines->byRow[$row], $line, $modules, $counts[$row] > 1 ? $line->letter.$part : $line->letter, $members, $loads);
+                $runs[] = self::run($design, $placement, $lines->byRow[$row], $line, $modules, $counts[$row] > 1 ? $line->name().$part : $line->name(), $members, $loads);
             }
         }
 

@@ -46,7 +46,7 @@ final class ProjectTest extends TestCase
         $plan = ProjectPlan::of(self::two(), Depth::Full);
         [$one, $other] = array_values($plan->plans);
         $summary = $plan->summary();
-        self::assertSame([2, $one->placement->count + $other->placement->count, $one->attachmentCount() + $other->attachmentCount()], [$summary['surfaces'], $summary['modules'], $summary['attachments']]);
+        self::assertSame([2, $one->moduleCount() + $other->moduleCount(), $one->attachmentCount() + $other->attachmentCount()], [$summary['surfaces'], $summary['modules'], $summary['attachments']]);
         self::assertSame(min($one->leastReserve(), $other->leastReserve()), $summary['least_reserve']);
         $ids = array_map(static fn ($value): string => $value->id, [...$one->unconfirmed(), ...$other->unconfirmed()]);
         self::assertGreaterThan(count(array_unique($ids)), count($ids));
@@ -107,7 +107,7 @@ final class ProjectTest extends TestCase
         yield 'a block on no surface' => [['/blocks/plane-1/surface' => 'attic'], '/blocks/plane-1/surface', 'the id of one of the surfaces'];
         yield 'a block of no kit' => [['/blocks/plane-1/kit' => 'other'], '/blocks/plane-1/kit', 'the id of one of the kits'];
         yield 'a block of no modules' => [['/blocks/plane-1/module' => 'other'], '/blocks/plane-1/module', 'the id of one of the modules'];
-        yield 'two blocks on one surface' => [['/blocks/more' => '=/blocks/plane-1'], '/blocks/more/surface', 'one block on each surface'];
+        yield 'two kits on one surface' => [['/kits/other' => '=/kits/kit-1', '/blocks/more' => '=/blocks/plane-1', '/blocks/more/kit' => 'other'], '/blocks/more/kit', 'the kit of the other blocks on its surface, kit-1'];
         yield 'a bare surface' => [['/surfaces/more' => '=/surfaces/plane-1'], '/surfaces/more', 'a block that lies on it'];
         yield 'no surface' => [['/surfaces' => new \stdClass(), '/blocks' => new \stdClass()], '/surfaces', 'a surface or more'];
         yield 'a surface of an unknown kind' => [['/surfaces/plane-1/kind' => 'dome'], '/surfaces/plane-1/kind', 'one of roof_plane'];

@@ -29,7 +29,7 @@ final class PlacementTest extends TestCase
                 $scenario = $scenario->with('/block/left_out', [['row' => 1, 'column' => 2], ['row' => 1, 'column' => 3]]);
             }
             $plan = Planner::plan($scenario->design(), Depth::Checks);
-            foreach ($plan->placement->rows as $spots) {
+            foreach ($plan->blocks[0]->placement->rows as $spots) {
                 foreach ($spots as $spot) {
                     $sides = $spot->exposedSides;
                     sort($sides);
@@ -45,10 +45,10 @@ final class PlacementTest extends TestCase
     private static function exposedSides(Plan $plan, float $x_m, float $y_m): array
     {
         $design = $plan->design;
-        [$w, $l] = [$plan->placement->width_m, $plan->placement->length_m];
+        [$w, $l] = [$plan->blocks[0]->placement->width_m, $plan->blocks[0]->placement->length_m];
         $slope_m = $design->surface->slopeLength->toMetres();
         $nearest = ['down' => INF, 'left' => INF, 'right' => INF, 'up' => INF];
-        foreach ($plan->placement->rows as $spots) {
+        foreach ($plan->blocks[0]->placement->rows as $spots) {
             foreach ($spots as $other) {
                 $besideX = $other->x_m < $x_m + $w && $other->x_m + $w > $x_m;
                 $besideY = $other->y_m < $y_m + $l && $other->y_m + $l > $y_m;

@@ -158,7 +158,7 @@ final class ByHandTest extends TestCase
         foreach ([1 => [0.5, 1], 3 => [0.5 + $width_m / 2 / ($width_m + 0.4 * 0.0254), 2]] as $columns => [$modules, $quarters]) {
             $plan = self::plan(Uneven::all()['given']->with('/given', $even)->with('/block/rows', 1)->with('/block/columns', $columns)->with('/block/left_out', [])->with('/surface/snow_features', []));
             [$lower_m, $upper_m] = array_map(static fn ($run): float => $run->run->line->y_m - 0.91, $plan->supports);
-            $length_m = $plan->placement->length_m;
+            $length_m = $plan->blocks[0]->placement->length_m;
             // The rail nearer to the middle bears more; 0.6 of wind given at strength level, 0.6 of the module's own weight across the slope of 4 in 12.
             $share = max($length_m / 2 - $lower_m, $upper_m - $length_m / 2) / ($upper_m - $lower_m);
             self::assertEqualsWithDelta($modules * $share * (0.6 * 1500.0 * $width_m * $length_m - 0.6 * 9.80665 * $plan->design->module->mass->toSi() * cos($plan->design->surface->pitch->toRadians())), $plan->clamp->up_N ?? 0.0, 1e-6);
@@ -171,8 +171,8 @@ final class ByHandTest extends TestCase
         // ASCE 7-16, §7.6.1: hd·γ/√S over (8/3)·hd·√S below the ridge; on the level, so cos² across the slope and sin·cos along it. Recalled.
         $plan = self::plan(Uneven::all()['gable-30-snow']);
         $case = array_column($plan->loads->snow->cases ?? [], null, 'code')['unbalanced'];
-        [$width_m, $length_m, $pitch] = [$plan->placement->width_m, $plan->placement->length_m, $plan->design->surface->pitch->toRadians()];
-        $y_m = $plan->placement->rows[2][1]->y_m;
+        [$width_m, $length_m, $pitch] = [$plan->blocks[0]->placement->width_m, $plan->blocks[0]->placement->length_m, $plan->design->surface->pitch->toRadians()];
+        $y_m = $plan->blocks[0]->placement->rows[2][1]->y_m;
         $covered_m = $y_m + $length_m - ($plan->design->surface->slopeLength->toMetres() - $case->reach_m);
         self::assertGreaterThan(0.3, $covered_m);
         [$normal_N, $turning_Nm, $along_N] = [0.0, 0.0, 0.0];

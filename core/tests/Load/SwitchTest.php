@@ -25,14 +25,14 @@ final class SwitchTest extends TestCase
         $figure = static fn (string $path): \Closure => static fn (Plan $plan): bool => $plan->loads?->figures->at($path) !== null;
         yield 'a clamp is pulled off' => [$of('/kit/clamp/up_N'), 9000.0, 100.0, 'clamp_fails', static fn (Plan $plan): ?float => $plan->clamp?->upRatio, 1.0];
         yield 'a clamp slips' => [$of('/kit/clamp/along_N'), 9000.0, 10.0, 'clamp_slips', static fn (Plan $plan): ?float => $plan->clamp?->alongRatio, 1.0];
-        yield 'a module is pulled over its rating' => [$of('/site/wind_speed_m_per_s'), 43.0, 90.0, 'module_rating', static fn (Plan $plan): float => max(0.0, ...array_map(static fn (ModuleCheck $check): float => $check->up_Pa / ($check->ratedUp_Pa ?? 1.0), $plan->modules)), 1.0];
+        yield 'a module is pulled over its rating' => [$of('/site/wind_speed_m_per_s'), 43.0, 90.0, 'module_rating', static fn (Plan $plan): float => max(0.0, ...array_map(static fn (ModuleCheck $check): float => $check->up_Pa / ($check->ratedUp_Pa ?? 1.0), $plan->modules())), 1.0];
         // Rails do not move for the better of two ratings; it counts only where they lie in its zone.
         $rated = static fn (float $from_m): Scenario => $roof->with('/module/ratings', [
             ['basis' => 'test', 'document' => '', 'down_Pa' => 5100.0, 'factor' => 1.5, 'from_m' => $from_m, 'side' => 'long', 'to_m' => 0.5, 'up_Pa' => 3300.0],
             ['basis' => 'design', 'document' => '', 'down_Pa' => 2900.0, 'factor' => 1.0, 'from_m' => 0.11, 'side' => 'long', 'to_m' => 0.55, 'up_Pa' => 1900.0],
         ]);
         $offset = static fn (RunPlan $run): float => $run->run->line->isUpper ? 1.6764 - $run->run->line->offset_m : $run->run->line->offset_m;
-        yield 'a rail lies before the zone of the better rating' => [$rated, 0.15, 0.49, static fn (Plan $plan): bool => $plan->modules[0]->ratedUp_Pa === 1900.0, static fn (Plan $plan, float $from_m): float => $from_m / min(array_map($offset, array_slice($plan->supports, 0, 2)) ?: [1.0]), 1.0];
+        yield 'a rail lies before the zone of the better rating' => [$rated, 0.15, 0.49, static fn (Plan $plan): bool => $plan->modules()[0]->ratedUp_Pa === 1900.0, static fn (Plan $plan, float $from_m): float => $from_m / min(array_map($offset, array_slice($plan->supports, 0, 2)) ?: [1.0]), 1.0];
         yield 'even shares are over the limit' => [$of('/surface/dead_load_Pa', Uneven::all()['gable-30-snow']), 3000.0, 100.0, 'one_share_too_much', static fn (Plan $plan): ?float => $plan->shares?->atOneShare, 1.05];
         yield 'rafters are bent over their value' => [$of('/surface/framing/span_m', Uneven::all()['lag-by-size']), 1.0, 6.0, 'rafter_screen_fails', static fn (Plan $plan): ?float => $plan->screen?->ratio, 1.0];
         yield 'little room beside the centre' => [$of('/surface/framing/width_m'), 0.06, 0.036, 'window_small', static fn (Plan $plan): ?float => $plan->window?->window_m, 0.003175];
@@ -76,8 +76,8 @@ final class SwitchTest extends TestCase
         // Slope H / (2 Lu) of 0.05.
         yield 'a slope of 0.05 speeds the wind up' => [$hill, 900.0, 60.0, static fn (Plan $plan): bool => ($plan->loads?->figures->at('loads/vdes')->values['mt'] ?? 1.0) > 1.0, null, 200.0];
         // Modules farther from a side than half the roof's height are open there; γE 1.5 then.
-        yield 'a row’s end stands open' => [$of('/block/x_m'), 1.9, 2.9, static fn (Plan $plan): bool => in_array('left', $plan->placement->rows[1][1]->exposedSides, true), null, 0.5 * 4.572];
-        yield 'a row’s upper side stands open' => [$of('/block/y_m', $roof->with('/rules/ridge_reading', 'ridge')->with('/rules/ridge_reading_by', 'x')->with('/block/rows', 1)->with('/block/left_out', [])), 1.6, 0.4, static fn (Plan $plan): bool => in_array('up', $plan->placement->rows[1][1]->exposedSides, true), null, 5.1308 - 1.6764 - 0.5 * 4.572];
+        yield 'a row’s end stands open' => [$of('/block/x_m'), 1.9, 2.9, static fn (Plan $plan): bool => in_array('left', $plan->blocks[0]->placement->rows[1][1]->exposedSides, true), null, 0.5 * 4.572];
+        yield 'a row’s upper side stands open' => [$of('/block/y_m', $roof->with('/rules/ridge_reading', 'ridge')->with('/rules/ridge_reading_by', 'x')->with('/block/rows', 1)->with('/block/left_out', [])), 1.6, 0.4, static fn (Plan $plan): bool => in_array('up', $plan->blocks[0]->placement->rows[1][1]->exposedSides, true), null, 5.1308 - 1.6764 - 0.5 * 4.572];
     }
 
     /**

@@ -48,9 +48,9 @@ final class ZoneDemandTest extends TestCase
         self::assertNotNull($plan->loads);
         $found = 0;
         $demands = ZoneDemand::all($design, $plan->loads);
-        foreach ($plan->modules as $check) {
-            $spot = $plan->placement->rows[$check->row][$check->column];
-            $pieces = $plan->loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->placement->width_m, $spot->y_m + $plan->placement->length_m);
+        foreach ($plan->modules() as $check) {
+            $spot = $plan->blocks[0]->placement->rows[$check->row][$check->column];
+            $pieces = $plan->loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->blocks[0]->placement->width_m, $spot->y_m + $plan->blocks[0]->placement->length_m);
             foreach ($demands as $demand) {
                 if (count($pieces) === 1 && $pieces[0]['zone'] === $demand->zone) {
                     ++$found;
@@ -59,6 +59,6 @@ final class ZoneDemandTest extends TestCase
             }
         }
         self::assertGreaterThan(3, $found);
-        self::assertEqualsWithDelta(max(ZoneDemand::down($design, $plan->loads)), max([0.0, ...array_map(static fn ($check): float => $check->down_Pa, $plan->modules)]), 1e-9);
+        self::assertEqualsWithDelta(max(ZoneDemand::down($design, $plan->loads)), max([0.0, ...array_map(static fn ($check): float => $check->down_Pa, $plan->modules())]), 1e-9);
     }
 }

@@ -129,7 +129,7 @@ final class PlannerTest extends TestCase
         $exposed = static function (array $out): array {
             $plan = Planner::plan(Scenario::of()->with('/block/left_out', $out)->with('/surface/no_work_circles', [])->with('/site/mean_roof_height_m', 3.1)->design(), Depth::Checks);
 
-            return array_keys(array_filter($plan->placement->rows[1], static fn ($spot): bool => $spot->exposedSides !== [] && $spot->column > 3 && $spot->column < 8));
+            return array_keys(array_filter($plan->blocks[0]->placement->rows[1], static fn ($spot): bool => $spot->exposedSides !== [] && $spot->column > 3 && $spot->column < 8));
         };
         self::assertSame([], $exposed([['row' => 1, 'column' => 5]]));
         self::assertSame([4, 7], $exposed([['row' => 1, 'column' => 5], ['row' => 1, 'column' => 6]]));
@@ -154,7 +154,7 @@ final class PlannerTest extends TestCase
             ->with('/block/columns', 6)->with('/block/rows', 3)->with('/block/left_out', [['row' => 2, 'column' => 3]])->with('/block/x_m', 1.4);
         [$upright, $lying] = [Planner::plan($laid('portrait', 1.65, 0.99, 'long')->design()), Planner::plan($laid('landscape', 0.99, 1.65, 'short')->design())];
         self::assertEquals(PlanDocument::surface($upright), PlanDocument::surface($lying));
-        self::assertSame([17, true], [$lying->placement->count, $lying->attachmentCount() > 20]);
+        self::assertSame([17, true], [$lying->moduleCount(), $lying->attachmentCount() > 20]);
         $bare = Planner::plan(Scenario::of()->with('/block/orientation', 'landscape')->with('/block/columns', 5)->design());
         self::assertSame(['side' => 'short'], array_intersect_key(array_column(array_map(static fn ($one): array => ['code' => $one->code->value, 'values' => $one->values], $bare->openStops()), 'values', 'code')['clamp_zone_missing'] ?? [], ['side' => 1]));
     }

@@ -28,9 +28,9 @@ final class LoadsOnRailsTest extends TestCase
                     }
                 }
             }
-            foreach ($plan->placement->rows as $spots) {
+            foreach ($plan->blocks[0]->placement->rows as $spots) {
                 foreach ($spots as $spot) {
-                    foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->placement->width_m, $spot->y_m + $plan->placement->length_m) as $piece) {
+                    foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $plan->blocks[0]->placement->width_m, $spot->y_m + $plan->blocks[0]->placement->length_m) as $piece) {
                         self::add($modules, $loads->suction($piece['zone'], $spot->isExposed())->key, $piece['area_m2'], $piece['x_m'], $piece['y_m']);
                     }
                 }
@@ -88,7 +88,7 @@ final class LoadsOnRailsTest extends TestCase
             $design = Scenario::random($seed)->design();
             $plan = Planner::plan($design, Depth::Checks);
             $faults = array_filter($plan->findings, static fn ($finding): bool => in_array($finding->code->value, ['plate_below_butt', 'cover_short'], true));
-            foreach ($plan->lines->byRow ?? [] as $pair) {
+            foreach ($plan->blocks[0]->lines->byRow ?? [] as $pair) {
                 foreach ($pair as $line) {
                     $from_m = $line->isUpper ? $design->module->length->toMetres() - $line->offset_m : $line->offset_m;
                     self::assertGreaterThanOrEqual($design->module->ratings[0]->from->toMetres() - 1e-9, $from_m, "seed $seed, line {$line->letter}");

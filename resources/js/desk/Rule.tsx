@@ -3,9 +3,9 @@ import { stageOf } from '@/desk/Surfaces';
 import type { StageState } from '@/types/desk';
 
 /** The measuring rule across the top: its numbered ticks are the stages, each with its state in a word. */
-type Props = { job: number; surface: string | null; stages: StageState[]; current: string };
+type Props = { job: number; surface: string | null; block: string | null; stages: StageState[]; current: string };
 
-export function Rule({ job, surface, stages, current }: Props) {
+export function Rule({ job, surface, block, stages, current }: Props) {
     return (
         <nav aria-label="Stages" className="flex overflow-x-auto">
             {stages.map((stage) => {
@@ -34,7 +34,7 @@ export function Rule({ job, surface, stages, current }: Props) {
                 ) : (
                     <Link
                         key={stage.key}
-                        href={stageOf(job, stage.key, surface)}
+                        href={stageOf(job, stage.key, surface, block)}
                         preserveState
                         className="relative block min-w-[88px] flex-1 border-l border-ink px-2 pt-[18px] pb-1.5 hover:bg-panel"
                     >

@@ -2,12 +2,17 @@ import { Link, router } from '@inertiajs/react';
 import { useDesk } from '@/desk/DeskContext';
 import type { DeskData } from '@/types/desk';
 
-/** Where a surface of a job is worked at; the first one needs no name. */
-export const stageOf = (job: number, stage: string, surface: string | null) =>
-    `/jobs/${job}/stage/${stage}${surface === null ? '' : `?surface=${encodeURIComponent(surface)}`}`;
+/** Where a surface of a job is worked at, and a block of it; the first ones need no name. */
+export const stageOf = (job: number, stage: string, surface: string | null, block: string | null = null) => {
+    const named = new URLSearchParams({
+        ...(surface === null ? {} : { surface }),
+        ...(block === null ? {} : { block }),
+    }).toString();
+    return `/jobs/${job}/stage/${stage}${named === '' ? '' : `?${named}`}`;
+};
 
 /** What waits or was refused belongs to the surface in view: until it is done nobody goes to another. */
-function useHeld(): boolean {
+export function useHeld(): boolean {
     const { busy, faults, typed } = useDesk();
     return busy || Object.keys(faults).length > 0 || Object.keys(typed).length > 0;
 }

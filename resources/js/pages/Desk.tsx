@@ -1,8 +1,9 @@
-import { Head, Link, usePage } from '@inertiajs/react';
+import { Head, Link, router, usePage } from '@inertiajs/react';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { loadDesk, preview, sign as sendSignature, showSurface, step } from '@/api';
+import { loadDesk, preview, sign as sendSignature, show, step } from '@/api';
 import { AreaStrip } from '@/desk/AreaStrip';
 import { BecausePanel } from '@/desk/BecausePanel';
+import { Blocks } from '@/desk/Blocks';
 import { DeskContext, type Question } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
 import { HistoryPanel } from '@/desk/HistoryPanel';
@@ -10,7 +11,7 @@ import { LiveStrip } from '@/desk/LiveStrip';
 import { Pull } from '@/desk/Pull';
 import { Rule } from '@/desk/Rule';
 import { FROM_EXAMPLE } from '@/desk/Slot';
-import { Surfaces } from '@/desk/Surfaces';
+import { Surfaces, stageOf } from '@/desk/Surfaces';
 import { faultsAfter, Saves, type Saving, without } from '@/desk/saves';
 import { useLive } from '@/desk/useLive';
 import { Sheet } from '@/sheet/Sheet';
@@ -27,15 +28,15 @@ const takesOut = (edit: Edit) => 'path' in edit && /^\/block\/(rows|columns)$/.t
 const typedIn = (edits: Edit[]) =>
     Object.fromEntries(edits.flatMap((edit) => ('typed' in edit ? [[edit.path, edit.typed]] : [])));
 
-type Props = { job: { id: number; name: string }; stage: string; surface: string | null };
+type Props = { job: { id: number; name: string }; stage: string; surface: string | null; block: string | null };
 
-/** Another surface is another desk: nothing of the one before is carried over. */
+/** Another surface or block is another desk: nothing of the one before is carried over. */
 export default function Desk(props: Props) {
-    showSurface(props.surface);
-    return <DeskOfOne key={props.surface} {...props} />;
+    show(props.surface, props.block);
+    return <DeskOfOne key={`${props.surface}/${props.block}`} {...props} />;
 }
 
-function DeskOfOne({ job, stage, surface }: Props) {
+function DeskOfOne({ job, stage, surface, block }: Props) {
     const may = usePage<{ user: { may: string[] } }>().props.user.may;
     const [data, setData] = useState<DeskData | null>(null);
     const [faults, setFaults] = useState<Record<string, Fault>>({});
@@ -140,18 +141,18 @@ function DeskOfOne({ job, stage, surface }: Props) {
             }),
         [saves, stop],
     );
-    const on = data?.surface ?? '';
+    const [on, of] = [data?.surface ?? '', data?.block ?? ''];
     const save = useCallback(
         (edits: Edit[]) => {
             setTyped((now) => ({ ...now, ...typedIn(edits) }));
-            return saves.edit(edits.map((one) => ({ ...one, on }))).then((done) => {
+            return saves.edit(edits.map((one) => ({ of, ...one, on }))).then((done) => {
                 if (done && saves.waiting === 0) {
                     stop();
                 }
                 return done;
             });
         },
-        [saves, stop, on],
+        [saves, stop, on, of],
     );
     const giveUp = useCallback((path: string) => {
         setFaults((now) => without(now, [{ path, typed: '' }]));
@@ -269,8 +270,17 @@ function DeskOfOne({ job, stage, surface }: Props) {
             stop();
         }
     };
+    const inView = data.blocks.findIndex((one) => one.id === data.block) + 1;
     const onModule = (row: number, column: number) =>
-        stage === 'loads' ? desk.ask(`modules/${row}/${column}`) : void edit([{ toggle: { row, column } }]);
+        stage === 'loads'
+            ? desk.ask(`modules/${inView > 1 ? `${inView}/` : ''}${row}/${column}`)
+            : void edit([{ toggle: { row, column } }]);
+    const onBlock = (number: number) => {
+        const chosen = data.blocks[number - 1];
+        if (chosen !== undefined && Object.keys(faults).length === 0 && Object.keys(typed).length === 0) {
+            router.visit(stageOf(job.id, stage, data.surface, chosen.id));
+        }
+    };
     const shown = live?.planned ?? data;
     const drawn = shown.runs.find((one) => one.id === runId) ?? shown.runs[0];
     const saved = data.runs.find((one) => one.id === drawn?.id);
@@ -332,7 +342,7 @@ function DeskOfOne({ job, stage, surface }: Props) {
                         </p>
                     </div>
                     <div className="min-w-0 flex-1">
-                        <Rule job={job.id} surface={surface} stages={data.stages} current={stage} />
+                        <Rule job={job.id} surface={surface} block={block} stages={data.stages} current={stage} />
                     </div>
                 </header>
                 <p role="status" aria-live="polite" className={loud ? 'flex-none bg-garnet px-5 py-1 text-paper' : 'sr-only'}>
@@ -360,6 +370,7 @@ function DeskOfOne({ job, stage, surface }: Props) {
                         aria-busy={busy}
                     >
                         <Surfaces stage={stage} />
+                        {['modules', 'attachments'].includes(stage) && <Blocks stage={stage} />}
                         <Worksheet stage={stage} />
                         <FindingList findings={data.findings.filter((finding) => finding.stage === stage)} />
                     </main>
@@ -394,6 +405,7 @@ function DeskOfOne({ job, stage, surface }: Props) {
                                     desk.ask(`runs/${id}/feet/${foot}`);
                                 }}
                                 {...(stage === 'loads' || may.includes('update') ? { onModule } : {})}
+                                {...(stage === 'modules' && !busy ? { onBlock } : {})}
                             />
                             {live !== null && <LiveStrip live={live} data={data} />}
                         </div>
@@ -432,8 +444,9 @@ function DeskOfOne({ job, stage, surface }: Props) {
                                       ...(may.includes('update')
                                           ? {
                                                 onHand: (what: 'pin' | 'bar', member: number) => {
-                                                    const crossing = { line: run.line, member };
-                                                    void edit([what === 'pin' ? { pin: crossing } : { bar: crossing }]);
+                                                    const crossing = { line: run.letter, member };
+                                                    const of = data.blocks[run.block - 1]?.id ?? data.block;
+                                                    void edit([what === 'pin' ? { pin: crossing, of } : { bar: crossing, of }]);
                                                 },
                                             }
                                           : {}),

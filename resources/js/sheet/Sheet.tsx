@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
+    Beside,
     Crossings,
     cellAt,
     Feet,
@@ -30,6 +31,8 @@ type Props = {
     onRun?: (run: string) => void;
     onFoot?: (run: string, foot: number) => void;
     onModule?: (row: number, column: number) => void;
+    /** A block that is not in view was chosen. */
+    onBlock?: (number: number) => void;
     onMember?: (member: number) => void;
     /** Where the run in hand crosses a member: chosen, and to be chosen. */
     place?: number | null;
@@ -60,6 +63,7 @@ export function Sheet({
     onRun,
     onFoot,
     onModule,
+    onBlock,
     onMember,
     place = null,
     onPlace,
@@ -136,7 +140,7 @@ export function Sheet({
         } else if (drawsAreas) {
             onArea?.(null);
         }
-        if (hold === null && event.target.closest('[data-foot],[data-run],[data-member],[data-place]') !== null) {
+        if (hold === null && event.target.closest('[data-foot],[data-run],[data-member],[data-place],[data-beside]') !== null) {
             return;
         }
         grip.current = { hold, module, from, x: event.clientX, y: event.clientY, moved: false };
@@ -263,6 +267,7 @@ export function Sheet({
                 <Setbacks view={view} planned={planned} />
                 <Tall view={view} planned={planned} />
                 <Members view={view} planned={planned} />
+                <Beside view={view} planned={planned} onBlock={onBlock} />
                 <Modules
                     view={view}
                     planned={planned}

@@ -277,6 +277,45 @@ export function Modules({
     );
 }
 
+/** The other blocks of the surface: paler, and each one thing that can be taken into view. */
+export function Beside({
+    view,
+    planned,
+    onBlock,
+}: {
+    view: Viewport;
+    planned: Planned;
+    onBlock: ((number: number) => void) | undefined;
+}) {
+    return (
+        <g>
+            {planned.sheet.beside.map(({ number, width_m, length_m, modules }) => (
+                // biome-ignore lint/a11y/noStaticElementInteractions: the list of blocks does the same by keyboard
+                <g
+                    key={number}
+                    data-beside={number}
+                    cursor={onBlock === undefined ? undefined : 'pointer'}
+                    onClick={() => onBlock?.(number)}
+                >
+                    {modules.map(({ row, column, x_m, y_m, word }) => (
+                        <rect
+                            key={`${row}.${column}`}
+                            x={px(view, x_m)}
+                            y={py(view, y_m + length_m)}
+                            width={len(view, width_m)}
+                            height={len(view, length_m)}
+                            fill={word === 'fails' ? 'var(--color-failing)' : 'var(--color-module)'}
+                            fillOpacity={onBlock === undefined ? 0.78 : 0.4}
+                            stroke={word === 'fails' ? 'var(--color-garnet)' : 'var(--color-module-edge)'}
+                            strokeWidth={1.3}
+                        />
+                    ))}
+                </g>
+            ))}
+        </g>
+    );
+}
+
 type CellBox = { x: number; y: number; width: number; height: number };
 
 /** All modules are one stop of the tab key, however many: arrows go from one to the next, Enter acts on it. */

@@ -11,12 +11,13 @@ const words: Record<Crossing['hand'], string> = {
 
 /** The planner's own hand on the place that was chosen on sheet, tape or here: a foot wanted there, or none. */
 export function OwnHand({ run, place, onPlace }: { run: Run; place: number | null; onPlace: (member: number | null) => void }) {
-    const { edit } = useDesk();
+    const { data, edit } = useDesk();
     const chosen = run.places.find((one) => one.member === place);
     if (run.places.length === 0) {
         return null;
     }
-    const crossing = { line: run.line, member: chosen?.member ?? 0 };
+    const crossing = { line: run.letter, member: chosen?.member ?? 0 };
+    const of = data.blocks[run.block - 1]?.id ?? data.block;
     return (
         <p className="my-1.5 flex flex-wrap items-baseline gap-x-2 gap-y-1">
             <label>
@@ -37,10 +38,10 @@ export function OwnHand({ run, place, onPlace }: { run: Run; place: number | nul
             </label>
             {chosen !== undefined && (
                 <>
-                    <EditAct onClick={() => void edit([{ pin: crossing }])}>
+                    <EditAct onClick={() => void edit([{ pin: crossing, of }])}>
                         {chosen.hand === 'pinned' ? 'Let the foot go' : 'Pin a foot here'}
                     </EditAct>
-                    <EditAct onClick={() => void edit([{ bar: crossing }])}>
+                    <EditAct onClick={() => void edit([{ bar: crossing, of }])}>
                         {chosen.hand === 'barred' ? 'A foot may stand here' : 'No foot here'}
                     </EditAct>
                 </>

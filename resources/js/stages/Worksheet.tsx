@@ -1,4 +1,5 @@
 import { Why } from '@/desk/BecausePanel';
+import { BlockActs } from '@/desk/Blocks';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
@@ -379,7 +380,8 @@ function ModulesSheet() {
             </Say>
             <p className="mt-3 text-muted text-[0.9rem]">
                 {may('update') && 'Click a module on the sheet to take it out, an empty place to put it back. '}Now{' '}
-                {data.summary.modules} modules, {data.lists['/block/left_out']} taken out.
+                {data.blocks.find((one) => one.id === data.block)?.modules} modules
+                {data.blocks.length > 1 && `, ${data.summary.modules} on the surface`}, {data.lists['/block/left_out']} taken out.
             </p>
             <h3 className="mt-5">Ratings</h3>
             {Array.from({ length: data.lists['/module/ratings'] ?? 0 }, (_, index) => (
@@ -394,6 +396,7 @@ function ModulesSheet() {
                 </Say>
             ))}
             <AddButton path="/module/ratings">Add a rating</AddButton>
+            <BlockActs />
         </>
     );
 }

@@ -43,6 +43,8 @@ export type Sheet = {
     module: { width_m: number; length_m: number };
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
     left_out: { row: number; column: number; x_m: number; y_m: number }[];
+    /** The other blocks of the surface. */
+    beside: { number: number; width_m: number; length_m: number; modules: Sheet['modules'] }[];
     no_work: { id: string; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number; clearance_m: number }[];
     tall: { id: string; x_m: number; y_m: number; width_m: number; length_m: number }[];
     holes: { id: string; kind: string; x_m: number; y_m: number }[];
@@ -81,6 +83,9 @@ export type TapeMark = {
 export type Run = {
     id: string;
     line: string;
+    /** The number of its block on the surface, and its line within that. */
+    block: number;
+    letter: string;
     y_m: number;
     x0_m: number;
     x1_m: number;
@@ -202,6 +207,9 @@ export type SectionSize =
 export type DeskData = Planned & {
     /** The one in view. */
     surface: string;
+    /** In view, and all of the surface. */
+    block: string;
+    blocks: { id: string; number: number; modules: number }[];
     /** All of the job; counts are null of a large one that is not in view. */
     surfaces: {
         id: string;
@@ -400,6 +408,9 @@ export type Beside = {
 
 export type Fault = { path: string; expected: string; found: string };
 
+/** Made on a block that is not in view. */
+type OfBlock = { of?: string };
+
 export type Edit =
     | { path: string; typed: string }
     | { path: string; value: unknown }
@@ -409,11 +420,12 @@ export type Edit =
     | { toggle: { row: number; column: number } }
     | { move: { x_m: number; y_m: number } }
     | { area: { id: string | null; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number } }
-    | { pin: { line: string; member: number } }
-    | { bar: { line: string; member: number } }
+    | ({ pin: { line: string; member: number } } & OfBlock)
+    | ({ bar: { line: string; member: number } } & OfBlock)
     | { command: 'rail'; rail: 'light' | 'standard' | 'heavy' }
     | { command: 'centre' }
-    | { plane: 'copy' | 'remove' };
+    | { plane: 'copy' | 'remove' }
+    | { block: 'add' | 'remove' };
 
-/** An edit with the surface that it is made on. */
-export type EditOn = Edit & { on: string };
+/** An edit with the surface and the block that it is made on. */
+export type EditOn = Edit & { on: string; of: string };

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Rail\RailLines;
+use Garnetine\Core\Rail\Run;
+use Garnetine\Core\Rail\Runs;
+
+/** What is planned of one block for itself; its feet are planned with those of the whole surface. */
+final readonly class BlockPlan
+{
+    /**
+     * @param list<ModuleCheck> $modules Nothing where the plan is refused, as no lines are laid then
+     * @param list<Run> $runs The same
+     */
+    private function __construct(public BlockPart $part, public Placement $placement, public ?RailLines $lines = null, public array $modules = [], public array $runs = [])
+    {
+    }
+
+    /** @return non-empty-list<self> The blocks of a surface with their modules in place */
+    public static function placed(Design $design, Coefficients $coefficients): array
+    {
+        return array_map(static fn (BlockPart $part): self => new self($part, Placement::of($part->design, $coefficients)), $design->parts());
+    }
+
+    /**
+     * Marks the modules that show a side to the wind; those of other blocks shelter too.
+     *
+     * @param non-empty-list<self> $blocks
+     */
+    public static function markExposed(array $blocks, RidgeReading $reading, Coefficients $coefficients): void
+    {
+        foreach ($blocks as $block) {
+            $others = array_filter($blocks, static fn (self $other): bool => $other !== $block);
+            $block->placement->markExposed($block->part->design, $reading, $coefficients, array_values(array_map(static fn (self $other): Placement => $other->placement, $others)));
+        }
+    }
+
+    /** With its lines of rail, the loads on them, and its modules checked over them. */
+    public function railed(Members $members, SiteLoads $loads): self
+    {
+        $design = $this->part->design;
+        $lines = RailLines::of($design, $members, array_keys($this->placement->rows), $this->part->number);
+
+        return new self($this->part, $this->placement, $lines, ModuleCheck::all($design, $this->placement, $loads, $lines->byRow), Runs::of($design, $this->placement, $lines, $members, $loads));
+    }
+
+    /**
+     * What is said of blocks, in words of their surface: places by the block's id, and which block where there are more; what
+     * several have a part in once.
+     *
+     * @param non-empty-list<self> $blocks
+     * @param \Closure(self): list<Finding> $said Of a block alone
+     *
+     * @return list<Finding>
+     */
+    public static function findings(array $blocks, \Closure $said): array
+    {
+        $findings = [];
+        foreach ($blocks as $block) {
+            $part = $block->part;
+            foreach ($said($block) as $finding) {
+                $isOwn = $part->number > 1 && preg_match('~^/(block|module)\b~', $finding->at) === 1;
+                $finding = $isOwn ? Finding::of($finding->code, $part->at($finding->at), $finding->values + ['block' => $part->number]) : $finding;
+                $key = "$finding->at {$finding->subject()}";
+                $findings[$part->number === 1 && isset($findings[$key]) ? $key.count($findings) : $key] ??= $finding;
+            }
+        }
+
+        return array_values($findings);
+    }
+}

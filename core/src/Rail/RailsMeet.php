@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Rail;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Quantity\Length;
+
+/** Rails of different blocks that would lie on each other, or meet end to end without room for heat. */
+final class RailsMeet
+{
+    /** Clear between two rails that are not joined. Source: common practice, no source (1 in). */
+    private const APART_IN = 1.0;
+
+    /** As wide as any rail with its clamps. Source: common practice, no source (2 in). */
+    private const WIDE_IN = 2.0;
+
+    /**
+     * @param list<Run> $runs
+     *
+     * @return list<Finding>
+     */
+    public static function findings(Design $design, array $runs): array
+    {
+        $apart_m = Length::ofInches(self::APART_IN)->toMetres();
+        $wide_m = Length::ofInches(self::WIDE_IN)->toMetres();
+        $findings = [];
+        foreach ($runs as $index => $run) {
+            foreach (array_slice($runs, 0, $index) as $other) {
+                $clear_m = max($run->x0_m - $other->x1_m, $other->x0_m - $run->x1_m);
+                if ($run->line->block !== $other->line->block && abs($run->line->y_m - $other->line->y_m) < $wide_m - 1e-9 && $clear_m < $apart_m - 1e-9) {
+                    $findings[] = Finding::of(Code::RailsMeet, '/block/x_m', ['one' => $other->id, 'other' => $run->id, 'apart_m' => $apart_m]);
+                }
+            }
+        }
+
+        return $findings;
+    }
+}
