@@ -56,4 +56,28 @@ final class SurfacesTest extends BrowserTestCase
         $this->settled();
         self::assertSame(['plane-1'], $job->current()->document()->ids());
     }
+
+    public function test_a_second_block_is_added_changed_and_taken_into_view_on_the_sheet(): void
+    {
+        $user = $this->planner('Sorrel Blocks');
+        $job = $this->exampleJob($user);
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/modules");
+        $this->press('Add a block like this');
+        $this->seeText('Block 2', '[aria-current=true]');
+        $this->fill('/block/rows', '1', false);
+        $this->press('Take them out');
+        $this->seeText("Block 2\n10 modules", '[data-block="2"]');
+        $this->fill('/block/orientation', 'landscape');
+        $this->seeText('Block 2: The block lies', 'main');
+        $this->assertAccessible('a block of two');
+        $this->element('[data-beside="1"] rect')->click();
+        $this->seeText('Block 1', '[aria-current=true]');
+        self::assertCount(20, $this->browser->findElements(WebDriverBy::cssSelector('svg [data-module]')));
+        $this->element('[data-block="2"] a')->click();
+        $this->seeText('Block 2', '[aria-current=true]');
+        $this->press('Take this block out');
+        $this->element('[data-module="2.3"]');
+        self::assertSame(['plane-1'], array_keys($job->current()->document()->blocks));
+    }
 }

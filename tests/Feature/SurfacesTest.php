@@ -150,4 +150,30 @@ final class SurfacesTest extends TestCase
         $this->save([['plane' => 'remove', 'on' => 'plane-2']])->assertOk();
         $this->postJson("/jobs/{$this->job->id}/designs/{$side->id}/onto", ['base' => $this->job->current()->id])->assertStatus(422)->assertSee('surfaces');
     }
+
+    public function test_the_desk_is_of_the_block_in_view_and_draws_the_others_beside_it(): void
+    {
+        $block = '?surface=plane-2&block=plane-2-2';
+        $post = fn (string $what, array $edits, string $query): TestResponse => $this->postJson("/jobs/{$this->job->id}/$what$query", ['base' => $this->job->current()->id, 'edits' => $edits, 'path' => 'design/block/columns']);
+        $post('designs', [['block' => 'add']], '?surface=plane-2')->assertOk();
+        self::assertSame('Street side: Block 2: none → there', $this->job->current()->change);
+        $saved = $post('designs', [['path' => '/block/columns', 'typed' => '3'], ['path' => '/block/rows', 'typed' => '1'], ['path' => '/block/x_m', 'typed' => '40 ft'], ['path' => '/block/top_above_roof_m', 'typed' => '11 in']], $block)->assertOk();
+        self::assertStringContainsString('Street side: Block 2: Columns, Street side: Block 2: Block from', $this->job->current()->change);
+        $first = $this->getJson("/jobs/{$this->job->id}/view?surface=plane-2")->assertOk();
+        $count = static fn (TestResponse $view): array => [$view->json('block'), $view->json('fields./block/columns.text'), count((array) $view->json('sheet.modules')), self::each($view->json('sheet.beside'), 'number'), self::each($view->json('blocks'), 'number', 'modules')];
+        self::assertSame(['plane-2-2', '3', 3, [[1]], [[1, 12], [2, 3]]], $count($saved));
+        self::assertSame(['plane-2', '6', 12, [[2]], [[1, 12], [2, 3]]], $count($first));
+        self::assertSame(15, $first->json('summary.modules'));
+        // The same finding stands at its place in the block in view, and at the block's own from another.
+        $at = static fn (TestResponse $view): array => array_column(array_filter((array) $view->json('findings'), static fn (mixed $one): bool => data_get($one, 'code') === 'too_high_above_roof'), 'at');
+        self::assertSame([['/block/top_above_roof_m'], ['/blocks/plane-2-2/top_above_roof_m']], [$at($saved), $at($first)]);
+        self::assertSame(['3', '6'], [$this->getJson("/jobs/{$this->job->id}/because$block&path=design/block/columns")->json('value'), $this->getJson("/jobs/{$this->job->id}/because?surface=plane-2&path=design/block/columns")->json('value')]);
+        self::assertSame(['/block/columns', '4'], [$post('because', [['path' => '/block/columns', 'typed' => '4']], $block)->json('input'), $post('because', [['path' => '/block/columns', 'typed' => '4']], $block)->json('value')]);
+        $look = $post('preview', [['toggle' => ['row' => 1, 'column' => 2]]], $block);
+        self::assertSame([14, 2, 12], [$look->json('summary.modules'), count((array) $look->json('sheet.modules')), count((array) $look->json('sheet.beside.0.modules'))]);
+        $post('designs', [['pin' => ['line' => 'A', 'member' => 20], 'of' => 'plane-2-2']], '?surface=plane-2')->assertOk();
+        self::assertSame([1, 0], [count($this->job->current()->document()->blocks['plane-2-2']->pins), count($this->job->current()->document()->blocks['plane-2']->pins)]);
+        $post('designs', [['block' => 'remove']], $block)->assertOk()->assertJsonPath('block', 'plane-2');
+        $post('designs', [['block' => 'remove']], '?surface=plane-2')->assertStatus(422)->assertSee('a block beside others');
+    }
 }

@@ -7,7 +7,6 @@ namespace Garnetine\Core\Tests\Plan;
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
