@@ -32,7 +32,7 @@ final class SheetView
             'zones' => self::zones($plan),
             'outline' => $outline->corners(),
             'kept_free' => $outline->inside($surface->setbacks->left->toMetres(), $surface->setbacks->right->toMetres(), $surface->setbacks->eave->toMetres(), $surface->setbacks->ridge->toMetres()),
-            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m, 'top_m' => $outline->top_m($member->x_m)], $plan->members->members),
+            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m, 'from_m' => $member->from_m, 'top_m' => min($member->to_m, $outline->top_m($member->x_m)), 'plies' => $member->plies], $plan->members->members),
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
             'module' => ['width_m' => $seen->placement->width_m, 'length_m' => $seen->placement->length_m],
             'modules' => self::modules($seen),

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Framing\ArrayWeight;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShare;
 use Garnetine\Core\Framing\MemberShares;
@@ -38,18 +39,17 @@ final readonly class MemberLoading
     public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients, array $runs)
     {
         $theta = $design->surface->pitch->toRadians();
-        $spacing_m = $design->surface->framing->spacing->toMetres();
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
         // Live loads of other standards' roofs are not in hand: none is counted for the roof as it was, on the safe side.
         $live_Pa = $design->site->standard->isAsce7()
-            ? RoofLive::reduced(Area::ofSi($spacing_m * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals() : 0.0;
+            ? RoofLive::reduced(Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals() : 0.0;
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
-        $added_Pa = array_map(static fn (BlockPart $part): float => self::array_Pa($part->design) + $snow_Pa, $design->parts());
+        $added_Pa = array_map(static fn (BlockPart $part): float => ArrayWeight::of_Pa($part->design) + $snow_Pa, $design->parts());
         // Of several kinds of modules the heaviest counts over every member.
         $this->added_Pa = max($added_Pa);
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->evens_N = self::evens_N($design, $runs, $added_Pa);
+        $this->evens_N = self::evens_N($design, $members, $runs, $added_Pa);
         $xs_m = [];
         foreach ($members->members as $member) {
             $xs_m[$member->number] = $member->x_m;
@@ -57,22 +57,13 @@ final readonly class MemberLoading
         $this->xs_m = $xs_m;
     }
 
-    /** Modules with what hangs on them and their rails, per area of slope. */
-    private static function array_Pa(Design $design): float
-    {
-        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
-        $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
-
-        return $module_Pa + 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->moduleUp()->toMetres();
-    }
-
     /**
      * @param list<Run> $runs
      * @param list<float> $added_Pa By block
      *
-     * @return array<int, float> By member: its spacing times the lengths of the rows over it, block by block
+     * @return array<int, float> By member: the width of roof that it carries times the lengths of the rows over it, block by block
      */
-    private static function evens_N(Design $design, array $runs, array $added_Pa): array
+    private static function evens_N(Design $design, Members $members, array $runs, array $added_Pa): array
     {
         $rows = [];
         foreach ($runs as $run) {
@@ -82,18 +73,18 @@ final readonly class MemberLoading
         }
         $each_N = [];
         foreach ($design->parts() as $index => $part) {
-            $each_N[$part->number] = [$design->surface->framing->spacing->toMetres() * $part->design->moduleUp()->toMetres(), $added_Pa[$index]];
+            $each_N[$part->number] = [$part->design->moduleUp()->toMetres(), $added_Pa[$index]];
+        }
+        $evens_N = [];
+        foreach ($rows as $number => $over) {
+            $evens_N[$number] = 0.0;
+            foreach ($over as $block => $ofBlock) {
+                [$row_m, $added_Pa] = $each_N[$block];
+                $evens_N[$number] += $members->tributary_m($number) * $row_m * count($ofBlock) * $added_Pa;
+            }
         }
 
-        return array_map(static function (array $over) use ($each_N): float {
-            $even_N = 0.0;
-            foreach ($over as $block => $ofBlock) {
-                [$row_m2, $added_Pa] = $each_N[$block];
-                $even_N += $row_m2 * count($ofBlock) * $added_Pa;
-            }
-
-            return $even_N;
-        }, $rows);
+        return $evens_N;
     }
 
     /** @param list<RunPlan> $plans */

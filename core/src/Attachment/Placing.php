@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Quantity\Length;
 
 /**
@@ -18,8 +19,6 @@ use Garnetine\Core\Quantity\Length;
  */
 final readonly class Placing
 {
-    public const USUAL_IN = 0.25;
-
     /** The tolerance that would double a ratio. */
     private const DOUBLES_IN = 6.0;
 
@@ -43,7 +42,7 @@ final readonly class Placing
 
     public static function of(Design $design): self
     {
-        return new self(($design->rules->placingTolerance ?? Length::ofInches(self::USUAL_IN))->toMetres());
+        return new self(($design->rules->placingTolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN))->toMetres());
     }
 
     /** What is left of a link's strength when feet may stand off their marks: 1 − ratio · (1 + t/6 in). */

@@ -263,7 +263,7 @@ final readonly class Becauses
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input('/surface/framing/spacing_m');
 
-        return new Because('bay', [
+        return new Because($this->plan->members->isEven() ? 'bay' : 'bay_uneven', [
             'value_m' => $length_m, 'from' => $members[$foot], 'to' => $members[$foot + 1], 'bays' => $members[$foot + 1] - $members[$foot],
             'spacing_m' => $this->plan->design->surface->framing->spacing->toMetres(),
         ], children: $children);

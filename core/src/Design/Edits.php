@@ -324,7 +324,7 @@ final class Edits
             $now = is_array($now) ? $now[$key] ?? null : null;
         }
         $list = is_array($now) ? array_values($now) : [];
-        $typical = Typical::entry($path, array_column($list, 'id'));
+        $typical = Typical::entry($path, array_column($list, $path === '/surface/framing/own' ? 'number' : 'id'));
         if (in_array($path, Typical::PARTS, true)) {
             return self::put($document, $path, $keys, $typical);
         }

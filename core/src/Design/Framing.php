@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Quantity\Length;
 
 /** The members under the roof and where they stand. */
 final readonly class Framing
 {
+    /** @param list<OwnMember> $own Where the even spacing is not what was found */
     public function __construct(
         public MemberKind $kind,
         #[Range(0.2, 2.5)]
@@ -34,6 +36,13 @@ final readonly class Framing
         #[Range(0.3, 15)]
         public ?Length $span,
         public ?Grade $grade,
+        /** How it is known where they stand; null where nobody said. */
+        public ?Known $known = null,
+        /** And to within how much to either side. */
+        #[Range(0, 0.3)]
+        public ?Length $plusMinus = null,
+        #[Items(OwnMember::class, 200)]
+        public array $own = [],
     ) {
     }
 }

@@ -11,6 +11,9 @@ use Garnetine\Core\Quantity\Length;
 /** Choices of the planner. */
 final readonly class Rules
 {
+    /** How far a foot may stand from its mark unless entered. Source: common practice, no source (¼ in). */
+    public const USUAL_PLACING_IN = 0.25;
+
     public function __construct(
         public Pattern $pattern,
         public RidgeReading $ridgeReading,

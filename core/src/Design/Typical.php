@@ -15,7 +15,7 @@ final class Typical
     /**
      * An entry with an id of its own.
      *
-     * @param list<mixed> $taken Ids of the list
+     * @param list<mixed> $taken Ids of the list, or numbers
      *
      * @return array<string, mixed>
      *
@@ -28,6 +28,10 @@ final class Typical
             for ($number = count($taken) + 1; in_array($typical['id'].'-'.$number, $taken, true); ++$number);
             $typical['id'] .= '-'.$number;
         }
+        if ($path === '/surface/framing/own') {
+            for ($number = OwnMember::FIRST_MORE; in_array($number, $taken, true); ++$number);
+            $typical['number'] = $number;
+        }
 
         return $typical;
     }
@@ -38,6 +42,7 @@ final class Typical
         return match ($path) {
             '/surface/no_work_rectangles' => ['id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524],
             '/surface/no_work_circles' => ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 3.048, 'y_m' => 1.524, 'diameter_m' => 0.1016, 'clearance_m' => 0.1524],
+            '/surface/framing/own' => ['number' => OwnMember::FIRST_MORE, 'x_m' => 3.048, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'measured', 'plus_minus_m' => null],
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
             // It can only lower what the foot bears along the slope.
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],

@@ -64,7 +64,11 @@ enum Code: string
     case LayoutSideUnknown = 'layout_side_unknown';
     case LineInLap = 'line_in_lap';
     case MakersCoverMissing = 'makers_cover_missing';
+    case MemberOffSurface = 'member_off_surface';
     case MemberShare = 'member_share';
+    case MemberTwice = 'member_twice';
+    case MemberUpsideDown = 'member_upside_down';
+    case MembersCollide = 'members_collide';
     case MembersMissRun = 'members_miss_run';
     case ModuleRating = 'module_rating';
     case NoMembers = 'no_members';
@@ -106,6 +110,7 @@ enum Code: string
     case LineTight = 'line_tight';
     case OwnCopyDiffers = 'own_copy_differs';
     case PlateInNails = 'plate_in_nails';
+    case ProveMemberFirst = 'prove_member_first';
     case StaggerPartly = 'stagger_partly';
     case WindowSmall = 'window_small';
 
@@ -144,7 +149,8 @@ enum Code: string
         self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
         self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
         self::GroundSnowKind, self::HillMissing, self::KztMissing, self::LagNotListed, self::LapUpsideDown, self::LateralMissing,
-        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberShare, self::MembersMissRun,
+        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare, self::MemberTwice,
+        self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndShort,
@@ -153,7 +159,7 @@ enum Code: string
     ];
 
     private const WARNINGS = [
-        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails,
+        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails, self::ProveMemberFirst,
         self::StaggerPartly, self::WindowSmall,
     ];
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Framing;
 
+use Garnetine\Core\Design\Framing;
+use Garnetine\Core\Design\Known;
 use Garnetine\Core\Design\LayoutFrom;
+use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
@@ -13,6 +16,9 @@ use Garnetine\Core\Quantity\Length;
 /**
  * Where the members stand. First member in from the edge = shingle past the rake board + board + structural rake overhang
  * + spacing, from the gable that the layout was pulled from; the last bay at the far end is odd. Gable-end members take no feet.
+ *
+ * What was found rules: a member of its own number stands where it was found, ends where it ends, or is not there. Of two plies
+ * side by side the left one takes the fasteners, of three the middle one.
  *
  * Source: common practice, no source (24 in spacing and 1½ in of overhang put the first rafter at 25½ in).
  */
@@ -31,10 +37,14 @@ final readonly class Members
         private ?float $lapTo_m,
         private float $shift_m,
         public array $findings,
+        /** @var array<int, float> By number: to the middle of the bay at either side */
+        private array $tributaries_m,
+        private float $spacing_m,
     ) {
     }
 
-    public static function of(Surface $surface): self
+    /** @param Length|null $tolerance How far a foot may stand from its mark; the usual where none is entered */
+    public static function of(Surface $surface, ?Length $tolerance = null): self
     {
         $findings = [];
         $framing = $surface->framing;
@@ -42,7 +52,7 @@ final readonly class Members
         $fromLeft = self::centres($surface, false);
         $centres = $framing->layoutFrom === LayoutFrom::Right ? $fromRight : $fromLeft;
         $unknown = $framing->layoutFrom === LayoutFrom::Unknown;
-        if ($centres === []) {
+        if ($centres === [] && $framing->own === []) {
             $findings[] = Finding::of(Code::NoMembers, '/surface/framing/spacing_m', ['spacing_m' => $framing->spacing->toMetres()]);
         } elseif ($unknown) {
             $findings[] = Finding::of(Code::LayoutSideUnknown, '/surface/framing/layout_from', [
@@ -58,15 +68,121 @@ final readonly class Members
             $findings[] = Finding::of(Code::LapUpsideDown, '/surface/framing/lap', ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres()]);
         }
 
+        $even = array_map(static fn (int $index, float $x_m): Member => new Member($index + 1, $x_m), array_keys($centres), $centres);
+        $members = $framing->own === [] ? $even : self::found($even, $framing);
+        array_push($findings, ...self::misplaced($surface, $members), ...self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN)));
+
         return new self(
-            array_map(static fn (int $index, float $x_m): Member => new Member($index + 1, $x_m), array_keys($centres), $centres),
+            $members,
             Length::ofMetres($centres[0] ?? 0.0),
             $unknown ? Length::ofMetres($fromRight[0] ?? 0.0) : null,
             $lap?->from->toMetres(),
             $lap?->to->toMetres(),
             $lap?->shift->toMetres() ?? 0.0,
             $findings,
+            $framing->own === [] ? [] : self::tributaries_m($members, $framing->spacing->toMetres()),
+            $framing->spacing->toMetres(),
         );
+    }
+
+    /**
+     * @param list<Member> $even
+     *
+     * @return list<Member> With what was found in their place, ascending
+     */
+    private static function found(array $even, Framing $framing): array
+    {
+        $members = array_column($even, null, 'number');
+        foreach ($framing->own as $own) {
+            unset($members[$own->number]);
+            if ($own->x !== null) {
+                $ply_m = $own->plies % 2 === 0 ? -$framing->width->toMetres() / 2 : 0.0;
+                $members[$own->number] = new Member($own->number, $own->x->toMetres() + $ply_m, $own->from?->toMetres() ?? 0.0, $own->to?->toMetres() ?? INF, $own->plies);
+            }
+        }
+        usort($members, static fn (Member $one, Member $other): int => $one->x_m <=> $other->x_m);
+
+        return $members;
+    }
+
+    /**
+     * @param list<Member> $members
+     *
+     * @return array<int, float>
+     */
+    private static function tributaries_m(array $members, float $spacing_m): array
+    {
+        $widths_m = [];
+        foreach ($members as $index => $member) {
+            $left_m = $index === 0 ? $spacing_m : $member->x_m - $members[$index - 1]->x_m;
+            $right_m = $index === count($members) - 1 ? $spacing_m : $members[$index + 1]->x_m - $member->x_m;
+            $widths_m[$member->number] = ($left_m + $right_m) / 2;
+        }
+
+        return $widths_m;
+    }
+
+    /** Width of roof that a member carries: its spacing, or half of the bays at either side where they are uneven. */
+    public function tributary_m(int $number): float
+    {
+        return $this->tributaries_m[$number] ?? $this->spacing_m;
+    }
+
+    /** The widest of any, which is the least favourable for a member that is looked at alone. */
+    public function widest_m(): float
+    {
+        return max([$this->spacing_m, ...$this->tributaries_m]);
+    }
+
+    public function isEven(): bool
+    {
+        return $this->tributaries_m === [];
+    }
+
+    /**
+     * @param list<Member> $members
+     *
+     * @return list<Finding> Members that cannot be where they were entered
+     */
+    private static function misplaced(Surface $surface, array $members): array
+    {
+        $findings = [];
+        $taken = [];
+        foreach ($surface->framing->own as $index => $own) {
+            $at = "/surface/framing/own/$index";
+            $x_m = $own->x?->toMetres() ?? 0.0;
+            $width_m = $surface->framing->width->toMetres();
+            $others = array_filter($members, static fn (Member $other): bool => $other->number !== $own->number && abs($other->x_m - $x_m) < $own->plies * $width_m - 1e-6);
+            $code = match (true) {
+                isset($taken[$own->number]) => Code::MemberTwice,
+                $own->x === null => null,
+                $x_m > $surface->width->toMetres() => Code::MemberOffSurface,
+                $own->from !== null && $own->to !== null && $own->to->toMetres() <= $own->from->toMetres() => Code::MemberUpsideDown,
+                $others !== [] => Code::MembersCollide,
+                default => null,
+            };
+            $taken[$own->number] = true;
+            if ($code !== null) {
+                $findings[] = Finding::of($code, $at, ['member' => $own->number, 'x_m' => $x_m]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> Members that are not known as well as a foot is to be placed */
+    private static function toProve(Surface $surface, Length $tolerance): array
+    {
+        $within = static fn (?Known $known, ?Length $plusMinus): bool => $known !== Known::Assumed && ($plusMinus === null || $plusMinus->toMetres() <= $tolerance->toMetres() + 1e-9);
+        $framing = $surface->framing;
+        $findings = $within($framing->known, $framing->plusMinus) ? [] : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
+        foreach ($framing->own as $index => $own) {
+            if ($own->x !== null && !$within($own->known, $own->plusMinus)) {
+                $findings[] = Finding::of(Code::ProveMemberFirst, "/surface/framing/own/$index/known", ['member' => $own->number, 'tolerance_m' => $tolerance->toMetres()]);
+            }
+        }
+
+        return $findings;
     }
 
     /** @return list<float> Centres of the members between the gable-end members, ascending from the left rake */

@@ -36,7 +36,7 @@ final readonly class RafterScreen
     }
 
     /** Null where the span or the grade is not entered, or the timber is not in the table. */
-    public static function of(Design $design, SiteLoads $loads, MemberShares $shares, Coefficients $coefficients): ?self
+    public static function of(Design $design, Members $members, SiteLoads $loads, MemberShares $shares, Coefficients $coefficients): ?self
     {
         $framing = $design->surface->framing;
         $key = 'fb/'.$framing->species->value.'/'.($framing->grade->value ?? '');
@@ -51,13 +51,11 @@ final readonly class RafterScreen
         $slant = cos($design->surface->pitch->toRadians());
         $times = max([1.0, ...array_map(static fn (MemberShare $share): float => $share->times, $shares->shares)]);
         $dead_Pa = $design->surface->deadLoad->toPascals() / $slant;
-        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
-        $array_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 / $slant
-            + 2 * $design->kit->rail->lineMass->toSi() * 9.80665 / $design->moduleUp()->toMetres() / $slant;
+        $array_Pa = ArrayWeight::most_Pa($design) / $slant;
         $snow_Pa = $loads->snow->heaviest_Pa();
-        $live_Pa = RoofLive::reduced(Area::ofSi($framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals();
+        $live_Pa = RoofLive::reduced(Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals();
         $fb_Pa = $value($key) * $cf * $value('cr') * self::PSI;
-        $perLoad = $framing->spacing->toMetres() * $framing->span->toMetres() ** 2 / 8 / ($framing->width->toMetres() * $framing->depth->toMetres() ** 2 / 6) / $fb_Pa;
+        $perLoad = $members->widest_m() * $framing->span->toMetres() ** 2 / 8 / ($framing->width->toMetres() * $framing->depth->toMetres() ** 2 / 6) / $fb_Pa;
         $with_Pa = $dead_Pa + $times * ($array_Pa + $snow_Pa);
 
         return new self(

@@ -55,7 +55,7 @@ final class Planner
     {
         $coefficients = new Coefficients($design->ownCopies);
         $blocks = BlockPlan::placed($design, $coefficients);
-        $members = Members::of($design->surface);
+        $members = Members::of($design->surface, $design->rules->placingTolerance);
         $findings = [
             ...Findings::examples($design),
             ...Admission::refusals($design),
@@ -110,7 +110,7 @@ final class Planner
 
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);
-        $screen = RafterScreen::of($design, $loads, $shares, $coefficients);
+        $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
         array_push(
             $findings,
             ...Admission::assumptions($design, $loads, $coefficients),

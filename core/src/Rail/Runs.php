@@ -21,6 +21,9 @@ final class Runs
     /** The least rail past a foot's mark, so that a foot off its mark still has its rail. Source: common practice, no source (1 in). */
     public const PAST_IN = 1.0;
 
+    /** A foot keeps off a member's ends. Source: common practice of framing and roofing, no source (3 in). */
+    private const FROM_END_IN = 3.0;
+
     private const G = 9.80665;
 
     /** @return list<Run> Along each line from the left, lines from the eave up */
@@ -207,7 +210,7 @@ final class Runs
     }
 
     /**
-     * Members within the rail's length, on the tape from the datum, outside no-work areas and the lap band.
+     * Members within the rail's length that reach the line, on the tape from the datum, outside no-work areas and the lap band.
      *
      * @return array{list<float>, list<int>, list<array{member: int, x_m: float}>} Places and members, and those that are barred
      */
@@ -218,6 +221,7 @@ final class Runs
             return [[], [], []];
         }
         $past_m = Length::ofInches(self::PAST_IN)->toMetres() - 1e-9;
+        $fromEnd_m = Length::ofInches(self::FROM_END_IN)->toMetres();
         $datum_m = match ($design->rules->runDatum) {
             RunDatum::LeftRake => 0.0,
             RunDatum::RightRake => $design->surface->width->toMetres(),
@@ -227,7 +231,7 @@ final class Runs
         foreach ($members->members as $member) {
             $true_m = $member->x_m + $members->shiftAt_m($line->holeY_m);
             $x_m = $datum_m + round(($true_m - $datum_m) / $mark_m) * $mark_m;
-            if ($x_m < $x0_m + $past_m || $x_m > $x1_m - $past_m || self::inNoWork($design, $x_m, $line->holeY_m)) {
+            if (!$member->reaches($line->holeY_m, $fromEnd_m) || $x_m < $x0_m + $past_m || $x_m > $x1_m - $past_m || self::inNoWork($design, $x_m, $line->holeY_m)) {
                 continue;
             }
             if (self::isBarred($design, $line, $member->number)) {

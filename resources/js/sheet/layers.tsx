@@ -171,19 +171,20 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
     const { sheet } = planned;
     const lap = sheet.lap;
     const from = (x_m: number, top_m: number, bottom_m: number) => `M${px(view, x_m)} ${py(view, top_m)}V${py(view, bottom_m)}`;
+    const drawn = (members: typeof sheet.members) =>
+        members
+            .map(({ x_m, from_m, top_m }) =>
+                lap === null
+                    ? from(x_m, top_m, from_m)
+                    : from(x_m, top_m, Math.max(from_m, Math.min(lap.from_m, top_m))) +
+                      from(x_m + lap.shift_m, Math.min(lap.to_m, top_m), Math.min(from_m, lap.to_m)),
+            )
+            .join('');
     return (
-        <path
-            d={sheet.members
-                .map(({ x_m, top_m }) =>
-                    lap === null
-                        ? from(x_m, top_m, 0)
-                        : from(x_m, top_m, Math.min(lap.from_m, top_m)) + from(x_m + lap.shift_m, Math.min(lap.to_m, top_m), 0),
-                )
-                .join('')}
-            stroke="var(--color-timber)"
-            strokeWidth={1}
-            strokeDasharray="7 5"
-        />
+        <g stroke="var(--color-timber)" strokeDasharray="7 5">
+            <path d={drawn(sheet.members.filter((member) => member.plies === 1))} strokeWidth={1} />
+            <path d={drawn(sheet.members.filter((member) => member.plies > 1))} strokeWidth={3} />
+        </g>
     );
 }
 

@@ -14,3 +14,38 @@ export function RemoveButton({ path }: { path: string }) {
     const { edit } = useDesk();
     return <EditAct onClick={() => void edit([{ path, remove: true }])}>take out</EditAct>;
 }
+
+/** A sentence for every entry of a list, which can be taken out; it is told the place of its entry. */
+export function Each<const L extends string>({
+    list,
+    children,
+}: {
+    list: L;
+    children: (at: `${L}/${number}`) => React.ReactNode;
+}) {
+    const { data } = useDesk();
+    const places = Array.from({ length: data.lists[list] ?? 0 }, (_, index): `${L}/${number}` => `${list}/${index}`);
+    return places.map((at) => (
+        <Say key={at}>
+            {children(at)} <RemoveButton path={at} />
+        </Say>
+    ));
+}
+
+/** What an optional part of a design says, or the act that opens it. */
+export function Part({ path, open, close, children }: { path: string; open: string; close: string; children: React.ReactNode }) {
+    const { data, edit } = useDesk();
+    if (data.lists[path] !== 1) {
+        return (
+            <EditAct className="mt-2" onClick={() => void edit([{ path, add: true }])}>
+                {open}
+            </EditAct>
+        );
+    }
+    return (
+        <>
+            {children}
+            <EditAct onClick={() => void edit([{ path, remove: true }])}>{close}</EditAct>
+        </>
+    );
+}

@@ -79,6 +79,15 @@ export type FieldPath =
     | '/surface/framing/lap/shift_m'
     | '/surface/framing/span_m'
     | '/surface/framing/grade'
+    | '/surface/framing/known'
+    | '/surface/framing/plus_minus_m'
+    | `/surface/framing/own/${number}/number`
+    | `/surface/framing/own/${number}/x_m`
+    | `/surface/framing/own/${number}/from_m`
+    | `/surface/framing/own/${number}/to_m`
+    | `/surface/framing/own/${number}/plies`
+    | `/surface/framing/own/${number}/known`
+    | `/surface/framing/own/${number}/plus_minus_m`
     | '/surface/dead_load_Pa'
     | `/surface/no_work_rectangles/${number}/id`
     | `/surface/no_work_rectangles/${number}/kind`

@@ -38,7 +38,7 @@ export type Sheet = {
     outline: Corner[];
     kept_free: Corner[];
     zones: { zone: string; density: number; corners: Corner[] }[];
-    members: { number: number; x_m: number; top_m: number }[];
+    members: { number: number; x_m: number; from_m: number; top_m: number; plies: number }[];
     lap: { from_m: number; to_m: number; shift_m: number } | null;
     module: { width_m: number; length_m: number };
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Framing;
+
+use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\Design;
+
+/** What the array itself weighs on the roof. */
+final class ArrayWeight
+{
+    private const G = 9.80665;
+
+    /** Modules with what hangs on them and their rails, in pascals per area of slope. */
+    public static function of_Pa(Design $design): float
+    {
+        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
+        $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * self::G / $area_m2;
+
+        return $module_Pa + 2 * $design->kit->rail->lineMass->toSi() * self::G / $design->moduleUp()->toMetres();
+    }
+
+    /** Of all blocks of a surface the most. */
+    public static function most_Pa(Design $design): float
+    {
+        return max(array_map(static fn (BlockPart $part): float => self::of_Pa($part->design), $design->parts()));
+    }
+}

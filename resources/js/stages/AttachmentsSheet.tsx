@@ -1,0 +1,105 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+import { FootSentence } from '@/stages/FootSentence';
+import { AddButton, Each, Say } from '@/stages/parts';
+
+export function AttachmentsSheet() {
+    const { data, ask } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Attachments</h2>
+            <p className="mt-1">
+                <strong className="text-[1.8rem]">{data.summary.attachments}</strong> feet{' '}
+                {data.summary.reserve !== null && (
+                    <span className={`tone-${data.summary.tone} ml-2 font-semibold`}>
+                        {data.summary.word}, least reserve {data.summary.reserve}
+                    </span>
+                )}
+            </p>
+            <Say>
+                Feet of neighbouring rails are <Slot path="/rules/pattern" />; tapes along a run start at the{' '}
+                <Slot path="/rules/run_datum" />, up the slope at the <Slot path="/rules/slope_datum" />
+                {data.fields['/rules/slope_datum']?.value === 'control_line' && (
+                    <>
+                        , which lies <Slot path="/rules/control_line_m" /> above the eave
+                    </>
+                )}
+                ; inches only: <Slot path="/rules/inches_only" />.
+            </Say>
+            <Say>
+                A foot may stand <Slot path="/rules/placing_tolerance_m" open="¼ in" /> off its mark; rails are brought into line
+                within <Slot path="/rules/line_tolerance_m" open="⅛ in" />.
+            </Say>
+            <Say>
+                No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be,
+                if it holds: <Slot path="/rules/last_bay_may_be_longer" />.
+            </Say>
+            <OwnPlaces />
+            <FootSentence />
+            <Say>
+                Capacities of the kit are entered as <Slot path="/kit/capacities" />. The lag is <Slot path="/kit/lag/name" />,
+                held against pulling out by <Slot path="/kit/lag/pull_out_N" open="what is computed" />,{' '}
+                <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />. Shank hole{' '}
+                <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the maker allows{' '}
+                <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
+                <Slot path="/kit/foot/base/lateral_document" open="no document" />
+                ).
+            </Say>
+            <Say>
+                The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
+                <Slot path="/kit/bolt/along_N" open="missing" /> along, at <Slot path="/kit/bolt/torque_Nm" open="no torque" />,
+                by <Slot path="/kit/bolt/document" />.
+            </Say>
+            {data.lag !== null && (
+                <p className="mt-3 text-[0.93rem]">
+                    So{' '}
+                    <Why ask={ask} path="lag/thread">
+                        {data.lag.thread}
+                    </Why>{' '}
+                    of thread holds{' '}
+                    <Why ask={ask} path="lag/withdrawal">
+                        {data.lag.withdrawal}
+                    </Why>{' '}
+                    in wind
+                    {data.lag.lateral !== null && (
+                        <>
+                            {' '}
+                            and{' '}
+                            <Why ask={ask} path="lag/lateral">
+                                {data.lag.lateral}
+                            </Why>{' '}
+                            sideways
+                        </>
+                    )}
+                    .
+                </p>
+            )}
+        </>
+    );
+}
+
+/** Places that the planner pinned or barred; they come from the sheet, the tape or here. */
+function OwnPlaces() {
+    return (
+        <>
+            <Each list="/block/pins">
+                {(at) => (
+                    <>
+                        A foot is pinned to member <Slot path={`${at}/member`} /> on line <Slot path={`${at}/line`} />.
+                    </>
+                )}
+            </Each>
+            <Each list="/block/bars">
+                {(at) => (
+                    <>
+                        Member <Slot path={`${at}/member`} /> takes no foot on line <Slot path={`${at}/line`} open="any" />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/block/pins">Pin a foot</AddButton> <AddButton path="/block/bars">Bar a member</AddButton>
+            </p>
+        </>
+    );
+}

@@ -1,0 +1,51 @@
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+import { AddButton, Each, Say } from '@/stages/parts';
+
+/** The steps that every foot goes through, of all the steps of the job. */
+const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal_flashed_foot', 'seal_standoff'];
+
+export function HolesSheet() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Holes</h2>
+            <Say>
+                The hole lies <Slot path="/kit/foot/hole_offset_m" /> above the rail; the flashing,{' '}
+                <Slot path="/kit/foot/flashing/width_m" /> wide and <Slot path="/kit/foot/flashing/thickness_m" /> thick, reaches{' '}
+                <Slot path="/kit/foot/flashing/below_m" /> below it and <Slot path="/kit/foot/flashing/above_m" /> above. The
+                maker wants <Slot path="/kit/foot/flashing/makers_cover_m" open="(missing)" /> under the course above; the slot
+                gives <Slot path="/kit/foot/slot_m" /> each way.
+            </Say>
+            <Say>
+                Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
+            </Say>
+            <h3 className="mt-5">Other holes</h3>
+            <Each list="/surface/penetrations">
+                {(at) => (
+                    <>
+                        A <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
+                        ”, <Slot path={`${at}/x_m`} /> from the left, <Slot path={`${at}/y_m`} /> up:{' '}
+                        <Slot path={`${at}/note`} open="no note" />.
+                    </>
+                )}
+            </Each>
+            <AddButton path="/surface/penetrations">Add a hole</AddButton>
+            <h3 className="mt-5">At each foot</h3>
+            <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
+                {data.steps
+                    .filter((step) => atFoot.includes(step.code))
+                    .map((step) => (
+                        <li key={step.code}>
+                            {step.text}
+                            {step.cautions.map((caution) => (
+                                <p key={caution} className="mt-1 border-ochre border-l-4 bg-ochre/8 pl-2">
+                                    <strong>Caution:</strong> {caution}
+                                </p>
+                            ))}
+                        </li>
+                    ))}
+            </ol>
+        </>
+    );
+}

@@ -1,0 +1,57 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
+import { Slot } from '@/desk/Slot';
+import { Say } from '@/stages/parts';
+
+export function RailsSheet() {
+    const { data, ask, edit, may } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Rails</h2>
+            {may('update') && (
+                <p className="mt-1 text-[0.93rem]">
+                    To begin with, a made-up rail with its clamps and bolts:{' '}
+                    {(['light', 'standard', 'heavy'] as const).map((rail) => (
+                        <EditAct key={rail} className="mr-1" onClick={() => void edit([{ command: 'rail', rail }])}>
+                            {rail}
+                        </EditAct>
+                    ))}
+                </p>
+            )}
+            <Say>
+                “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
+                <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />;{' '}
+                <Slot path="/kit/rail/end_past_module_m" /> left past each end module.
+            </Say>
+            <Say>
+                Section moduli <Slot path="/kit/rail/section_modulus_x_m3" /> (normal) and{' '}
+                <Slot path="/kit/rail/section_modulus_y_m3" /> (along), second moment <Slot path="/kit/rail/second_moment_x_m4" />
+                , E <Slot path="/kit/rail/elastic_modulus_Pa" />, allowable stress{' '}
+                <Slot path="/kit/rail/allowable_stress_Pa" open="missing" />, by <Slot path="/kit/rail/document" />.
+            </Say>
+            <Say>
+                A splice bears <Slot path="/kit/rail/splice_moment_Nm" open="nothing (a hinge)" />; the longest run is{' '}
+                <Slot path="/kit/rail/longest_run_m" open="not limited" />.
+            </Say>
+            <Say>
+                “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}
+                <Slot path="/kit/clamp/along_N" open="missing" /> along, torque{' '}
+                <Slot path="/kit/clamp/torque_Nm" open="missing" />, by <Slot path="/kit/clamp/document" />; both rails hold
+                against sliding: <Slot path="/kit/clamp/grips_both_rails" />. Clips and wire weigh{' '}
+                <Slot path="/kit/extra_mass_per_module_kg" /> a module.
+            </Say>
+            {data.clamp !== null && (
+                <p className="mt-3 text-[0.93rem]">
+                    The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}
+                    <Why ask={ask} path="clamp">
+                        <span className={`tone-${data.clamp.word}`}>
+                            {data.clamp.word} {data.clamp.reserve}
+                        </span>
+                    </Why>
+                    .
+                </p>
+            )}
+        </>
+    );
+}

@@ -1,0 +1,180 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
+import { Slot } from '@/desk/Slot';
+import { SurfaceActs } from '@/desk/Surfaces';
+import { AddButton, Each, Say } from '@/stages/parts';
+
+export function SurfaceSheet() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Surface</h2>
+            <Say>
+                The <Slot path="/surface/name" />: one plane of a <Slot path="/surface/roof_kind" /> under{' '}
+                <Slot path="/surface/covering" />, with <Slot path="/surface/dormer_or_valley" /> and{' '}
+                <Slot path="/surface/higher_or_lower_roof" />.
+            </Say>
+            <Say>
+                It is <Slot path="/surface/width_m" /> along the eave and <Slot path="/surface/slope_length_m" /> up the slope, at{' '}
+                <Slot path="/surface/pitch_rad" />. It overhangs the eave by <Slot path="/surface/eave_overhang_m" />, the left
+                rake by <Slot path="/surface/left_rake_overhang_m" />, the right by <Slot path="/surface/right_rake_overhang_m" />
+                .
+            </Say>
+            <SurfaceActs />
+            {data.fields['/surface/roof_kind']?.value === 'hip' && (
+                <Say>
+                    Up to the ridge its left edge leans in by <Slot path="/surface/left_hip_m" />, its right by{' '}
+                    <Slot path="/surface/right_hip_m" /> (0 where it is a rake).
+                </Say>
+            )}
+            <FramingSentences />
+            <LayerSentences />
+            <KeptFree />
+            <SnowFeatures />
+        </>
+    );
+}
+
+/** Members as they should stand, and as they were found. */
+function FramingSentences() {
+    const { data, edit, ask } = useDesk();
+    return (
+        <>
+            <h3 className="mt-5">Framing</h3>
+            <Say>
+                Under it stand <Slot path="/surface/framing/kind" />, <Slot path="/surface/framing/width_m" /> wide and{' '}
+                <Slot path="/surface/framing/depth_m" /> deep, of <Slot path="/surface/framing/species" />, at{' '}
+                <Slot path="/surface/framing/spacing_m" />.
+            </Say>
+            <Say>
+                They were laid out from the <Slot path="/surface/framing/layout_from" /> gable. The shingle reaches{' '}
+                <Slot path="/surface/framing/shingle_overhang_m" /> past a rake board of{' '}
+                <Slot path="/surface/framing/rake_board_m" />; the first member as measured:{' '}
+                <Slot path="/surface/framing/first_member_m" open="not measured" />.
+            </Say>
+            <p className="mt-2">
+                So the first one stands at{' '}
+                <Why ask={ask} path="members/first">
+                    {data.members.first}
+                </Why>
+                .
+            </p>
+            <Say>
+                Where they stand is <Slot path="/surface/framing/known" open="not told" />, to within{' '}
+                <Slot path="/surface/framing/plus_minus_m" open="not told" />.
+            </Say>
+            <Each list="/surface/framing/own">
+                {(at) => (
+                    <>
+                        Member <Slot path={`${at}/number`} /> stands <Slot path={`${at}/x_m`} open="nowhere: it is not there" />{' '}
+                        from the left rake, <Slot path={`${at}/plies`} /> side by side, from{' '}
+                        <Slot path={`${at}/from_m`} open="the eave" /> up to <Slot path={`${at}/to_m`} open="the ridge" />;{' '}
+                        <Slot path={`${at}/known`} open="not told how" />, to within{' '}
+                        <Slot path={`${at}/plus_minus_m`} open="not told" />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/surface/framing/own">A member stands otherwise</AddButton>
+            </p>
+            {data.lists['/surface/framing/lap'] === 1 ? (
+                <Say>
+                    Between <Slot path="/surface/framing/lap/from_m" /> and <Slot path="/surface/framing/lap/to_m" /> up the slope
+                    two members stand side by side; below, they are shifted <Slot path="/surface/framing/lap/shift_m" /> to the
+                    right. <EditAct onClick={() => void edit([{ path: '/surface/framing/lap', remove: true }])}>no lap</EditAct>
+                </Say>
+            ) : (
+                <EditAct className="mt-2" onClick={() => void edit([{ path: '/surface/framing/lap', add: true }])}>
+                    Members are lapped half-way
+                </EditAct>
+            )}
+            <Say>
+                Rafters span <Slot path="/surface/framing/span_m" open="an unknown length" /> on the level, of grade{' '}
+                <Slot path="/surface/framing/grade" open="unknown" />.
+            </Say>
+        </>
+    );
+}
+
+function LayerSentences() {
+    return (
+        <>
+            <h3 className="mt-5">Layers and courses</h3>
+            <Say>
+                Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
+                underlayment <Slot path="/surface/underlayment_thickness_m" />, and shingles{' '}
+                <Slot path="/surface/shingle_thickness_m" /> in all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+            </Say>
+            <Say>
+                A butt line lies <Slot path="/surface/lower_butt_m" /> above the eave edge, another{' '}
+                <Slot path="/surface/upper_butt_m" />, with <Slot path="/surface/courses_between" /> courses between.
+            </Say>
+        </>
+    );
+}
+
+function KeptFree() {
+    return (
+        <>
+            <h3 className="mt-5">Kept free</h3>
+            <Say>
+                At the eave <Slot path="/surface/setbacks/eave_m" />, at the ridge <Slot path="/surface/setbacks/ridge_m" />, at
+                the left <Slot path="/surface/setbacks/left_m" />, at the right <Slot path="/surface/setbacks/right_m" />.
+            </Say>
+            <Each list="/surface/no_work_circles">
+                {(at) => (
+                    <>
+                        A round <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
+                        ”, <Slot path={`${at}/diameter_m`} /> across, its centre <Slot path={`${at}/x_m`} /> from the left and{' '}
+                        <Slot path={`${at}/y_m`} /> up; keep <Slot path={`${at}/clearance_m`} /> clear.
+                    </>
+                )}
+            </Each>
+            <Each list="/surface/no_work_rectangles">
+                {(at) => (
+                    <>
+                        A <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
+                        ”, <Slot path={`${at}/width_m`} /> by <Slot path={`${at}/height_m`} />, its lower left corner{' '}
+                        <Slot path={`${at}/x_m`} /> from the left and <Slot path={`${at}/y_m`} /> up; keep{' '}
+                        <Slot path={`${at}/clearance_m`} /> clear.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2 space-x-2">
+                <AddButton path="/surface/no_work_circles">Add a round one</AddButton>
+                <AddButton path="/surface/no_work_rectangles">Add a rectangle</AddButton>
+            </p>
+        </>
+    );
+}
+
+function SnowFeatures() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h3 className="mt-5">What snow drifts against</h3>
+            <Each list="/surface/snow_features">
+                {(at) => (
+                    <>
+                        A <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
+                        ”, <Slot path={`${at}/width_m`} /> by <Slot path={`${at}/length_m`} /> up the slope, its lower left corner{' '}
+                        <Slot path={`${at}/x_m`} /> from the left and <Slot path={`${at}/y_m`} /> up, stands{' '}
+                        <Slot path={`${at}/height_m`} /> over the roof; <Slot path={`${at}/upwind_m`} /> of roof are swept towards
+                        it.
+                        {data.fields[`${at}/kind`]?.value === 'higher_roof' && (
+                            <>
+                                {' '}
+                                The higher roof is <Slot path={`${at}/higher_roof_m`} open="not measured" /> long and sheds from{' '}
+                                <Slot path={`${at}/slides_from_m`} open="nowhere" /> of slope.
+                            </>
+                        )}
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/surface/snow_features">Add a wall, parapet or unit</AddButton>
+            </p>
+        </>
+    );
+}
