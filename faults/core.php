@@ -46,7 +46,7 @@ return [
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
     'core/src/Attachment/LagInMember.php' => [
-        ['if ($class === null ||', 'if ($class !== null ||', 'A screw of no class is computed'],
+        ['            $class === null', '            $class !== null', 'A screw of no class is computed'],
     ],
     'core/src/Attachment/Latitudes.php' => [
         ['$work->isSpent()) {', '!$work->isSpent()) {', 'Other members are sought only when nothing is left to seek with'],
@@ -137,14 +137,23 @@ return [
     'core/src/Framing/MemberShares.php' => [
         ['$share->ratio > $this->limit + 1e-9', '$share->ratio > 1.05 * $this->limit + 1e-9', 'Members over their limit are let go'],
     ],
+    'core/src/Framing/ArrayWeight.php' => [
+        ['$design->kit->extraMassPerModule->toSi()) * self::G', '$design->kit->extraMassPerModule->toSi()) / self::G', 'Modules weigh nothing on the members'],
+    ],
+    'core/src/Framing/Member.php' => [
+        ['$this->to_m - $fromEnd_m', '$this->to_m + $fromEnd_m', 'A foot stands past the end of a member'],
+    ],
     'core/src/Framing/Members.php' => [
+        ['unset($members[$own->number]);', '', 'A member that is not there takes feet'],
+        ['$own->plies % 2 === 0', '$own->plies % 2 === 1', 'The lag goes between two plies'],
+        ['($left_m + $right_m) / 2', '$left_m', 'A member carries the bay at its left alone'],
         ['$width_m - $far_m - 1.5 * $framing->width->toMetres()', '$width_m - $far_m + 1.5 * $framing->width->toMetres()', 'The last member stands beyond the gable'],
     ],
     'core/src/Framing/RafterScreen.php' => [
-        ['$design->kit->extraMassPerModule->toSi()) * 9.80665 /', '$design->kit->extraMassPerModule->toSi()) / 9.80665 /', 'The array weighs on rafters by its slope the wrong way'],
         ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
     ],
     'core/src/Layout/Collisions.php' => [
+        ['array_slice($placements, 0, $index)', 'array_slice($placements, 0, 0)', 'Blocks may lie on each other'],
         ['$side_m = $spot->x_m + $design->moduleAcross()->toMetres()', '$side_m = $spot->x_m - $design->module->width->toMetres()', 'Modules over the right edge are not seen'],
         ["'/block/'.(\$edge === 'left' ||", "'/block/'.(\$edge !== 'left' ||", 'The stop of one edge stands at the other'],
     ],
@@ -160,6 +169,8 @@ return [
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],
     'core/src/Layout/Placement.php' => [
+        [', $to_m - 1e-6] as $at_m', '] as $at_m', 'A block closes a side that it covers but for the end'],
+        ['&& $gap_m <= $open_m) {', ') {', 'A block far away shelters'],
         ['&& $column !== $before', '&& $column === $before', 'A gap does not end a stretch of modules'],
         ['$slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m', '$slope_m - $spot->y_m + $this->length_m + $overRidge_m > $exposed_m', 'The upper row is judged exposed from its lower edge'],
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
@@ -201,7 +212,7 @@ return [
         ['array_push($ys_m, $part * $h_m / $slant,', 'array_push($ys_m, $part * $h_m * 1.1 / $slant,', 'A low roof has its zones stretched up the slope'],
         ['([0.2, 0.6, 1.2] as $part)', '([0.2, 0.642, 1.2] as $part)', 'The edge zone of a low roof is too wide'],
         ['=> match (true) {', '=> match (false) {', 'Strips beside hips are measured along the slope'],
-        ['RoofKind::Hip && min($design->surface->leftHip->toMetres()', 'RoofKind::Hip || min($design->surface->leftHip->toMetres()', 'A gable is refused as half a hip'],
+        ['RoofKind::Hip && min(', 'RoofKind::Hip || min(', 'A gable is refused as half a hip'],
     ],
     'core/src/Load/Asce7/Topographic.php' => [
         ["26.8-1'), \$edition === Edition::Of2016", "26.8-1'), \$edition !== Edition::Of2016", 'A hill is told as a factor entered'],
@@ -274,7 +285,7 @@ return [
         ['$clamp->upRatio > 1.0 + 1e-9', '$clamp->upRatio > 1.1 + 1e-9', 'Clamps may be pulled a tenth too much'],
         ['$clamp->alongRatio > 1.0 + 1e-9', '$clamp->alongRatio > 1.0 + 1e-1', 'Clamps may be pushed a tenth too much'],
         ['$screen->ratio > 1.0 + 1e-9', '$screen->ratio > 1.5 + 1e-9', 'Rafters may be bent by half too much'],
-        ['$window->window_m > 0.0 ? Finding::of(Code::WindowSmall', '$window->window_m > -1.0 ? Finding::of(Code::WindowSmall', 'A lag that cannot keep its edge is only warned of'],
+        ['$window->window_m > 0.0 ? Finding::of(', '$window->window_m > -1.0 ? Finding::of(', 'A lag that cannot keep its edge is only warned of'],
     ],
     'core/src/Plan/Plan.php' => [
         ["'warnings' => \$kinds['warning'] ?? 0", "'warnings' => \$kinds['stop'] ?? 0", 'Stops are counted as warnings'],
@@ -303,10 +314,14 @@ return [
         ['Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short', 'Orientation::Landscape ? ModuleSide::Long : ModuleSide::Short', 'Modules are rated for the side that no clamp holds'],
         ['Orientation::Portrait ? $this->module->length : $this->module->width', 'Orientation::Portrait ? $this->module->length : $this->module->length', 'Rows of landscape modules overlap'],
     ],
+    'core/src/Design/BlockPart.php' => [
+        ['return $there.substr($pointer, strlen($here));', 'return $pointer;', 'What is found of a further block stands at the first'],
+    ],
     'core/src/Design/Project.php' => [
+        ['if ($block->kit !== $kit) {', 'if (false) {', 'Blocks of one surface may have feet of two kinds'],
         ['array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY)', '$this->asTyped', 'What was typed and cleared comes back'],
         ['$part->subjectHere($one->subject) === null)', 'true)', 'A signature that was withdrawn stays'],
-        ['$design->named("Plane $number")', '$design', 'A copied plane has the name of the first'],
+        ['->named("Plane $number")', '', 'A copied plane has the name of the first'],
     ],
     'core/src/Design/Part.php' => [
         ['str_starts_with($subject, \'surface/\') ? null : $subject', '$subject', 'What was signed on one surface counts on another'],
@@ -349,12 +364,16 @@ return [
     'core/src/Rail/OwnHand.php' => [
         ['return true;', 'return false;', 'No bay may be longer'],
     ],
+    'core/src/Rail/RailsMeet.php' => [
+        ['$other->x0_m - $run->x1_m)', '$other->x0_m + $run->x1_m)', 'A rail to the right of another is never too near'],
+        ['< $wide_m - 1e-9', '> $wide_m - 1e-9', 'Rails above each other meet, and those in line do not'],
+    ],
     'core/src/Rail/RailLines.php' => [
         ['$length_m - min($zone->to->toMetres()', '$length_m + min($zone->to->toMetres()', 'The clamp zone of the upper rail lies past the module'],
     ],
     'core/src/Rail/Runs.php' => [
         ['$modules) - 1];', '$modules) - 2];', 'A run ends a module short'],
-        ['$x_m > $x1_m - $past_m ||', '$x_m > $x1_m + $past_m ||', 'A foot may stand on the end of a rail'],
+        ['|| $x_m > $x1_m - $past_m', '|| $x_m > $x1_m + $past_m', 'A foot may stand on the end of a rail'],
     ],
     'core/src/Seal/HoleLedger.php' => [
         ["'y_m' => \$plan->run->line->holeY_m", "'y_m' => \$plan->run->line->y_m", 'Holes are told where the rail lies'],

@@ -39,7 +39,12 @@ final class SimulatedGazetteer implements HazardLookup
         foreach (self::TOWNS as $town => [$speeds_mph, $snow_psf, $elevation_ft]) {
             if ($wanted === '' || str_contains(mb_strtolower($town), $wanted)) {
                 $speeds = array_map(static fn (int $speed_mph): Speed => Speed::ofMilesPerHour((float) $speed_mph), $speeds_mph);
-                $found[] = new PlaceHazards($town, array_combine(['I', 'II', 'III', 'IV'], $speeds), Pressure::ofPsf((float) $snow_psf), Length::ofFeet((float) $elevation_ft));
+                $found[] = new PlaceHazards(
+                    $town,
+                    array_combine(['I', 'II', 'III', 'IV'], $speeds),
+                    Pressure::ofPsf((float) $snow_psf),
+                    Length::ofFeet((float) $elevation_ft),
+                );
             }
         }
 

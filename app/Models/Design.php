@@ -86,7 +86,10 @@ final class Design extends Model
      */
     public static function documentOf(Job $job, int $id): Project
     {
-        return self::kept($id.' of '.json_encode($job->getRawOriginal(), JSON_THROW_ON_ERROR), static fn (): Project => $job->designs()->whereKey($id)->firstOrFail()->document());
+        return self::kept(
+            $id.' of '.json_encode($job->getRawOriginal(), JSON_THROW_ON_ERROR),
+            static fn (): Project => $job->designs()->whereKey($id)->firstOrFail()->document(),
+        );
     }
 
     /** @param \Closure(): Project $read */

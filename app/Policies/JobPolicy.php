@@ -42,6 +42,8 @@ final class JobPolicy
             return Response::denyAsNotFound();
         }
 
-        return Permissions::allow($user->role, $what) ? Response::allow() : Response::deny("A {$user->role->value} may not do this; ask a planner of your company.");
+        return Permissions::allow($user->role, $what)
+            ? Response::allow()
+            : Response::deny("A {$user->role->value} may not do this; ask a planner of your company.");
     }
 }

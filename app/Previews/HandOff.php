@@ -44,7 +44,11 @@ final class HandOff
         stream_set_timeout($connection, self::ANSWER_S);
         $answer = self::answered((string) stream_get_contents($connection))
             // Taken up once, it is not planned a second time here: who asked tries again.
-            ?? ['status' => 503, 'headers' => ['Content-Type' => ['application/json'], 'Retry-After' => ['1']], 'body' => '{"code": "preview_lost", "message": "The preview was lost on its way. Try again.", "faults": []}'];
+            ?? [
+                'status' => 503,
+                'headers' => ['Content-Type' => ['application/json'], 'Retry-After' => ['1']],
+                'body' => '{"code": "preview_lost", "message": "The preview was lost on its way. Try again.", "faults": []}',
+            ];
         http_response_code($answer['status']);
         foreach ($answer['headers'] as $name => $values) {
             foreach (is_array($values) ? $values : [] as $value) {
@@ -72,7 +76,11 @@ final class HandOff
     {
         $kept = [];
         foreach ($values as $name => $value) {
-            if (is_string($name) && is_scalar($value) && preg_match('~^(HTTP_|HTTPS$|CONTENT_|REQUEST_|REMOTE_|SERVER_|SCRIPT_|QUERY_STRING$|PHP_SELF$)~', $name) === 1) {
+            if (
+                is_string($name)
+                && is_scalar($value)
+                && preg_match('~^(HTTP_|HTTPS$|CONTENT_|REQUEST_|REMOTE_|SERVER_|SCRIPT_|QUERY_STRING$|PHP_SELF$)~', $name) === 1
+            ) {
                 $kept[$name] = (string) $value;
             }
         }

@@ -32,7 +32,10 @@ final class PreviewServer
     private const ANSWERS = 10_000;
     private const GROWN_BYTES = 300_000_000;
 
-    /** A plan, nobody logged in, a look that a newer one made void, a refused change, too many of them: what any other answer leaves behind in the framework is not ours to know. */
+    /**
+     * A plan, nobody logged in, a look that a newer one made void, a refused change, too many of them: what any other answer leaves behind in the
+     * framework is not ours to know.
+     */
     private const EXPECTED = [200, 401, 410, 422, 429];
 
     private bool $isSpent = false;

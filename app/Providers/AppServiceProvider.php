@@ -34,7 +34,12 @@ final class AppServiceProvider extends ServiceProvider
                 /** @var CacheManager $manager */
                 $manager = $this;
 
-                return $manager->repository(new ForgivingStore($app->make(Filesystem::class), is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data')));
+                return $manager->repository(
+                    new ForgivingStore(
+                        $app->make(Filesystem::class),
+                        is_string($config['path'] ?? null) ? $config['path'] : storage_path('framework/cache/data'),
+                    ),
+                );
             });
         });
     }
@@ -61,7 +66,9 @@ final class AppServiceProvider extends ServiceProvider
                 ...is_string($email = $request->input('email')) ? [Limit::perMinute(10)->by('account '.mb_strtolower(mb_substr($email, 0, 190)))] : [],
             ]);
             // Dragging previews twenty times a second; anything far beyond is no person.
-            $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by($request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id));
+            $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by(
+                $request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id,
+            ));
         });
     }
 

@@ -34,7 +34,14 @@ final readonly class BecauseView
         return [
             'title' => $this->texts->title($because), 'value' => $this->texts->valueOf($because), 'formula' => $this->texts->formula($because),
             'source' => $because->source, 'confidence' => $because->confidence, 'confirmed_by' => $because->confirmedBy,
-            'input' => $because->input === null ? null : $this->seen?->seen($because->input) ?? $because->input, 'typed' => $because->typed, 'entered' => $entered, 'example' => $because->isExample || ($because->input !== null && $this->entered !== null && $entered === null),
+            'input' => $because->input === null
+                ? null
+                : $this->seen?->seen($because->input) ?? $because->input, 'typed' => $because->typed, 'entered' => $entered,
+            'example' => $because->isExample || (
+                $because->input !== null
+                && $this->entered !== null
+                && $entered === null
+            ),
             'children' => array_map($this->node(...), $because->children),
         ];
     }

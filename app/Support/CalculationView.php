@@ -37,7 +37,15 @@ final readonly class CalculationView
 
         return [
             'tolerance' => $view->length($placing->tolerance_m), 'factor' => Printer::number($placing->factor, 4),
-            'combinations' => array_map(static fn (Combination $one): array => [$one->code, Printer::number($one->dead, 2), Printer::number($one->snow, 3), Printer::number($one->wind, 2)], $plan->loads->combinations->strength),
+            'combinations' => array_map(
+                static fn (Combination $one): array => [
+                    $one->code,
+                    Printer::number($one->dead, 2),
+                    Printer::number($one->snow, 3),
+                    Printer::number($one->wind, 2),
+                ],
+                $plan->loads->combinations->strength,
+            ),
             'span' => $view->span(Worked::span($plan->supports)),
             'foot' => $view->foot(Worked::foot($plan->supports)),
             'runs' => array_map($view->run(...), $plan->supports),
@@ -71,7 +79,10 @@ final readonly class CalculationView
         }
 
         // One unit for all, so that they are compared at sight.
-        return $this->isUs() ? Printer::number(Force::ofSi($newtonMetres)->toPounds() / Length::ofInches(1.0)->toMetres(), 0).' lb·in' : Printer::number($newtonMetres, 1).' N·m';
+        return $this->isUs() ? Printer::number(
+            Force::ofSi($newtonMetres)->toPounds() / Length::ofInches(1.0)->toMetres(),
+            0,
+        ).' lb·in' : Printer::number($newtonMetres, 1).' N·m';
     }
 
     /** @return array<string, mixed>|null */
@@ -85,8 +96,19 @@ final readonly class CalculationView
 
         return $this->state($worked) + [
             'at' => $this->onTape($worked->run, $worked->at_m),
-            'bay' => $worked->place === null ? 'the overhang' : 'the bay from foot '.($worked->place + 1).' to foot '.($worked->place + 2).', '.$this->length($feet_m[$worked->place + 1] - $feet_m[$worked->place]),
-            'over' => array_map(fn (float $x_m, float $normal_Nm, float $along_Nm): array => [$this->onTape($worked->run, $x_m), $this->moment($normal_Nm), $this->moment($along_Nm)], $feet_m, $worked->state->normal->moments_Nm, $worked->state->along->moments_Nm),
+            'bay' => $worked->place === null
+                ? 'the overhang'
+                : 'the bay from foot '.($worked->place + 1).' to foot '.($worked->place + 2).', '.$this->length($feet_m[$worked->place + 1] - $feet_m[$worked->place]),
+            'over' => array_map(
+                fn (float $x_m, float $normal_Nm, float $along_Nm): array => [
+                    $this->onTape($worked->run, $x_m),
+                    $this->moment($normal_Nm),
+                    $this->moment($along_Nm),
+                ],
+                $feet_m,
+                $worked->state->normal->moments_Nm,
+                $worked->state->along->moments_Nm,
+            ),
             'normal' => $this->moment($worked->normal_Nm), 'along' => $this->moment($worked->along_Nm),
             'capacity_normal' => $this->moment($capacities->railNormal_Nm), 'capacity_along' => $this->moment($capacities->railAlong_Nm),
             'ratio' => Printer::number($worked->ratio, 3), 'reserve' => Texts::reserve($capacities->placing->reserve($worked->ratio)),
@@ -103,8 +125,10 @@ final readonly class CalculationView
         return $this->state($worked) + [
             'foot' => $worked->place + 1, 'member' => $worked->run->members()[$worked->place], 'at' => $this->onTape($worked->run, $worked->at_m),
             'tributary' => $this->length($worked->foot->tributary_m), 'width' => $this->length($worked->run->run->tributary_m),
-            'normal' => $this->force($worked->state->normal->reactions_N[$worked->place]), 'along' => $this->force($worked->state->along->reactions_N[$worked->place]),
-            'tension' => $this->force($worked->foot->tension_N), 'height' => $this->length($worked->run->check->capacities->railHeight_m), 'heel' => $this->length($worked->run->check->capacities->heel_m),
+            'normal' => $this->force($worked->state->normal->reactions_N[$worked->place]),
+            'along' => $this->force($worked->state->along->reactions_N[$worked->place]),
+            'tension' => $this->force($worked->foot->tension_N), 'height' => $this->length($worked->run->check->capacities->railHeight_m),
+            'heel' => $this->length($worked->run->check->capacities->heel_m),
             'links' => array_map($this->link(...), $worked->foot->links),
         ];
     }
@@ -123,7 +147,10 @@ final readonly class CalculationView
         }
         $pressures = [];
         foreach ($run->suctions as $index => $suction) {
-            $pressures[] = ['zone '.(explode('/', $suction->figure)[2] ?? '').(str_ends_with($suction->figure, 'exposed') ? ', exposed' : ''), $this->print->print(Dimension::Pressure, $state->pressures_Pa[$index])];
+            $pressures[] = [
+                'zone '.(explode('/', $suction->figure)[2] ?? '').(str_ends_with($suction->figure, 'exposed') ? ', exposed' : ''),
+                $this->print->print(Dimension::Pressure, $state->pressures_Pa[$index]),
+            ];
         }
 
         return [
@@ -143,15 +170,31 @@ final readonly class CalculationView
         $feet = [];
         foreach ($verdict->attachments ?? [] as $place => $foot) {
             $feet[] = [
-                (string) ($place + 1), (string) $run->members()[$place], $this->onTape($run, $foot->x_m), $this->length($foot->tributary_m), Printer::number($foot->modules, 3), $this->whole($foot->up_N), $this->whole($foot->down_N),
+                (string) ($place + 1), (string) $run->members()[$place], $this->onTape($run, $foot->x_m), $this->length($foot->tributary_m),
+                Printer::number($foot->modules, 3), $this->whole($foot->up_N), $this->whole($foot->down_N),
                 $this->whole($foot->along_N), $this->whole($foot->tension_N), $this->texts->say('link.'.$foot->worst->link->value), Printer::number($foot->worst->ratio, 3), Texts::reserve($foot->worst->reserve()),
             ];
         }
 
         return [
             'id' => $run->run->id, 'candidates' => implode(', ', $run->run->members),
-            'rail' => $verdict?->rail === null ? null : [$this->moment($verdict->railNormal_Nm), $this->moment($verdict->railAlong_Nm), $verdict->rail->case->code, Printer::number($verdict->rail->ratio, 3), Texts::reserve($verdict->rail->reserve())],
-            'splice' => $verdict?->splice === null ? null : [$this->moment($verdict->splice->demand_si), $this->moment($verdict->splice->capacity_si), Printer::number($verdict->splice->ratio, 3), Texts::reserve($verdict->splice->reserve())],
+            'rail' => $verdict?->rail === null
+                ? null
+                : [
+                    $this->moment($verdict->railNormal_Nm),
+                    $this->moment($verdict->railAlong_Nm),
+                    $verdict->rail->case->code,
+                    Printer::number($verdict->rail->ratio, 3),
+                    Texts::reserve($verdict->rail->reserve()),
+                ],
+            'splice' => $verdict?->splice === null
+                ? null
+                : [
+                    $this->moment($verdict->splice->demand_si),
+                    $this->moment($verdict->splice->capacity_si),
+                    Printer::number($verdict->splice->ratio, 3),
+                    Texts::reserve($verdict->splice->reserve()),
+                ],
             'feet' => $feet,
         ];
     }
@@ -160,8 +203,12 @@ final readonly class CalculationView
     private function link(LinkRatio $link): array
     {
         return [
-            $this->texts->say('link.'.$link->link->value), $link->case->code, $this->force($link->demand_si), is_finite($link->capacity_si) ? $this->force($link->capacity_si) : 'not entered',
-            str_starts_with($link->link->value, 'lag') ? Printer::number($link->case->cd, 2) : '–', Printer::number($link->ratio, 3), Texts::reserve($link->reserve()),
+            $this->texts->say('link.'.$link->link->value), $link->case->code, $this->force($link->demand_si), is_finite($link->capacity_si)
+                ? $this->force($link->capacity_si)
+                : 'not entered',
+            str_starts_with($link->link->value, 'lag')
+                ? Printer::number($link->case->cd, 2)
+                : '–', Printer::number($link->ratio, 3), Texts::reserve($link->reserve()),
         ];
     }
 

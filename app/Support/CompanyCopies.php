@@ -34,7 +34,10 @@ final class CompanyCopies
             $here[$copy->coefficient] = $copy->value;
         }
         $offers = [];
-        foreach (DB::select('select distinct on (coefficient) coefficient, value, document, clause, name, "on" from own_copies where company_id = ? order by coefficient, id desc', [$company]) as $row) {
+        foreach (DB::select(
+            'select distinct on (coefficient) coefficient, value, document, clause, name, "on" from own_copies where company_id = ? order by coefficient, id desc',
+            [$company],
+        ) as $row) {
             /** @var \stdClass&object{coefficient: string, value: float, document: string, clause: string, name: string, on: string} $row */
             if (in_array($row->coefficient, $concerned, true) && ($here[$row->coefficient] ?? null) !== (float) $row->value) {
                 $offers[] = new OwnCopy($row->coefficient, (float) $row->value, $row->document, $row->clause, $row->name, $row->on);
@@ -50,6 +53,10 @@ final class CompanyCopies
         $ids = array_map(static fn (OwnCopy $copy): string => $copy->coefficient, $copies);
         $kept = array_filter($design->ownCopies, static fn (OwnCopy $copy): bool => !in_array($copy->coefficient, $ids, true));
 
-        return JobEdits::apply($design, [['path' => '/own_copies', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($copies)])]], $design->chosen(null));
+        return JobEdits::apply(
+            $design,
+            [['path' => '/own_copies', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($copies)])]],
+            $design->chosen(null),
+        );
     }
 }

@@ -22,8 +22,13 @@ final class CompanyView
                 'id' => $member->id, 'name' => $member->name, 'email' => $member->email, 'role' => $member->role->value,
                 'disabled' => $member->disabled_at !== null, 'is_me' => $member->id === $user->id,
             ])->all(),
-            'invitations' => Invitation::query()->where('company_id', $user->company_id)->whereNull('used_at')->where('expires_at', '>', now())->orderBy('id')->get()
-                ->map(static fn (Invitation $one): array => ['id' => $one->id, 'role' => $one->role->value, 'until' => $one->expires_at->toIso8601ZuluString()])->all(),
+            'invitations' => Invitation::query()->where(
+                'company_id',
+                $user->company_id,
+            )->whereNull('used_at')->where('expires_at', '>', now())->orderBy('id')->get()
+                ->map(
+                    static fn (Invitation $one): array => ['id' => $one->id, 'role' => $one->role->value, 'until' => $one->expires_at->toIso8601ZuluString()],
+                )->all(),
             'sessions' => self::sessions($user, $session),
         ];
     }
@@ -35,7 +40,8 @@ final class CompanyView
         foreach (DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->limit(20)->get() as $row) {
             $sessions[] = [
                 'is_this' => $row->id === $session, 'at' => gmdate('Y-m-d\TH:i:s\Z', is_numeric($row->last_activity) ? (int) $row->last_activity : 0),
-                'from' => is_string($row->ip_address) ? $row->ip_address : '', 'with' => preg_match('/Mobi|Android/i', is_string($row->user_agent) ? $row->user_agent : '') === 1 ? 'a phone' : 'a computer',
+                'from' => is_string($row->ip_address) ? $row->ip_address : '',
+                'with' => preg_match('/Mobi|Android/i', is_string($row->user_agent) ? $row->user_agent : '') === 1 ? 'a phone' : 'a computer',
             ];
         }
 

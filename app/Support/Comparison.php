@@ -46,7 +46,11 @@ final class Comparison
         // What stops it is mended on the surface in view.
         $here = Chosen::surface($after);
 
-        return ['inputs' => Differences::between($before, $after), 'results' => $results, 'needs' => isset($plans[$here], $others[$here]) ? self::needs($plans[$here], $others[$here]) : []];
+        return [
+            'inputs' => Differences::between($before, $after),
+            'results' => $results,
+            'needs' => isset($plans[$here], $others[$here]) ? self::needs($plans[$here], $others[$here]) : [],
+        ];
     }
 
     /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */
@@ -72,7 +76,10 @@ final class Comparison
         $texts = new Texts($plan->design->printer());
         $reserve = $plan->leastReserve();
         $bars = $plan->cutting === null ? 0 : count($plan->cutting->stock);
-        $stops = array_filter($plan->findings, static fn (Finding $finding): bool => in_array($finding->kind, [FindingKind::Stop, FindingKind::Refusal], true) && $finding->clearedBy === null);
+        $stops = array_filter(
+            $plan->findings,
+            static fn (Finding $finding): bool => in_array($finding->kind, [FindingKind::Stop, FindingKind::Refusal], true) && $finding->clearedBy === null,
+        );
 
         return [
             'Modules' => (string) $plan->moduleCount(),

@@ -26,7 +26,8 @@ final class ConfirmedValues
             if ($recalled !== null && $recalled->text() === $one->value) {
                 $rows[] = [
                     'company_id' => $job->company_id, 'entered_by' => $by->id, 'job_id' => $job->id, 'coefficient' => $recalled->id, 'value' => $one->value,
-                    'source' => $recalled->source, 'name' => $one->name, 'account' => $one->account, 'on' => $one->on, 'reason' => $one->reason, 'created_at' => now(),
+                    'source' => $recalled->source, 'name' => $one->name, 'account' => $one->account, 'on' => $one->on, 'reason' => $one->reason,
+                    'created_at' => now(),
                 ];
             }
         }
@@ -45,7 +46,10 @@ final class ConfirmedValues
             $open += array_column($plan->unconfirmed(), null, 'id');
         }
         $offers = [];
-        foreach ($open === [] ? [] : DB::select('select distinct on (coefficient, value, source) coefficient, value, source, name, account, "on", reason from confirmed_values where company_id = ? order by coefficient, value, source, id desc', [$company]) as $row) {
+        foreach ($open === [] ? [] : DB::select(
+            'select distinct on (coefficient, value, source) coefficient, value, source, name, account, "on", reason from confirmed_values where company_id = ? order by coefficient, value, source, id desc',
+            [$company],
+        ) as $row) {
             /** @var \stdClass&object{coefficient: string, value: string, source: string, name: string, account: string, on: string, reason: string} $row */
             $asked = $open[$row->coefficient] ?? null;
             if ($asked instanceof Coefficient && $asked->text() === $row->value && $asked->source === $row->source) {

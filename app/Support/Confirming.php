@@ -19,6 +19,10 @@ final class Confirming
         $signed = array_map(static fn (Confirmation $one): string => $one->subject, $added);
         $kept = array_filter($design->confirmations, static fn (Confirmation $old): bool => !in_array($old->subject, $signed, true));
 
-        return JobEdits::apply($project, [['path' => '/confirmations', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($added)])]], $surface);
+        return JobEdits::apply(
+            $project,
+            [['path' => '/confirmations', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($added)])]],
+            $surface,
+        );
     }
 }

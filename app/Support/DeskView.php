@@ -44,7 +44,13 @@ final class DeskView
             $plan = $all->plans[$surface];
             $texts = new Texts($plan->design->printer());
 
-            return ['all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null, 'becauses' => self::becauses($plan), 'cover' => CoverView::of($plan, $texts), 'tools' => PaperView::tools($plan, $texts), 'calculation' => CalculationView::of($plan, $texts)] + self::ofPlan($model, Chosen::first($model->document(), $surface), $plan);
+            return [
+                'all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null,
+                'becauses' => self::becauses($plan),
+                'cover' => CoverView::of($plan, $texts),
+                'tools' => PaperView::tools($plan, $texts),
+                'calculation' => CalculationView::of($plan, $texts),
+            ] + self::ofPlan($model, Chosen::first($model->document(), $surface), $plan);
         }, array_keys($all->plans));
     }
 
@@ -70,10 +76,19 @@ final class DeskView
             'surface' => $surface,
             'surfaces' => SurfaceList::of($project, $surface, $plan),
             'block' => $chosen->block,
-            'blocks' => array_map(static fn (string $id, BlockPlan $block): array => ['id' => $id, 'number' => $block->part->number, 'modules' => $block->placement->count], $project->blocksOn($surface), $plan->blocks),
+            'blocks' => array_map(
+                static fn (string $id, BlockPlan $block): array => ['id' => $id, 'number' => $block->part->number, 'modules' => $block->placement->count],
+                $project->blocksOn($surface),
+                $plan->blocks,
+            ),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
-            'confirmed_offers' => $confirmed === [] ? null : ['count' => count($confirmed), 'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed)))],
+            'confirmed_offers' => $confirmed === []
+                ? null
+                : [
+                    'count' => count($confirmed),
+                    'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed))),
+                ],
             'own_missing' => OwnCopyView::missing($plan, $texts),
             'fields' => FieldView::all($document, $texts),
             'examples' => Examples::left($document),
@@ -93,7 +108,13 @@ final class DeskView
     private static function outOfDate(array $planned, bool $outOfDate): array
     {
         $stages = is_array($planned['stages']) ? $planned['stages'] : [];
-        $planned['stages'] = array_map(static fn (mixed $stage): mixed => $outOfDate && is_array($stage) && $stage['key'] === 'handover' ? ['state' => 'out of date', 'tone' => 'tight'] + $stage : $stage, $stages);
+        $planned['stages'] = array_map(
+            static fn (mixed $stage): mixed => $outOfDate && is_array($stage) && $stage['key'] === 'handover' ? [
+                'state' => 'out of date',
+                'tone' => 'tight',
+            ] + $stage : $stage,
+            $stages,
+        );
 
         return $planned;
     }
@@ -124,19 +145,26 @@ final class DeskView
             'stages' => Stages::states($plan),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $chosen->seen($finding->at),
-                'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(), 'cleared_by' => $finding->clearedBy,
+                'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(),
+                'cleared_by' => $finding->clearedBy,
             ], $plan->findings),
             'summary' => [
                 'modules' => $plan->moduleCount(), 'attachments' => $plan->attachmentCount(),
                 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
-                'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()), 'refused' => $plan->hasRefusal(),
+                'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()),
+                'refused' => $plan->hasRefusal(),
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
             'loads' => PaperView::loads($plan, $texts),
             'demand' => DemandView::of($plan, $texts),
             'sheet' => SheetView::of($plan, $chosen->number()),
             'runs' => RunView::all($plan, $texts, $tapeOf),
-            'tape_head' => $plan->capacities === null ? '' : $texts->say('tape.head', ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0]),
+            'tape_head' => $plan->capacities === null
+                ? ''
+                : $texts->say(
+                    'tape.head',
+                    ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0],
+                ),
         ];
     }
 
@@ -147,7 +175,9 @@ final class DeskView
             return [];
         }
         $known = Becauses::paths($plan);
-        $paths = array_values(array_intersect(['loads/qh', 'loads/qp', 'loads/q', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first', 'members/screen'], $known));
+        $paths = array_values(
+            array_intersect(['loads/qh', 'loads/qp', 'loads/q', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first', 'members/screen'], $known),
+        );
         foreach ($plan->supports as $run) {
             $worst = 0;
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {

@@ -46,7 +46,14 @@ final class Differences
     {
         [$was, $is] = [isset($before->blocks[$block]), isset($after->blocks[$block])];
         if (!$was || !$is) {
-            return ["/blocks/$block" => ['path' => "/blocks/$block", 'label' => $whose === '' ? 'Block' : rtrim($whose, ': '), 'before' => $was ? 'there' : '', 'after' => $is ? 'there' : '']];
+            return [
+                "/blocks/$block" => [
+                    'path' => "/blocks/$block",
+                    'label' => $whose === '' ? 'Block' : rtrim($whose, ': '),
+                    'before' => $was ? 'there' : '',
+                    'after' => $is ? 'there' : '',
+                ],
+            ];
         }
         $part = $after->part($surface, $block);
         $differences = [];

@@ -36,6 +36,10 @@ final readonly class Entered
             SQL, [$path($here), $path($old), $here, $old, $this->job->id]);
 
         return $row instanceof \stdClass && $row->is_example === false && is_string($row->name) && is_string($row->created_at) && is_int($row->number)
-            ? ['by' => $row->name, 'at' => (new \DateTimeImmutable($row->created_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'), 'design' => $row->number] : null;
+            ? [
+                'by' => $row->name,
+                'at' => (new \DateTimeImmutable($row->created_at))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'),
+                'design' => $row->number,
+            ] : null;
     }
 }

@@ -35,9 +35,14 @@ final class FieldView
         return [
             '/surface/no_work_rectangles' => count($design->surface->noWorkRectangles), '/surface/no_work_circles' => count($design->surface->noWorkCircles),
             '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
-            '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins), '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
-            '/surface/framing/own' => count($design->surface->framing->own), '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1, '/site/en' => $design->site->en === null ? 0 : 1,
-            '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0, '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1, '/given' => $design->given === null ? 0 : 1,
+            '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins),
+            '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
+            '/surface/framing/own' => count($design->surface->framing->own),
+            '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1,
+            '/site/en' => $design->site->en === null ? 0 : 1,
+            '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
+            '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
+            '/given' => $design->given === null ? 0 : 1,
         ];
     }
 
@@ -94,16 +99,30 @@ final class FieldView
     /** @return array<string, mixed> */
     private static function field(Field $field, string $pointer, mixed $value, Design $design, Texts $texts): array
     {
-        $view = ['label' => $texts->field($pointer), 'kind' => 'text', 'text' => '', 'optional' => $field->optional, 'example' => isset($design->origins[$pointer])];
+        $view = [
+            'label' => $texts->field($pointer),
+            'kind' => 'text',
+            'text' => '',
+            'optional' => $field->optional,
+            'example' => isset($design->origins[$pointer]),
+        ];
         if (is_a($field->type, \BackedEnum::class, true)) {
             return [
                 'kind' => 'choice', 'text' => $value instanceof \BackedEnum ? $texts->choice($pointer, (string) $value->value) : '',
                 'value' => $value instanceof \BackedEnum ? $value->value : null,
-                'choices' => array_map(static fn (\BackedEnum $case): array => ['value' => (string) $case->value, 'text' => $texts->choice($pointer, (string) $case->value)], $field->type::cases()),
+                'choices' => array_map(
+                    static fn (\BackedEnum $case): array => ['value' => (string) $case->value, 'text' => $texts->choice($pointer, (string) $case->value)],
+                    $field->type::cases(),
+                ),
             ] + $view;
         }
         if ($field->type === 'bool') {
-            return ['kind' => 'choice', 'text' => $value === true ? 'yes' : 'no', 'value' => $value === true ? 'yes' : 'no', 'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']]] + $view;
+            return [
+                'kind' => 'choice',
+                'text' => $value === true ? 'yes' : 'no',
+                'value' => $value === true ? 'yes' : 'no',
+                'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']],
+            ] + $view;
         }
         $typed = $value instanceof Quantity ? $design->asTyped[$pointer] ?? null : null;
         $isForeign = $typed !== null && !in_array(QuantityText::system($value::dimension(), $typed), [null, $design->units], true);
@@ -115,6 +134,10 @@ final class FieldView
             default => '',
         };
 
-        return ['kind' => $field->type === 'int' || $field->type === 'float' ? 'count' : (Shape::dimension($field->type) === null ? 'text' : 'quantity'), 'text' => $text, 'typed' => $isForeign ? $typed : null] + $view;
+        return [
+            'kind' => $field->type === 'int' || $field->type === 'float' ? 'count' : (Shape::dimension($field->type) === null ? 'text' : 'quantity'),
+            'text' => $text,
+            'typed' => $isForeign ? $typed : null,
+        ] + $view;
     }
 }

@@ -34,16 +34,22 @@ final class JobList
     public function of(User $user): array
     {
         $jobs = Job::query()->where('company_id', $user->company_id)->orderByDesc('updated_at')->limit(200)->get();
-        $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(['id', 'job_id', 'design_id', 'revision', 'status', 'purpose', 'surfaces'])->groupBy('job_id');
+        $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(
+            ['id', 'job_id', 'design_id', 'revision', 'status', 'purpose', 'surfaces'],
+        )->groupBy('job_id');
         $list = [];
         foreach ($jobs as $job) {
             $design = $job->current();
             $plans = $issued->get($job->id);
             $last = $plans?->first();
-            $isToBuild = $plans?->contains(static fn (IssuedPlan $one): bool => $one->isForConstruction() && $one->surfaces === null && $one->design?->hash === $design->hash) === true;
+            $isToBuild = $plans?->contains(
+                static fn (IssuedPlan $one): bool => $one->isForConstruction() && $one->surfaces === null && $one->design?->hash === $design->hash,
+            ) === true;
             $known = [
-                'id' => $job->id, 'name' => $job->name, 'client' => '', 'address' => '', 'number' => $design->number, 'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
-                'revision' => $last?->revision, 'for_construction' => $last?->isForConstruction() === true, 'overtaken' => $last !== null && $last->design?->hash !== $design->hash,
+                'id' => $job->id, 'name' => $job->name, 'client' => '', 'address' => '', 'number' => $design->number,
+                'author' => $design->author?->name, 'changed_at' => $design->created_at->toIso8601ZuluString(),
+                'revision' => $last?->revision, 'for_construction' => $last?->isForConstruction() === true,
+                'overtaken' => $last !== null && $last->design?->hash !== $design->hash,
             ];
             try {
                 $list[] = $this->standing($job, $design, !$isToBuild) + $known;
@@ -77,8 +83,17 @@ final class JobList
         $offers = CompanyCopies::offers($job->company_id, $document, $plan->concerned()) !== [];
 
         return $known + [
-            'modules' => $plan->summary['modules'], 'attachments' => $plan->summary['attachments'], 'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
-            'next' => NextThing::of($findings, new Texts($document->design($document->chosen(null))->printer()), $offers, $plan->summary['unconfirmed'], $plan->isSigned(), $toIssue),
+            'modules' => $plan->summary['modules'], 'attachments' => $plan->summary['attachments'], 'reserve' => $reserve === null
+                ? null
+                : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
+            'next' => NextThing::of(
+                $findings,
+                new Texts($document->design($document->chosen(null))->printer()),
+                $offers,
+                $plan->summary['unconfirmed'],
+                $plan->isSigned(),
+                $toIssue,
+            ),
             'drawing' => self::drawing($document->design($document->chosen(null)), $plan->modules($document->chosen(null))),
         ];
     }

@@ -23,7 +23,8 @@ final class OwnCopyView
 
         return array_map(static fn (OwnCopy $copy): array => [
             'id' => $copy->coefficient, 'title' => $texts->coefficient($copy->coefficient), 'value' => $number($copy->value),
-            'recalled' => $number(Coefficients::ofId($copy->coefficient)?->value), 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name, 'on' => $copy->on,
+            'recalled' => $number(Coefficients::ofId($copy->coefficient)?->value), 'document' => $copy->document, 'clause' => $copy->clause,
+            'name' => $copy->name, 'on' => $copy->on,
         ], $copies);
     }
 

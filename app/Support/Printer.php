@@ -23,9 +23,11 @@ final class Printer
         mkdir($folder, 0o700);
         $file = "$folder/paper.pdf";
         $command = [
-            'chromium', '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--disable-background-networking',
+            'chromium', '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+            '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-extensions', ...self::confined($url), '--force-color-profile=srgb',
-            '--font-render-hinting=none', "--user-data-dir=$folder/profile", '--no-pdf-header-footer', '--virtual-time-budget=10000', "--print-to-pdf=$file", $url,
+            '--font-render-hinting=none', "--user-data-dir=$folder/profile", '--no-pdf-header-footer', '--virtual-time-budget=10000',
+            "--print-to-pdf=$file", $url,
         ];
         // The browser never runs with the rights of root.
         if (function_exists('posix_geteuid') && posix_geteuid() === 0) {

@@ -30,19 +30,27 @@ final class RunView
         $rail = $run->verdict()?->rail;
 
         return [
-            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter, 'y_m' => $run->run->line->y_m,
+            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
+            'y_m' => $run->run->line->y_m,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
             'feet_count' => count($run->picks), 'bound' => $run->bound,
             'rail_reserve' => $rail === null ? null : Texts::reserve($rail->reserve()), 'rail_word' => $rail === null ? 'plain' : Texts::word($rail->reserve()),
-            'in_line' => $run->inLine_m() === null ? null : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
+            'in_line' => $run->inLine_m() === null
+                ? null
+                : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
             'height' => $printer->tape($plan->tapes()->onSlope_m($run->run->line->holeY_m)),
-            'above_butt' => $run->run->line->aboveButt_m === null ? null : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
+            'above_butt' => $run->run->line->aboveButt_m === null
+                ? null
+                : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($run),
             'places' => $withTape ? self::places($run) : [],
             'table' => $withTape ? self::table($plan, $run, $texts) : [],
-            'tape' => $withTape ? array_map(static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])], $plan->tapes()->run($run)) : [],
+            'tape' => $withTape ? array_map(
+                static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])],
+                $plan->tapes()->run($run),
+            ) : [],
         ];
     }
 

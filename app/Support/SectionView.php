@@ -22,9 +22,12 @@ final class SectionView
         $foot = $plan->design->kit->foot;
         $flashing = $foot->flashing();
         $sizes = [
-            'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->underlaymentThickness, 'shingles' => $surface->shingleThickness,
-            'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above, 'heel' => $foot->base()->heel,
-            'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(), 'length' => $plan->design->kit->lag->length, 'diameter' => $plan->design->kit->lag->diameter->size(),
+            'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->underlaymentThickness,
+            'shingles' => $surface->shingleThickness,
+            'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above,
+            'heel' => $foot->base()->heel,
+            'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
+            'length' => $plan->design->kit->lag->length, 'diameter' => $plan->design->kit->lag->diameter->size(),
             'shank' => $lag->shank, 'thread_in_member' => $lag->threadInMember, 'over_member' => $lag->above,
             'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing->makersCover,
         ];

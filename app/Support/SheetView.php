@@ -31,8 +31,22 @@ final class SheetView
             'width_m' => $surface->width->toMetres(), 'length_m' => $surface->slopeLength->toMetres(),
             'zones' => self::zones($plan),
             'outline' => $outline->corners(),
-            'kept_free' => $outline->inside($surface->setbacks->left->toMetres(), $surface->setbacks->right->toMetres(), $surface->setbacks->eave->toMetres(), $surface->setbacks->ridge->toMetres()),
-            'members' => array_map(static fn (Member $member): array => ['number' => $member->number, 'x_m' => $member->x_m, 'from_m' => $member->from_m, 'top_m' => min($member->to_m, $outline->top_m($member->x_m)), 'plies' => $member->plies], $plan->members->members),
+            'kept_free' => $outline->inside(
+                $surface->setbacks->left->toMetres(),
+                $surface->setbacks->right->toMetres(),
+                $surface->setbacks->eave->toMetres(),
+                $surface->setbacks->ridge->toMetres(),
+            ),
+            'members' => array_map(
+                static fn (Member $member): array => [
+                    'number' => $member->number,
+                    'x_m' => $member->x_m,
+                    'from_m' => $member->from_m,
+                    'top_m' => min($member->to_m, $outline->top_m($member->x_m)),
+                    'plies' => $member->plies,
+                ],
+                $plan->members->members,
+            ),
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
             'module' => ['width_m' => $seen->placement->width_m, 'length_m' => $seen->placement->length_m],
             'modules' => self::modules($seen),
@@ -40,9 +54,13 @@ final class SheetView
             'beside' => self::beside($plan, $number),
             'no_work' => self::noWork($plan),
             'tall' => array_map(static fn (SnowFeature $feature): array => [
-                'id' => $feature->id, 'x_m' => $feature->x->toMetres(), 'y_m' => $feature->y->toMetres(), 'width_m' => $feature->width->toMetres(), 'length_m' => $feature->length->toMetres(),
+                'id' => $feature->id, 'x_m' => $feature->x->toMetres(), 'y_m' => $feature->y->toMetres(), 'width_m' => $feature->width->toMetres(),
+                'length_m' => $feature->length->toMetres(),
             ], $surface->snowFeatures),
-            'holes' => array_map(static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()], $plan->design->surface->penetrations),
+            'holes' => array_map(
+                static fn ($hole): array => ['id' => $hole->id, 'kind' => $hole->kind->value, 'x_m' => $hole->x->toMetres(), 'y_m' => $hole->y->toMetres()],
+                $plan->design->surface->penetrations,
+            ),
             'dimensions' => self::dimensions($seen),
         ];
     }
@@ -86,7 +104,8 @@ final class SheetView
         $others = array_values(array_filter($plan->blocks, static fn (BlockPlan $block): bool => $block->part->number !== $number));
 
         return array_map(static fn (BlockPlan $block): array => [
-            'number' => $block->part->number, 'width_m' => $block->placement->width_m, 'length_m' => $block->placement->length_m, 'modules' => self::modules($block),
+            'number' => $block->part->number, 'width_m' => $block->placement->width_m, 'length_m' => $block->placement->length_m,
+            'modules' => self::modules($block),
         ], $others);
     }
 

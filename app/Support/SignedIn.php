@@ -30,7 +30,9 @@ final class SignedIn
         if (!self::isSure($request, $user)) {
             throw new HttpResponseException(new JsonResponse([
                 'code' => 'password_needed', 'faults' => [],
-                'message' => $request->filled('password') ? 'That is not the password of your account.' : 'You logged in more than a quarter of an hour ago: sign with your password.',
+                'message' => $request->filled('password')
+                    ? 'That is not the password of your account.'
+                    : 'You logged in more than a quarter of an hour ago: sign with your password.',
             ], 423));
         }
     }

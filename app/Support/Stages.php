@@ -37,7 +37,10 @@ final class Stages
      */
     public static function next(array $findings): string
     {
-        $open = array_map(static fn (Finding $finding): string => $finding->stage()->value, array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()));
+        $open = array_map(
+            static fn (Finding $finding): string => $finding->stage()->value,
+            array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()),
+        );
 
         return array_values(array_intersect(self::KEYS, $open))[0] ?? 'handover';
     }
@@ -55,7 +58,10 @@ final class Stages
 
             return $standing['word'] !== 'holds' || $plan->status() === Status::Confirmed ? $standing : ['word' => 'drafted', 'tone' => 'plain'];
         }
-        $standing = Standing::of(array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->stage()->value === $key)), self::leastShown($plan, $key));
+        $standing = Standing::of(
+            array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->stage()->value === $key)),
+            self::leastShown($plan, $key),
+        );
         $isEmpty = ($plan->loads === null && $key === 'loads') || ($plan->supports === [] && in_array($key, ['attachments', 'rails', 'holes'], true));
 
         if (!in_array($standing['tone'], ['holds', 'tight'], true)) {
@@ -76,8 +82,14 @@ final class Stages
     {
         $reserves = match ($key) {
             'modules' => [...array_map(static fn ($module): float => 1 - ($module->ratio() ?? 0.0), $plan->modules()), 1 - ($plan->clamp?->ratio() ?? 0.0)],
-            'rails' => array_map(static fn ($run): float => min($run->verdict()?->rail?->reserve() ?? 1.0, $run->verdict()?->splice?->reserve() ?? 1.0), $plan->supports),
-            'attachments' => array_map(static fn ($run): float => $run->verdict() === null ? 1.0 : $run->check->capacities->placing->reserve($run->verdict()->worst), $plan->supports),
+            'rails' => array_map(
+                static fn ($run): float => min($run->verdict()?->rail?->reserve() ?? 1.0, $run->verdict()?->splice?->reserve() ?? 1.0),
+                $plan->supports,
+            ),
+            'attachments' => array_map(
+                static fn ($run): float => $run->verdict() === null ? 1.0 : $run->check->capacities->placing->reserve($run->verdict()->worst),
+                $plan->supports,
+            ),
             default => [],
         };
 

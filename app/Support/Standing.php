@@ -28,7 +28,10 @@ final class Standing
         $examples = array_filter($open, static fn (Finding $finding): bool => $finding->code === Code::ExamplesLeft);
 
         return match (true) {
-            array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== [] => ['word' => 'refused', 'tone' => 'fails'],
+            array_filter(
+                $findings,
+                static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal,
+            ) !== [] => ['word' => 'refused', 'tone' => 'fails'],
             count($open) > count($examples) => ['word' => self::stops(count($open)), 'tone' => 'fails'],
             $examples !== [] => ['word' => self::toEnter($examples), 'tone' => 'plain'],
             $reserve === null => ['word' => 'no plan', 'tone' => 'plain'],
@@ -49,7 +52,10 @@ final class Standing
         );
         $reserve = $plan->leastReserve();
 
-        return ['reserve' => $reserve === null ? null : Texts::reserve($reserve), 'news' => array_values(array_diff($stops($plan), $stops($now)))[0] ?? null] + self::of($plan->findings, $reserve);
+        return [
+            'reserve' => $reserve === null ? null : Texts::reserve($reserve),
+            'news' => array_values(array_diff($stops($plan), $stops($now)))[0] ?? null,
+        ] + self::of($plan->findings, $reserve);
     }
 
     private static function stops(int $count): string

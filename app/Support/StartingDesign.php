@@ -19,7 +19,10 @@ final class StartingDesign
     {
         if (trim($document) !== '') {
             $project = DesignFile::read(Archive::designIn($document));
-            $read = array_map(static fn (OwnCopy $copy): array => ['name' => mb_substr("$account, from a file: {$copy->name}", 0, 80)] + Writer::toArray($copy), $project->ownCopies);
+            $read = array_map(
+                static fn (OwnCopy $copy): array => ['name' => mb_substr("$account, from a file: {$copy->name}", 0, 80)] + Writer::toArray($copy),
+                $project->ownCopies,
+            );
 
             // Signatures are acts of accounts here: what a file claims is none. Values that it says were read stand with who says so.
             return JobEdits::apply($project, [
@@ -30,6 +33,10 @@ final class StartingDesign
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
         $surface = $blank->chosen(null);
 
-        return JobEdits::apply($blank->with($surface, Examples::mark($blank->design($surface))), [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]], $surface);
+        return JobEdits::apply(
+            $blank->with($surface, Examples::mark($blank->design($surface))),
+            [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]],
+            $surface,
+        );
     }
 }

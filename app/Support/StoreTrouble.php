@@ -25,7 +25,14 @@ final class StoreTrouble
             // disk_full, and what PostgreSQL says when it cannot write its own log
             $state === '53100', str_contains($trouble->getMessage(), 'No space left on device') => ['disk_full', self::FULL, 507],
             // connection failures, shutting down or starting up, too many connections
-            str_starts_with($state, '08'), in_array($state, ['7', '57P01', '57P02', '57P03', '53300'], true), str_contains($trouble->getMessage(), 'server closed the connection'), str_contains($trouble->getMessage(), 'no connection to the server') => ['database_away', self::AWAY, 503],
+            str_starts_with($state, '08'), in_array(
+                $state,
+                ['7', '57P01', '57P02', '57P03', '53300'],
+                true,
+            ), str_contains(
+                $trouble->getMessage(),
+                'server closed the connection',
+            ), str_contains($trouble->getMessage(), 'no connection to the server') => ['database_away', self::AWAY, 503],
             default => ['', '', 0],
         };
         if ($status === 0) {
@@ -41,7 +48,14 @@ final class StoreTrouble
     public static function log(\PDOException $trouble): bool
     {
         $why = strtok($trouble->getPrevious()?->getMessage() ?? ($trouble instanceof QueryException ? '' : $trouble->getMessage()), "\n");
-        Log::error('The database refused.', ['state' => (string) $trouble->getCode(), 'why' => $why === false ? '' : mb_strimwidth($why, 0, 300, '…'), 'statement' => $trouble instanceof QueryException ? mb_strimwidth($trouble->getSql(), 0, 400, '…') : 'begin, commit or rollback']);
+        Log::error(
+            'The database refused.',
+            [
+                'state' => (string) $trouble->getCode(),
+                'why' => $why === false ? '' : mb_strimwidth($why, 0, 300, '…'),
+                'statement' => $trouble instanceof QueryException ? mb_strimwidth($trouble->getSql(), 0, 400, '…') : 'begin, commit or rollback',
+            ],
+        );
 
         return false;
     }

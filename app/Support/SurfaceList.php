@@ -25,7 +25,13 @@ final class SurfaceList
      */
     public static function of(Project $project, string $surface, Plan $plan): array
     {
-        return array_map(static fn (string $id): array => ['id' => $id, 'name' => $project->surfaces[$id]->name] + ($id === $surface ? self::standing($plan) : self::known($project->design($id))), $project->ids());
+        return array_map(
+            static fn (string $id): array => [
+                'id' => $id,
+                'name' => $project->surfaces[$id]->name,
+            ] + ($id === $surface ? self::standing($plan) : self::known($project->design($id))),
+            $project->ids(),
+        );
     }
 
     /** @return array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null} Planned once for each design of the surface */
@@ -34,7 +40,10 @@ final class SurfaceList
         if (Planning::isLarge($design)) {
             return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null];
         }
-        $key = 'surface.'.Build::hash().'.'.hash('sha256', json_encode(['as_typed' => null] + Writer::toArray($design), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        $key = 'surface.'.Build::hash().'.'.hash(
+            'sha256',
+            json_encode(['as_typed' => null] + Writer::toArray($design), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        );
 
         return Cache::remember($key, self::KEPT_S, static fn (): array => self::standing(Planning::plan($design, Depth::Checks)));
     }
@@ -42,6 +51,10 @@ final class SurfaceList
     /** @return array{modules: int, feet: int, word: string, tone: string, confirmed: bool} */
     private static function standing(Plan $plan): array
     {
-        return ['modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount(), 'confirmed' => $plan->status() === Status::Confirmed] + Standing::of($plan->findings, $plan->leastReserve());
+        return [
+            'modules' => $plan->moduleCount(),
+            'feet' => $plan->attachmentCount(),
+            'confirmed' => $plan->status() === Status::Confirmed,
+        ] + Standing::of($plan->findings, $plan->leastReserve());
     }
 }

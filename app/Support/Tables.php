@@ -28,7 +28,14 @@ final class Tables
             $printer = $one->design->printer();
             foreach ($one->cutting->stock ?? [] as $bar) {
                 foreach ($bar['pieces'] as $piece) {
-                    $rows[] = [$one->design->surface->name, (string) $bar['stock'], $piece['label'], $printer->length($piece['length_m']), sprintf('%.4F', $piece['length_m']), $printer->length($bar['rest_m'])];
+                    $rows[] = [
+                        $one->design->surface->name,
+                        (string) $bar['stock'],
+                        $piece['label'],
+                        $printer->length($piece['length_m']),
+                        sprintf('%.4F', $piece['length_m']),
+                        $printer->length($bar['rest_m']),
+                    ];
                 }
             }
         }

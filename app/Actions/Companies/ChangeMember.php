@@ -16,7 +16,10 @@ final class ChangeMember
     public function handle(User $member, ?Role $role, ?bool $disabled): void
     {
         DB::transaction(static function () use ($member, $role, $disabled): void {
-            $planners = User::query()->where('company_id', $member->company_id)->where('role', Role::Planner)->whereNull('disabled_at')->lockForUpdate()->pluck('id');
+            $planners = User::query()->where(
+                'company_id',
+                $member->company_id,
+            )->where('role', Role::Planner)->whereNull('disabled_at')->lockForUpdate()->pluck('id');
             $leaves = ($role !== null && $role !== Role::Planner) || $disabled === true;
             if ($leaves && $planners->contains($member->id) && $planners->count() === 1) {
                 throw ValidationException::withMessages(['member' => "{$member->name} is the last planner of the company. Make another one first."]);

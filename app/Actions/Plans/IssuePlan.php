@@ -45,7 +45,8 @@ final class IssuePlan
             $highest = IssuedPlan::query()->where('job_id', $job->id)->max('revision');
             $issued = IssuedPlan::query()->create([
                 'job_id' => $job->id, 'design_id' => $design->id, 'revision' => (is_numeric($highest) ? (int) $highest : 0) + 1, 'issued_by' => $by->id,
-                'status' => $plan->status()->value, 'purpose' => $purpose, 'surfaces' => $surfaces, 'build' => $build, 'note' => $note, 'bytes' => $bytes, 'hash' => hash('sha256', $bytes),
+                'status' => $plan->status()->value, 'purpose' => $purpose, 'surfaces' => $surfaces, 'build' => $build, 'note' => $note,
+                'bytes' => $bytes, 'hash' => hash('sha256', $bytes),
             ]);
             foreach (PaperKind::MADE as $kind) {
                 MakePaper::dispatch(Paper::query()->create(['issued_plan_id' => $issued->id, 'kind' => $kind, 'state' => 'waiting'])->id);

@@ -33,13 +33,31 @@ final class BenchStore extends Command
             (new MakePaper($paper->id))->handle();
             $paper->refresh();
             $made = $made && $paper->state === 'done';
-            $this->line(sprintf('%s of the demo: %s, %d pages, %.1f s (at most 6)', $paper->kind->file(), $paper->state, (int) $paper->pages, (hrtime(true) - $since) / 1e9));
+            $this->line(
+                sprintf(
+                    '%s of the demo: %s, %d pages, %.1f s (at most 6)',
+                    $paper->kind->file(),
+                    $paper->state,
+                    (int) $paper->pages,
+                    (hrtime(true) - $since) / 1e9,
+                ),
+            );
         }
         $start = hrtime(true);
         $wanted = max(1, (int) $this->argument('designs'));
         for ($number = 0; $number < $wanted; ++$number) {
             $current = $job->current();
-            $saveDesign->handle($job, $user, $current, JobEdits::apply($current->document(), [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.1F mph', 100 + $number % 400 / 10)]], 'plane-1'), "Bench $number");
+            $saveDesign->handle(
+                $job,
+                $user,
+                $current,
+                JobEdits::apply(
+                    $current->document(),
+                    [['path' => '/site/wind_speed_m_per_s', 'typed' => sprintf('%.1F mph', 100 + $number % 400 / 10)]],
+                    'plane-1',
+                ),
+                "Bench $number",
+            );
         }
         $this->line(sprintf('%d designs saved one after the other: %.1f s', $wanted, (hrtime(true) - $start) / 1e9));
 

@@ -24,9 +24,13 @@ final class GrantStore extends Command
         }
         $role = '"'.$name.'"';
         DB::transaction(static function () use ($role): void {
-            DB::unprepared("revoke all on all tables in schema public from $role; grant usage on schema public to $role; grant usage, select on all sequences in schema public to $role; grant select on all tables in schema public to $role;");
+            DB::unprepared(
+                "revoke all on all tables in schema public from $role; grant usage on schema public to $role; grant usage, select on all sequences in schema public to $role; grant select on all tables in schema public to $role;",
+            );
             $kept = "select tgrelid from pg_trigger t join pg_proc p on p.oid = t.tgfoid where p.proname = 'garnetine_append_only'";
-            foreach (DB::select("select oid::regclass::text as name, oid in ($kept) as kept from pg_class where relkind = 'r' and relnamespace = 'public'::regnamespace and relname <> 'migrations'") as $table) {
+            foreach (DB::select(
+                "select oid::regclass::text as name, oid in ($kept) as kept from pg_class where relkind = 'r' and relnamespace = 'public'::regnamespace and relname <> 'migrations'",
+            ) as $table) {
                 /** @var \stdClass&object{name: string, kept: bool} $table */
                 DB::unprepared('grant insert'.($table->kept ? '' : ', update, delete')." on {$table->name} to $role");
             }

@@ -45,7 +45,10 @@ final class VerifyStore extends Command
             }
         }
         $plans = DB::table('issued_plans')->count();
-        foreach (['issued_plans' => "select id from issued_plans where encode(sha256(convert_to(bytes, 'UTF8')), 'hex') <> hash", 'papers' => "select id from papers where bytes is not null and encode(sha256(bytes), 'hex') <> hash"] as $table => $query) {
+        foreach ([
+            'issued_plans' => "select id from issued_plans where encode(sha256(convert_to(bytes, 'UTF8')), 'hex') <> hash",
+            'papers' => "select id from papers where bytes is not null and encode(sha256(bytes), 'hex') <> hash",
+        ] as $table => $query) {
             foreach (DB::select($query) as $row) {
                 ++$wrong;
                 $this->error("$table: ".json_encode($row).' is not what was saved.');

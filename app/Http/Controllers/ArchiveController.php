@@ -13,6 +13,10 @@ final class ArchiveController extends Controller
 {
     public function __invoke(Job $job): Response
     {
-        return new Response(Archive::of($job->current()), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="job.garnetine.json"']);
+        return new Response(
+            Archive::of($job->current()),
+            200,
+            ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="job.garnetine.json"'],
+        );
     }
 }

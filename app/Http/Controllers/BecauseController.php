@@ -37,7 +37,9 @@ final class BecauseController extends Controller
         $plan = Planning::plan($request->applied($base)->design($chosen->surface));
         $standing = Standing::whole($plan, Planning::plan($base->design($chosen->surface), Depth::Checks));
 
-        return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, self::planned($chosen, $request->string('path')->value())), seen: $chosen));
+        return new JsonResponse(
+            ['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, self::planned($chosen, $request->string('path')->value())), seen: $chosen),
+        );
     }
 
     /** What is asked of a value of the block in view is asked of the plan. */

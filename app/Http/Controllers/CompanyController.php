@@ -81,7 +81,12 @@ final class CompanyController extends Controller
     public function join(JoinRequest $request, string $token, JoinCompany $joinCompany): RedirectResponse
     {
         $invitation = Invitation::open($token);
-        $user = $invitation === null ? null : $joinCompany->handle($invitation, $request->string('name')->trim()->value(), $request->string('email')->lower()->value(), $request->string('password')->value());
+        $user = $invitation === null ? null : $joinCompany->handle(
+            $invitation,
+            $request->string('name')->trim()->value(),
+            $request->string('email')->lower()->value(),
+            $request->string('password')->value(),
+        );
         if ($user === null) {
             return redirect("/invitation/$token");
         }

@@ -45,7 +45,13 @@ final class ConfirmationController extends Controller
         $base = $request->base($job);
         $document = $base->document();
         $offers = ConfirmedValues::offers($job->company_id, ...Planning::all($document, Depth::Checks)->plans);
-        $saved = $saveDesign->handle($job, $this->user($request), $base, Confirming::with($document, Chosen::surface($document), ...$offers), count($offers).' values as the company confirmed them');
+        $saved = $saveDesign->handle(
+            $job,
+            $this->user($request),
+            $base,
+            Confirming::with($document, Chosen::surface($document), ...$offers),
+            count($offers).' values as the company confirmed them',
+        );
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

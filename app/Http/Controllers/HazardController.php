@@ -26,7 +26,9 @@ final class HazardController extends Controller
             'place' => $found->place,
             'wind' => $printer->print(Dimension::Speed, $found->windSpeed($design->site->riskCategory)->toSi()),
             'snow' => $printer->print(Dimension::Pressure, $found->groundSnow->toSi()),
-            'elevation' => $design->units === UnitSystem::Us ? number_format($found->elevation->toFeet(), 0, '.', '').' ft' : number_format($found->elevation->toMetres(), 0, '.', '').' m',
+            'elevation' => $design->units === UnitSystem::Us
+                ? number_format($found->elevation->toFeet(), 0, '.', '').' ft'
+                : number_format($found->elevation->toMetres(), 0, '.', '').' m',
             'risk_category' => $design->site->riskCategory->value,
         ], $lookup->find(is_string($place) ? mb_strimwidth($place, 0, 60) : ''))]);
     }

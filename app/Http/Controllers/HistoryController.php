@@ -69,7 +69,13 @@ final class HistoryController extends Controller
         $current = $job->current();
         $before = $current->document();
         $after = JobEdits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before), $before->chosen(null));
-        $saved = $saveDesign->handle($job, $this->user($request), $current, $after, "From side design {$design->number}: ".Differences::inWords($before, $after));
+        $saved = $saveDesign->handle(
+            $job,
+            $this->user($request),
+            $current,
+            $after,
+            "From side design {$design->number}: ".Differences::inWords($before, $after),
+        );
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

@@ -27,26 +27,41 @@ final class IssuedController extends Controller
 {
     public function index(Job $job): JsonResponse
     {
-        $issued = $job->issuedPlans()->with(['issuer', 'design:id,number,hash', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'])->orderByDesc('revision')->limit(50)
+        $issued = $job->issuedPlans()->with(
+            ['issuer', 'design:id,number,hash', 'papers:id,issued_plan_id,kind,state,percent,trouble,pages'],
+        )->orderByDesc('revision')->limit(50)
             ->get(['id', 'job_id', 'design_id', 'revision', 'issued_by', 'status', 'purpose', 'surfaces', 'note', 'hash', 'created_at']);
 
         $newest = $job->current()->hash;
 
         return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
-            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status, 'for_construction' => $one->isForConstruction(), 'left_out' => $one->leftOut(), 'note' => $one->note,
+            'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status,
+            'for_construction' => $one->isForConstruction(), 'left_out' => $one->leftOut(), 'note' => $one->note,
             'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $one->design?->hash !== $newest,
             'papers' => $one->papers->map(static fn (Paper $paper): array => [
-                'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent, 'trouble' => $paper->trouble, 'pages' => $paper->pages,
+                'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent,
+                'trouble' => $paper->trouble, 'pages' => $paper->pages,
             ])->values(),
         ])->values()]);
     }
 
     public function store(Request $request, Job $job, IssuePlan $issuePlan): JsonResponse
     {
-        $request->validate(['base' => ['required', 'integer'], 'note' => ['present', 'string', 'max:400'], 'purpose' => ['required', Rule::enum(Purpose::class)], 'surfaces' => ['nullable', 'list', 'min:1'], 'surfaces.*' => ['string', 'max:40', 'distinct']]);
+        $request->validate(
+            [
+                'base' => ['required', 'integer'],
+                'note' => ['present', 'string', 'max:400'],
+                'purpose' => ['required', Rule::enum(Purpose::class)],
+                'surfaces' => ['nullable', 'list', 'min:1'],
+                'surfaces.*' => ['string', 'max:40', 'distinct'],
+            ],
+        );
         $current = $job->current();
         if ($request->integer('base') !== $current->id) {
-            return new JsonResponse(['code' => 'not_now', 'message' => 'Somebody saved in between. Look at the newest design before you issue it.', 'faults' => []], 422);
+            return new JsonResponse(
+                ['code' => 'not_now', 'message' => 'Somebody saved in between. Look at the newest design before you issue it.', 'faults' => []],
+                422,
+            );
         }
         $ids = $current->document()->ids();
         $surfaces = array_values(array_filter($request->array('surfaces'), is_string(...)));
@@ -56,7 +71,14 @@ final class IssuedController extends Controller
         // Named in the order of the design; all of them are as none named.
         $surfaces = array_values(array_intersect($ids, $surfaces));
         try {
-            $issuePlan->handle($job, $current, $this->user($request), $request->string('note')->trim()->value(), Purpose::from($request->string('purpose')->value()), $surfaces === [] || $surfaces === $ids ? null : $surfaces);
+            $issuePlan->handle(
+                $job,
+                $current,
+                $this->user($request),
+                $request->string('note')->trim()->value(),
+                Purpose::from($request->string('purpose')->value()),
+                $surfaces === [] || $surfaces === $ids ? null : $surfaces,
+            );
         } catch (NotForConstruction $open) {
             return new JsonResponse(['code' => 'not_for_construction', 'message' => $open->getMessage(), 'faults' => []], 422);
         }
@@ -79,13 +101,24 @@ final class IssuedController extends Controller
     public function file(Job $job, IssuedPlan $issuedPlan, string $file): Response
     {
         if ($file === 'plan.json') {
-            return new Response($issuedPlan->bytes, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.json\""]);
+            return new Response(
+                $issuedPlan->bytes,
+                200,
+                ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"plan-r{$issuedPlan->revision}.json\""],
+            );
         }
         $kind = array_values(array_filter(PaperKind::cases(), static fn (PaperKind $one): bool => $one->file().'.pdf' === $file))[0] ?? abort(404);
-        $row = DB::selectOne("select encode(bytes, 'base64') as bytes from papers where issued_plan_id = ? and kind = ? and bytes is not null", [$issuedPlan->id, $kind->value]);
+        $row = DB::selectOne(
+            "select encode(bytes, 'base64') as bytes from papers where issued_plan_id = ? and kind = ? and bytes is not null",
+            [$issuedPlan->id, $kind->value],
+        );
         abort_if(!$row instanceof \stdClass || !is_string($row->bytes), 404, 'The paper is not made yet.');
 
-        return new Response((string) base64_decode($row->bytes, true), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$kind->file()}-r{$issuedPlan->revision}.pdf\""]);
+        return new Response(
+            (string) base64_decode($row->bytes, true),
+            200,
+            ['Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$kind->file()}-r{$issuedPlan->revision}.pdf\""],
+        );
     }
 
     /** What the browser that prints sees: signed for a minute, without a log-in. */
@@ -94,8 +127,18 @@ final class IssuedController extends Controller
         $design = $issuedPlan->design ?? abort(404);
 
         return Inertia::render('Print', [
-            'job' => ['id' => $issuedPlan->job_id, 'name' => $design->document()->name], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
-            'revision' => ['number' => $issuedPlan->revision, 'by' => $issuedPlan->issuer?->name, 'at' => $issuedPlan->created_at->toDateString(), 'hash' => substr($issuedPlan->hash, 0, 12), 'for_construction' => $issuedPlan->isForConstruction(), 'left_out' => $issuedPlan->leftOut()],
+            'job' => [
+                'id' => $issuedPlan->job_id,
+                'name' => $design->document()->name,
+            ], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
+            'revision' => [
+                'number' => $issuedPlan->revision,
+                'by' => $issuedPlan->issuer?->name,
+                'at' => $issuedPlan->created_at->toDateString(),
+                'hash' => substr($issuedPlan->hash, 0, 12),
+                'for_construction' => $issuedPlan->isForConstruction(),
+                'left_out' => $issuedPlan->leftOut(),
+            ],
         ]);
     }
 }

@@ -35,7 +35,12 @@ final class JobController extends Controller
     public function store(NewJobRequest $request, StartJob $startJob): RedirectResponse
     {
         $user = $this->user($request);
-        $document = StartingDesign::from($request->string('document')->value(), $request->string('name')->value(), $request->string('units')->value(), $user->name);
+        $document = StartingDesign::from(
+            $request->string('document')->value(),
+            $request->string('name')->value(),
+            $request->string('units')->value(),
+            $user->name,
+        );
         $job = $startJob->handle($user->company ?? abort(403), $user, $document);
 
         return redirect("/jobs/{$job->id}/stage/site");
@@ -63,6 +68,9 @@ final class JobController extends Controller
 
     public function print(Job $job, PaperKind $kind): Response
     {
-        return Inertia::render('Print', ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'paper' => $kind->value]);
+        return Inertia::render(
+            'Print',
+            ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'paper' => $kind->value],
+        );
     }
 }

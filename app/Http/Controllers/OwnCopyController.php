@@ -31,7 +31,13 @@ final class OwnCopyController extends Controller
         $saved = DB::transaction(function () use ($request, $job, $base, $copy, $saveDesign) {
             CompanyCopies::keep($this->user($request), $copy);
 
-            return $saveDesign->handle($job, $this->user($request), $base, CompanyCopies::in($base->document(), $copy), "Read by {$copy->name} in {$copy->document}, {$copy->clause}: {$copy->coefficient} = {$copy->value}");
+            return $saveDesign->handle(
+                $job,
+                $this->user($request),
+                $base,
+                CompanyCopies::in($base->document(), $copy),
+                "Read by {$copy->name} in {$copy->document}, {$copy->clause}: {$copy->coefficient} = {$copy->value}",
+            );
         });
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
@@ -42,8 +48,18 @@ final class OwnCopyController extends Controller
     {
         $base = $request->base($job);
         $document = $base->document();
-        $offers = CompanyCopies::offers($job->company_id, $document, array_merge(...array_map(static fn (Plan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->plans))));
-        $saved = $saveDesign->handle($job, $this->user($request), $base, CompanyCopies::in($document, ...$offers), count($offers).' values from the company’s own copies');
+        $offers = CompanyCopies::offers(
+            $job->company_id,
+            $document,
+            array_merge(...array_map(static fn (Plan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->plans))),
+        );
+        $saved = $saveDesign->handle(
+            $job,
+            $this->user($request),
+            $base,
+            CompanyCopies::in($document, ...$offers),
+            count($offers).' values from the company’s own copies',
+        );
 
         return new JsonResponse(DeskView::of($saved), $saved->is_side ? 409 : 200);
     }

@@ -23,7 +23,10 @@ final class RequestLog
         $job = $request->route('job');
         Log::info('request', [
             // The route, not the path: paths of invitations and forgotten passwords hold secrets.
-            'method' => $request->method(), 'route' => $request->route()?->uri(), 'status' => $response->getStatusCode(), 'ms' => round((hrtime(true) - $started) / 1e6, 1),
+            'method' => $request->method(), 'route' => $request->route()?->uri(), 'status' => $response->getStatusCode(), 'ms' => round(
+                (hrtime(true) - $started) / 1e6,
+                1,
+            ),
             'user' => $request->user()?->id, 'job' => $job instanceof \App\Models\Job ? $job->id : null,
         ]);
 

@@ -19,7 +19,15 @@ final class EditRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['base' => ['required', 'integer'], 'sequence' => ['nullable', 'integer'], 'path' => ['sometimes', 'string', 'max:200'], 'tape_of' => ['nullable', 'string', 'max:40'], 'edits' => ['present', 'list'], 'key' => ['nullable', 'uuid'], 'tab' => ['nullable', 'uuid']];
+        return [
+            'base' => ['required', 'integer'],
+            'sequence' => ['nullable', 'integer'],
+            'path' => ['sometimes', 'string', 'max:200'],
+            'tape_of' => ['nullable', 'string', 'max:40'],
+            'edits' => ['present', 'list'],
+            'key' => ['nullable', 'uuid'],
+            'tab' => ['nullable', 'uuid'],
+        ];
     }
 
     public function base(Job $job): Design

@@ -16,7 +16,11 @@ final class OwnCopyRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'base' => ['required', 'integer'], 'coefficient' => ['required', 'string', 'max:120'], 'value' => ['required', 'numeric', 'between:-1000000,1000000'],
+            'base' => ['required', 'integer'], 'coefficient' => ['required', 'string', 'max:120'], 'value' => [
+                'required',
+                'numeric',
+                'between:-1000000,1000000',
+            ],
             'document' => ['required', 'string', 'max:160'], 'clause' => ['required', 'string', 'max:80'], 'name' => ['required', 'string', 'min:2', 'max:80'],
         ];
     }

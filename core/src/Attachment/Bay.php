@@ -69,7 +69,21 @@ final readonly class Bay
         }
         $share = static fn (float $x_m): float => $x_m / $length_m;
 
-        return new self($length_m, $leftTerms, $rightTerms, $leftReactions, $rightReactions, $simples, array_map($share, $at_m), $unitSections, max([0.0, ...array_map(abs(...), $unitSections[0] ?? [])]), array_map($share, $splices_m), $unitSplices, $hinge_m === null ? null : $share($hinge_m), $unitHinge);
+        return new self(
+            $length_m,
+            $leftTerms,
+            $rightTerms,
+            $leftReactions,
+            $rightReactions,
+            $simples,
+            array_map($share, $at_m),
+            $unitSections,
+            max([0.0, ...array_map(abs(...), $unitSections[0] ?? [])]),
+            array_map($share, $splices_m),
+            $unitSplices,
+            $hinge_m === null ? null : $share($hinge_m),
+            $unitHinge,
+        );
     }
 
     /**

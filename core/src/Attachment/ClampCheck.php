@@ -66,7 +66,17 @@ final readonly class ClampCheck
             }
         }
 
-        return $runs === [] ? null : new self($up[0], $up[1], $up[2], $up[3], $along[0], $along[1], $along[2], self::over($up[2], $allowed->up), self::over($along[2], $allowed->along));
+        return $runs === [] ? null : new self(
+            $up[0],
+            $up[1],
+            $up[2],
+            $up[3],
+            $along[0],
+            $along[1],
+            $along[2],
+            self::over($up[2], $allowed->up),
+            self::over($along[2], $allowed->along),
+        );
     }
 
     /** The most that one module brings along the slope to this rail. */

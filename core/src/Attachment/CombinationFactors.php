@@ -20,8 +20,14 @@ final readonly class CombinationFactors
     public static function for(Design $design, Coefficients $coefficients): self
     {
         $from = match (true) {
-            $design->kit->capacities === CapacityFormat::Allowable => static fn (Duration $duration): float => $coefficients->value('nds_2018/lag', 'cd/'.$duration->value),
-            $design->site->standard === Standard::En && $design->kit->lag->pullOut === null => static fn (Duration $duration): float => $coefficients->value('en_1995_1_1/screws', 'kmod/'.$duration->value),
+            $design->kit->capacities === CapacityFormat::Allowable => static fn (Duration $duration): float => $coefficients->value(
+                'nds_2018/lag',
+                'cd/'.$duration->value,
+            ),
+            $design->site->standard === Standard::En && $design->kit->lag->pullOut === null => static fn (Duration $duration): float => $coefficients->value(
+                'en_1995_1_1/screws',
+                'kmod/'.$duration->value,
+            ),
             default => static fn (Duration $duration): float => 1.0,
         };
 

@@ -611,7 +611,10 @@ final class FewestSearch
             $loaded = $this->space->between($feet[$place], $feet[$place + 1]);
             $bay = $loaded->bay;
             if (!$this->bayHolds($loaded, $over, $next, $this->limit)
-                || ($place < $last - 1 && !$this->footHolds($bay, $this->space->between($feet[$place + 1], $feet[$place + 2])->bay, $over, $next, $afterNext))) {
+                || (
+                    $place < $last - 1
+                    && !$this->footHolds($bay, $this->space->between($feet[$place + 1], $feet[$place + 2])->bay, $over, $next, $afterNext)
+                )) {
                 return false;
             }
             [$next, $afterNext] = [$over, $next];

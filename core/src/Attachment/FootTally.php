@@ -21,7 +21,15 @@ final class FootTally
     private array $worst = [];
 
     /** @var array<string, float> By link, what is to be exceeded: its own worst ratio, or the worst of all */
-    private array $ratios = ['bolt' => -1.0, 'foot_up' => -1.0, 'foot_down' => -1.0, 'foot_along' => -1.0, 'lag_withdrawal' => -1.0, 'lag_lateral' => -1.0, 'lag_combined' => -1.0];
+    private array $ratios = [
+        'bolt' => -1.0,
+        'foot_up' => -1.0,
+        'foot_down' => -1.0,
+        'foot_along' => -1.0,
+        'lag_withdrawal' => -1.0,
+        'lag_lateral' => -1.0,
+        'lag_combined' => -1.0,
+    ];
 
     private float $ratio = -1.0;
     private float $up_N = 0.0;
@@ -83,7 +91,11 @@ final class FootTally
             $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
         }
         // No interaction is worse than the plain sum of both.
-        if ($tension_N > self::NO_FORCE_N && $along_N > self::NO_FORCE_N && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']) {
+        if (
+            $tension_N > self::NO_FORCE_N
+            && $along_N > self::NO_FORCE_N
+            && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']
+        ) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $along_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
@@ -127,7 +139,9 @@ final class FootTally
     {
         [$normal_N, $along_N] = $partial->loads($whole, $snow);
         $up_N = $partial->case->windUp * $wind_N - $normal_N;
-        $heel_N = $partial->case->windUp === 0.0 && $up_N < 0.0 ? min(-$up_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow)) : 0.0;
+        $heel_N = $partial->case->windUp === 0.0 && $up_N < 0.0
+            ? min(-$up_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow))
+            : 0.0;
         $this->add($partial->case, $up_N, $along_N, $heel_N);
         $tension_N = $this->tension_N($up_N, abs($along_N), $heel_N);
         $c = $this->capacities;
@@ -170,7 +184,17 @@ final class FootTally
         }
         usort($links, static fn (LinkRatio $one, LinkRatio $other): int => $other->ratio <=> $one->ratio);
 
-        return new AttachmentVerdict($links[0] ?? throw new \LogicException('An attachment was never loaded.'), $links, $x_m, $tributary_m, $this->up_N, $this->down_N, $this->along_N, $this->tension_N, $modules);
+        return new AttachmentVerdict(
+            $links[0] ?? throw new \LogicException('An attachment was never loaded.'),
+            $links,
+            $x_m,
+            $tributary_m,
+            $this->up_N,
+            $this->down_N,
+            $this->along_N,
+            $this->tension_N,
+            $modules,
+        );
     }
 
     private function tension_N(float $up_N, float $along_N, float $heel_N): float

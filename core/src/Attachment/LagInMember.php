@@ -111,11 +111,25 @@ final readonly class LagInMember
         $root = $coefficients->value('nds_2018/lag', 'root/'.$diameter->value) / $diameter->size()->toInches();
         $lef_mm = 1000 * $thread->toMetres();
         $class = $design->site->en?->timber;
-        if ($class === null || Printed::under($d_mm, 6.0) || Printed::over($d_mm, 12.0) || Printed::under($root, 0.6) || Printed::over($root, 0.75) || Printed::under($lef_mm, $coefficients->value('en_1995_1_1/screws', 'least_length') * $d_mm)) {
+        if (
+            $class === null
+            || Printed::under($d_mm, 6.0)
+            || Printed::over($d_mm, 12.0)
+            || Printed::under($root, 0.6)
+            || Printed::over($root, 0.75)
+            || Printed::under($lef_mm, $coefficients->value('en_1995_1_1/screws', 'least_length') * $d_mm)
+        ) {
             return null;
         }
 
-        return Force::ofSi(self::axial_N($d_mm, $lef_mm, $coefficients->value('en_1995_1_1/screws', 'rho/'.$class->value), $coefficients) / $coefficients->value('en_1995_1_1/screws', 'gamma_m'));
+        return Force::ofSi(
+            self::axial_N(
+                $d_mm,
+                $lef_mm,
+                $coefficients->value('en_1995_1_1/screws', 'rho/'.$class->value),
+                $coefficients,
+            ) / $coefficients->value('en_1995_1_1/screws', 'gamma_m'),
+        );
     }
 
     /** Characteristic strength along a screw at right angles to the grain; sizes in mm, density in kg/m³. */

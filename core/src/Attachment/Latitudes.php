@@ -51,7 +51,10 @@ final class Latitudes
         $from = ($plan->picks[$place - 1] ?? -1) + 1;
         $to = ($plan->picks[$place + 1] ?? count($plan->run->candidates_m)) - 1;
         $others = array_values(array_diff(range($from, $to), [$plan->picks[$place]]));
-        usort($others, static fn (int $one, int $two): int => abs($plan->run->candidates_m[$one] - $feet_m[$place]) <=> abs($plan->run->candidates_m[$two] - $feet_m[$place]));
+        usort(
+            $others,
+            static fn (int $one, int $two): int => abs($plan->run->candidates_m[$one] - $feet_m[$place]) <=> abs($plan->run->candidates_m[$two] - $feet_m[$place]),
+        );
         foreach ($others as $other) {
             if ($work->isSpent()) {
                 return null;

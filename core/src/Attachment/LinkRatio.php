@@ -7,8 +7,14 @@ namespace Garnetine\Core\Attachment;
 /** Demand over capacity of one link in one case. */
 final readonly class LinkRatio
 {
-    public function __construct(public float $ratio, public Link $link, public LoadCase $case, public float $demand_si, public float $capacity_si, private Placing $placing)
-    {
+    public function __construct(
+        public float $ratio,
+        public Link $link,
+        public LoadCase $case,
+        public float $demand_si,
+        public float $capacity_si,
+        private Placing $placing,
+    ) {
     }
 
     /** What is left with feet off their marks, see Placing. */

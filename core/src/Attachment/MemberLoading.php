@@ -42,7 +42,11 @@ final readonly class MemberLoading
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
         // Live loads of other standards' roofs are not in hand: none is counted for the roof as it was, on the safe side.
         $live_Pa = $design->site->standard->isAsce7()
-            ? RoofLive::reduced(Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals() : 0.0;
+            ? RoofLive::reduced(
+                Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()),
+                $design->surface->pitch,
+                $coefficients,
+            )->toPascals() : 0.0;
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
         $added_Pa = array_map(static fn (BlockPart $part): float => ArrayWeight::of_Pa($part->design) + $snow_Pa, $design->parts());
         // Of several kinds of modules the heaviest counts over every member.
@@ -102,7 +106,16 @@ final readonly class MemberLoading
             $even_N = $this->evens_N[$number] ?? 0.0;
             $times = $even_N > 0 ? $load_N / $even_N : 0.0;
             $with_Pa = $this->roof_Pa + $times * $this->added_Pa;
-            $shares[] = new MemberShare($number, $this->xs_m[$number] ?? 0.0, $load_N, $even_N, $times, $with_Pa / $this->without_Pa, $with_Pa, $this->without_Pa);
+            $shares[] = new MemberShare(
+                $number,
+                $this->xs_m[$number] ?? 0.0,
+                $load_N,
+                $even_N,
+                $times,
+                $with_Pa / $this->without_Pa,
+                $with_Pa,
+                $this->without_Pa,
+            );
         }
 
         return new MemberShares($shares, $this->limit, ($this->roof_Pa + $this->added_Pa) / $this->without_Pa);

@@ -81,7 +81,13 @@ final readonly class ModuleCheck
         $theta = $design->surface->pitch->toRadians();
         $worst_Pa = Combinations::down($loads->combinations->rating, $dead_Pa, 0.0, $loads->windDown_Pa);
         foreach ($loads->snow->cases as $case) {
-            $snow_Pa = $case->mean_Pa($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m, $design->surface->slopeLength->toMetres()) * cos($theta) ** 2;
+            $snow_Pa = $case->mean_Pa(
+                $spot->x_m,
+                $spot->y_m,
+                $spot->x_m + $placement->width_m,
+                $spot->y_m + $placement->length_m,
+                $design->surface->slopeLength->toMetres(),
+            ) * cos($theta) ** 2;
             $worst_Pa = max($worst_Pa, Combinations::down($loads->combinations->rating, $dead_Pa, $snow_Pa, $loads->windDown_Pa));
         }
 

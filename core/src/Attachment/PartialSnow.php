@@ -96,8 +96,16 @@ final class PartialSnow
      * @param array<int, float> $wholeMoments
      * @param array<int, float> $wholeReactions
      */
-    public static function combined(int $first, int $last, array $moments, \Closure $reactions, array $onFoot, array $wholeMoments, array $wholeReactions, float $light): ?self
-    {
+    public static function combined(
+        int $first,
+        int $last,
+        array $moments,
+        \Closure $reactions,
+        array $onFoot,
+        array $wholeMoments,
+        array $wholeReactions,
+        float $light,
+    ): ?self {
         if ($last <= $first) {
             return null;
         }
@@ -128,7 +136,8 @@ final class PartialSnow
         foreach ($onFoot as $foot => $on) {
             $whole = $wholes[$foot];
             [$one, $other] = [$spans[$first][$foot], $spans[$last][$foot]];
-            // What is full: in the order of patterns() an end, all but that end, the other one, all but that, then neighbours; each still without what stands on the foot.
+            // What is full: in the order of patterns() an end, all but that end, the other one, all but that, then neighbours; each still without what
+            // stands on the foot.
             $sums = [$one, $whole - $on - $one, $other, $whole - $on - $other];
             $from = max($first + 1, $foot - self::REACH);
             $to = min($last, $foot + self::REACH);

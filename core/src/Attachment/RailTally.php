@@ -25,7 +25,10 @@ final class RailTally
     private LoadCase $downCase;
     private LoadCase $downSpliceCase;
 
-    /** Bounds on the ratio: for a share in the down cases, for a share and for the wind in the up cases, for a share and for the snow's pattern in the partial ones. */
+    /**
+     * Bounds on the ratio: for a share in the down cases, for a share and for the wind in the up cases, for a share and for the snow's pattern in the
+     * partial ones.
+     */
     private float $downPerShare = -1.0;
     private float $upPerShare = 0.0;
     private float $perWind = 0.0;
@@ -145,7 +148,14 @@ final class RailTally
     public function worstSplice(): ?LinkRatio
     {
         return $this->spliceWorst > 0.0
-            ? new LinkRatio($this->spliceWorst, Link::Splice, $this->spliceCase, $this->spliceWorst / $this->perSplice, 1 / $this->perSplice, $this->capacities->placing)
+            ? new LinkRatio(
+                $this->spliceWorst,
+                Link::Splice,
+                $this->spliceCase,
+                $this->spliceWorst / $this->perSplice,
+                1 / $this->perSplice,
+                $this->capacities->placing,
+            )
             : null;
     }
 

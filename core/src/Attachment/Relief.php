@@ -112,7 +112,14 @@ final class Relief
             $before_N = $this->loading->of_N($plan);
             $isNoWorse = fn (RunPlan $fewer): bool => $this->loading->relief($loads_N, $before_N, $this->loading->of_N($fewer)) >= -self::LEAST;
             $limit = max($this->limit($index, self::KEPT), min($plan->check->worst($plan->feet_m()), $plan->check->capacities->placing->limit));
-            $picks = $this->searches->relieving($plan, [], 0, count($plan->picks) - 1, static fn (RunPlan $fewer): float => $isNoWorse($fewer) ? 0.0 : -INF, $limit);
+            $picks = $this->searches->relieving(
+                $plan,
+                [],
+                0,
+                count($plan->picks) - 1,
+                static fn (RunPlan $fewer): float => $isNoWorse($fewer) ? 0.0 : -INF,
+                $limit,
+            );
             // What was found for a run with the same numbers is asked again for this one.
             $fewer = $picks === null ? null : $plan->over($picks);
             if ($fewer !== null && $isNoWorse($fewer) && $this->stillHolds($fewer, $limit)) {
@@ -138,7 +145,10 @@ final class Relief
             fn (int $index): array => $this->shifted($this->plans[$index], $member, $this->barred[$index] ?? []),
             fn (int $index): array => array_filter([$this->searched($index, [$member], 0, 1, $kept)]),
             fn (int $index): array => $this->joined($this->plans[$index], $member),
-            ...array_map(fn (int $more): \Closure => fn (int $index): array => array_filter([$this->searched($index, [], $more, $more, $kept)]), range(1, self::MORE)),
+            ...array_map(
+                fn (int $more): \Closure => fn (int $index): array => array_filter([$this->searched($index, [], $more, $more, $kept)]),
+                range(1, self::MORE),
+            ),
         ];
         foreach ($ways as $way => $layoutsOf) {
             foreach ($this->ordered(array_slice($runs, 0, in_array($way, [0, 2], true) ? self::SHIFTED : self::SEARCHED), $layoutsOf) as [, , $index, $moved]) {

@@ -273,6 +273,14 @@ final class RunCheck
         }
         $governing = $one->rail->ratio >= $other->rail->ratio ? $one : $other;
 
-        return new RunVerdict(max($one->worst, $other->worst), $attachments, $governing->rail, $governing->railAt_m, null, $governing->railNormal_Nm, $governing->railAlong_Nm);
+        return new RunVerdict(
+            max($one->worst, $other->worst),
+            $attachments,
+            $governing->rail,
+            $governing->railAt_m,
+            null,
+            $governing->railNormal_Nm,
+            $governing->railAlong_Nm,
+        );
     }
 }

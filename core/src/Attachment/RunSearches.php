@@ -81,7 +81,14 @@ final class RunSearches
             $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m).$run->hand->key();
             $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
-            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck($run, $capacities, $combinations, $factors, $shapes[$key], $this->work);
+            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck(
+                $run,
+                $capacities,
+                $combinations,
+                $factors,
+                $shapes[$key],
+                $this->work,
+            );
         }
     }
 
@@ -125,7 +132,14 @@ final class RunSearches
             // A search for relief is content with what it comes upon: that of the run whose layout this one has taken will do.
             $lender = $this->lenders[$this->signatures[$run->id]] ?? '';
             $search = $this->searches[$this->signatures[$run->id]] ?? $this->searches[$lender] ?? $this->own($run);
-            $this->relieving[$key] = $search->relieving($candidates, $least, $most, static fn (array $picks): float => $relief($plan->over($picks)), $this->checks[$run->id], $limit);
+            $this->relieving[$key] = $search->relieving(
+                $candidates,
+                $least,
+                $most,
+                static fn (array $picks): float => $relief($plan->over($picks)),
+                $this->checks[$run->id],
+                $limit,
+            );
         }
 
         return $this->relieving[$key];

@@ -47,13 +47,24 @@ final class RunShape
      * @param list<float> $hinges_m Those without
      * @param float $lightSnow See Run
      */
-    private function __construct(public readonly array $clamps_m, public readonly array $units, private readonly array $splices_m, private readonly array $hinges_m, public readonly float $lightSnow)
-    {
+    private function __construct(
+        public readonly array $clamps_m,
+        public readonly array $units,
+        private readonly array $splices_m,
+        private readonly array $hinges_m,
+        public readonly float $lightSnow,
+    ) {
     }
 
     public static function of(Run $run): self
     {
-        return new self($run->clamps_m, [$run->shares, ...self::patterns($run)], $run->spliceIsHinge ? [] : $run->splices_m, $run->spliceIsHinge ? $run->splices_m : [], $run->lightSnow);
+        return new self(
+            $run->clamps_m,
+            [$run->shares, ...self::patterns($run)],
+            $run->spliceIsHinge ? [] : $run->splices_m,
+            $run->spliceIsHinge ? $run->splices_m : [],
+            $run->lightSnow,
+        );
     }
 
     /** The shape of these runs turned round; runs alike turn alike. */

@@ -84,7 +84,9 @@ final class SearchSpace
         $this->up = $others === [] ? $check->up[0] : new LoadCase('none', 0.0, 0.0, 0.0, 0.0, 1.0);
         $this->capUp_Nm = $check->capacities->railNormal_Nm;
         $this->cap = 1 / max($this->downPerMoment, 1e-30);
-        $this->upAlong_N = is_finite($check->capacities->railAlong_Nm) ? max(0.0, $this->up->along_N) * $this->capUp_Nm / $check->capacities->railAlong_Nm : 0.0;
+        $this->upAlong_N = is_finite($check->capacities->railAlong_Nm)
+            ? max(0.0, $this->up->along_N) * $this->capUp_Nm / $check->capacities->railAlong_Nm
+            : 0.0;
         $this->splices_m = $run->splices_m;
         $this->pieces = array_map(
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
@@ -148,7 +150,8 @@ final class SearchSpace
     {
         [$i, $j] = [$feet[$place - 1] ?? null, $feet[$place + 1] ?? null];
 
-        return count($feet) > 2 && $this->bayMay($i, $j) && $this->footMay($feet[$place - 2] ?? null, $i, $j) && $this->footMay($i, $j, $feet[$place + 2] ?? null);
+        return count($feet) > 2 && $this->bayMay($i, $j)
+            && $this->footMay($feet[$place - 2] ?? null, $i, $j) && $this->footMay($i, $j, $feet[$place + 2] ?? null);
     }
 
     /**

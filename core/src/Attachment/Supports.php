@@ -33,8 +33,15 @@ final readonly class Supports
      *
      * @throws NotWanted
      */
-    public static function of(Design $design, array $runs, Capacities $capacities, Combinations $combinations, CombinationFactors $factors, MemberLoading $loading, ?\Closure $isWanted = null): self
-    {
+    public static function of(
+        Design $design,
+        array $runs,
+        Capacities $capacities,
+        Combinations $combinations,
+        CombinationFactors $factors,
+        MemberLoading $loading,
+        ?\Closure $isWanted = null,
+    ): self {
         $searches = new RunSearches($runs, $capacities, $combinations->strength, $factors, $isWanted);
         $plans = [];
         $below = $here = [];

@@ -61,7 +61,9 @@ final readonly class Worked
      */
     public static function foot(array $runs): ?self
     {
-        $of = static fn (RunVerdict $verdict): float => max([0.0, ...array_map(static fn (AttachmentVerdict $foot): float => $foot->worst->ratio, $verdict->attachments)]);
+        $of = static fn (RunVerdict $verdict): float => max(
+            [0.0, ...array_map(static fn (AttachmentVerdict $foot): float => $foot->worst->ratio, $verdict->attachments)],
+        );
         $run = self::largest($runs, $of);
         $verdict = $run?->verdict();
         if ($run === null || $verdict === null) {
@@ -75,10 +77,21 @@ final readonly class Worked
             foreach (self::states($run, $foot->worst->case, $foot->tributary_m * $run->run->tributary_m) as $state) {
                 $tally = new FootTally($run->check->capacities, true);
                 $up_N = $state->normal->reactions_N[$place];
-                $heel_N = $foot->worst->case->windUp > 0.0 ? 0.0 : max(0.0, min(-$up_N, -$up_N - ($foot->worst->case->normal_N - $foot->worst->case->heel_N) * $foot->modules));
+                $heel_N = $foot->worst->case->windUp > 0.0
+                    ? 0.0
+                    : max(0.0, min(-$up_N, -$up_N - ($foot->worst->case->normal_N - $foot->worst->case->heel_N) * $foot->modules));
                 $tally->add($foot->worst->case, $up_N, $state->along->reactions_N[$place], $heel_N);
                 if ($worst === null || abs($tally->ratio() - $foot->worst->ratio) < abs($worst->ratio - $foot->worst->ratio) - 1e-12) {
-                    $worst = new self($run, $state, $place, $foot->x_m, 0.0, 0.0, $tally->ratio(), $tally->verdict($foot->x_m, $foot->tributary_m, $foot->modules));
+                    $worst = new self(
+                        $run,
+                        $state,
+                        $place,
+                        $foot->x_m,
+                        0.0,
+                        0.0,
+                        $tally->ratio(),
+                        $tally->verdict($foot->x_m, $foot->tributary_m, $foot->modules),
+                    );
                 }
             }
 

@@ -59,6 +59,16 @@ final readonly class WorkedState
         }
         $beam = new ContinuousBeam($feet_m, $hinges_m);
 
-        return new self($case, $area_m2, $pressures_Pa, $snow, $wind_N, $normal_N, $along_N, $beam->under($run->clamps_m, $normal_N), $beam->under($run->clamps_m, $along_N));
+        return new self(
+            $case,
+            $area_m2,
+            $pressures_Pa,
+            $snow,
+            $wind_N,
+            $normal_N,
+            $along_N,
+            $beam->under($run->clamps_m, $normal_N),
+            $beam->under($run->clamps_m, $along_N),
+        );
     }
 }

@@ -38,7 +38,13 @@ final readonly class Becauses
             $paths = [...array_keys($plan->loads->figures->all()), ...$plan->supports === [] ? [] : ['lines', 'clamp', 'members/first']];
         }
         if ($plan->lag !== null) {
-            array_push($paths, 'lag/thread', 'lag/window', ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'], ...$plan->lag->lateral === null ? [] : ['lag/lateral']);
+            array_push(
+                $paths,
+                'lag/thread',
+                'lag/window',
+                ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'],
+                ...$plan->lag->lateral === null ? [] : ['lag/lateral'],
+            );
         }
         foreach ($plan->supports as $run) {
             if ($run->verdict()?->rail === null) {
@@ -82,11 +88,14 @@ final readonly class Becauses
             'lag' => $this->lag($parts[1] ?? ''),
             'runs' => $this->run($parts),
             'members' => $this->member($parts[1] ?? ''),
-            'modules' => $this->module(array_map(intval(...), count($parts) === 4 ? array_slice($parts, 1) : [1, (int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)])),
+            'modules' => $this->module(
+                array_map(intval(...), count($parts) === 4 ? array_slice($parts, 1) : [1, (int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)]),
+            ),
             'clamp' => $this->clamp(),
             'lines' => new Because('lines', [], 'common practice, no source', children: [
                 $this->input('/surface/lower_butt_m'), $this->input('/surface/upper_butt_m'), $this->input('/surface/courses_between'),
-                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing/below_m'), $this->input('/kit/foot/flashing/above_m'), $this->input('/kit/foot/flashing/makers_cover_m'),
+                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing/below_m'), $this->input('/kit/foot/flashing/above_m'),
+                $this->input('/kit/foot/flashing/makers_cover_m'),
             ]),
             default => null,
         };
@@ -127,9 +136,14 @@ final readonly class Becauses
         if ($lag === null) {
             return null;
         }
-        $g = fn (): Because => $this->coefficient('nds_2018/species', $this->plan->design->surface->framing->species->value, [$this->input('/surface/framing/species')]);
+        $g = fn (): Because => $this->coefficient(
+            'nds_2018/species',
+            $this->plan->design->surface->framing->species->value,
+            [$this->input('/surface/framing/species')],
+        );
         $thread = new Because('lag_thread', [
-            'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(), 'above_m' => $lag->above->toMetres(),
+            'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(),
+            'above_m' => $lag->above->toMetres(),
             'shank_m' => $lag->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
         ], 'NDS 2018, §12.2.1 and Appendix L2; recalled', 'high', children: [
             $this->input('/kit/lag/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
@@ -141,19 +155,35 @@ final readonly class Becauses
             'window' => $this->window(),
             'withdrawal' => match (true) {
                 $lag->withdrawal === null => null,
-                $lag->withdrawalIsEntered => new Because('lag_entered', ['value_N' => $lag->withdrawal->toSi(), 'document' => $this->plan->design->kit->lag->document], children: [$this->input('/kit/lag/pull_out_N')]),
+                $lag->withdrawalIsEntered => new Because('lag_entered', [
+                    'value_N' => $lag->withdrawal->toSi(),
+                    'document' => $this->plan->design->kit->lag->document,
+                ], children: [$this->input('/kit/lag/pull_out_N')]),
                 $lag->specificGravity === null => new Because('lag_axial', [
-                    'value_N' => $lag->withdrawal->toSi(), 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
-                ], 'EN 1995-1-1, §8.7.2, Eqs. 8.38 to 8.40; recalled', 'high', children: [$this->input('/site/en/timber'), $this->coefficient('en_1995_1_1/screws', 'gamma_m'), $thread]),
+                    'value_N' => $lag->withdrawal->toSi(), 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(),
+                    'thread_m' => $lag->threadInMember->toMetres(),
+                ], 'EN 1995-1-1, §8.7.2, Eqs. 8.38 to 8.40; recalled', 'high', children: [
+                    $this->input('/site/en/timber'),
+                    $this->coefficient('en_1995_1_1/screws', 'gamma_m'),
+                    $thread,
+                ]),
                 default => new Because('lag_withdrawal', [
-                    'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity, 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
+                    'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity,
+                    'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
                 ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g(), $thread]),
             },
             'lateral' => $lag->lateral === null ? null : ($lag->lateralIsMakers
-                ? new Because('lateral_makers', ['value_N' => $lag->lateral->toSi(), 'document' => $this->plan->design->kit->foot->base()->lateralDocument ?? ''], children: [$this->input('/kit/foot/base/lateral_N')])
+                ? new Because('lateral_makers', [
+                    'value_N' => $lag->lateral->toSi(),
+                    'document' => $this->plan->design->kit->foot->base()->lateralDocument ?? '',
+                ], children: [$this->input('/kit/foot/base/lateral_N')])
                 : new Because('lateral_gap', [
                     'value_N' => $lag->lateral->toSi(), 'gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'factor' => $lag->penetrationFactor,
-                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [$g(), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/base/material')])),
+                ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [
+                    $g(),
+                    $this->input('/kit/foot/base/thickness_m'),
+                    $this->input('/kit/foot/base/material'),
+                ])),
             default => null,
         };
     }
@@ -250,13 +280,16 @@ final readonly class Becauses
             }
             $children[] = new Because($holds ? 'bay_further_holds' : ($verdict->worst > 1.0 ? 'bay_further_fails' : 'bay_further_tight'), [
                 'value_m' => $moved[$foot + 1] - $moved[$foot], 'member' => $run->run->members[$further],
-                'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst) ? sprintf(abs($verdict->worst - 1) < 0.0005 ? '%.5f' : '%.3f', $verdict->worst) : 'far more than', 'case' => $worst->case->code ?? '',
+                'link' => 'link.'.($worst->link ?? Link::Rail)->value, 'ratio' => is_finite($verdict->worst)
+                    ? sprintf(abs($verdict->worst - 1) < 0.0005 ? '%.5f' : '%.3f', $verdict->worst)
+                    : 'far more than', 'case' => $worst->case->code ?? '',
             ]);
         }
         if ($run->bound !== null) {
             $isFewest = count($run->picks) === $run->bound;
             $children[] = new Because($isFewest ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
-                'value' => $isFewest ? $run->bound - 1 : count($run->picks), 'bound' => $run->bound, 'count' => count($run->picks), 'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
+                'value' => $isFewest ? $run->bound - 1 : count($run->picks), 'bound' => $run->bound, 'count' => count($run->picks),
+                'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
             ]);
         }
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
@@ -276,7 +309,8 @@ final readonly class Becauses
 
         return $window === null || $lag === null ? null : new Because('window', [
             'value_m' => $window->window_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(), 'edge_m' => $window->edge_m,
-            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg, 'mark_m' => 0.0254 * WoodWindow::MARK_IN,
+            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg,
+            'mark_m' => 0.0254 * WoodWindow::MARK_IN,
         ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
             $this->input('/surface/framing/width_m'), $this->input('/kit/lag/diameter'), $this->input('/kit/lag/drill_guide'),
             $this->coefficient('nds_2018/lag', 'edge'), ...array_filter([$this->lag('thread')]),
@@ -289,9 +323,12 @@ final readonly class Becauses
 
         return new Because('in_line', [
             'value_m' => $run->inLine_m() ?? 0.0, 'run' => $run->run->id, 'most_m' => 0.0254 * Capacities::IN_LINE_MOST_IN,
-            'bay_m' => min(array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1)) ?: [0.0]),
+            'bay_m' => min(
+                array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1)) ?: [0.0],
+            ),
         ], 'statics: a deformation, no load; ASCE 7 keeps self-straining effects apart; recalled', 'medium', children: [
-            $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/second_moment_x_m4'), $this->input('/kit/rail/elastic_modulus_Pa'), $this->input('/kit/rail/allowable_stress_Pa'),
+            $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/second_moment_x_m4'),
+            $this->input('/kit/rail/elastic_modulus_Pa'), $this->input('/kit/rail/allowable_stress_Pa'),
         ]);
     }
 
@@ -301,8 +338,10 @@ final readonly class Becauses
         $case = $rail->case;
 
         return new Because('rail_bending', [
-            'value' => $rail->reserve(), 'factor' => $capacities->placing->factor, 'tolerance_m' => $capacities->placing->tolerance_m, 'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
-            'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0, 'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
+            'value' => $rail->reserve(), 'factor' => $capacities->placing->factor, 'tolerance_m' => $capacities->placing->tolerance_m,
+            'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
+            'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0,
+            'along_Nm' => is_finite($capacities->railAlong_Nm) ? $capacities->railAlong_Nm : 0.0,
         ], 'statics: continuous beam with point loads at the clamps; fx/Fx + fy/Fy ≤ 1', children: [
             ...$this->caseLoads($run, $case),
             $this->input('/kit/rail/section_modulus_x_m3'), $this->input('/kit/rail/allowable_stress_Pa'),
@@ -313,7 +352,12 @@ final readonly class Becauses
     private function caseLoads(RunPlan $run, LoadCase $case): array
     {
         $loads = $this->plan->loads ?? throw new \LogicException('A checked run has loads.');
-        $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', ['value' => $case->code, 'normal_N' => $case->normal_N, 'along_N' => $case->along_N, 'cd' => $case->cd], $loads->combinations->source, 'high', children: [
+        $children = [new Because($case->windUp > 0 ? 'case_up' : 'case_down', [
+            'value' => $case->code,
+            'normal_N' => $case->normal_N,
+            'along_N' => $case->along_N,
+            'cd' => $case->cd,
+        ], $loads->combinations->source, 'high', children: [
             $this->input($this->plan->blocks[$run->run->line->block - 1]->part->at('/module/mass_kg')), $this->input('/kit/extra_mass_per_module_kg'),
         ])];
         if ($case->windUp > 0) {
@@ -343,7 +387,10 @@ final readonly class Becauses
             $children[] = new Because('lag_tension', [
                 'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'along_N' => $verdict->along_N,
                 'rail_height_m' => $this->plan->design->kit->foot->limits()->railHeight_m, 'heel_m' => $this->plan->design->kit->foot->limits()->heel_m,
-            ], 'statics: the foot is a lever about its downslope heel', children: [$this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/base/heel_m')]);
+            ], 'statics: the foot is a lever about its downslope heel', children: [
+                $this->input('/kit/foot/rail_height_m'),
+                $this->input('/kit/foot/base/heel_m'),
+            ]);
         }
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
@@ -361,8 +408,12 @@ final readonly class Becauses
         }
 
         return new Because('foot', [
-            'value' => $worst->reserve(), 'factor' => $run->check->capacities->placing->factor, 'tolerance_m' => $run->check->capacities->placing->tolerance_m, 'ratio' => $worst->ratio, 'link' => 'link.'.$worst->link->value, 'case' => $worst->case->code, 'cd' => $worst->case->cd,
-            'demand_N' => $worst->demand_si, 'capacity_N' => is_finite($worst->capacity_si) ? $worst->capacity_si : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
+            'value' => $worst->reserve(), 'factor' => $run->check->capacities->placing->factor,
+            'tolerance_m' => $run->check->capacities->placing->tolerance_m, 'ratio' => $worst->ratio, 'link' => 'link.'.$worst->link->value,
+            'case' => $worst->case->code, 'cd' => $worst->case->cd,
+            'demand_N' => $worst->demand_si, 'capacity_N' => is_finite($worst->capacity_si)
+                ? $worst->capacity_si
+                : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
         ], children: array_values(array_filter($children)));
     }
 
@@ -383,7 +434,13 @@ final readonly class Becauses
             }
             $pressure_Pa = $suction->at_Pa($area_m2);
             $wind_N += $pressure_Pa * $reached_m2;
-            $children[] = new Because('panel_pressure', ['value_Pa' => $pressure_Pa, 'reached_m2' => $reached_m2, 'area_m2' => $area_m2, 'small_Pa' => $suction->small_Pa, 'large_Pa' => $suction->large_Pa], children: array_filter([$this->figure($suction->figure)]));
+            $children[] = new Because('panel_pressure', [
+                'value_Pa' => $pressure_Pa,
+                'reached_m2' => $reached_m2,
+                'area_m2' => $area_m2,
+                'small_Pa' => $suction->small_Pa,
+                'large_Pa' => $suction->large_Pa,
+            ], children: array_filter([$this->figure($suction->figure)]));
         }
         $worst = null;
         foreach ($loads->combinations->strength as $one) {
@@ -395,7 +452,8 @@ final readonly class Becauses
         [$net_N, $one] = $worst ?? throw new \LogicException('Every standard has combinations that pull.');
 
         return new Because('uplift', [
-            'value_N' => $net_N, 'case' => $one->code, 'factor' => $one->wind, 'relief_N' => $one->dead * $dead_N, 'area_m2' => $area_m2, 'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m,
+            'value_N' => $net_N, 'case' => $one->code, 'factor' => $one->wind, 'relief_N' => $one->dead * $dead_N, 'area_m2' => $area_m2,
+            'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m,
         ], $loads->combinations->source, 'high', children: $children);
     }
 
@@ -409,17 +467,24 @@ final readonly class Becauses
                 'value_m' => $plan->members->first->toMetres(), 'spacing_m' => $framing->spacing->toMetres(),
                 'shingle_m' => $framing->shingleOverhang->toMetres(), 'board_m' => $framing->rakeBoard->toMetres(),
             ], 'common practice, no source', children: [
-                $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'), $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
+                $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'),
+                $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
             ]);
         }
         if ($which === 'screen' && $plan->screen !== null) {
             $framing = $plan->design->surface->framing;
 
             return new Because('rafter_screen', [
-                'value' => $plan->screen->ratio, 'with_Pa' => $plan->screen->with_Pa, 'span_m' => $framing->span?->toMetres() ?? 0.0, 'fb_Pa' => $plan->screen->fb_Pa, 'cf' => $plan->screen->cf,
+                'value' => $plan->screen->ratio, 'with_Pa' => $plan->screen->with_Pa, 'span_m' => $framing->span?->toMetres() ?? 0.0,
+                'fb_Pa' => $plan->screen->fb_Pa, 'cf' => $plan->screen->cf,
             ], 'NDS 2018 §§3.3, 4.3 and Supplement Table 4A; recalled: a screen, the structure needs an engineer', 'medium', children: [
-                $this->input('/surface/framing/span_m'), $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/depth_m'), $this->input('/surface/framing/width_m'),
-                $this->coefficient('nds_2018/lumber', 'fb/'.$framing->species->value.'/'.($framing->grade->value ?? ''), [$this->input('/surface/framing/species'), $this->input('/surface/framing/grade')]),
+                $this->input('/surface/framing/span_m'), $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/depth_m'),
+                $this->input('/surface/framing/width_m'),
+                $this->coefficient(
+                    'nds_2018/lumber',
+                    'fb/'.$framing->species->value.'/'.($framing->grade->value ?? ''),
+                    [$this->input('/surface/framing/species'), $this->input('/surface/framing/grade')],
+                ),
                 $this->input('/surface/dead_load_Pa'), ...array_filter([$this->figure('loads/ps')]),
             ]);
         }
@@ -447,10 +512,15 @@ final readonly class Becauses
                 $spot = $block->placement->rows[$row][$column];
 
                 return new Because('module', [
-                    'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0, 'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
-                    'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed() ? 'yes' : 'no', 'area_m2' => $block->placement->width_m * $block->placement->length_m,
+                    'up_Pa' => $module->up_Pa, 'down_Pa' => $module->down_Pa, 'rated_up_Pa' => $module->ratedUp_Pa ?? 0.0,
+                    'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
+                    'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed()
+                        ? 'yes'
+                        : 'no', 'area_m2' => $block->placement->width_m * $block->placement->length_m,
                     'sides' => $spot->exposedSides === [] ? 'none' : strtr(implode(', ', $spot->exposedSides), ['up' => 'above', 'down' => 'below']),
-                ], $this->plan->loads?->combinations->source, 'high', children: array_values(array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings($block->part)])));
+                ], $this->plan->loads?->combinations->source, 'high', children: array_values(
+                    array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings($block->part)]),
+                ));
             }
         }
 
@@ -471,8 +541,12 @@ final readonly class Becauses
         $clamp = $this->plan->clamp;
 
         return $clamp === null ? null : new Because('clamp', [
-            'value' => 1 - ($clamp->ratio() ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run, 'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
+            'value' => 1 - ($clamp->ratio() ?? 1.0), 'up_N' => $clamp->up_N, 'along_N' => $clamp->along_N, 'run' => $clamp->run,
+            'clamp' => $clamp->clamp, 'area_m2' => $clamp->area_m2,
             'along_run' => $clamp->alongRun, 'along_clamp' => $clamp->alongClamp,
-        ], 'on the quarters of the modules that it holds: ASCE/SEI 7-16, §26.2; recalled', 'high', children: [$this->input('/kit/clamp/up_N'), $this->input('/kit/clamp/along_N')]);
+        ], 'on the quarters of the modules that it holds: ASCE/SEI 7-16, §26.2; recalled', 'high', children: [
+            $this->input('/kit/clamp/up_N'),
+            $this->input('/kit/clamp/along_N'),
+        ]);
     }
 }

@@ -25,7 +25,12 @@ final class Materials
         $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
         $ends = 2 * count($runs);
         $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $runs));
-        $item = static fn (string $item, string $name, int $count, string $document): array => ['item' => $item, 'name' => $name, 'count' => $count, 'document' => $document];
+        $item = static fn (string $item, string $name, int $count, string $document): array => [
+            'item' => $item,
+            'name' => $name,
+            'count' => $count,
+            'document' => $document,
+        ];
 
         return [
             ...array_map(static fn (string|int $name, int $count): array => $item('module', (string) $name, $count, ''), array_keys($modules), $modules),

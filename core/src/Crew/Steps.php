@@ -39,7 +39,11 @@ final readonly class Steps
                 'thread_m' => $lag?->threadInMember->toMetres() ?? 0.0,
                 'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
             ], ['cold_shingles', 'offcuts']],
-            ['seal_'.$design->kit->foot->sealing(), ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()->makersCover?->toMetres() ?? 0.0], ['no_open_hole']],
+            [
+                'seal_'.$design->kit->foot->sealing(),
+                ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()->makersCover?->toMetres() ?? 0.0],
+                ['no_open_hole'],
+            ],
             ['rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']],
             ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []],
             ['torque', [], ['makers_torque']],
@@ -54,7 +58,11 @@ final readonly class Steps
         $list = [];
         foreach ($steps as [$code, $values, $cautions]) {
             if ($code === 'attach' && $shank) {
-                $list[] = ['code' => 'shank_hole', 'values' => ['shank_m' => $lag->shank->toMetres(), 'diameter_m' => $design->kit->lag->diameter->size()->toMetres()], 'cautions' => []];
+                $list[] = [
+                    'code' => 'shank_hole',
+                    'values' => ['shank_m' => $lag->shank->toMetres(), 'diameter_m' => $design->kit->lag->diameter->size()->toMetres()],
+                    'cautions' => [],
+                ];
             }
             $list[] = ['code' => $code, 'values' => $values, 'cautions' => $cautions];
         }

@@ -63,7 +63,12 @@ final readonly class Design
     {
         $parts = [new BlockPart(1, $this, '/block', '/module')];
         foreach ($this->blocks as $id => $block) {
-            $parts[] = new BlockPart(count($parts) + 1, $this->seen($block), "/blocks/$id", isset($this->modules[$block->module]) ? "/modules/{$block->module}" : '/module');
+            $parts[] = new BlockPart(
+                count($parts) + 1,
+                $this->seen($block),
+                "/blocks/$id",
+                isset($this->modules[$block->module]) ? "/modules/{$block->module}" : '/module',
+            );
         }
 
         return $parts;
@@ -146,7 +151,10 @@ final readonly class Design
         $high_m = $block->rows * ($this->moduleUp()->toMetres() + $block->rowGap->toMetres());
         [$x_m, $y_m, $room_m] = [$block->x->toMetres(), $block->y->toMetres(), Length::ofFeet(1)->toMetres()];
         $places = [[$x_m, $y_m + $high_m + $room_m], [$x_m, $y_m - $high_m - $room_m], [$x_m + $wide_m + $room_m, $y_m], [$x_m - $wide_m - $room_m, $y_m]];
-        $fits = array_filter($places, fn (array $at): bool => $at[0] >= 0 && $at[1] >= 0 && $at[0] + $wide_m <= $this->surface->width->toMetres() && $at[1] + $high_m <= $this->surface->slopeLength->toMetres());
+        $fits = array_filter(
+            $places,
+            fn (array $at): bool => $at[0] >= 0 && $at[1] >= 0 && $at[0] + $wide_m <= $this->surface->width->toMetres() && $at[1] + $high_m <= $this->surface->slopeLength->toMetres(),
+        );
         [$toX_m, $toY_m] = array_values($fits)[0] ?? $places[0];
         $mark_m = $this->units->roofMark_m();
         $elsewhere = static fn (string|int $pointer): bool => preg_match('~^/block/(x_m|y_m|left_out|pins|bars)\b~', (string) $pointer) === 0;

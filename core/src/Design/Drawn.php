@@ -29,7 +29,8 @@ final readonly class Drawn
     /** @param array<mixed> $edit */
     public static function is(array $edit): bool
     {
-        return in_array($edit['command'] ?? null, ['centre', 'rail'], true) || array_intersect(['toggle', 'move', 'area', 'pin', 'bar'], array_keys($edit)) !== [];
+        return in_array($edit['command'] ?? null, ['centre', 'rail'], true)
+            || array_intersect(['toggle', 'move', 'area', 'pin', 'bar'], array_keys($edit)) !== [];
     }
 
     /**
@@ -78,10 +79,15 @@ final readonly class Drawn
     {
         [$line, $member] = self::crossing($crossing, '/block/pins');
         $others = array_values(array_filter($this->design->block->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
-        $bars = array_values(array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        $bars = array_values(
+            array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line),
+        );
         $pins = array_map(Writer::toArray(...), $others);
 
-        return ['/block/pins' => count($others) < count($this->design->block->pins) ? $pins : [...$pins, ['line' => $line, 'member' => $member]], '/block/bars' => array_map(Writer::toArray(...), $bars)];
+        return [
+            '/block/pins' => count($others) < count($this->design->block->pins) ? $pins : [...$pins, ['line' => $line, 'member' => $member]],
+            '/block/bars' => array_map(Writer::toArray(...), $bars),
+        ];
     }
 
     /**
@@ -92,11 +98,16 @@ final readonly class Drawn
     private function barred(mixed $crossing): array
     {
         [$line, $member] = self::crossing($crossing, '/block/bars');
-        $others = array_values(array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line));
+        $others = array_values(
+            array_filter($this->design->block->bars, static fn (Bar $bar): bool => $bar->member !== $member || ($bar->line ?? $line) !== $line),
+        );
         $pins = array_values(array_filter($this->design->block->pins, static fn (Pin $pin): bool => $pin->line !== $line || $pin->member !== $member));
         $bars = array_map(Writer::toArray(...), $others);
 
-        return ['/block/bars' => count($others) < count($this->design->block->bars) ? $bars : [...$bars, ['member' => $member, 'line' => $line]], '/block/pins' => array_map(Writer::toArray(...), $pins)];
+        return [
+            '/block/bars' => count($others) < count($this->design->block->bars) ? $bars : [...$bars, ['member' => $member, 'line' => $line]],
+            '/block/pins' => array_map(Writer::toArray(...), $pins),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -104,7 +115,11 @@ final readonly class Drawn
     {
         $rail = is_string($name) ? ExampleRail::tryFrom($name) : null;
 
-        return $rail?->changes() ?? throw DocumentInvalid::at('/kit/rail', 'light, standard or heavy', mb_strimwidth(json_encode($name) ?: 'something else', 0, 60, '…'));
+        return $rail?->changes() ?? throw DocumentInvalid::at(
+            '/kit/rail',
+            'light, standard or heavy',
+            mb_strimwidth(json_encode($name) ?: 'something else', 0, 60, '…'),
+        );
     }
 
     /** @return array{string, int} */
@@ -161,7 +176,12 @@ final readonly class Drawn
             'x_m' => $this->metres($box, 'x_m', $list, 0.0) + $half_m, 'y_m' => $this->metres($box, 'y_m', $list, 0.0) + $half_m,
         ] + ($isRound ? ['diameter_m' => $width_m] : ['width_m' => $width_m, 'height_m' => $height_m]);
         if ($id === null) {
-            return [$list => [...array_map(Writer::toArray(...), $areas), $size + Typical::entry($list, array_map(static fn (NoWorkRectangle|NoWorkCircle $one): string => $one->id, $areas))]];
+            return [
+                $list => [
+                    ...array_map(Writer::toArray(...), $areas),
+                    $size + Typical::entry($list, array_map(static fn (NoWorkRectangle|NoWorkCircle $one): string => $one->id, $areas)),
+                ],
+            ];
         }
         foreach ($areas as $index => $area) {
             if ($area->id === $id) {
@@ -180,7 +200,11 @@ final readonly class Drawn
     {
         $value = is_array($from) ? $from[$key] ?? null : null;
         if ((!is_float($value) && !is_int($value)) || !is_finite((float) $value) || abs($value) > 1000) {
-            throw DocumentInvalid::at($path, "$key, a number of metres", is_scalar($value) ? mb_strimwidth(var_export($value, true), 0, 40) : get_debug_type($value));
+            throw DocumentInvalid::at(
+                $path,
+                "$key, a number of metres",
+                is_scalar($value) ? mb_strimwidth(var_export($value, true), 0, 40) : get_debug_type($value),
+            );
         }
 
         return max(ceil($least_m / $this->mark_m) * $this->mark_m, round($value / $this->mark_m) * $this->mark_m);

@@ -20,9 +20,11 @@ use Garnetine\Core\Quantity\UnitSystem;
  * Changes a design the way people do: by what they type at a place. Makes a new design, or says what is wrong and changes nothing.
  *
  * An edit is one of: {path, typed} sets a value from text, an empty text clearing what may be left open; {path, value} sets a
- * value as JSON; {path, stands: true} says that the example's value there is this roof's; {path, add: true} appends to a list what is typical there or opens an optional part; {path, remove: true} takes it out;
+ * value as JSON; {path, stands: true} says that the example's value there is this roof's; {path, add: true} appends to a list what is typical there or
+ * opens an optional part; {path, remove: true} takes it out;
  * what a hand draws on the sheet: {toggle: {row, column}} takes a module out or puts it back; {command: "centre"} centres the
- * block between the rakes; {command: "rail", rail} takes an example rail with its clamps and bolts; {move: {x_m, y_m}} puts it at a place; {area: {id, round, x_m, y_m, width_m, height_m}} sizes a no-work
+ * block between the rakes; {command: "rail", rail} takes an example rail with its clamps and bolts; {move: {x_m, y_m}} puts it at a place; {area: {id,
+ * round, x_m, y_m, width_m, height_m}} sizes a no-work
  * area, or draws one when it has no id; {pin: {line, member}} and {bar: {line, member}} want a foot there, or none, or let go.
  */
 final class Edits
@@ -73,7 +75,12 @@ final class Edits
             }
         }
 
-        return new DocumentInvalid(array_map(static fn (Fault $fault): Fault => isset($typed[$fault->path]) ? new Fault($fault->path, $fault->expected, $typed[$fault->path]) : $fault, $invalid->faults));
+        return new DocumentInvalid(
+            array_map(
+                static fn (Fault $fault): Fault => isset($typed[$fault->path]) ? new Fault($fault->path, $fault->expected, $typed[$fault->path]) : $fault,
+                $invalid->faults,
+            ),
+        );
     }
 
     /**
@@ -98,7 +105,11 @@ final class Edits
             $was = $id === '' ? $design->block : $design->blocks[$id];
             foreach (['surface', 'module', 'kit'] as $what) {
                 if ($block->{$what} !== $was->{$what}) {
-                    throw DocumentInvalid::at(($id === '' ? '/block' : "/blocks/$id")."/$what", 'the block to stay where it lies, of its modules and kit', '"'.$block->{$what}.'"');
+                    throw DocumentInvalid::at(
+                        ($id === '' ? '/block' : "/blocks/$id")."/$what",
+                        'the block to stay where it lies, of its modules and kit',
+                        '"'.$block->{$what}.'"',
+                    );
                 }
             }
         }
@@ -245,12 +256,15 @@ final class Edits
     private static function withInches(string $path, Field $field, string $text): string
     {
         $number = QuantityText::bare($text);
-        $fits = static fn (float $unit_m): bool => $number !== null && $field->range !== null && $number * $unit_m >= $field->range->min && $number * $unit_m <= $field->range->max;
+        $fits = static fn (float $unit_m): bool => $number !== null && $field->range !== null
+            && $number * $unit_m >= $field->range->min && $number * $unit_m <= $field->range->max;
         if ($number === null || !$fits(Dimension::Length->units()['in'])) {
             return $text;
         }
 
-        return $number !== 0.0 && $fits(Dimension::Length->units()['ft']) ? throw DocumentInvalid::at($path, "the unit with it: $text in, or $text ft", "\"$text\"") : "$text in";
+        return $number !== 0.0 && $fits(Dimension::Length->units()['ft'])
+            ? throw DocumentInvalid::at($path, "the unit with it: $text in, or $text ft", "\"$text\"")
+            : "$text in";
     }
 
     /**
@@ -395,7 +409,11 @@ final class Edits
     private static function without(array $document, string $map, string $path): array
     {
         if (isset($document[$map])) {
-            $document[$map] = array_filter(self::map($document, $map), static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'), ARRAY_FILTER_USE_KEY);
+            $document[$map] = array_filter(
+                self::map($document, $map),
+                static fn (string|int $key): bool => $key !== $path && !str_starts_with((string) $key, $path.'/'),
+                ARRAY_FILTER_USE_KEY,
+            );
         }
 
         return $document;

@@ -36,13 +36,18 @@ enum ExampleRail: string
 
         return [
             '/kit/rail/name' => "$name rail", '/kit/rail/document' => self::DOCUMENT,
-            '/kit/rail/section_modulus_x_m3' => $sx * $inch ** 3, '/kit/rail/section_modulus_y_m3' => $sy * $inch ** 3, '/kit/rail/second_moment_x_m4' => $ix * $inch ** 4,
+            '/kit/rail/section_modulus_x_m3' => $sx * $inch ** 3, '/kit/rail/section_modulus_y_m3' => $sy * $inch ** 3,
+            '/kit/rail/second_moment_x_m4' => $ix * $inch ** 4,
             '/kit/rail/elastic_modulus_Pa' => 10_100_000 * $psi, '/kit/rail/allowable_stress_Pa' => 19_500 * $psi,
-            '/kit/rail/line_mass_kg_per_m' => $mass * 0.45359237 / (12 * $inch), '/kit/rail/splice_moment_Nm' => $splice * $pound * $inch, '/kit/rail/stock_length_m' => 12 * $stock * $inch,
-            '/kit/clamp/name' => "$name clamp", '/kit/clamp/document' => self::DOCUMENT, '/kit/clamp/up_N' => $clampUp * $pound, '/kit/clamp/along_N' => $clampAlong * $pound,
-            '/kit/bolt/name' => "$name bolt", '/kit/bolt/document' => self::DOCUMENT, '/kit/bolt/up_N' => $boltUp * $pound, '/kit/bolt/along_N' => $boltAlong * $pound,
+            '/kit/rail/line_mass_kg_per_m' => $mass * 0.45359237 / (12 * $inch), '/kit/rail/splice_moment_Nm' => $splice * $pound * $inch,
+            '/kit/rail/stock_length_m' => 12 * $stock * $inch,
+            '/kit/clamp/name' => "$name clamp", '/kit/clamp/document' => self::DOCUMENT, '/kit/clamp/up_N' => $clampUp * $pound,
+            '/kit/clamp/along_N' => $clampAlong * $pound,
+            '/kit/bolt/name' => "$name bolt", '/kit/bolt/document' => self::DOCUMENT, '/kit/bolt/up_N' => $boltUp * $pound,
+            '/kit/bolt/along_N' => $boltAlong * $pound,
         ] + ($this !== self::Light ? [] : [
-            '/kit/foot/name' => "$name foot, one lag", '/kit/foot/document' => self::DOCUMENT, '/kit/foot/up_N' => 520 * $pound, '/kit/foot/down_N' => 1_200 * $pound, '/kit/foot/along_N' => 330 * $pound,
+            '/kit/foot/name' => "$name foot, one lag", '/kit/foot/document' => self::DOCUMENT, '/kit/foot/up_N' => 520 * $pound,
+            '/kit/foot/down_N' => 1_200 * $pound, '/kit/foot/along_N' => 330 * $pound,
             '/kit/foot/rail_height_m' => 3 * $inch, '/kit/foot/base/heel_m' => 1.5 * $inch,
         ]);
     }

@@ -63,6 +63,11 @@ final readonly class Part
     /** @return array<string, string> */
     private function names(): array
     {
-        return ['/surface' => "/surfaces/{$this->surface}", '/block' => "/blocks/{$this->block}", '/module' => "/modules/{$this->module}", '/kit' => "/kits/{$this->kit}"];
+        return [
+            '/surface' => "/surfaces/{$this->surface}",
+            '/block' => "/blocks/{$this->block}",
+            '/module' => "/modules/{$this->module}",
+            '/kit' => "/kits/{$this->kit}",
+        ];
     }
 }

@@ -166,7 +166,10 @@ final class Project
             $this->address,
             self::places($this->origins, $part->here(...)),
             $others = array_intersect_key($this->blocks, array_flip(array_diff($this->blocksOn($part->surface), [$part->block]))),
-            array_diff_key(array_intersect_key($this->modules, array_flip(array_map(static fn (Block $other): string => $other->module, $others))), [$part->module => true]),
+            array_diff_key(
+                array_intersect_key($this->modules, array_flip(array_map(static fn (Block $other): string => $other->module, $others))),
+                [$part->module => true],
+            ),
         );
     }
 
@@ -220,7 +223,10 @@ final class Project
         foreach ($this->blocksOn($of) as $index => $block) {
             $part = $this->part($of, $block);
             $design = $this->design($of, $block)->named("Plane $number");
-            $job = $job->put(new Part("plane-$number", $index === 0 ? "plane-$number" : $job->freeBlock("plane-$number"), $part->module, $part->kit), $design->alone());
+            $job = $job->put(
+                new Part("plane-$number", $index === 0 ? "plane-$number" : $job->freeBlock("plane-$number"), $part->module, $part->kit),
+                $design->alone(),
+            );
         }
 
         return $job;

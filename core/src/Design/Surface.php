@@ -11,7 +11,10 @@ use Garnetine\Core\Quantity\Angle;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
-/** One roof plane, a rectangle or, between hips, a trapezoid or triangle, in its own coordinates: x along the eave, y up the slope, origin at the lower left seen from outside. */
+/**
+ * One roof plane, a rectangle or, between hips, a trapezoid or triangle, in its own coordinates: x along the eave, y up the slope, origin at the lower
+ * left seen from outside.
+ */
 final readonly class Surface
 {
     /**

@@ -20,7 +20,11 @@ final class Typed
         if (!($document->as_typed ?? null) instanceof \stdClass) {
             return $document;
         }
-        $kept = array_filter(get_object_vars($document->as_typed), static fn (mixed $typed, string $path): bool => !is_string($typed) || self::agrees($document, explode('/', $path), $typed), ARRAY_FILTER_USE_BOTH);
+        $kept = array_filter(
+            get_object_vars($document->as_typed),
+            static fn (mixed $typed, string $path): bool => !is_string($typed) || self::agrees($document, explode('/', $path), $typed),
+            ARRAY_FILTER_USE_BOTH,
+        );
         $same = clone $document;
         $same->as_typed = (object) $kept;
 

@@ -33,7 +33,15 @@ final class Upgrades
     {
         $added = [
             '' => ['given' => null],
-            'site' => ['combinations' => 'asd', 'array_holds_snow' => 'no', 'ground_snow_kind' => 'nominal', 'hill' => null, 'winter_wind' => null, 'en' => null, 'as_nzs' => null],
+            'site' => [
+                'combinations' => 'asd',
+                'array_holds_snow' => 'no',
+                'ground_snow_kind' => 'nominal',
+                'hill' => null,
+                'winter_wind' => null,
+                'en' => null,
+                'as_nzs' => null,
+            ],
             'surface' => ['snow_features' => [], 'left_hip_m' => 0.0, 'right_hip_m' => 0.0],
             'surface/framing' => ['span_m' => null, 'grade' => null],
             'kit' => ['capacities' => 'allowable'],
@@ -64,8 +72,10 @@ final class Upgrades
 
     /** Where values of a foot stand since it is of a kind, with a base and a flashing. */
     private const FOOT = [
-        'base_thickness_m' => 'base/thickness_m', 'plate_material' => 'base/material', 'heel_m' => 'base/heel_m', 'lateral_N' => 'base/lateral_N', 'lateral_document' => 'base/lateral_document',
-        'flashing_thickness_m' => 'flashing/thickness_m', 'flashing_width_m' => 'flashing/width_m', 'flashing_below_m' => 'flashing/below_m', 'flashing_above_m' => 'flashing/above_m',
+        'base_thickness_m' => 'base/thickness_m', 'plate_material' => 'base/material', 'heel_m' => 'base/heel_m', 'lateral_N' => 'base/lateral_N',
+        'lateral_document' => 'base/lateral_document',
+        'flashing_thickness_m' => 'flashing/thickness_m', 'flashing_width_m' => 'flashing/width_m', 'flashing_below_m' => 'flashing/below_m',
+        'flashing_above_m' => 'flashing/above_m',
         'makers_cover_m' => 'flashing/makers_cover_m',
     ];
 
@@ -92,7 +102,11 @@ final class Upgrades
             [$part, $key] = explode('/', $to);
             $parts[$part][$key] = $foot[$from];
         }
-        $kit->foot = (object) (['kind' => 'flashed_foot', 'base' => (object) $parts['base'], 'flashing' => (object) $parts['flashing']] + array_diff_key($foot, self::FOOT));
+        $kit->foot = (object) ([
+            'kind' => 'flashed_foot',
+            'base' => (object) $parts['base'],
+            'flashing' => (object) $parts['flashing'],
+        ] + array_diff_key($foot, self::FOOT));
 
         return $kit;
     }

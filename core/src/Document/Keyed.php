@@ -13,7 +13,13 @@ final readonly class Keyed
      * @param list<string>|null $keys The only keys allowed, or null for any that match $pattern
      * @param string|null $only The only text allowed, where texts are kept
      */
-    public function __construct(public ?string $of, public ?array $keys, public int $most, public string $pattern = '.{1,160}', public int $longest = 120, public ?string $only = null)
-    {
+    public function __construct(
+        public ?string $of,
+        public ?array $keys,
+        public int $most,
+        public string $pattern = '.{1,160}',
+        public int $longest = 120,
+        public ?string $only = null,
+    ) {
     }
 }

@@ -262,7 +262,9 @@ final class Reader
         $us = new Printer(UnitSystem::Us);
         $limits = sprintf('%s from %s to %s', $dimension->named(), $us->print($dimension, $field->range->min), $us->print($dimension, $field->range->max));
 
-        return $dimension === Dimension::Angle ? $limits : sprintf('%s (%s to %s %s)', $limits, self::plain($field->range->min), self::plain($field->range->max), $dimension->symbol());
+        return $dimension === Dimension::Angle
+            ? $limits
+            : sprintf('%s (%s to %s %s)', $limits, self::plain($field->range->min), self::plain($field->range->max), $dimension->symbol());
     }
 
     private static function expectedText(Text $rule): string

@@ -117,7 +117,9 @@ final class Schema
             $this->definitions[$name] = [];
             $object = $this->object($class);
             $kind = Kinds::nameOf($class);
-            $this->definitions[$name] = $kind === null ? $object : ['properties' => [Kinds::KEY => ['const' => $kind]] + $object['properties'], 'required' => [Kinds::KEY, ...$object['required']]] + $object;
+            $this->definitions[$name] = $kind === null
+                ? $object
+                : ['properties' => [Kinds::KEY => ['const' => $kind]] + $object['properties'], 'required' => [Kinds::KEY, ...$object['required']]] + $object;
         }
 
         return ['$ref' => '#/$defs/'.$name];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Finding;
 
-/** Everything that a check can say, with what each is: its kind, what it touches, where on the way it is mended, and whether a named person may sign for it instead. */
+/**
+ * Everything that a check can say, with what each is: its kind, what it touches, where on the way it is mended, and whether a named person may sign for
+ * it instead.
+ */
 enum Code: string
 {
     // Outside the methods.
@@ -149,7 +152,8 @@ enum Code: string
         self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
         self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
         self::GroundSnowKind, self::HillMissing, self::KztMissing, self::LagNotListed, self::LapUpsideDown, self::LateralMissing,
-        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare, self::MemberTwice,
+        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::MemberTwice,
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
@@ -159,7 +163,8 @@ enum Code: string
     ];
 
     private const WARNINGS = [
-        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails, self::ProveMemberFirst,
+        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails,
+        self::ProveMemberFirst,
         self::StaggerPartly, self::WindowSmall,
     ];
 
@@ -179,7 +184,15 @@ enum Code: string
         self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WinterWindMissing,
     ];
 
-    private const OF_A_RUN = [self::ClampFails, self::ClampSlips, self::MembersMissRun, self::OwnHandFails, self::RunFails, self::RunNotFound, self::RunTooLong];
+    private const OF_A_RUN = [
+        self::ClampFails,
+        self::ClampSlips,
+        self::MembersMissRun,
+        self::OwnHandFails,
+        self::RunFails,
+        self::RunNotFound,
+        self::RunTooLong,
+    ];
 
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [

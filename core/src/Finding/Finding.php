@@ -58,7 +58,11 @@ final readonly class Finding
     /** What a named person signs for: the stop and its figures, so that other figures need a new signature. */
     public function subject(): string
     {
-        return 'stop/'.$this->code->value.($this->values === [] ? '' : '/'.substr(hash('sha256', json_encode($this->values, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)), 0, 12));
+        return 'stop/'.$this->code->value.($this->values === [] ? '' : '/'.substr(
+            hash('sha256', json_encode($this->values, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)),
+            0,
+            12,
+        ));
     }
 
     /** @param array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>} $written */
@@ -71,7 +75,8 @@ final readonly class Finding
     public function toArray(): array
     {
         return [
-            'at' => $this->at, 'clearable' => $this->isClearable(), 'cleared_by' => $this->clearedBy, 'code' => $this->code->value, 'kind' => $this->kind->value,
+            'at' => $this->at, 'clearable' => $this->isClearable(), 'cleared_by' => $this->clearedBy, 'code' => $this->code->value,
+            'kind' => $this->kind->value,
             'scope' => $this->scope->value, 'subject' => $this->subject(), 'values' => (object) $this->values,
         ];
     }

@@ -48,7 +48,9 @@ final readonly class Standoff implements Foot
 
     public function alongFrom(): array
     {
-        return ($this->post?->along_N() ?? INF) < ($this->along?->toSi() ?? INF) ? ['post/height_m', 'post/section_modulus_m3', 'post/allowable_stress_Pa'] : ['along_N'];
+        return ($this->post?->along_N() ?? INF) < ($this->along?->toSi() ?? INF)
+            ? ['post/height_m', 'post/section_modulus_m3', 'post/allowable_stress_Pa']
+            : ['along_N'];
     }
 
     public function sitsOnDeck(): bool

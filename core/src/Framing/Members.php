@@ -97,7 +97,13 @@ final readonly class Members
             unset($members[$own->number]);
             if ($own->x !== null) {
                 $ply_m = $own->plies % 2 === 0 ? -$framing->width->toMetres() / 2 : 0.0;
-                $members[$own->number] = new Member($own->number, $own->x->toMetres() + $ply_m, $own->from?->toMetres() ?? 0.0, $own->to?->toMetres() ?? INF, $own->plies);
+                $members[$own->number] = new Member(
+                    $own->number,
+                    $own->x->toMetres() + $ply_m,
+                    $own->from?->toMetres() ?? 0.0,
+                    $own->to?->toMetres() ?? INF,
+                    $own->plies,
+                );
             }
         }
         usort($members, static fn (Member $one, Member $other): int => $one->x_m <=> $other->x_m);
@@ -152,7 +158,10 @@ final readonly class Members
             $at = "/surface/framing/own/$index";
             $x_m = $own->x?->toMetres() ?? 0.0;
             $width_m = $surface->framing->width->toMetres();
-            $others = array_filter($members, static fn (Member $other): bool => $other->number !== $own->number && abs($other->x_m - $x_m) < $own->plies * $width_m - 1e-6);
+            $others = array_filter(
+                $members,
+                static fn (Member $other): bool => $other->number !== $own->number && abs($other->x_m - $x_m) < $own->plies * $width_m - 1e-6,
+            );
             $code = match (true) {
                 isset($taken[$own->number]) => Code::MemberTwice,
                 $own->x === null => null,
@@ -173,12 +182,19 @@ final readonly class Members
     /** @return list<Finding> Members that are not known as well as a foot is to be placed */
     private static function toProve(Surface $surface, Length $tolerance): array
     {
-        $within = static fn (?Known $known, ?Length $plusMinus): bool => $known !== Known::Assumed && ($plusMinus === null || $plusMinus->toMetres() <= $tolerance->toMetres() + 1e-9);
+        $within = static fn (?Known $known, ?Length $plusMinus): bool => $known !== Known::Assumed
+            && ($plusMinus === null || $plusMinus->toMetres() <= $tolerance->toMetres() + 1e-9);
         $framing = $surface->framing;
-        $findings = $within($framing->known, $framing->plusMinus) ? [] : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
+        $findings = $within($framing->known, $framing->plusMinus)
+            ? []
+            : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
         foreach ($framing->own as $index => $own) {
             if ($own->x !== null && !$within($own->known, $own->plusMinus)) {
-                $findings[] = Finding::of(Code::ProveMemberFirst, "/surface/framing/own/$index/known", ['member' => $own->number, 'tolerance_m' => $tolerance->toMetres()]);
+                $findings[] = Finding::of(
+                    Code::ProveMemberFirst,
+                    "/surface/framing/own/$index/known",
+                    ['member' => $own->number, 'tolerance_m' => $tolerance->toMetres()],
+                );
             }
         }
 

@@ -40,7 +40,13 @@ final readonly class RafterScreen
     {
         $framing = $design->surface->framing;
         $key = 'fb/'.$framing->species->value.'/'.($framing->grade->value ?? '');
-        if ($framing->kind !== MemberKind::Rafter || $framing->span === null || $framing->grade === null || !$design->site->standard->isAsce7() || !Coefficients::has(self::TABLE, $key)) {
+        if (
+            $framing->kind !== MemberKind::Rafter
+            || $framing->span === null
+            || $framing->grade === null
+            || !$design->site->standard->isAsce7()
+            || !Coefficients::has(self::TABLE, $key)
+        ) {
             return null;
         }
         $value = static fn (string $key): float => $coefficients->value(self::TABLE, $key);
@@ -53,7 +59,11 @@ final readonly class RafterScreen
         $dead_Pa = $design->surface->deadLoad->toPascals() / $slant;
         $array_Pa = ArrayWeight::most_Pa($design) / $slant;
         $snow_Pa = $loads->snow->heaviest_Pa();
-        $live_Pa = RoofLive::reduced(Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()), $design->surface->pitch, $coefficients)->toPascals();
+        $live_Pa = RoofLive::reduced(
+            Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()),
+            $design->surface->pitch,
+            $coefficients,
+        )->toPascals();
         $fb_Pa = $value($key) * $cf * $value('cr') * self::PSI;
         $perLoad = $members->widest_m() * $framing->span->toMetres() ** 2 / 8 / ($framing->width->toMetres() * $framing->depth->toMetres() ** 2 / 6) / $fb_Pa;
         $with_Pa = $dead_Pa + $times * ($array_Pa + $snow_Pa);

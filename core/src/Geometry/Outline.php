@@ -19,7 +19,13 @@ final readonly class Outline
 
     public static function of(Surface $surface): self
     {
-        return new self($surface->width->toMetres(), $surface->slopeLength->toMetres(), $surface->leftHip->toMetres(), $surface->rightHip->toMetres(), cos($surface->pitch->toRadians()));
+        return new self(
+            $surface->width->toMetres(),
+            $surface->slopeLength->toMetres(),
+            $surface->leftHip->toMetres(),
+            $surface->rightHip->toMetres(),
+            cos($surface->pitch->toRadians()),
+        );
     }
 
     public function isRectangle(): bool

@@ -48,7 +48,11 @@ final class Collisions
             foreach (array_slice($placements, 0, $index) as $before => $other) {
                 $apart_m = $placement->apart_m($other);
                 if ($apart_m < $least_m - self::TOLERANCE_M) {
-                    $findings[] = Finding::of(Code::BlocksTooNear, '/block/x_m', ['one' => $before + 1, 'other' => $index + 1, 'by_m' => $least_m - $apart_m, 'least_m' => $least_m]);
+                    $findings[] = Finding::of(
+                        Code::BlocksTooNear,
+                        '/block/x_m',
+                        ['one' => $before + 1, 'other' => $index + 1, 'by_m' => $least_m - $apart_m, 'least_m' => $least_m],
+                    );
                 }
             }
         }

@@ -85,7 +85,11 @@ final readonly class Placement
                 if ($above[$row][$column]['down'] > $open_m && $spot->y_m > $exposed_m && !$this->isClosed($spot, 'down', $open_m, $others)) {
                     $spot->exposedSides[] = 'down';
                 }
-                if ($above[$row][$column]['up'] > $open_m && $slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m && !$this->isClosed($spot, 'up', $open_m, $others)) {
+                if (
+                    $above[$row][$column]['up'] > $open_m
+                    && $slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m
+                    && !$this->isClosed($spot, 'up', $open_m, $others)
+                ) {
                     $spot->exposedSides[] = 'up';
                 }
             }
@@ -93,7 +97,12 @@ final readonly class Placement
                 $this->markRowEnds(
                     $group,
                     $group[0]->x_m > $exposed_m && !$this->isClosed($group[0], 'left', $open_m, $others),
-                    $surface->width->toMetres() - $group[count($group) - 1]->x_m - $this->width_m > $exposed_m && !$this->isClosed($group[count($group) - 1], 'right', $open_m, $others),
+                    $surface->width->toMetres() - $group[count($group) - 1]->x_m - $this->width_m > $exposed_m && !$this->isClosed(
+                        $group[count($group) - 1],
+                        'right',
+                        $open_m,
+                        $others,
+                    ),
                     $end_m,
                 );
             }

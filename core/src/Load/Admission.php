@@ -47,7 +47,11 @@ final class Admission
         }
         $outline = Outline::of($surface);
         if ($outline->isRectangle() === ($surface->roofKind === RoofKind::Hip) || $outline->crosses()) {
-            $refusals[] = Finding::of(Code::HipEdges, '/surface/left_hip_m', ['left_m' => $outline->leftHip_m, 'right_m' => $outline->rightHip_m, 'width_m' => $outline->width_m]);
+            $refusals[] = Finding::of(
+                Code::HipEdges,
+                '/surface/left_hip_m',
+                ['left_m' => $outline->leftHip_m, 'right_m' => $outline->rightHip_m, 'width_m' => $outline->width_m],
+            );
         }
         if ($surface->dormerOrValley !== YesNo::No && $design->given === null) {
             $refusals[] = Finding::of(Code::DormerOrValley, '/surface/dormer_or_valley', ['answer' => $surface->dormerOrValley->value]);
@@ -75,7 +79,13 @@ final class Admission
     public static function capacities(Design $design, SiteLoads $loads): array
     {
         if ($design->kit->capacities !== $loads->combinations->format) {
-            return [Finding::of(Code::CapacityFormat, '/kit/capacities', ['entered' => 'choice.capacities.'.$design->kit->capacities->value, 'needed' => 'choice.capacities.'.$loads->combinations->format->value])];
+            return [
+                Finding::of(
+                    Code::CapacityFormat,
+                    '/kit/capacities',
+                    ['entered' => 'choice.capacities.'.$design->kit->capacities->value, 'needed' => 'choice.capacities.'.$loads->combinations->format->value],
+                ),
+            ];
         }
         $computed = $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null);
 
@@ -112,7 +122,8 @@ final class Admission
         $given_m = self::eaveToRidge($design->surface)->toMetres();
 
         return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? [] : [Finding::of(Code::EaveToRidgeDiffers, '/site/eave_to_ridge_m', [
-            'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(), 'pitch_rad' => $design->surface->pitch->toRadians(),
+            'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(),
+            'pitch_rad' => $design->surface->pitch->toRadians(),
         ])];
     }
 
@@ -137,7 +148,13 @@ final class Admission
         $counts = $site->groundSnow->toPascals() > 0 && !($site->standard === Standard::En && $site->en?->snowSet !== EnSnowSet::Given);
 
         return $needed !== null && $counts && $site->groundSnowKind !== $needed
-            ? [Finding::of(Code::GroundSnowKind, '/site/ground_snow_kind', ['entered' => 'choice.ground_snow_kind.'.$site->groundSnowKind->value, 'needed' => 'choice.ground_snow_kind.'.$needed->value])] : [];
+            ? [
+                Finding::of(
+                    Code::GroundSnowKind,
+                    '/site/ground_snow_kind',
+                    ['entered' => 'choice.ground_snow_kind.'.$site->groundSnowKind->value, 'needed' => 'choice.ground_snow_kind.'.$needed->value],
+                ),
+            ] : [];
     }
 
     /** @return list<Finding> A ten-minute mean as high as this is rare: it may be a gust */
@@ -146,7 +163,13 @@ final class Admission
         $velocity = $design->site->en?->basicVelocity;
 
         return $velocity !== null && Printed::over($velocity->toSi(), self::HIGH_MEAN_MPS)
-            ? [Finding::of(Code::EnVelocityHigh, '/site/en/basic_velocity_m_per_s', ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS])] : [];
+            ? [
+                Finding::of(
+                    Code::EnVelocityHigh,
+                    '/site/en/basic_velocity_m_per_s',
+                    ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS],
+                ),
+            ] : [];
     }
 
     /** @return list<Finding> */
@@ -190,10 +213,18 @@ final class Admission
         $findings = [];
         $highest_m = Length::ofInches($limit('top_above_roof_in'))->toMetres();
         if (Printed::over($block->topAboveRoof->toMetres(), $highest_m)) {
-            $findings[] = Finding::of(Code::TooHighAboveRoof, '/block/top_above_roof_m', ['height_m' => $block->topAboveRoof->toMetres(), 'most_m' => $highest_m]);
+            $findings[] = Finding::of(
+                Code::TooHighAboveRoof,
+                '/block/top_above_roof_m',
+                ['height_m' => $block->topAboveRoof->toMetres(), 'most_m' => $highest_m],
+            );
         }
         if (Printed::over($block->tiltFromRoof->toDegrees(), $limit('parallel_deg'))) {
-            $findings[] = Finding::of(Code::NotParallel, '/block/tilt_from_roof_rad', ['tilt_rad' => $block->tiltFromRoof->toRadians(), 'most_rad' => deg2rad($limit('parallel_deg'))]);
+            $findings[] = Finding::of(
+                Code::NotParallel,
+                '/block/tilt_from_roof_rad',
+                ['tilt_rad' => $block->tiltFromRoof->toRadians(), 'most_rad' => deg2rad($limit('parallel_deg'))],
+            );
         }
         $least_m = Length::ofInches($limit('least_gap_in'))->toMetres();
         foreach (['column_gap_m' => [$block->columnGap, $block->columns], 'row_gap_m' => [$block->rowGap, $block->rows]] as $key => [$gap, $count]) {
@@ -224,7 +255,13 @@ final class Admission
         $findings = [];
         foreach ($design->ownCopies as $copy) {
             $at = '/own_copies';
-            $values = ['coefficient' => $copy->coefficient, 'own' => $copy->value, 'document' => $copy->document, 'clause' => $copy->clause, 'name' => $copy->name];
+            $values = [
+                'coefficient' => $copy->coefficient,
+                'own' => $copy->value,
+                'document' => $copy->document,
+                'clause' => $copy->clause,
+                'name' => $copy->name,
+            ];
             $recalled = Coefficients::ofId($copy->coefficient)?->value;
             if (Coefficients::isMissingId($copy->coefficient)) {
                 continue;
@@ -241,7 +278,9 @@ final class Admission
             }
         }
 
-        return array_values(array_map(static fn (array $one): Finding => $one[1], array_filter($findings, static fn (array $one): bool => $one[0] === $refused)));
+        return array_values(
+            array_map(static fn (array $one): Finding => $one[1], array_filter($findings, static fn (array $one): bool => $one[0] === $refused)),
+        );
     }
 
     /** @return list<Finding> */
@@ -252,7 +291,11 @@ final class Admission
         $findings = match (true) {
             $given !== null => [Finding::of(Code::GivenPressures, '/given', ['document' => $given->document, 'by' => $given->by, 'on' => $given->on ?? ''])],
             $site->standard->isAsce7() => self::asceAssumptions($design, $loads),
-            $site->standard === Standard::En => [Finding::of(Code::NoEqualisation, '/site/standard'), Finding::of(Code::EnRecommended, '/site/en'), Finding::of(Code::EnWinds, '/site/building_length_m')],
+            $site->standard === Standard::En => [
+                Finding::of(Code::NoEqualisation, '/site/standard'),
+                Finding::of(Code::EnRecommended, '/site/en'),
+                Finding::of(Code::EnWinds, '/site/building_length_m'),
+            ],
             default => [Finding::of(Code::NoEqualisation, '/site/standard'), Finding::of(Code::AsNzsDirection, '/site/as_nzs')],
         };
         if ($given === null && $site->topography === Topography::NoHill) {

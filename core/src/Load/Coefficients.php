@@ -118,7 +118,11 @@ final class Coefficients
             $parts = explode('/', $id, $depth + 1);
             $key = count($parts) > $depth ? array_pop($parts) : '';
             $table = implode('/', $parts);
-            if (preg_match('~^[a-z0-9_]+(/[a-z0-9_]+)?$~', $table) === 1 && is_file(dirname(__DIR__, 2)."/data/$table.php") && (self::has($table, $key) || self::isMissing($table, $key))) {
+            if (
+                preg_match('~^[a-z0-9_]+(/[a-z0-9_]+)?$~', $table) === 1
+                && is_file(dirname(__DIR__, 2)."/data/$table.php")
+                && (self::has($table, $key) || self::isMissing($table, $key))
+            ) {
                 return [$table, $key];
             }
         }

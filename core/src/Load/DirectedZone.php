@@ -8,7 +8,13 @@ namespace Garnetine\Core\Load;
 final readonly class DirectedZone
 {
     /** @param list<string> $from Ids of the coefficients behind it, after "coefficient:" */
-    public function __construct(public string $name, public string $side, public float $coefficient, public float $small_Pa, public float $large_Pa, public array $from)
-    {
+    public function __construct(
+        public string $name,
+        public string $side,
+        public float $coefficient,
+        public float $small_Pa,
+        public float $large_Pa,
+        public array $from,
+    ) {
     }
 }

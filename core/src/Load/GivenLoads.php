@@ -23,7 +23,10 @@ final class GivenLoads
     {
         $outline = Outline::of($design->surface);
         [$width_m, $length_m, $edge_m] = [$outline->width_m, $outline->length_m, $given->edge->toMetres()];
-        $zones = ZoneMap::lay($outline, [...$outline->leftHip_m > 0.0 ? [] : [$edge_m], ...$outline->rightHip_m > 0.0 ? [] : [$width_m - $edge_m]], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false), static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
+        $zones = ZoneMap::lay($outline, [
+            ...$outline->leftHip_m > 0.0 ? [] : [$edge_m],
+            ...$outline->rightHip_m > 0.0 ? [] : [$width_m - $edge_m],
+        ], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false), static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
             $side = min($outline->fromLeft_m($x_m, $y_m), $outline->fromRight_m($x_m, $y_m)) < $edge_m;
 
             return match (true) {
@@ -62,7 +65,13 @@ final class GivenLoads
                 $missing["/given/$key"] = $zone;
             }
         }
-        $missing += array_filter(['/given/document' => trim($given->document) === '' ? 'document' : '', '/given/by' => trim($given->by) === '' ? 'name' : '', '/given/on' => $given->on === null ? 'date' : '']);
+        $missing += array_filter(
+            [
+                '/given/document' => trim($given->document) === '' ? 'document' : '',
+                '/given/by' => trim($given->by) === '' ? 'name' : '',
+                '/given/on' => $given->on === null ? 'date' : '',
+            ],
+        );
 
         return $missing === [] ? [] : [Finding::of(Code::GivenIncomplete, (string) array_key_first($missing), ['missing' => implode(', ', $missing)])];
     }
@@ -71,8 +80,14 @@ final class GivenLoads
     private static function pressures(Given $given): array
     {
         return [
-            'field' => ['field_up_Pa', $given->fieldUp], 'eave' => ['eave_up_Pa', $given->eaveUp], 'rake' => ['rake_up_Pa', $given->rakeUp], 'ridge' => ['ridge_up_Pa', $given->ridgeUp],
-            'eave corner' => ['eave_corner_up_Pa', $given->eaveCornerUp], 'ridge corner' => ['ridge_corner_up_Pa', $given->ridgeCornerUp], 'down' => ['down_Pa', $given->down],
+            'field' => [
+                'field_up_Pa',
+                $given->fieldUp,
+            ], 'eave' => ['eave_up_Pa', $given->eaveUp], 'rake' => ['rake_up_Pa', $given->rakeUp], 'ridge' => ['ridge_up_Pa', $given->ridgeUp],
+            'eave corner' => ['eave_corner_up_Pa', $given->eaveCornerUp], 'ridge corner' => [
+                'ridge_corner_up_Pa',
+                $given->ridgeCornerUp,
+            ], 'down' => ['down_Pa', $given->down],
         ];
     }
 
@@ -82,8 +97,21 @@ final class GivenLoads
      */
     public static function snow(Given $given, Pressure $snow, float $service, Figures $figures): SnowLoads
     {
-        $figures->add('loads/ps', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa']));
-        $figures->add('loads/snow/balanced', new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa'], listed: false));
+        $figures->add(
+            'loads/ps',
+            new Figure('snow_given', ['value_Pa' => $snow->toPascals(), 'document' => $given->document], $given->document, 'own copy', ['/given/roof_snow_Pa']),
+        );
+        $figures->add(
+            'loads/snow/balanced',
+            new Figure(
+                'snow_given',
+                ['value_Pa' => $snow->toPascals(), 'document' => $given->document],
+                $given->document,
+                'own copy',
+                ['/given/roof_snow_Pa'],
+                listed: false,
+            ),
+        );
 
         return new SnowLoads($snow->toPascals(), [SnowCase::uniform('balanced', $snow->toPascals())], $service);
     }

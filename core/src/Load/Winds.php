@@ -36,7 +36,15 @@ final readonly class Winds
             $sides_m = array_reverse($sides_m);
         }
 
-        return new self($sides_m[0], $sides_m[1], cos($surface->pitch->toRadians()), $surface->width->toMetres(), $surface->slopeLength->toMetres(), !in_array($surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true), Outline::of($surface));
+        return new self(
+            $sides_m[0],
+            $sides_m[1],
+            cos($surface->pitch->toRadians()),
+            $surface->width->toMetres(),
+            $surface->slopeLength->toMetres(),
+            !in_array($surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Hip], true),
+            Outline::of($surface),
+        );
     }
 
     /** The kind of edge that a wind meets first. */
@@ -62,7 +70,10 @@ final readonly class Winds
     {
         return match ($side) {
             'eave' => $y_m * $this->slant,
-            'ridge' => $this->topIsEdge ? ($this->length_m - $y_m) * $this->slant : max(2 * $this->length_m * $this->slant, $this->acrossEave_m) - $y_m * $this->slant,
+            'ridge' => $this->topIsEdge ? ($this->length_m - $y_m) * $this->slant : max(
+                2 * $this->length_m * $this->slant,
+                $this->acrossEave_m,
+            ) - $y_m * $this->slant,
             'left' => $x_m,
             default => $this->width_m - $x_m,
         };
@@ -97,6 +108,8 @@ final readonly class Winds
     /** Height of the ridge, or of the upper edge, from the mean height. */
     public static function top(Design $design): Length
     {
-        return Length::ofMetres($design->site->meanRoofHeight->toMetres() + $design->site->eaveToRidge->toMetres() * tan($design->surface->pitch->toRadians()) / 2);
+        return Length::ofMetres(
+            $design->site->meanRoofHeight->toMetres() + $design->site->eaveToRidge->toMetres() * tan($design->surface->pitch->toRadians()) / 2,
+        );
     }
 }

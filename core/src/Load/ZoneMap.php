@@ -33,7 +33,11 @@ final readonly class ZoneMap
         if ($outline->isRectangle()) {
             return self::grid($outline->width_m, $outline->length_m, $xs_m, $ys_m, $zone);
         }
-        array_push($lines, ...array_map(static fn (float $x_m): array => [1.0, 0.0, $x_m], $xs_m), ...array_map(static fn (float $y_m): array => [0.0, 1.0, $y_m], $ys_m));
+        array_push(
+            $lines,
+            ...array_map(static fn (float $x_m): array => [1.0, 0.0, $x_m], $xs_m),
+            ...array_map(static fn (float $y_m): array => [0.0, 1.0, $y_m], $ys_m),
+        );
 
         return self::cut($outline->corners(), $lines, $zone);
     }
@@ -158,7 +162,12 @@ final readonly class ZoneMap
                 $start_m = $field === 0 ? $x0_m : max($x0_m, $left_m);
                 $stop_m = $field === $end ? $x1_m : min($x1_m, $right_m);
                 if ($stop_m - $start_m > 1e-9) {
-                    $pieces[] = ['zone' => $zone, 'area_m2' => ($stop_m - $start_m) * ($to_m - $from_m), 'x_m' => ($start_m + $stop_m) / 2, 'y_m' => ($from_m + $to_m) / 2];
+                    $pieces[] = [
+                        'zone' => $zone,
+                        'area_m2' => ($stop_m - $start_m) * ($to_m - $from_m),
+                        'x_m' => ($start_m + $stop_m) / 2,
+                        'y_m' => ($from_m + $to_m) / 2,
+                    ];
                 }
             }
         }
@@ -182,7 +191,12 @@ final readonly class ZoneMap
                 $momentX -= $area_m2 * $x_m;
                 $momentY -= $area_m2 * $y_m;
             }
-            $distance_m = min(array_map(static fn (array $corner): float => hypot($corner[0] - ($x0_m + $x1_m) / 2, $corner[1] - ($y0_m + $y1_m) / 2), $corners === [] ? [[INF, INF]] : $corners));
+            $distance_m = min(
+                array_map(
+                    static fn (array $corner): float => hypot($corner[0] - ($x0_m + $x1_m) / 2, $corner[1] - ($y0_m + $y1_m) / 2),
+                    $corners === [] ? [[INF, INF]] : $corners,
+                ),
+            );
             $nearest = $distance_m < $nearest[1] ? [$zone, $distance_m] : $nearest;
         }
         if ($left_m2 > 1e-9) {

@@ -14,7 +14,10 @@ final class Summary
     /** All surfaces, one after the other. */
     public static function project(ProjectPlan $plan): string
     {
-        return implode("\n", array_map(static fn (Plan $one): string => (count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '').self::plan($one), $plan->plans));
+        return implode(
+            "\n",
+            array_map(static fn (Plan $one): string => (count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '').self::plan($one), $plan->plans),
+        );
     }
 
     public static function plan(Plan $plan): string
@@ -22,9 +25,19 @@ final class Summary
         $printer = $plan->design->printer();
         $texts = new Texts($printer);
         $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
-        $lines[] = sprintf('%d modules, %d attachments%s', $plan->moduleCount(), $plan->attachmentCount(), $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()));
+        $lines[] = sprintf(
+            '%d modules, %d attachments%s',
+            $plan->moduleCount(),
+            $plan->attachmentCount(),
+            $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()),
+        );
         foreach ($plan->findings as $finding) {
-            $lines[] = sprintf('  %-10s %s%s', $finding->kind->value, $texts->finding($finding), $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy})");
+            $lines[] = sprintf(
+                '  %-10s %s%s',
+                $finding->kind->value,
+                $texts->finding($finding),
+                $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy},
+            )");
         }
         if ($plan->blocks[0]->lines !== null) {
             $lines[] = '';
@@ -35,7 +48,12 @@ final class Summary
         }
         foreach ($plan->supports as $run) {
             $lines[] = '';
-            $lines[] = sprintf('Run %s: %d feet%s', $run->run->id, count($run->picks), $run->bound === null ? ', does not hold' : ($run->bound === count($run->picks) ? ', the fewest that hold' : ''));
+            $lines[] = sprintf(
+                'Run %s: %d feet%s',
+                $run->run->id,
+                count($run->picks),
+                $run->bound === null ? ', does not hold' : ($run->bound === count($run->picks) ? ', the fewest that hold' : ''),
+            );
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
                 $lines[] = sprintf(
@@ -45,7 +63,9 @@ final class Summary
                     $run->members()[$place],
                     self::padded(Texts::reserve($attachment->worst->reserve()), 6),
                     $texts->say('link.'.$attachment->worst->link->value),
-                    $latitude === null || (!$latitude->isSought && $latitude->otherMember === null) ? '' : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
+                    $latitude === null || (!$latitude->isSought && $latitude->otherMember === null)
+                        ? ''
+                        : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
                 );
             }
         }

@@ -24,8 +24,13 @@ final readonly class BlockPlan
      * @param list<ModuleCheck> $modules Nothing where the plan is refused, as no lines are laid then
      * @param list<Run> $runs The same
      */
-    private function __construct(public BlockPart $part, public Placement $placement, public ?RailLines $lines = null, public array $modules = [], public array $runs = [])
-    {
+    private function __construct(
+        public BlockPart $part,
+        public Placement $placement,
+        public ?RailLines $lines = null,
+        public array $modules = [],
+        public array $runs = [],
+    ) {
     }
 
     /** @return non-empty-list<self> The blocks of a surface with their modules in place */
@@ -43,7 +48,12 @@ final readonly class BlockPlan
     {
         foreach ($blocks as $block) {
             $others = array_filter($blocks, static fn (self $other): bool => $other !== $block);
-            $block->placement->markExposed($block->part->design, $reading, $coefficients, array_values(array_map(static fn (self $other): Placement => $other->placement, $others)));
+            $block->placement->markExposed(
+                $block->part->design,
+                $reading,
+                $coefficients,
+                array_values(array_map(static fn (self $other): Placement => $other->placement, $others)),
+            );
         }
     }
 
@@ -53,7 +63,13 @@ final readonly class BlockPlan
         $design = $this->part->design;
         $lines = RailLines::of($design, $members, array_keys($this->placement->rows), $this->part->number);
 
-        return new self($this->part, $this->placement, $lines, ModuleCheck::all($design, $this->placement, $loads, $lines->byRow), Runs::of($design, $this->placement, $lines, $members, $loads));
+        return new self(
+            $this->part,
+            $this->placement,
+            $lines,
+            ModuleCheck::all($design, $this->placement, $loads, $lines->byRow),
+            Runs::of($design, $this->placement, $lines, $members, $loads),
+        );
     }
 
     /**

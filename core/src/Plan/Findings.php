@@ -19,9 +19,12 @@ use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
+use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
 
@@ -30,6 +33,27 @@ final class Findings
 {
     /** Least rail past an end clamp. Source: common practice, no source (30 mm). */
     private const LEAST_END_M = 0.03;
+
+    /** @return list<Finding> What is said of a plan that is not refused, besides what was said before it was made */
+    public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
+    {
+        [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
+
+        return [
+            ...Admission::assumptions($design, $loads, $coefficients),
+            ...Admission::ownCopies($design, false),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
+            ...self::kit($design, $plan->lag, $coefficients),
+            ...self::window($design, $plan->window),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
+            ...self::runs($design, $plan->supports),
+            ...RailsMeet::findings($design, array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks))),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
+            ...self::clamp($plan->clamp),
+            ...self::members($shares, $feet),
+            ...self::rafters($design, $plan->screen),
+        ];
+    }
 
     /** @return list<Finding> Values of the example that nobody entered, by the part of the design they stand in */
     public static function examples(Design $design): array
@@ -43,7 +67,7 @@ final class Findings
     }
 
     /** @return list<Finding> */
-    public static function kit(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
+    private static function kit(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
     {
         $kit = $design->kit;
         $findings = [];
@@ -94,7 +118,11 @@ final class Findings
         if ($lag->lateral === null) {
             $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/base/lateral_N', ['material' => $design->kit->foot->base()->material->value]);
         } elseif (!$lag->lateralIsMakers) {
-            $findings[] = Finding::of(Code::LateralByGap, '/kit/foot/base/lateral_N', ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()]);
+            $findings[] = Finding::of(
+                Code::LateralByGap,
+                '/kit/foot/base/lateral_N',
+                ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()],
+            );
         } elseif (trim($design->kit->foot->base()->lateralDocument ?? '') === '') {
             $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/base/lateral_document');
         }
@@ -107,7 +135,7 @@ final class Findings
      *
      * @return list<Finding>
      */
-    public static function runs(Design $design, array $plans): array
+    private static function runs(Design $design, array $plans): array
     {
         $parts = $design->parts();
         $findings = [];
@@ -138,7 +166,11 @@ final class Findings
             $inLine_m = $plan->holds() ? $plan->inLine_m() : null;
             $line_m = ($design->rules->lineTolerance ?? Length::ofInches(Capacities::USUAL_LINE_IN))->toMetres();
             if ($inLine_m !== null && $inLine_m < $line_m - 1e-9) {
-                $findings[] = Finding::of(Code::LineTight, '/rules/line_tolerance_m', ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m]);
+                $findings[] = Finding::of(
+                    Code::LineTight,
+                    '/rules/line_tolerance_m',
+                    ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m],
+                );
             }
             $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
             if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {
@@ -197,7 +229,7 @@ final class Findings
      *
      * @return list<Finding>
      */
-    public static function modules(array $modules): array
+    private static function modules(array $modules): array
     {
         $findings = [];
         foreach (['up', 'down'] as $side) {
@@ -215,7 +247,10 @@ final class Findings
             }
             if ($worst !== null) {
                 $findings[] = Finding::of(Code::ModuleRating, '/module/ratings', [
-                    'side' => $side, 'pressure_Pa' => $worst[0], 'rated_Pa' => $worst[1], 'by_Pa' => $worst[0] - $worst[1], 'modules' => implode(', ', array_slice($beyond, 0, 12)).(count($beyond) > 12 ? ' …' : ''),
+                    'side' => $side, 'pressure_Pa' => $worst[0], 'rated_Pa' => $worst[1], 'by_Pa' => $worst[0] - $worst[1], 'modules' => implode(
+                        ', ',
+                        array_slice($beyond, 0, 12),
+                    ).(count($beyond) > 12 ? ' …' : ''),
                 ]);
             }
         }
@@ -224,21 +259,29 @@ final class Findings
     }
 
     /** @return list<Finding> */
-    public static function clamp(?ClampCheck $clamp): array
+    private static function clamp(?ClampCheck $clamp): array
     {
         $findings = [];
         if ($clamp?->upRatio !== null && $clamp->upRatio > 1.0 + 1e-9) {
-            $findings[] = Finding::of(Code::ClampFails, '/kit/clamp/up_N', ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->upRatio, 4)]);
+            $findings[] = Finding::of(
+                Code::ClampFails,
+                '/kit/clamp/up_N',
+                ['run' => $clamp->run, 'clamp' => $clamp->clamp, 'up_N' => $clamp->up_N, 'ratio' => round($clamp->upRatio, 4)],
+            );
         }
         if ($clamp?->alongRatio !== null && $clamp->alongRatio > 1.0 + 1e-9) {
-            $findings[] = Finding::of(Code::ClampSlips, '/kit/clamp/along_N', ['run' => $clamp->alongRun, 'clamp' => $clamp->alongClamp, 'along_N' => $clamp->along_N, 'ratio' => round($clamp->alongRatio, 4)]);
+            $findings[] = Finding::of(
+                Code::ClampSlips,
+                '/kit/clamp/along_N',
+                ['run' => $clamp->alongRun, 'clamp' => $clamp->alongClamp, 'along_N' => $clamp->along_N, 'ratio' => round($clamp->alongRatio, 4)],
+            );
         }
 
         return $findings;
     }
 
     /** @return list<Finding> */
-    public static function members(MemberShares $shares, Supports $feet): array
+    private static function members(MemberShares $shares, Supports $feet): array
     {
         $findings = [Finding::of(Code::StructureScreenOnly, '/surface/dead_load_Pa')];
         if ($shares->atOneShare > $shares->limit + 1e-9) {
@@ -259,30 +302,44 @@ final class Findings
     }
 
     /** @return list<Finding> */
-    public static function rafters(Design $design, ?RafterScreen $screen): array
+    private static function rafters(Design $design, ?RafterScreen $screen): array
     {
         if ($screen === null) {
             return [];
         }
         $values = [
-            'member' => RafterScreen::name($design), 'spacing_m' => $design->surface->framing->spacing->toMetres(), 'span_m' => $design->surface->framing->span?->toMetres() ?? 0.0,
+            'member' => RafterScreen::name($design), 'spacing_m' => $design->surface->framing->spacing->toMetres(),
+            'span_m' => $design->surface->framing->span?->toMetres() ?? 0.0,
             'ratio' => round($screen->ratio, 2), 'before' => round($screen->before, 2),
         ];
 
-        return [$screen->ratio > 1.0 + 1e-9 ? Finding::of(Code::RafterScreenFails, '/surface/framing/span_m', $values) : Finding::of(Code::RafterScreen, '/surface/framing/span_m', $values)];
+        return [
+            $screen->ratio > 1.0 + 1e-9 ? Finding::of(
+                Code::RafterScreenFails,
+                '/surface/framing/span_m',
+                $values,
+            ) : Finding::of(Code::RafterScreen, '/surface/framing/span_m', $values),
+        ];
     }
 
     /** @return list<Finding> */
-    public static function window(Design $design, ?WoodWindow $window): array
+    private static function window(Design $design, ?WoodWindow $window): array
     {
         if ($window === null || $window->window_m >= Length::ofInches(WoodWindow::SMALL_IN)->toMetres() - 1e-9) {
             return [];
         }
         $values = [
-            'width_m' => $design->surface->framing->width->toMetres(), 'window_m' => $window->window_m, 'edge_m' => $window->edge_m, 'lean' => $window->lean_deg,
+            'width_m' => $design->surface->framing->width->toMetres(), 'window_m' => $window->window_m, 'edge_m' => $window->edge_m,
+            'lean' => $window->lean_deg,
         ];
 
-        return [$window->window_m > 0.0 ? Finding::of(Code::WindowSmall, '/kit/lag/drill_guide', $values) : Finding::of(Code::WindowNone, '/kit/lag/drill_guide', $values)];
+        return [
+            $window->window_m > 0.0 ? Finding::of(
+                Code::WindowSmall,
+                '/kit/lag/drill_guide',
+                $values,
+            ) : Finding::of(Code::WindowNone, '/kit/lag/drill_guide', $values),
+        ];
     }
 
     /**
@@ -292,7 +349,7 @@ final class Findings
      *
      * @return list<Finding>
      */
-    public static function hand(Design $design, array $runs): array
+    private static function hand(Design $design, array $runs): array
     {
         $rules = $design->rules;
         $findings = [];
@@ -304,7 +361,10 @@ final class Findings
             }
         }
         foreach ($design->block->pins as $index => $pin) {
-            $isBarred = array_filter($design->block->bars, static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line) !== [];
+            $isBarred = array_filter(
+                $design->block->bars,
+                static fn (Bar $bar): bool => $bar->member === $pin->member && ($bar->line ?? $pin->line) === $pin->line,
+            ) !== [];
             $code = match (true) {
                 isset($seen[$pin->line.$pin->member]) => Code::PinTwice,
                 !isset($lines[$pin->line]) => Code::PinOffLines,
@@ -318,7 +378,11 @@ final class Findings
             }
         }
         if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->surface->framing->spacing->toMetres() - 1e-6) {
-            $findings[] = Finding::of(Code::OwnBaySmall, '/rules/greatest_bay_m', ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()]);
+            $findings[] = Finding::of(
+                Code::OwnBaySmall,
+                '/rules/greatest_bay_m',
+                ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()],
+            );
         }
 
         return $findings;

@@ -69,7 +69,53 @@ final readonly class Plan
      */
     public static function refused(Design $design, array $blocks, Members $members, Coefficients $coefficients, ?SiteLoads $loads, array $findings): self
     {
-        return new self($design, $blocks, $members, $coefficients, $loads, null, null, null, [], null, null, null, null, null, null, null, Clearances::apply($design, $findings));
+        return new self(
+            $design,
+            $blocks,
+            $members,
+            $coefficients,
+            $loads,
+            null,
+            null,
+            null,
+            [],
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            Clearances::apply($design, $findings),
+        );
+    }
+
+    /**
+     * The same with what is said of it.
+     *
+     * @param list<Finding> $findings
+     */
+    public function saying(array $findings): self
+    {
+        return new self(
+            $this->design,
+            $this->blocks,
+            $this->members,
+            $this->coefficients,
+            $this->loads,
+            $this->lag,
+            $this->window,
+            $this->capacities,
+            $this->supports,
+            $this->clamp,
+            $this->shares,
+            $this->screen,
+            $this->latitudes,
+            $this->cutting,
+            $this->holes,
+            $this->steps,
+            Clearances::apply($this->design, $findings),
+        );
     }
 
     public function hasRefusal(): bool
@@ -92,7 +138,9 @@ final readonly class Plan
     /** @return list<Coefficient> Recalled values that nobody has confirmed as they stand */
     public function unconfirmed(): array
     {
-        return array_values(array_filter($this->coefficients->used(), fn (Coefficient $coefficient): bool => Clearances::coefficient($this->design, $coefficient) === null));
+        return array_values(
+            array_filter($this->coefficients->used(), fn (Coefficient $coefficient): bool => Clearances::coefficient($this->design, $coefficient) === null),
+        );
     }
 
     /** @return list<string> Ids of published values that the plan lacks: it is refused until they are read in an own copy */
@@ -166,7 +214,11 @@ final readonly class Plan
     /** What the crew reads off its tapes. */
     public function tapes(): Tapes
     {
-        return new Tapes($this->design, $this->members, array_merge(...array_map(static fn (BlockPlan $block): array => $block->lines?->all() ?? [], $this->blocks)));
+        return new Tapes(
+            $this->design,
+            $this->members,
+            array_merge(...array_map(static fn (BlockPlan $block): array => $block->lines?->all() ?? [], $this->blocks)),
+        );
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */

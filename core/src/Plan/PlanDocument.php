@@ -59,10 +59,25 @@ final class PlanDocument
             'lines' => $plan->tapes()->slope(),
             'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
             'clamp' => $plan->clamp === null ? null : [
-                'up' => ['run' => $plan->clamp->run, 'clamp' => $plan->clamp->clamp, 'demand_N' => $plan->clamp->up_N, 'capacity_N' => $plan->design->kit->clamp->up?->toSi(), 'ratio' => $plan->clamp->upRatio, 'area_m2' => $plan->clamp->area_m2],
-                'along' => ['run' => $plan->clamp->alongRun, 'clamp' => $plan->clamp->alongClamp, 'demand_N' => $plan->clamp->along_N, 'capacity_N' => $plan->design->kit->clamp->along?->toSi(), 'ratio' => $plan->clamp->alongRatio],
+                'up' => [
+                    'run' => $plan->clamp->run,
+                    'clamp' => $plan->clamp->clamp,
+                    'demand_N' => $plan->clamp->up_N,
+                    'capacity_N' => $plan->design->kit->clamp->up?->toSi(),
+                    'ratio' => $plan->clamp->upRatio,
+                    'area_m2' => $plan->clamp->area_m2,
+                ],
+                'along' => [
+                    'run' => $plan->clamp->alongRun,
+                    'clamp' => $plan->clamp->alongClamp,
+                    'demand_N' => $plan->clamp->along_N,
+                    'capacity_N' => $plan->design->kit->clamp->along?->toSi(),
+                    'ratio' => $plan->clamp->alongRatio,
+                ],
             ],
-            'placing' => $plan->capacities === null ? null : ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'factor' => $plan->capacities->placing->factor],
+            'placing' => $plan->capacities === null
+                ? null
+                : ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'factor' => $plan->capacities->placing->factor],
             'window_m' => $plan->window?->window_m,
             'lag' => self::lag($plan),
             'cutting' => $plan->cutting === null ? null : [
@@ -72,7 +87,10 @@ final class PlanDocument
             'holes' => $plan->holes->holes ?? [],
             'materials' => $plan->materials(),
             'torque' => self::torque($plan),
-            'steps' => array_map(static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']], $plan->steps->steps ?? []),
+            'steps' => array_map(
+                static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']],
+                $plan->steps->steps ?? [],
+            ),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),
             'coefficients' => array_map(static fn (Coefficient $used): array => [
                 'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
@@ -95,16 +113,34 @@ final class PlanDocument
 
         return [
             'standard' => $plan->design->site->standard->value,
-            'figures' => array_map(static fn (Figure $figure): array => ['code' => $figure->code, 'values' => (object) $figure->values, 'source' => $figure->source, 'confidence' => $figure->confidence], $loads->figures->listed()),
+            'figures' => array_map(
+                static fn (Figure $figure): array => [
+                    'code' => $figure->code,
+                    'values' => (object) $figure->values,
+                    'source' => $figure->source,
+                    'confidence' => $figure->confidence,
+                ],
+                $loads->figures->listed(),
+            ),
             'zones' => $loads->zones->parts(),
             'suctions' => array_map(static fn (ZoneWind $zone): array => [
                 'direction' => $zone->direction, 'inside' => self::suction($zone->inside, $wind), 'exposed' => self::suction($zone->exposed, $wind),
             ], $loads->winds),
             "wind_down_{$wind}_Pa" => $loads->windDown_Pa, "balanced_snow_{$snow}_Pa" => $loads->snow->balanced_Pa, 'light_snow' => $loads->snow->light,
             'combinations' => array_map(static fn (Combination $one): array => [
-                'code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up, 'duration_factor' => $durations->of($one->duration),
+                'code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up,
+                'duration_factor' => $durations->of($one->duration),
             ], $loads->combinations->strength),
-            'rating_combinations' => array_map(static fn (Combination $one): array => ['code' => $one->code, 'dead' => $one->dead, 'snow' => $one->snow, 'wind' => $one->wind, 'up' => $one->up], $loads->combinations->rating),
+            'rating_combinations' => array_map(
+                static fn (Combination $one): array => [
+                    'code' => $one->code,
+                    'dead' => $one->dead,
+                    'snow' => $one->snow,
+                    'wind' => $one->wind,
+                    'up' => $one->up,
+                ],
+                $loads->combinations->rating,
+            ),
             'snow' => array_map(static fn (SnowCase $case): array => [
                 'code' => $case->code, "uniform_{$snow}_Pa" => $case->uniform_Pa, "surcharge_{$snow}_Pa" => $case->surcharge_Pa,
                 $case->around === null ? 'reach_along_slope_m' : 'reach_in_plan_m' => $case->reach_m,
@@ -116,7 +152,8 @@ final class PlanDocument
     private static function suction(Suction $suction, string $level): array
     {
         return [
-            "small_{$level}_Pa" => $suction->small_Pa, 'up_to_m2' => $suction->smallArea_m2, "large_{$level}_Pa" => $suction->large_Pa, 'from_m2' => $suction->largeArea_m2, "least_{$level}_Pa" => $suction->least_Pa,
+            "small_{$level}_Pa" => $suction->small_Pa, 'up_to_m2' => $suction->smallArea_m2, "large_{$level}_Pa" => $suction->large_Pa,
+            'from_m2' => $suction->largeArea_m2, "least_{$level}_Pa" => $suction->least_Pa,
         ];
     }
 
@@ -135,7 +172,8 @@ final class PlanDocument
             'at_one_share' => $plan->shares?->atOneShare,
             'list' => array_map(static fn ($member): array => [
                 'number' => $member->number, 'x_m' => $member->x_m,
-                'load_N' => $shares[$member->number]->load_N ?? null, 'times' => $shares[$member->number]->times ?? null, 'ratio' => $shares[$member->number]->ratio ?? null,
+                'load_N' => $shares[$member->number]->load_N ?? null, 'times' => $shares[$member->number]->times ?? null,
+                'ratio' => $shares[$member->number]->ratio ?? null,
             ], $plan->members->members),
         ];
     }
@@ -172,16 +210,23 @@ final class PlanDocument
         }
 
         return [
-            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'row' => $run->run->line->row, 'is_upper' => $run->run->line->isUpper,
+            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'row' => $run->run->line->row,
+            'is_upper' => $run->run->line->isUpper,
             'first_column' => $run->run->firstColumn, 'last_column' => $run->run->lastColumn,
-            'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m, 'above_butt_m' => $run->run->line->aboveButt_m, 'offset_m' => $run->run->line->offset_m,
+            'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m, 'above_butt_m' => $run->run->line->aboveButt_m,
+            'offset_m' => $run->run->line->offset_m,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
-            'candidates' => array_map(static fn (int $member, float $x_m): array => ['member' => $member, 'x_m' => $x_m], $run->run->members, $run->run->candidates_m),
+            'candidates' => array_map(
+                static fn (int $member, float $x_m): array => ['member' => $member, 'x_m' => $x_m],
+                $run->run->members,
+                $run->run->candidates_m,
+            ),
             'clamps' => self::clamps($run->run),
             'module_on_rail' => [
-                'dead_normal_most_N' => $run->run->deadNormalMost_N, 'dead_normal_least_N' => $run->run->deadNormalLeast_N, 'dead_along_N' => $run->run->deadAlong_N, 'wind_down_N' => $run->run->windDown_N,
+                'dead_normal_most_N' => $run->run->deadNormalMost_N, 'dead_normal_least_N' => $run->run->deadNormalLeast_N,
+                'dead_along_N' => $run->run->deadAlong_N, 'wind_down_N' => $run->run->windDown_N,
                 'snow' => array_map(static fn (array $forces): array => ['normal_N' => $forces[0], 'along_N' => $forces[1]], $run->run->snow_N),
             ],
             'in_line_m' => $run->inLine_m(), 'for_members' => $run->forMembers,
@@ -189,7 +234,9 @@ final class PlanDocument
                 'x_m' => $verdict->railAt_m, 'normal_Nm' => $verdict->railNormal_Nm, 'along_Nm' => $verdict->railAlong_Nm,
                 'capacity_normal_Nm' => self::finite($plan->capacities?->railNormal_Nm), 'capacity_along_Nm' => self::finite($plan->capacities?->railAlong_Nm),
             ],
-            'splice' => $verdict?->splice === null ? null : self::link($verdict->splice) + ['demand_Nm' => $verdict->splice->demand_si, 'capacity_Nm' => self::finite($verdict->splice->capacity_si)],
+            'splice' => $verdict?->splice === null
+                ? null
+                : self::link($verdict->splice) + ['demand_Nm' => $verdict->splice->demand_si, 'capacity_Nm' => self::finite($verdict->splice->capacity_si)],
             'attachments' => $attachments,
             'tape' => $plan->tapes()->run($run),
         ];
@@ -203,7 +250,8 @@ final class PlanDocument
         return [
             'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
             'tape_m' => $plan->tapes()->onRun_m($run->run->line, $verdict->x_m),
-            'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N, 'tension_N' => $verdict->tension_N,
+            'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
+            'tension_N' => $verdict->tension_N,
             'modules' => $verdict->modules,
             'links' => array_map(static fn (LinkRatio $link): array => self::link($link) + [
                 'demand_N' => $link->demand_si, 'capacity_N' => self::finite($link->capacity_si), 'duration_factor' => $link->case->cd,
@@ -215,7 +263,13 @@ final class PlanDocument
     /** @return array<string, mixed> */
     private static function link(LinkRatio $ratio): array
     {
-        return ['link' => $ratio->link->value, 'case' => $ratio->case->code, 'snow' => $ratio->case->snow, 'ratio' => $ratio->ratio, 'reserve' => $ratio->reserve()];
+        return [
+            'link' => $ratio->link->value,
+            'case' => $ratio->case->code,
+            'snow' => $ratio->case->snow,
+            'ratio' => $ratio->ratio,
+            'reserve' => $ratio->reserve(),
+        ];
     }
 
     /** @return list<array<string, mixed>> Places, shares of one module's load, and the area that each suction acts on there */
@@ -245,8 +299,10 @@ final class PlanDocument
         $lag = $plan->lag;
 
         return $lag === null ? null : [
-            'g' => $lag->specificGravity, 'above_m' => $lag->above->toMetres(), 'shank_m' => $lag->shank->toMetres(), 'thread_in_member_m' => $lag->threadInMember->toMetres(),
-            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal?->toSi(), 'lateral_N' => $lag->lateral?->toSi(),
+            'g' => $lag->specificGravity, 'above_m' => $lag->above->toMetres(), 'shank_m' => $lag->shank->toMetres(),
+            'thread_in_member_m' => $lag->threadInMember->toMetres(),
+            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal?->toSi(),
+            'lateral_N' => $lag->lateral?->toSi(),
             'lateral_is_makers' => $lag->lateralIsMakers, 'mode' => $lag->mode,
         ];
     }

@@ -29,7 +29,6 @@ use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
-use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Seal\HoleLedger;
 
@@ -72,7 +71,10 @@ final class Planner
         }
         $loads = SiteLoads::of($design, $coefficients);
         array_push($findings, ...Admission::capacities($design, $loads));
-        $refused = array_filter($findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== Code::OverOverhang);
+        $refused = array_filter(
+            $findings,
+            static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal && $finding->code !== Code::OverOverhang,
+        );
         if ($refused !== []) {
             return Plan::refused($design, $blocks, $members, $coefficients, $loads, $findings);
         }
@@ -89,8 +91,16 @@ final class Planner
      *
      * @throws NotWanted
      */
-    private static function held(Design $design, array $blocks, Members $members, Coefficients $coefficients, SiteLoads $loads, array $findings, Depth $depth, ?\Closure $isWanted): Plan
-    {
+    private static function held(
+        Design $design,
+        array $blocks,
+        Members $members,
+        Coefficients $coefficients,
+        SiteLoads $loads,
+        array $findings,
+        Depth $depth,
+        ?\Closure $isWanted,
+    ): Plan {
         if ($loads->exposureCounts) {
             BlockPlan::markExposed($blocks, $design->rules->ridgeReading, $coefficients);
         }
@@ -101,7 +111,9 @@ final class Planner
         $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
         $places = self::places($runs);
         if ($places > self::MOST) {
-            return Plan::refused($design, $blocks, $members, $coefficients, $loads, [...$findings, Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST])]);
+            $tooLarge = Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST]);
+
+            return Plan::refused($design, $blocks, $members, $coefficients, $loads, [...$findings, $tooLarge]);
         }
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
@@ -111,28 +123,31 @@ final class Planner
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);
         $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
-        array_push(
-            $findings,
-            ...Admission::assumptions($design, $loads, $coefficients),
-            ...Admission::ownCopies($design, false),
-            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
-            ...Findings::kit($design, $lag, $coefficients),
-            ...Findings::window($design, $window),
-            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Findings::hand($block->part->design, $block->runs)),
-            ...Findings::runs($design, $supports),
-            ...RailsMeet::findings($design, $runs),
-            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Findings::modules($block->modules)),
-            ...Findings::clamp($clamp),
-            ...Findings::members($shares, $feet),
-            ...Findings::rafters($design, $screen),
-        );
-
         [$latitudes, $cutting, $holes, $steps] = $depth === Depth::Full ? [
             Latitudes::of($supports), CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $lag, $window),
         ] : [null, null, null, null];
-        $findings = $depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings;
+        $plan = new Plan(
+            $design,
+            $blocks,
+            $members,
+            $coefficients,
+            $loads,
+            $lag,
+            $window,
+            $capacities,
+            $supports,
+            $clamp,
+            $shares,
+            $screen,
+            $latitudes,
+            $cutting,
+            $holes,
+            $steps,
+            [],
+        );
+        array_push($findings, ...Findings::of($plan, $loads, $shares, $feet));
 
-        return new Plan($design, $blocks, $members, $coefficients, $loads, $lag, $window, $capacities, $supports, $clamp, $shares, $screen, $latitudes, $cutting, $holes, $steps, Clearances::apply($design, $findings));
+        return $plan->saying($depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings);
     }
 
     /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */
@@ -166,7 +181,9 @@ final class Planner
             return $findings;
         }
         // On a very large plane a second plan is not worth its time.
-        $milder = self::places(array_map(static fn (RunPlan $plan): Run => $plan->run, $supports)) > self::COUNTED ? 'not counted' : self::plan($design->under($design->rules->milder()), Depth::Checks)->attachmentCount();
+        $milder = self::places(array_map(static fn (RunPlan $plan): Run => $plan->run, $supports)) > self::COUNTED
+            ? 'not counted'
+            : self::plan($design->under($design->rules->milder()), Depth::Checks)->attachmentCount();
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $supports));
 
         return array_map(static fn (Finding $finding): Finding => $finding->code === Code::RidgeReadingSevere

@@ -49,7 +49,12 @@ final readonly class ProjectPlan
     /** @return list<string> Names of the job's surfaces that it is not of */
     public function leftOut(): array
     {
-        return array_values(array_map(fn (string $id): string => $this->project->surfaces[$id]->name, array_filter($this->project->ids(), fn (string $id): bool => !isset($this->plans[$id]))));
+        return array_values(
+            array_map(
+                fn (string $id): string => $this->project->surfaces[$id]->name,
+                array_filter($this->project->ids(), fn (string $id): bool => !isset($this->plans[$id])),
+            ),
+        );
     }
 
     public function hasRefusal(): bool
@@ -60,7 +65,9 @@ final readonly class ProjectPlan
     /** The worst of its surfaces. */
     public function status(): Status
     {
-        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->status() === Status::Preliminary) === [] ? Status::Confirmed : Status::Preliminary;
+        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->status() === Status::Preliminary) === []
+            ? Status::Confirmed
+            : Status::Preliminary;
     }
 
     /** @return array{surfaces: int, modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Counts of all surfaces; what is the job’s counts on each that it concerns, recalled values once */

@@ -25,8 +25,10 @@ enum Dimension: string
     public function named(): string
     {
         return match ($this) {
-            self::Length => 'a length', self::Area => 'an area', self::SectionModulus => 'a section modulus', self::SecondMoment => 'a second moment of area', self::Pressure => 'a pressure',
-            self::Force => 'a force', self::Moment => 'a moment', self::Angle => 'an angle', self::Speed => 'a speed', self::Mass => 'a mass', self::LineMass => 'a mass per length',
+            self::Length => 'a length', self::Area => 'an area', self::SectionModulus => 'a section modulus',
+            self::SecondMoment => 'a second moment of area', self::Pressure => 'a pressure',
+            self::Force => 'a force', self::Moment => 'a moment', self::Angle => 'an angle', self::Speed => 'a speed', self::Mass => 'a mass',
+            self::LineMass => 'a mass per length',
         };
     }
 

@@ -42,7 +42,11 @@ final readonly class CuttingList
         foreach ($sorted as $piece) {
             foreach ($stock as $index => $bar) {
                 if ($piece['length_m'] + $kerf_m <= $bar['rest_m'] + 1e-9) {
-                    $stock[$index] = ['stock' => $bar['stock'], 'pieces' => [...$bar['pieces'], $piece], 'rest_m' => max(0.0, $bar['rest_m'] - $piece['length_m'] - $kerf_m)];
+                    $stock[$index] = [
+                        'stock' => $bar['stock'],
+                        'pieces' => [...$bar['pieces'], $piece],
+                        'rest_m' => max(0.0, $bar['rest_m'] - $piece['length_m'] - $kerf_m),
+                    ];
                     continue 2;
                 }
             }

@@ -55,7 +55,11 @@ final readonly class OwnHand
     {
         $last = count($picks) - 1;
         foreach ($this->greatestBay_m === null ? [] : range(1, max(1, $last)) as $place) {
-            if ($place <= $last && $this->isLong($candidates_m[$picks[$place]] - $candidates_m[$picks[$place - 1]]) && !$this->longMay($place === 1, $place === $last)) {
+            if (
+                $place <= $last
+                && $this->isLong($candidates_m[$picks[$place]] - $candidates_m[$picks[$place - 1]])
+                && !$this->longMay($place === 1, $place === $last)
+            ) {
                 return false;
             }
         }
@@ -77,6 +81,8 @@ final readonly class OwnHand
     public function key(): string
     {
         // At which end the long bay is matters only where bays are bounded.
-        return $this->greatestBay_m === null ? implode(',', $this->pinned) : implode(',', $this->pinned).'/'.round($this->greatestBay_m, 7).'/'.json_encode($this->lastIsRight);
+        return $this->greatestBay_m === null
+            ? implode(',', $this->pinned)
+            : implode(',', $this->pinned).'/'.round($this->greatestBay_m, 7).'/'.json_encode($this->lastIsRight);
     }
 }

@@ -113,7 +113,16 @@ final readonly class RailLines
         $offset_m = $best ?? ($upper ? $length_m - $wish_m : $wish_m);
         $holeY_m = $low_m + $offset_m + $hole_m;
 
-        return new RailLine(self::letter(2 * ($row - 1) + ($upper ? 1 : 0)), $row, $upper, $offset_m, $low_m + $offset_m, $holeY_m, $course?->aboveButt_m($holeY_m), $number);
+        return new RailLine(
+            self::letter(2 * ($row - 1) + ($upper ? 1 : 0)),
+            $row,
+            $upper,
+            $offset_m,
+            $low_m + $offset_m,
+            $holeY_m,
+            $course?->aboveButt_m($holeY_m),
+            $number,
+        );
     }
 
     private static function penalty(Design $design, Members $members, ?Course $course, float $holeY_m): float

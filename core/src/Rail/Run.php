@@ -109,9 +109,27 @@ final readonly class Run
     /** Runs with the same numbers have the same answer; ids and heights on the slope do not matter. */
     public function signature(): string
     {
-        return self::key([[$this->x0_m, $this->x1_m, $this->tributary_m, $this->lightSnow], $this->clamps_m, $this->shares, ...$this->windAreas_m2, $this->splices_m, $this->candidates_m], 7)
+        return self::key(
+            [
+                [$this->x0_m, $this->x1_m, $this->tributary_m, $this->lightSnow],
+                $this->clamps_m,
+                $this->shares,
+                ...$this->windAreas_m2,
+                $this->splices_m,
+                $this->candidates_m,
+            ],
+            7,
+        )
             .self::key([[$this->deadNormalMost_N, $this->deadNormalLeast_N, $this->deadAlong_N, $this->windDown_N], ...array_values($this->snow_N)], 5)
-            .implode(' ', [...array_keys($this->snow_N), ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions), (int) $this->spliceIsHinge, $this->hand->key()]);
+            .implode(
+                ' ',
+                [
+                    ...array_keys($this->snow_N),
+                    ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions),
+                    (int) $this->spliceIsHinge,
+                    $this->hand->key(),
+                ],
+            );
     }
 
     /**

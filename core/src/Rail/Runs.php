@@ -40,7 +40,16 @@ final class Runs
             $part = ($seen[$row] ?? 0) + 1;
             $seen[$row] = $part;
             foreach ($lines->byRow[$row] as $line) {
-                $runs[] = self::run($design, $placement, $lines->byRow[$row], $line, $modules, $counts[$row] > 1 ? $line->name().$part : $line->name(), $members, $loads);
+                $runs[] = self::run(
+                    $design,
+                    $placement,
+                    $lines->byRow[$row],
+                    $line,
+                    $modules,
+                    $counts[$row] > 1 ? $line->name().$part : $line->name(),
+                    $members,
+                    $loads,
+                );
             }
         }
 
@@ -51,8 +60,16 @@ final class Runs
      * @param array{RailLine, RailLine} $pair
      * @param non-empty-list<ModuleSpot> $modules
      */
-    private static function run(Design $design, Placement $placement, array $pair, RailLine $line, array $modules, string $id, Members $members, SiteLoads $loads): Run
-    {
+    private static function run(
+        Design $design,
+        Placement $placement,
+        array $pair,
+        RailLine $line,
+        array $modules,
+        string $id,
+        Members $members,
+        SiteLoads $loads,
+    ): Run {
         $kit = $design->kit;
         $theta = $design->surface->pitch->toRadians();
         $gap_m = $design->block->columnGap->toMetres();
@@ -159,8 +176,16 @@ final class Runs
      *
      * @return array<string, array{float, float}>
      */
-    private static function snow(Design $design, Placement $placement, array $pair, RailLine $line, ModuleSpot $module, ModuleSpot $last, SiteLoads $loads, float $grip): array
-    {
+    private static function snow(
+        Design $design,
+        Placement $placement,
+        array $pair,
+        RailLine $line,
+        ModuleSpot $module,
+        ModuleSpot $last,
+        SiteLoads $loads,
+        float $grip,
+    ): array {
         $theta = $design->surface->pitch->toRadians();
         $ridge_m = $design->surface->slopeLength->toMetres();
         $width_m = $placement->width_m;
@@ -231,7 +256,12 @@ final class Runs
         foreach ($members->members as $member) {
             $true_m = $member->x_m + $members->shiftAt_m($line->holeY_m);
             $x_m = $datum_m + round(($true_m - $datum_m) / $mark_m) * $mark_m;
-            if (!$member->reaches($line->holeY_m, $fromEnd_m) || $x_m < $x0_m + $past_m || $x_m > $x1_m - $past_m || self::inNoWork($design, $x_m, $line->holeY_m)) {
+            if (
+                !$member->reaches($line->holeY_m, $fromEnd_m)
+                || $x_m < $x0_m + $past_m
+                || $x_m > $x1_m - $past_m
+                || self::inNoWork($design, $x_m, $line->holeY_m)
+            ) {
                 continue;
             }
             if (self::isBarred($design, $line, $member->number)) {

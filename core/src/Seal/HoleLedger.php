@@ -24,7 +24,8 @@ final readonly class HoleLedger
         foreach ($plans as $plan) {
             foreach ($plan->feet_m() as $place => $x_m) {
                 $holes[] = [
-                    'id' => $plan->run->id.'-'.($place + 1), 'kind' => 'attachment', 'run' => $plan->run->id, 'member' => $plan->run->members[$plan->picks[$place]],
+                    'id' => $plan->run->id.'-'.($place + 1), 'kind' => 'attachment', 'run' => $plan->run->id,
+                    'member' => $plan->run->members[$plan->picks[$place]],
                     'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m, 'above_butt_m' => $plan->run->line->aboveButt_m,
                     'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
@@ -33,7 +34,8 @@ final readonly class HoleLedger
         foreach ($design->surface->penetrations as $penetration) {
             $holes[] = [
                 'id' => $penetration->id, 'kind' => $penetration->kind->value, 'run' => null, 'member' => null,
-                'x_m' => $penetration->x->toMetres(), 'y_m' => $penetration->y->toMetres(), 'above_butt_m' => $course?->aboveButt_m($penetration->y->toMetres()),
+                'x_m' => $penetration->x->toMetres(), 'y_m' => $penetration->y->toMetres(),
+                'above_butt_m' => $course?->aboveButt_m($penetration->y->toMetres()),
                 'state' => 'planned', 'method' => $penetration->kind->value, 'note' => $penetration->note,
             ];
         }

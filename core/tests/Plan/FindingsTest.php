@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Plan;
 
 use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
@@ -37,6 +38,12 @@ final class FindingsTest extends TestCase
         return [['side' => 'long', 'from_m' => $from_m, 'to_m' => $to_m, 'down_Pa' => 2400.0, 'up_Pa' => $up_Pa, 'basis' => 'test', 'factor' => 1.5, 'document' => '']];
     }
 
+    /** @return array<string, mixed> One module beside others of the example */
+    private static function block(float $x_m): array
+    {
+        return ['x_m' => $x_m, 'rows' => 1, 'columns' => 1, 'left_out' => []] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of()->design()->block)), true);
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>|string, string, string, string}> Base, changes or another base, kind, place, and of the text what its values say */
     public static function findings(): iterable
     {
@@ -52,6 +59,13 @@ final class FindingsTest extends TestCase
         yield 'over_overhang' => ['asce7-16', ['/surface/eave_overhang_m' => 1.0], 'refusal', '/block/y_m', '9 ⅜ in over the eave'];
         yield 'hip_edges' => ['asce7-16', ['/surface/left_hip_m' => 2.0], 'refusal', '/surface/left_hip_m', "6' 6 ¾\" at the left and 0 in at the right, of 44' 3\""];
         yield 'first_member_at_hip' => ['asce7-16 hip', ['/surface/framing/first_member_m' => null], 'stop', '/surface/framing/first_member_m', ''];
+        yield 'member_twice' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0], ['number' => 101, 'x_m' => 3.4]]], 'stop', '/surface/framing/own/1', 'Member 101 is entered twice'];
+        yield 'member_off_surface' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 14.0]]], 'stop', '/surface/framing/own/0', 'Member 101'];
+        yield 'member_upside_down' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0, 'from_m' => 2.0, 'to_m' => 1.0]]], 'stop', '/surface/framing/own/0', 'Member 101 ends below'];
+        yield 'members_collide' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 0.65]]], 'stop', '/surface/framing/own/0', 'Member 101 stands where another'];
+        yield 'prove_member_first' => ['asce7-16', ['/surface/framing/known' => 'assumed'], 'warning', '/surface/framing/known', 'Where every member stands is not known to within ¼ in'];
+        yield 'blocks_too_near' => ['asce7-16', ['/blocks/plane-1-2' => self::block(2.0)], 'stop', '/block/x_m', 'Blocks 1 and 2 lie'];
+        yield 'rails_meet' => ['asce7-16', ['/blocks/plane-1-2' => self::block(2.0)], 'stop', '/block/x_m', 'Rails A and 2A'];
         yield 'examples_left' => ['asce7-16', ['/origins' => (object) ['/surface/width_m' => 'example', '/surface/pitch_rad' => 'example']], 'stop', '/surface', '2 values here'];
         yield 'eave_to_ridge_differs' => ['asce7-16', ['/site/eave_to_ridge_m' => 5.0], 'warning', '/site/eave_to_ridge_m', "16' 4 ⅞\" is entered; 16' 10\" up the slope at 18.43° gives 15' 11 ⅝\""];
         yield 'own_copy_unknown' => ['asce7-16', ['/own_copies' => self::own('asce7_16/nothing/at_all', 1.0)], 'refusal', '/own_copies', 'asce7_16/nothing/at_all, by ASCE/SEI 7-16, Table 26.11-1 (E. Sorrel'];
@@ -225,7 +239,7 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'run_too_long rail_end_short line_tight',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'run_too_long rail_end_short rails_meet line_tight',
             'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];

@@ -46,7 +46,11 @@ final class RoofPressure
      */
     public function flat(float $hOverD, int $belt): array
     {
-        $at = fn (string $which): float => Interpolation::linear([0.5, 1.0], fn (int $row): float => $this->value('flat/'.['0.5', '1'][$row]."/$belt/$which"), $hOverD);
+        $at = fn (string $which): float => Interpolation::linear(
+            [0.5, 1.0],
+            fn (int $row): float => $this->value('flat/'.['0.5', '1'][$row]."/$belt/$which"),
+            $hOverD,
+        );
 
         return [$at('low'), $at('high')];
     }
@@ -77,7 +81,11 @@ final class RoofPressure
             $bOverD > 8 => -0.9,
             default => -0.06 * (7 + $bOverD),
         };
-        $cell = fn (string $row): float => Interpolation::linear([10.0, 15.0, 20.0, 25.0], fn (int $angle): float => isset(self::FLATTER[$angle]) ? $this->value("downwind/$row/".self::FLATTER[$angle]) : $steep, $degrees);
+        $cell = fn (string $row): float => Interpolation::linear(
+            [10.0, 15.0, 20.0, 25.0],
+            fn (int $angle): float => isset(self::FLATTER[$angle]) ? $this->value("downwind/$row/".self::FLATTER[$angle]) : $steep,
+            $degrees,
+        );
 
         return Interpolation::linear(self::ROWS, static fn (int $row): float => $cell(self::NAMES[$row]), $hOverD);
     }

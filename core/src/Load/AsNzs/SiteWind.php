@@ -85,7 +85,9 @@ final readonly class SiteWind
     /** Whether the edition has this region, and its speeds are in hand. */
     public static function hasRegion(AsNzsRegion $region, Standard $standard): bool
     {
-        $known = $standard === Standard::AsNzs2011 ? ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'B', 'C', 'D', 'W'] : ['A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'B1', 'B2', 'C', 'D'];
+        $known = $standard === Standard::AsNzs2011
+            ? ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'A7', 'B', 'C', 'D', 'W']
+            : ['A0', 'A1', 'A2', 'A3', 'A4', 'A5', 'B1', 'B2', 'C', 'D'];
 
         return in_array($region->value, $known, true);
     }

@@ -70,7 +70,9 @@ final class Asce7Loads
             $velocity->write($figures, $design->site, $edition);
             [$zones, $winds, $down_Pa] = RoofWind::on($design, $edition, $velocity, $coefficients, $figures);
         }
-        $snow = $given?->roofSnow !== null ? GivenLoads::snow($given, self::nominal($edition, $given->level, $given->roofSnow), $edition->snowAtService(), $figures) : RoofSnow::on($design, $edition, $coefficients, $figures);
+        $snow = $given?->roofSnow !== null
+            ? GivenLoads::snow($given, self::nominal($edition, $given->level, $given->roofSnow), $edition->snowAtService(), $figures)
+            : RoofSnow::on($design, $edition, $coefficients, $figures);
 
         return new SiteLoads($zones, $winds, $down_Pa, $snow, self::combinations($design, $edition), $figures, $given === null);
     }

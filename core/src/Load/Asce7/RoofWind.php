@@ -49,12 +49,21 @@ final readonly class RoofWind
         $low = Printed::atMost($degrees, self::LOW_DEG);
 
         return match (true) {
-            $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (gable over 45°)',
+            $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => Printed::atMost($degrees, 45.0)
+                ? null
+                : 'Fig. 30.3-2 (gable over 45°)',
             $design->surface->roofKind === RoofKind::TwoSidedGable => $low ? null : 'Figs. 30.3-2B to -2D (gable over 7°)',
             $design->surface->roofKind === RoofKind::Flat => $low ? null : 'a figure for a flat roof steeper than 7°',
-            $design->surface->roofKind === RoofKind::Shed => Printed::atMost($degrees, self::MONOSLOPE_DEG) ? null : (Printed::atMost($degrees, 10.0) ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
-            $design->surface->roofKind === RoofKind::Hip && min($design->surface->leftHip->toMetres(), $design->surface->rightHip->toMetres()) <= 0.0 => 'a figure for a roof that is hipped at one end and gabled at the other',
-            $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low ? 'Fig. 30.3-2A on a hip plane' : (Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (hip over 45°)'),
+            $design->surface->roofKind === RoofKind::Shed => Printed::atMost($degrees, self::MONOSLOPE_DEG)
+                ? null
+                : (Printed::atMost($degrees, 10.0) ? 'Fig. 30.3-5A (monoslope, its zones)' : 'Fig. 30.3-5B (monoslope, its zones)'),
+            $design->surface->roofKind === RoofKind::Hip && min(
+                $design->surface->leftHip->toMetres(),
+                $design->surface->rightHip->toMetres(),
+            ) <= 0.0 => 'a figure for a roof that is hipped at one end and gabled at the other',
+            $design->surface->roofKind === RoofKind::Hip && $edition === Edition::Of2016 => $low
+                ? 'Fig. 30.3-2A on a hip plane'
+                : (Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (hip over 45°)'),
             $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs)',
             default => 'a figure for this kind of roof',
         };
@@ -69,12 +78,27 @@ final readonly class RoofWind
         $width_m = $low ? $design->site->meanRoofHeight->toMetres() : self::stripWidth_m($design->site, $coefficients);
         $figures->add('loads/zone_a', $low
             ? new Figure('zone_h', ['value_m' => 0.6 * $width_m], $edition->cite('Fig. 30.3-2A'), 'high', ['/site/mean_roof_height_m'])
-            : new Figure('zone_a', ['value_m' => $width_m], $edition->cite('Fig. 30.3-2B note'), 'high', ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m']));
+            : new Figure(
+                'zone_a',
+                ['value_m' => $width_m],
+                $edition->cite('Fig. 30.3-2B note'),
+                'high',
+                ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m'],
+            ));
         $winds = [];
         $exposed = $coefficients->value($edition->table('panels'), 'gamma_e/exposed');
         foreach ($wind->names() as $zone) {
             $gcp = $wind->gcp($zone);
-            $figures->add("loads/gcp/$zone", new Figure('gcp', ['value' => $gcp->value, 'zone' => $zone], $gcp->source, $gcp->confidence->value, ["coefficient:$gcp->id", '/surface/pitch_rad']));
+            $figures->add(
+                "loads/gcp/$zone",
+                new Figure(
+                    'gcp',
+                    ['value' => $gcp->value, 'zone' => $zone],
+                    $gcp->source,
+                    $gcp->confidence->value,
+                    ["coefficient:$gcp->id", '/surface/pitch_rad'],
+                ),
+            );
             $suction = static function (string $where, float $gammaE) use ($zone, $gcp, $panel, $edition, $figures): Suction {
                 $path = "loads/suction/$zone/$where";
                 $table = $edition->table('panels');
@@ -95,7 +119,11 @@ final readonly class RoofWind
             'value_Pa' => $down_Pa, 'qh_Pa' => $velocity->base->toPascals(), 'gcp' => $down->value, 'least_Pa' => $panel->least_Pa,
         ], $edition->cite('§29.4.4, §30.2.2'), 'medium', ['loads/qh', "coefficient:$down->id"]));
 
-        return [$low ? $wind->lowZones($width_m) : ($design->surface->roofKind === RoofKind::Hip ? $wind->hipZones($width_m) : $wind->gableZones($width_m)), $winds, $down_Pa];
+        return [
+            $low ? $wind->lowZones($width_m) : ($design->surface->roofKind === RoofKind::Hip ? $wind->hipZones($width_m) : $wind->gableZones($width_m)),
+            $winds,
+            $down_Pa,
+        ];
     }
 
     /** @return list<string> */
@@ -139,7 +167,9 @@ final readonly class RoofWind
     private function isLow(): bool
     {
         // At 7° both figures meet: the steeper one is the more severe at the rake, and is taken.
-        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true) || Printed::under($this->design->surface->pitch->toDegrees(), self::LOW_DEG) || $this->edition === Edition::Of2022;
+        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true)
+            || Printed::under($this->design->surface->pitch->toDegrees(), self::LOW_DEG)
+            || $this->edition === Edition::Of2022;
     }
 
     /** Width a of the strips of a gable, on the level, from the whole building; of 2022 no figure with such strips is in hand. */
@@ -174,7 +204,10 @@ final readonly class RoofWind
         $up_m = $a_m / $slant;
         $beside = static fn (float $x_m, float $y_m): bool => min($outline->levelFromLeft_m($x_m, $y_m), $outline->levelFromRight_m($x_m, $y_m)) < $a_m;
 
-        return ZoneMap::lay($outline, [], [$up_m, $outline->length_m - $up_m], $outline->besideHips($a_m, true), static fn (float $x_m, float $y_m): string => match (true) {
+        return ZoneMap::lay($outline, [], [
+            $up_m,
+            $outline->length_m - $up_m,
+        ], $outline->besideHips($a_m, true), static fn (float $x_m, float $y_m): string => match (true) {
             $y_m < $up_m && $beside($x_m, $y_m) => '3',
             $y_m < $up_m => '2e',
             $y_m > $outline->length_m - $up_m || $beside($x_m, $y_m) => '2r',
@@ -233,6 +266,8 @@ final readonly class RoofWind
     {
         $degrees = $pitch->toDegrees();
 
-        return array_keys(array_filter(self::BANDS, static fn (array $band): bool => Printed::atLeast($degrees, $band[0]) && Printed::atMost($degrees, $band[1])));
+        return array_keys(
+            array_filter(self::BANDS, static fn (array $band): bool => Printed::atLeast($degrees, $band[0]) && Printed::atMost($degrees, $band[1])),
+        );
     }
 }

@@ -57,9 +57,16 @@ final readonly class Topographic
     {
         $table = $edition->table('topography');
 
-        return new Figure('kzt_hill', ['value' => $this->factor(), 'k1' => $this->k1, 'k2' => $this->k2, 'k3' => $this->k3], $edition->cite('§26.8, Fig. 26.8-1'), $edition === Edition::Of2016 ? 'high' : 'medium', [
-            '/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/exposure', '/site/mean_roof_height_m',
-            "coefficient:$table/{$hill->shape->value}/k1/$exposure->value", "coefficient:$table/{$hill->shape->value}/gamma", "coefficient:$table/{$hill->shape->value}/mu/{$hill->side->value}",
+        return new Figure('kzt_hill', [
+            'value' => $this->factor(),
+            'k1' => $this->k1,
+            'k2' => $this->k2,
+            'k3' => $this->k3,
+        ], $edition->cite('§26.8, Fig. 26.8-1'), $edition === Edition::Of2016 ? 'high' : 'medium', [
+            '/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/exposure',
+            '/site/mean_roof_height_m',
+            "coefficient:$table/{$hill->shape->value}/k1/$exposure->value", "coefficient:$table/{$hill->shape->value}/gamma",
+            "coefficient:$table/{$hill->shape->value}/mu/{$hill->side->value}",
         ]);
     }
 }

@@ -39,13 +39,24 @@ final readonly class VelocityPressure
         $table = $edition->table('velocity_pressure');
         $formula = self::kz($site->exposure, $site->meanRoofHeight->toFeet(), $coefficients, $edition);
         $kh = $site->exposure === Exposure::B ? max($formula, $coefficients->value($table, 'kh_floor/B')) : $formula;
-        $hill = $site->topography === Topography::Hill && $site->hill !== null ? Topographic::of($site->hill, $site->exposure, $site->meanRoofHeight, $coefficients, $edition) : null;
+        $hill = $site->topography === Topography::Hill && $site->hill !== null
+            ? Topographic::of($site->hill, $site->exposure, $site->meanRoofHeight, $coefficients, $edition)
+            : null;
         $kzt = $hill?->factor() ?? ($site->topography === Topography::Factor ? $site->kzt ?? 1.0 : 1.0);
         $kd = $coefficients->value($table, 'kd');
         $ke = exp(-$coefficients->value($table, 'ke_per_ft') * $site->groundElevation->toFeet());
         $qh_psf = $coefficients->value($table, 'constant') * $kh * $kzt * $ke * $site->windSpeed->toMilesPerHour() ** 2 * ($edition->kdInVelocityPressure() ? $kd : 1.0);
 
-        return new self($formula, $kh, $kzt, $kd, $ke, Pressure::ofPsf($qh_psf), Pressure::ofPsf($qh_psf * ($edition->kdInVelocityPressure() ? 1.0 : $kd)), $hill);
+        return new self(
+            $formula,
+            $kh,
+            $kzt,
+            $kd,
+            $ke,
+            Pressure::ofPsf($qh_psf),
+            Pressure::ofPsf($qh_psf * ($edition->kdInVelocityPressure() ? 1.0 : $kd)),
+            $hill,
+        );
     }
 
     /** Kz = k·(z/zg)^(2/α), k 2.01 in 2016 and 2.41 in 2022, z not under 15 ft. */
@@ -64,7 +75,8 @@ final readonly class VelocityPressure
         $figures->add('loads/kh', new Figure($this->kh > $this->khFormula ? 'kh_floor' : 'kh', [
             'value' => $this->kh, 'formula' => $this->khFormula, 'height_m' => $site->meanRoofHeight->toMetres(),
         ], $edition->cite('Tables 26.10-1 and 26.11-1'), 'high', [
-            '/site/mean_roof_height_m', '/site/exposure', "coefficient:$table/kz", "coefficient:$table/alpha/{$site->exposure->value}", "coefficient:$table/zg_ft/{$site->exposure->value}",
+            '/site/mean_roof_height_m', '/site/exposure', "coefficient:$table/kz", "coefficient:$table/alpha/{$site->exposure->value}",
+            "coefficient:$table/zg_ft/{$site->exposure->value}",
         ]));
         $figures->add('loads/kzt', $this->hill !== null && $site->hill !== null
             ? $this->hill->figure($site->hill, $site->exposure, $edition)
@@ -72,7 +84,8 @@ final readonly class VelocityPressure
         $figures->add('loads/kd', new Figure('kd', ['value' => $this->kd], $edition->cite('Table 26.6-1'), 'high', ["coefficient:$table/kd"], listed: false));
         $figures->add('loads/ke', new Figure('ke', ['value' => $this->ke], $edition->cite('Table 26.9-1'), 'high', ['/site/ground_elevation_m']));
         $figures->add('loads/qh', new Figure($edition->kdInVelocityPressure() ? 'qh' : 'qh_without_kd', [
-            'value_Pa' => $this->qh->toPascals(), 'kh' => $this->kh, 'kzt' => $this->kzt, 'kd' => $this->kd, 'ke' => $this->ke, 'speed_m_per_s' => $site->windSpeed->toSi(),
+            'value_Pa' => $this->qh->toPascals(), 'kh' => $this->kh, 'kzt' => $this->kzt, 'kd' => $this->kd, 'ke' => $this->ke,
+            'speed_m_per_s' => $site->windSpeed->toSi(),
         ], $edition->cite('§26.10.2, Eq. 26.10-1'), 'high', [
             'loads/kh', 'loads/kzt', ...$edition->kdInVelocityPressure() ? ['loads/kd'] : [], 'loads/ke', '/site/wind_speed_m_per_s', '/site/risk_category',
         ]));

@@ -39,7 +39,9 @@ final readonly class ExternalPressure
         if ($this->table === 'flat_roofs') {
             $key = "$zone/$kind";
 
-            return Coefficients::has('en_1991_1_4/flat_roofs', $key) ? [$this->coefficients->value('en_1991_1_4/flat_roofs', $key), ["en_1991_1_4/flat_roofs/$key"]] : [0.0, []];
+            return Coefficients::has('en_1991_1_4/flat_roofs', $key)
+                ? [$this->coefficients->value('en_1991_1_4/flat_roofs', $key), ["en_1991_1_4/flat_roofs/$key"]]
+                : [0.0, []];
         }
         $degrees = $this->pitch->toDegrees();
         $low = $high = self::ANGLES[0];

@@ -26,7 +26,9 @@ final readonly class PeakPressure
     public static function at(Length $height, EnTerrain $terrain, Speed $basic, float $orography, Coefficients $coefficients): self
     {
         $z0_m = $coefficients->value(self::TABLE, 'z0/'.$terrain->value);
-        $z_m = Coefficients::has(self::TABLE, 'z_min/'.$terrain->value) ? max($height->toMetres(), $coefficients->value(self::TABLE, 'z_min/'.$terrain->value)) : $height->toMetres();
+        $z_m = Coefficients::has(self::TABLE, 'z_min/'.$terrain->value)
+            ? max($height->toMetres(), $coefficients->value(self::TABLE, 'z_min/'.$terrain->value))
+            : $height->toMetres();
         $kr = $coefficients->value(self::TABLE, 'kr') * ($z0_m / $coefficients->value(self::TABLE, 'z0/II')) ** 0.07;
         $cr = $kr * log($z_m / $z0_m);
         $iv = $coefficients->value(self::TABLE, 'ki') / ($orography * log($z_m / $z0_m));
