@@ -178,7 +178,6 @@ return [
     'core/src/Load/Admission.php' => [
         ['Length::ofInches(1.0)->toMetres() + 1e-9', 'Length::ofInches(10.0)->toMetres() + 1e-9', 'Eave to ridge may be ten inches off unsaid'],
         ['$ratio < 0.5 || $ratio > 2.0', '$ratio < 0.05 || $ratio > 20.0', 'A value read in an own copy may be twenty times the recalled one'],
-        ['Printed::over($block->topAboveRoof->toMetres(), $highest_m)', 'Printed::over($block->topAboveRoof->toMetres(), 2 * $highest_m)', 'Modules may stand twice as high over the roof'],
     ],
     'core/src/Load/AsNzs/AsNzsLoads.php' => [
         ["\$beyond_m < \$a_m / 2 ? 'ridge_near' : 'ridge'", "\$beyond_m < \$a_m / 2 ? 'ridge' : 'ridge_near'", 'Near the ridge and farther off change places'],
@@ -213,6 +212,9 @@ return [
         ['([0.2, 0.6, 1.2] as $part)', '([0.2, 0.642, 1.2] as $part)', 'The edge zone of a low roof is too wide'],
         ['=> match (true) {', '=> match (false) {', 'Strips beside hips are measured along the slope'],
         ['RoofKind::Hip && min(', 'RoofKind::Hip || min(', 'A gable is refused as half a hip'],
+    ],
+    'core/src/Load/Asce7/Asce7Standard.php' => [
+        ['Printed::over($block->topAboveRoof->toMetres(), $highest_m)', 'Printed::over($block->topAboveRoof->toMetres(), 2 * $highest_m)', 'Modules may stand twice as high over the roof'],
     ],
     'core/src/Load/Asce7/Topographic.php' => [
         ["26.8-1'), \$edition === Edition::Of2016", "26.8-1'), \$edition !== Edition::Of2016", 'A hill is told as a factor entered'],

@@ -10,9 +10,9 @@ use Garnetine\Core\Framing\ArrayWeight;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShare;
 use Garnetine\Core\Framing\MemberShares;
-use Garnetine\Core\Load\Asce7\RoofLive;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\Standards;
 use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Rail\Run;
 
@@ -40,13 +40,8 @@ final readonly class MemberLoading
     {
         $theta = $design->surface->pitch->toRadians();
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
-        // Live loads of other standards' roofs are not in hand: none is counted for the roof as it was, on the safe side.
-        $live_Pa = $design->site->standard->isAsce7()
-            ? RoofLive::reduced(
-                Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()),
-                $design->surface->pitch,
-                $coefficients,
-            )->toPascals() : 0.0;
+        $area = Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres());
+        $live_Pa = Standards::of($design)->roofLive($design, $area, $coefficients)->toPascals();
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
         $added_Pa = array_map(static fn (BlockPart $part): float => ArrayWeight::of_Pa($part->design) + $snow_Pa, $design->parts());
         // Of several kinds of modules the heaviest counts over every member.

@@ -6,9 +6,9 @@ namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\MemberKind;
-use Garnetine\Core\Load\Asce7\RoofLive;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\Standards;
 use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Quantity\Length;
 
@@ -59,11 +59,8 @@ final readonly class RafterScreen
         $dead_Pa = $design->surface->deadLoad->toPascals() / $slant;
         $array_Pa = ArrayWeight::most_Pa($design) / $slant;
         $snow_Pa = $loads->snow->heaviest_Pa();
-        $live_Pa = RoofLive::reduced(
-            Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres()),
-            $design->surface->pitch,
-            $coefficients,
-        )->toPascals();
+        $area = Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres());
+        $live_Pa = Standards::of($design)->roofLive($design, $area, $coefficients)->toPascals();
         $fb_Pa = $value($key) * $cf * $value('cr') * self::PSI;
         $perLoad = $members->widest_m() * $framing->span->toMetres() ** 2 / 8 / ($framing->width->toMetres() * $framing->depth->toMetres() ** 2 / 6) / $fb_Pa;
         $with_Pa = $dead_Pa + $times * ($array_Pa + $snow_Pa);

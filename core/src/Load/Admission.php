@@ -7,9 +7,7 @@ namespace Garnetine\Core\Load;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EnSnowSet;
 use Garnetine\Core\Design\GroundSnowKind;
-use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
 use Garnetine\Core\Design\SnowFeature;
@@ -18,21 +16,16 @@ use Garnetine\Core\Design\Species;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Design\Topography;
-use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Outline;
-use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Quantity\Length;
-use Garnetine\Core\Quantity\Speed;
 
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
 final class Admission
 {
     private const STEEPEST_DEG = 60.0;
-    private const HIGH_MEAN_MPS = 34.0;
-    private const OLD_SPEED_BELOW_MPH = 95.0;
 
     /** @return list<Finding> Refusals: nothing is planned for the surface while there is one */
     public static function refusals(Design $design): array
@@ -98,14 +91,13 @@ final class Admission
         if ($design->given !== null) {
             return $design->given->roofSnow === null ? self::groundSnow($design) : [];
         }
-        $asce = $design->site->standard->isAsce7();
+        $standard = Standards::of($design);
 
         return [
-            ...$asce ? self::wind($design) : [],
-            ...$design->site->standard === Standard::En ? self::meanVelocity($design) : [],
+            ...$standard->asksOfSite($design),
             ...self::topography($design),
             ...self::groundSnow($design),
-            ...$asce ? self::panelConditions($design, $coefficients) : [],
+            ...$standard->asksOfArray($design, $coefficients),
         ];
     }
 
@@ -135,7 +127,6 @@ final class Admission
         return match (true) {
             $site->topography === Topography::Unknown => [Finding::of(Code::TopographyUnknown, '/site/topography', [])],
             $site->topography === Topography::Hill && $site->hill === null => [Finding::of(Code::HillMissing, '/site/hill', [])],
-            $site->topography === Topography::Factor && $site->standard->isAsce7() && $site->kzt === null => [Finding::of(Code::KztMissing, '/site/kzt', [])],
             default => [],
         };
     }
@@ -145,7 +136,7 @@ final class Admission
     {
         $site = $design->site;
         $needed = GroundSnowKind::of($site->standard);
-        $counts = $site->groundSnow->toPascals() > 0 && !($site->standard === Standard::En && $site->en?->snowSet !== EnSnowSet::Given);
+        $counts = $site->groundSnow->toPascals() > 0 && Standards::of($design)->readsGroundSnow($design);
 
         return $needed !== null && $counts && $site->groundSnowKind !== $needed
             ? [
@@ -155,91 +146,6 @@ final class Admission
                     ['entered' => 'choice.ground_snow_kind.'.$site->groundSnowKind->value, 'needed' => 'choice.ground_snow_kind.'.$needed->value],
                 ),
             ] : [];
-    }
-
-    /** @return list<Finding> A ten-minute mean as high as this is rare: it may be a gust */
-    private static function meanVelocity(Design $design): array
-    {
-        $velocity = $design->site->en?->basicVelocity;
-
-        return $velocity !== null && Printed::over($velocity->toSi(), self::HIGH_MEAN_MPS)
-            ? [
-                Finding::of(
-                    Code::EnVelocityHigh,
-                    '/site/en/basic_velocity_m_per_s',
-                    ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS],
-                ),
-            ] : [];
-    }
-
-    /** @return list<Finding> */
-    private static function wind(Design $design): array
-    {
-        $site = $design->site;
-        $findings = [];
-        $speed_mps = $site->windSpeed->toSi();
-        if ($site->windSpeedKind !== WindSpeedKind::Strength) {
-            $findings[] = Finding::of(Code::WindSpeedKind, '/site/wind_speed_kind', [
-                'speed_m_per_s' => $speed_mps,
-                // V(strength) = V(allowable)/√0.6, IBC §1609.3.1; recalled.
-                'converted_m_per_s' => $speed_mps / sqrt(0.6),
-                'kind' => $site->windSpeedKind->value,
-            ]);
-        } elseif (Printed::under($site->windSpeed->toMilesPerHour(), self::OLD_SPEED_BELOW_MPH) && !$site->lowWindSpeedConfirmed) {
-            $findings[] = Finding::of(Code::WindSpeedLow, '/site/wind_speed_m_per_s', [
-                'speed_m_per_s' => $speed_mps,
-                'asked_below_m_per_s' => Speed::ofMilesPerHour(self::OLD_SPEED_BELOW_MPH)->toSi(),
-                'converted_m_per_s' => $speed_mps / sqrt(0.6),
-            ]);
-        }
-        if ($design->rules->ridgeReading === RidgeReading::Ridge && trim($design->rules->ridgeReadingBy ?? '') === '') {
-            $findings[] = Finding::of(Code::RidgeReadingUnnamed, '/rules/ridge_reading_by', []);
-        }
-
-        return $findings;
-    }
-
-    /**
-     * Conditions of the clause for modules parallel to the roof, besides the distance to the edges.
-     *
-     * Source: ASCE/SEI 7-16, §29.4.4; recalled.
-     *
-     * @return list<Finding>
-     */
-    public static function panelConditions(Design $design, Coefficients $coefficients): array
-    {
-        $block = $design->block;
-        $limit = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);
-        $findings = [];
-        $highest_m = Length::ofInches($limit('top_above_roof_in'))->toMetres();
-        if (Printed::over($block->topAboveRoof->toMetres(), $highest_m)) {
-            $findings[] = Finding::of(
-                Code::TooHighAboveRoof,
-                '/block/top_above_roof_m',
-                ['height_m' => $block->topAboveRoof->toMetres(), 'most_m' => $highest_m],
-            );
-        }
-        if (Printed::over($block->tiltFromRoof->toDegrees(), $limit('parallel_deg'))) {
-            $findings[] = Finding::of(
-                Code::NotParallel,
-                '/block/tilt_from_roof_rad',
-                ['tilt_rad' => $block->tiltFromRoof->toRadians(), 'most_rad' => deg2rad($limit('parallel_deg'))],
-            );
-        }
-        $least_m = Length::ofInches($limit('least_gap_in'))->toMetres();
-        foreach (['column_gap_m' => [$block->columnGap, $block->columns], 'row_gap_m' => [$block->rowGap, $block->rows]] as $key => [$gap, $count]) {
-            if ($count > 1 && Printed::under($gap->toMetres(), $least_m)) {
-                $findings[] = Finding::of(Code::GapTooSmall, "/block/$key", ['gap_m' => $gap->toMetres(), 'least_m' => $least_m]);
-            }
-        }
-        $most_m = Length::ofFeet($limit('gap_every_ft'))->toMetres();
-        foreach (['length_m' => $design->module->length, 'width_m' => $design->module->width] as $key => $size) {
-            if (Printed::over($size->toMetres(), $most_m)) {
-                $findings[] = Finding::of(Code::GapsTooFarApart, "/module/$key", ['size_m' => $size->toMetres(), 'most_m' => $most_m]);
-            }
-        }
-
-        return $findings;
     }
 
     /**
@@ -290,13 +196,7 @@ final class Admission
         $given = $design->given;
         $findings = match (true) {
             $given !== null => [Finding::of(Code::GivenPressures, '/given', ['document' => $given->document, 'by' => $given->by, 'on' => $given->on ?? ''])],
-            $site->standard->isAsce7() => self::asceAssumptions($design, $loads),
-            $site->standard === Standard::En => [
-                Finding::of(Code::NoEqualisation, '/site/standard'),
-                Finding::of(Code::EnRecommended, '/site/en'),
-                Finding::of(Code::EnWinds, '/site/building_length_m'),
-            ],
-            default => [Finding::of(Code::NoEqualisation, '/site/standard'), Finding::of(Code::AsNzsDirection, '/site/as_nzs')],
+            default => Standards::of($design)->assumptions($design, $loads),
         };
         if ($given === null && $site->topography === Topography::NoHill) {
             $findings[] = Finding::of(Code::NoHill, '/site/topography');
@@ -314,7 +214,7 @@ final class Admission
             if ($site->freeSlidePath === YesNo::Yes) {
                 $findings[] = Finding::of(Code::FreeSlidePath, '/site/free_slide_path');
             }
-            if ($site->roofSupports === RoofSupports::Unknown && $site->standard->isAsce7()) {
+            if ($site->roofSupports === RoofSupports::Unknown && Standards::of($design)->asksOfSupports()) {
                 $findings[] = Finding::of(Code::RoofSupportsUnknown, '/site/roof_supports');
             }
             $findings[] = Finding::of(Code::PartialSnow, '/site/ground_snow_Pa');
@@ -323,28 +223,6 @@ final class Admission
         if ($design->surface->framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> */
-    private static function asceAssumptions(Design $design, SiteLoads $loads): array
-    {
-        $site = $design->site;
-        $findings = [Finding::of(Code::OneAreaForGcp, '/surface/pitch_rad'), Finding::of(Code::FloorOnPanels, '/site/wind_speed_m_per_s')];
-        $kh = $loads->figures->at('loads/kh');
-        if ($kh !== null && $kh->code === 'kh_floor') {
-            $findings[] = Finding::of(Code::KhFloor, '/site/exposure', ['kh' => $kh->values['value'], 'formula' => $kh->values['formula']]);
-        }
-        if ($site->topography === Topography::Factor && $site->kzt !== null) {
-            $findings[] = Finding::of(Code::KztEntered, '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
-        }
-        if ($design->surface->roofKind === RoofKind::Hip) {
-            $findings[] = Finding::of(Code::HipFigures, '/surface/roof_kind');
-        }
-        $findings[] = $design->rules->ridgeReading === RidgeReading::FarEave
-            ? Finding::of(Code::RidgeReadingSevere, '/rules/ridge_reading', ['feet' => '–', 'milder' => '–'])
-            : Finding::of(Code::RidgeReadingMild, '/rules/ridge_reading', ['by' => $design->rules->ridgeReadingBy ?? '']);
 
         return $findings;
     }

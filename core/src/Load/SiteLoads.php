@@ -7,9 +7,6 @@ namespace Garnetine\Core\Load;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Load\Asce7\Asce7Loads;
-use Garnetine\Core\Load\AsNzs\AsNzsLoads;
-use Garnetine\Core\Load\En\EnLoads;
 
 /** Wind and snow of the site on the surface, by whichever standard, at the level that its combinations expect. */
 final readonly class SiteLoads
@@ -31,20 +28,12 @@ final readonly class SiteLoads
     /** @return list<Finding> Why the standard cannot be applied to the case; without one, of() can */
     public static function refusals(Design $design, Coefficients $coefficients): array
     {
-        return [...GivenLoads::refusals($design), ...match ($design->site->standard) {
-            Standard::Asce716, Standard::Asce722 => Asce7Loads::refusals($design, $coefficients),
-            Standard::En => EnLoads::refusals($design, $coefficients),
-            Standard::AsNzs2011, Standard::AsNzs2021 => AsNzsLoads::refusals($design, $coefficients),
-        }];
+        return [...GivenLoads::refusals($design), ...Standards::of($design)->refusals($design, $coefficients)];
     }
 
     public static function of(Design $design, Coefficients $coefficients): self
     {
-        return match ($design->site->standard) {
-            Standard::Asce716, Standard::Asce722 => Asce7Loads::of($design, $coefficients),
-            Standard::En => EnLoads::of($design, $coefficients),
-            Standard::AsNzs2011, Standard::AsNzs2021 => AsNzsLoads::of($design, $coefficients),
-        };
+        return Standards::of($design)->loads($design, $coefficients);
     }
 
     /** Suction in a zone, on a module that shows a side to the wind or does not. */
