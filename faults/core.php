@@ -164,7 +164,7 @@ return [
         ['$most_Pa * cos($theta));', '$most_Pa * sin($theta));', 'Weight presses modules by the wrong part'],
         ['$from_m >= $rating->from->toMetres() - 1e-6', '$from_m >= $rating->from->toMetres() - 1e-1', 'A rating counts for clamps out of its zone'],
     ],
-    'core/src/Geometry/Outline.php' => [
+    'core/src/Design/Outline.php' => [
         ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Design;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
-use Garnetine\Core\Geometry\Outline;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
@@ -105,7 +106,7 @@ final class Comparison
             $demands[$demand->zone] = $demand;
         }
         $suctions = [];
-        foreach (self::places(Outline::of($plan->design->surface)) as $place => [$x_m, $y_m]) {
+        foreach (self::places($plan) as $place => [$x_m, $y_m]) {
             $zone = $plan->loads->zones->pieces($x_m - self::NEAR_M, $y_m - self::NEAR_M, $x_m + self::NEAR_M, $y_m + self::NEAR_M)[0]['zone'];
             $suction = $plan->design->printer()->print(Dimension::Pressure, $demands[$zone]->suctionExposed_Pa);
             $suctions["Suction $place"] = "$suction (zone $zone)";
@@ -115,8 +116,19 @@ final class Comparison
     }
 
     /** @return array<string, array{float, float}> Along the eave and up the slope */
-    private static function places(Outline $outline): array
+    private static function places(Plan $plan): array
     {
+        $outline = Outline::of($plan->design->surface);
+        if ($outline->given !== []) {
+            // Of any shape: the middle of the largest piece of each zone.
+            $largest = [];
+            foreach ($plan->loads?->zones->parts() ?? [] as ['zone' => $zone, 'corners' => $corners]) {
+                $area_m2 = (new Polygon($corners))->area_m2();
+                $largest[$zone] = $area_m2 > ($largest[$zone][0] ?? 0.0) ? [$area_m2, array_sum(array_column($corners, 0)) / count($corners), array_sum(array_column($corners, 1)) / count($corners)] : $largest[$zone];
+            }
+
+            return array_map(static fn (array $piece): array => [$piece[1], $piece[2]], array_combine(array_map(static fn (int|string $zone): string => "in zone $zone", array_keys($largest)), $largest));
+        }
         [$middle_m, $top_m, $in_m] = [$outline->width_m / 2, $outline->length_m, self::FROM_EDGE_M];
 
         return [

@@ -37,7 +37,7 @@ final class FieldView
             '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
             '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins),
             '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
-            '/surface/framing/own' => count($design->surface->framing->own),
+            '/surface/outline' => count($design->surface->outline), '/surface/framing/own' => count($design->surface->framing->own),
             '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1,
             '/site/en' => $design->site->en === null ? 0 : 1,
             '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,

@@ -10,7 +10,9 @@ use App\Models\Design as DesignModel;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
+use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 
@@ -101,7 +103,7 @@ final class JobList
     /**
      * The roof from above, its first surface, small: eave, ridge and modules in hundredths of the larger side, eave down.
      *
-     * @param list<array{x_m: float, y_m: float}> $modules
+     * @param list<array{block: int, x_m: float, y_m: float}> $modules
      *
      * @return array{width: int, height: int, outline: string, modules: string}|null Null for so many modules that nothing would be seen
      */
@@ -113,14 +115,17 @@ final class JobList
         [$width_m, $length_m] = [$document->surface->width->toMetres(), $document->surface->slopeLength->toMetres()];
         $most_m = max($width_m, $length_m);
         $of = static fn (float $size_m): int => (int) round(100 * $size_m / $most_m);
-        [$across, $up] = [$of($document->moduleAcross()->toMetres()), $of($document->moduleUp()->toMetres())];
-        $module = "h{$across}v-{$up}h-{$across}z";
+        $module = array_map(static function (BlockPart $part) use ($of): string {
+            [$across, $up] = [$of($part->design->moduleAcross()->toMetres()), $of($part->design->moduleUp()->toMetres())];
+
+            return "h{$across}v-{$up}h-{$across}z";
+        }, $document->parts());
         $height = $of($length_m);
 
         return [
             'width' => $of($width_m), 'height' => $height,
-            'outline' => "M0 {$height}L".$of($document->surface->leftHip->toMetres()).' 0L'.$of($width_m - $document->surface->rightHip->toMetres()).' 0L'.$of($width_m)." {$height}z",
-            'modules' => implode('', array_map(static fn (array $one): string => 'M'.$of($one['x_m']).' '.($height - $of($one['y_m'])).$module, $modules)),
+            'outline' => 'M'.implode('L', array_map(static fn (array $at): string => $of($at[0]).' '.($height - $of($at[1])), Outline::of($document->surface)->corners())).'z',
+            'modules' => implode('', array_map(static fn (array $one): string => 'M'.$of($one['x_m']).' '.($height - $of($one['y_m'])).$module[$one['block'] - 1], $modules)),
         ];
     }
 

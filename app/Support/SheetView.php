@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Support;
 
+use Garnetine\Core\Design\Corner;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
-use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
@@ -31,8 +32,10 @@ final class SheetView
             'width_m' => $surface->width->toMetres(), 'length_m' => $surface->slopeLength->toMetres(),
             'zones' => self::zones($plan),
             'outline' => $outline->corners(),
-            'kept_free' => $outline->inside(
-                $surface->setbacks->left->toMetres(),
+            'edges' => array_map(static fn (Corner $corner): string => (new Texts($plan->design->printer()))->choice('/surface/outline/0/edge', $corner->edge->value), $outline->given),
+            'kept_free' => $outline->given !== [] ? $outline->polygon()->inset(array_map(static fn (Corner $corner): float => $corner->setback->toMetres(), $outline->given)) : $outline->inside(
+                $surface->setbacks->left->toMetres(
+                ),
                 $surface->setbacks->right->toMetres(),
                 $surface->setbacks->eave->toMetres(),
                 $surface->setbacks->ridge->toMetres(),
@@ -42,7 +45,7 @@ final class SheetView
                     'number' => $member->number,
                     'x_m' => $member->x_m,
                     'from_m' => $member->from_m,
-                    'top_m' => min($member->to_m, $outline->top_m($member->x_m)),
+                    'top_m' => $outline->given !== [] ? $member->to_m : min($member->to_m, $outline->top_m($member->x_m)),
                     'plies' => $member->plies,
                 ],
                 $plan->members->members,

@@ -10,7 +10,7 @@ use Garnetine\Core\Finding\Finding;
  * What is read of the bytes of a stored plan, by this build: all surfaces together.
  *
  * @phpstan-type Summary array{modules: int, attachments: int, least_reserve: float|null, unconfirmed: int}
- * @phpstan-type Surface array{structure: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules: list<array{x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing: list<string>}
+ * @phpstan-type Surface array{structure: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules: list<array{block: int, x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing: list<string>}
  */
 final readonly class StoredPlan
 {
@@ -64,7 +64,7 @@ final readonly class StoredPlan
         return !in_array(null, array_column(array_column($this->surfaces, 'structure'), 'signed_by'), true);
     }
 
-    /** @return list<array{x_m: float, y_m: float}> */
+    /** @return list<array{block: int, x_m: float, y_m: float}> */
     public function modules(string $surface): array
     {
         return $this->surfaces[$surface]['modules'] ?? [];

@@ -29,8 +29,8 @@ final readonly class Drawn
     /** @param array<mixed> $edit */
     public static function is(array $edit): bool
     {
-        return in_array($edit['command'] ?? null, ['centre', 'rail'], true)
-            || array_intersect(['toggle', 'move', 'area', 'pin', 'bar'], array_keys($edit)) !== [];
+        return in_array($edit['command'] ?? null, ['centre', 'rail', 'corners'], true)
+            || array_intersect(['toggle', 'move', 'area', 'pin', 'bar', 'corner', 'tape'], array_keys($edit)) !== [];
     }
 
     /**
@@ -50,6 +50,9 @@ final readonly class Drawn
             isset($edit['area']) => $drawn->area($edit['area']),
             isset($edit['pin']) => $drawn->pinned($edit['pin']),
             isset($edit['bar']) => $drawn->barred($edit['bar']),
+            isset($edit['corner']) => (new Outlining($design))->corner($edit['corner']),
+            isset($edit['tape']) => ['/surface/outline' => (new Outlining($design))->taped($edit['tape'])],
+            ($edit['command'] ?? null) === 'corners' => ['/surface/outline' => (new Outlining($design))->asItIs()],
             ($edit['command'] ?? null) === 'rail' => self::exampleRail($edit['rail'] ?? null),
             default => $drawn->centred(),
         };

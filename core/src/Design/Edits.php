@@ -46,7 +46,7 @@ final class Edits
         foreach ($edits as $edit) {
             try {
                 // What is drawn needs the design as it stands.
-                $document = self::one($document, is_array($edit) ? $edit : [], static fn (array $document): Design => self::read($design, $before, $document));
+                $document = self::boxed(self::one($document, is_array($edit) ? $edit : [], static fn (array $document): Design => self::read($design, $before, $document)));
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
             }
@@ -369,6 +369,29 @@ final class Edits
 
         // Places after it move up: what was typed there no longer belongs to them.
         return self::forgotten(self::put($document, $path, $keys, array_values($list)), '/'.implode('/', $keys));
+    }
+
+    /**
+     * A plane by its corners is as wide and as long as they reach.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function boxed(array $document): array
+    {
+        $surface = is_array($document['surface'] ?? null) ? $document['surface'] : [];
+        $corners = is_array($surface['outline'] ?? null) ? array_filter($surface['outline'], is_array(...)) : [];
+        foreach ($corners === [] ? [] : ['x_m' => 'width_m', 'y_m' => 'slope_length_m'] as $key => $size) {
+            $places = array_filter(array_column($corners, $key), static fn (mixed $place): bool => is_float($place) || is_int($place));
+            if ($places !== [] && max($places) !== ($surface[$size] ?? null)) {
+                $surface[$size] = max($places);
+                $document['surface'] = $surface;
+                $document = self::forgotten($document, "/surface/$size");
+            }
+        }
+
+        return $document;
     }
 
     /**

@@ -318,6 +318,14 @@ final class Project
     public function faults(): array
     {
         $faults = $this->surfaces === [] ? [new Fault('/surfaces', 'a surface or more', 'none')] : [];
+        foreach ($this->surfaces as $id => $surface) {
+            foreach ($surface->outline === [] ? [] : ['width_m' => [$surface->width, 'x'], 'slope_length_m' => [$surface->slopeLength, 'y']] as $key => [$size, $axis]) {
+                $reach_m = max([0.0, ...array_map(static fn (Corner $corner): float => $corner->{$axis}->toMetres(), $surface->outline)]);
+                if (abs($reach_m - $size->toMetres()) > 1e-6) {
+                    $faults[] = new Fault("/surfaces/$id/$key", "as far as the corners reach, $reach_m", (string) $size->toMetres());
+                }
+            }
+        }
         $lies = [];
         foreach ($this->blocks as $id => $block) {
             foreach (['surface' => $this->surfaces, 'module' => $this->modules, 'kit' => $this->kits] as $what => $there) {

@@ -12,8 +12,8 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /**
- * One roof plane, a rectangle or, between hips, a trapezoid or triangle, in its own coordinates: x along the eave, y up the slope, origin at the lower
- * left seen from outside.
+ * One roof plane in its own coordinates: x along the eave, y up the slope, origin at the lower left seen from outside. A rectangle,
+ * between hips a trapezoid or triangle, or whatever its corners say.
  */
 final readonly class Surface
 {
@@ -22,6 +22,7 @@ final readonly class Surface
      * @param list<NoWorkCircle> $noWorkCircles
      * @param list<SnowFeature> $snowFeatures
      * @param list<Penetration> $penetrations Holes that are not attachments
+     * @param list<Corner> $outline Where it is no such shape: its corners, within $width by $slopeLength
      */
     public function __construct(
         public SurfaceKind $kind,
@@ -80,6 +81,7 @@ final readonly class Surface
         public array $snowFeatures,
         #[Items(Penetration::class, 500)]
         public array $penetrations,
+        #[Items(Corner::class, 40)] public array $outline = [],
     ) {
     }
 
@@ -115,6 +117,7 @@ final readonly class Surface
             $this->setbacks,
             $this->snowFeatures,
             $this->penetrations,
+            $this->outline,
         );
     }
 }

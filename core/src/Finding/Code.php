@@ -32,10 +32,13 @@ enum Code: string
     case GivenIncomplete = 'given_incomplete';
     case HigherOrLowerRoof = 'higher_or_lower_roof';
     case HipEdges = 'hip_edges';
+    case MonoNeedsGiven = 'mono_needs_given';
+    case OutlineNotCovered = 'outline_not_covered';
     case OverOverhang = 'over_overhang';
     case OwnCopyImplausible = 'own_copy_implausible';
     case OwnCopyUnknown = 'own_copy_unknown';
     case Pitch = 'pitch';
+    case PlaneNotSimple = 'plane_not_simple';
     case PlaneTooLarge = 'plane_too_large';
     case PullOutMissing = 'pull_out_missing';
     case RoofKind = 'roof_kind';

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Framing;
 
+use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\Framing;
 use Garnetine\Core\Design\Known;
 use Garnetine\Core\Design\LayoutFrom;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Finding\Code;
@@ -59,8 +61,7 @@ final readonly class Members
                 'from_left_m' => $fromLeft[0], 'from_right_m' => $fromRight[0],
             ]);
         }
-        $fromHip = ($framing->layoutFrom === LayoutFrom::Right ? $surface->rightHip : $surface->leftHip)->toMetres() > 0.0;
-        if ($fromHip && $framing->firstMember === null) {
+        if (!self::startsAtRake($surface) && $framing->firstMember === null) {
             $findings[] = Finding::of(Code::FirstMemberAtHip, '/surface/framing/first_member_m');
         }
         $lap = $framing->lap;
@@ -69,7 +70,7 @@ final readonly class Members
         }
 
         $even = array_map(static fn (int $index, float $x_m): Member => new Member($index + 1, $x_m), array_keys($centres), $centres);
-        $members = $framing->own === [] ? $even : self::found($even, $framing);
+        $members = self::within($surface, $framing->own === [] ? $even : self::found($even, $framing));
         array_push($findings, ...self::misplaced($surface, $members), ...self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN)));
 
         return new self(
@@ -83,6 +84,49 @@ final readonly class Members
             $framing->own === [] ? [] : self::tributaries_m($members, $framing->spacing->toMetres()),
             $framing->spacing->toMetres(),
         );
+    }
+
+    /**
+     * Under an outline by its corners members end at its edges, and those that do not reach under it are none.
+     *
+     * @param list<Member> $members
+     *
+     * @return list<Member>
+     */
+    private static function within(Surface $surface, array $members): array
+    {
+        $outline = Outline::of($surface);
+        if ($outline->given === [] || $outline->trouble() !== null) {
+            return $members;
+        }
+        $polygon = $outline->polygon();
+        $under = [];
+        foreach ($members as $member) {
+            $ends_m = $polygon->upright_m($member->x_m);
+            if ($ends_m !== null && $ends_m[1] > $ends_m[0] + 1e-6) {
+                $under[] = new Member($member->number, $member->x_m, max($member->from_m, $ends_m[0]), min($member->to_m, $ends_m[1]), $member->plies);
+            }
+        }
+
+        return $under;
+    }
+
+    /** Whether the rule that puts the first member at a rake has a rake there. */
+    private static function startsAtRake(Surface $surface): bool
+    {
+        $isRight = $surface->framing->layoutFrom === LayoutFrom::Right;
+        $outline = Outline::of($surface);
+        if ($outline->given === []) {
+            return ($isRight ? $surface->rightHip : $surface->leftHip)->toMetres() <= 0.0;
+        }
+        $side_m = $isRight ? $surface->width->toMetres() : 0.0;
+        foreach ($outline->polygon()->edges() as $edge => [[$from_m], [$to_m]]) {
+            if ($outline->given[$edge]->edge === EdgeKind::Rake && max(abs($from_m - $side_m), abs($to_m - $side_m)) < 1e-6) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

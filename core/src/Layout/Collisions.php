@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Geometry\Outline;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;
@@ -69,9 +70,11 @@ final class Collisions
     {
         $surface = $design->surface;
         $setbacks = $surface->setbacks;
-        $block = $design->block;
-        [$left_m, $right_m, $low_m, $high_m] = self::margins($design, $rows);
         $h2_m = self::fromEdges_m($design, $coefficients);
+        if ($surface->outline !== []) {
+            return self::near(self::ofOutline($design, $rows, $h2_m));
+        }
+        [$left_m, $right_m, $low_m, $high_m] = self::margins($design, $rows);
         $beyond = [
             // A hip has no overhang of its own.
             'left' => [$left_m, $setbacks->left, $surface->leftHip->toMetres() > 0.0 ? null : $surface->leftRakeOverhang],
@@ -79,9 +82,55 @@ final class Collisions
             'eave' => [$low_m, $setbacks->eave, $surface->eaveOverhang],
             'ridge' => [$high_m, $setbacks->ridge, null],
         ];
+
+        return self::near(array_map(
+            static fn (string $edge, array $one): array => [$edge, '/block/'.($edge === 'left' || $edge === 'right' ? 'x_m' : 'y_m'), $one[0], $h2_m, $one[1], $one[2]],
+            array_keys($beyond),
+            $beyond,
+        ));
+    }
+
+    /**
+     * The same along an outline by its corners: how far the modules are from each edge, or beyond the one that is nearest.
+     *
+     * @param array<int, array<int, ModuleSpot>> $rows
+     *
+     * @return list<array{string, string, float, float, Length, Length|null}> As near() takes them
+     */
+    private static function ofOutline(Design $design, array $rows, float $h2_m): array
+    {
+        $outline = Outline::of($design->surface);
+        if ($outline->trouble() !== null) {
+            return [];
+        }
+        $polygon = $outline->polygon();
+        $margins_m = array_fill(0, count($outline->given), INF);
+        foreach (array_merge(...array_map(array_values(...), array_values($rows))) as $spot) {
+            $box = [$spot->x_m, $spot->y_m, $spot->x_m + $design->moduleAcross()->toMetres(), $spot->y_m + $design->moduleUp()->toMetres()];
+            [$beyond_m, $over] = $polygon->beyond_m($box);
+            foreach ($polygon->edges() as $edge => $ends) {
+                $margins_m[$edge] = min($margins_m[$edge], $beyond_m > self::TOLERANCE_M ? ($edge === $over ? -$beyond_m : INF) : Polygon::apart_m($ends, $box));
+            }
+        }
+        $near = [];
+        foreach ($outline->given as $edge => $corner) {
+            $least_m = $corner->edge->keepsOff() ? $h2_m : 0.0;
+            $near[] = [$corner->edge->value.' '.($edge + 1), '/block/x_m', $margins_m[$edge], $least_m, $corner->setback, $corner->edge->isOuter() ? $corner->overhang : null];
+        }
+
+        return $near;
+    }
+
+    /**
+     * @param list<array{string, string, float, float, Length, Length|null}> $edges Name, where the cure is, what is left to it, the least, the
+     *                                                                              setback, the overhang
+     *
+     * @return list<Finding>
+     */
+    private static function near(array $edges): array
+    {
         $findings = [];
-        foreach ($beyond as $edge => [$margin_m, $setback, $overhang]) {
-            $at = '/block/'.($edge === 'left' || $edge === 'right' ? 'x_m' : 'y_m');
+        foreach ($edges as [$edge, $at, $margin_m, $h2_m, $setback, $overhang]) {
             if ($margin_m < -self::TOLERANCE_M) {
                 $findings[] = Finding::of(Code::OutsideSurface, $at, ['edge' => $edge, 'by_m' => -$margin_m]);
                 continue;

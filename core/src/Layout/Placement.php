@@ -70,41 +70,27 @@ final readonly class Placement
     public function markExposed(Design $design, RidgeReading $reading, Coefficients $coefficients, array $others = []): void
     {
         $value = static fn (string $key): float => $coefficients->value(Edition::of($design->site->standard)->table('panels'), $key);
-        $surface = $design->surface;
         $open_m = max($value('open_in_h2') * $design->block->topAboveRoof->toMetres(), Length::ofFeet($value('open_ft'))->toMetres());
         $exposed_m = $value('exposed_in_h') * $design->site->meanRoofHeight->toMetres();
         $end_m = $value('row_end_in_lp') * $this->length_m;
-        $slope_m = $surface->slopeLength->toMetres();
-        $overRidge_m = $reading === RidgeReading::FarEave ? $slope_m : 0.0;
+        $toEdge = ToEdge::of($design->surface, $reading);
+        $isFar = fn (ModuleSpot $spot, string $side): bool => $toEdge->from_m($spot->x_m, $spot->y_m, $this->width_m, $this->length_m, $side) > $exposed_m
+            && !$this->isClosed($spot, $side, $open_m, $others);
         $above = $this->upwardGaps();
         foreach ($this->rows as $row => $spots) {
             $groups = $this->groups($spots, $open_m);
             foreach ($spots as $column => $spot) {
                 $spot->exposedSides = [];
                 $spot->nearExposedRowEnd = false;
-                if ($above[$row][$column]['down'] > $open_m && $spot->y_m > $exposed_m && !$this->isClosed($spot, 'down', $open_m, $others)) {
+                if ($above[$row][$column]['down'] > $open_m && $isFar($spot, 'down')) {
                     $spot->exposedSides[] = 'down';
                 }
-                if (
-                    $above[$row][$column]['up'] > $open_m
-                    && $slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m
-                    && !$this->isClosed($spot, 'up', $open_m, $others)
-                ) {
+                if ($above[$row][$column]['up'] > $open_m && $isFar($spot, 'up')) {
                     $spot->exposedSides[] = 'up';
                 }
             }
             foreach ($groups as $group) {
-                $this->markRowEnds(
-                    $group,
-                    $group[0]->x_m > $exposed_m && !$this->isClosed($group[0], 'left', $open_m, $others),
-                    $surface->width->toMetres() - $group[count($group) - 1]->x_m - $this->width_m > $exposed_m && !$this->isClosed(
-                        $group[count($group) - 1],
-                        'right',
-                        $open_m,
-                        $others,
-                    ),
-                    $end_m,
-                );
+                $this->markRowEnds($group, $isFar($group[0], 'left'), $isFar($group[count($group) - 1], 'right'), $end_m);
             }
         }
     }

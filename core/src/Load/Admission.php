@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\CapacityFormat;
+use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\GroundSnowKind;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
 use Garnetine\Core\Design\SnowFeature;
@@ -19,7 +22,6 @@ use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Geometry\Outline;
 use Garnetine\Core\Quantity\Length;
 
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
@@ -39,7 +41,9 @@ final class Admission
             $refusals[] = Finding::of(Code::RoofKind, '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
         }
         $outline = Outline::of($surface);
-        if ($outline->isRectangle() === ($surface->roofKind === RoofKind::Hip) || $outline->crosses()) {
+        if ($outline->given !== []) {
+            array_push($refusals, ...self::outline($design, $outline));
+        } elseif ($outline->isRectangle() === ($surface->roofKind === RoofKind::Hip) || $outline->crosses()) {
             $refusals[] = Finding::of(
                 Code::HipEdges,
                 '/surface/left_hip_m',
@@ -60,6 +64,23 @@ final class Admission
         array_push($refusals, ...self::ownCopies($design, true));
 
         return $refusals;
+    }
+
+    /** @return list<Finding> What of an outline by its corners is not covered */
+    private static function outline(Design $design, Outline $outline): array
+    {
+        $trouble = $outline->trouble();
+        if ($trouble !== null) {
+            return [Finding::of(Code::PlaneNotSimple, '/surface/outline', ['trouble' => $trouble])];
+        }
+        $kinds = array_map(static fn (Corner $corner): EdgeKind => $corner->edge, $outline->given);
+
+        return match (true) {
+            $design->given !== null => [],
+            array_intersect(array_column($kinds, 'value'), ['wall', 'step']) !== [] => [Finding::of(Code::MonoNeedsGiven, '/surface/outline')],
+            !Standards::of($design)->laysZonesOnAnyOutline($design) => [Finding::of(Code::OutlineNotCovered, '/surface/outline')],
+            default => [],
+        };
     }
 
     /** Whether snow beside a higher roof needs no computing: there is none, or it is given. */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\Given;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Geometry\Outline;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Pressures by an engineer or an authority: laid on the surface as they were given, with nothing added or eased. */
@@ -23,7 +25,7 @@ final class GivenLoads
     {
         $outline = Outline::of($design->surface);
         [$width_m, $length_m, $edge_m] = [$outline->width_m, $outline->length_m, $given->edge->toMetres()];
-        $zones = ZoneMap::lay($outline, [
+        $zones = $outline->given !== [] ? self::onOutline($outline, $edge_m) : ZoneMap::lay($outline, [
             ...$outline->leftHip_m > 0.0 ? [] : [$edge_m],
             ...$outline->rightHip_m > 0.0 ? [] : [$width_m - $edge_m],
         ], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false), static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
@@ -50,6 +52,28 @@ final class GivenLoads
         }
 
         throw new \LogicException('There is always a pressure down.');
+    }
+
+    /** Strips along the edges of any shape, on the plane; walls, steps and valleys have none of their own. */
+    private static function onOutline(Outline $outline, float $edge_m): ZoneMap
+    {
+        $strips = [];
+        foreach ($outline->polygon()->edges() as $edge => $ends) {
+            if (in_array($outline->given[$edge]->edge, [EdgeKind::Eave, EdgeKind::Ridge, EdgeKind::Rake, EdgeKind::Hip], true)) {
+                $strips[$edge] = Polygon::strip($ends, $edge_m, 1.0);
+            }
+        }
+
+        return ZoneMap::laid($outline->polygon(), $strips, static function (array $edges) use ($outline): string {
+            $in = array_map(static fn (int $edge): string => $outline->given[$edge]->edge->value, $edges);
+            $side = array_intersect(['rake', 'hip'], $in) !== [];
+
+            return match (true) {
+                in_array('eave', $in, true) => $side ? 'eave corner' : 'eave',
+                in_array('ridge', $in, true) => $side ? 'ridge corner' : 'ridge',
+                default => $side ? 'rake' : 'field',
+            };
+        });
     }
 
     /** @return list<Finding> What is missing of given pressures */

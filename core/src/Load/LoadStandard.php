@@ -32,6 +32,9 @@ interface LoadStandard
     /** Whether the ground snow that is entered counts, and not a zone of a map. */
     public function readsGroundSnow(Design $design): bool;
 
+    /** Whether its zones are strips along edges, so that they can be laid on a plane of any shape. */
+    public function laysZonesOnAnyOutline(Design $design): bool;
+
     /** Whether partial snow goes by how the members are supported. */
     public function asksOfSupports(): bool;
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Geometry\Outline;
+use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Geometry\Polygon;
 
 /**
  * The zones of a surface, as convex pieces that tile it exactly: rectangles, or polygons where hips lean in. Beyond the surface
@@ -40,6 +41,104 @@ final readonly class ZoneMap
         );
 
         return self::cut($outline->corners(), $lines, $zone);
+    }
+
+    /**
+     * Lays strips on an outline of any shape; each piece is asked with the strips that it lies in.
+     *
+     * @param array<int, list<array{float, float, float}>> $strips Half-planes a·x + b·y ≥ c of each, by edge
+     * @param callable(list<int>): string $zone Edges whose strips a piece lies in
+     */
+    public static function laid(Polygon $outline, array $strips, callable $zone): self
+    {
+        $fields = [];
+        foreach (self::convex($outline) as $field) {
+            $fields[] = [$field, []];
+        }
+        foreach ($strips as $edge => $halves) {
+            $next = [];
+            foreach ($fields as [$field, $in]) {
+                $inside = $field;
+                $rest = [];
+                foreach ($halves as [$a, $b, $c]) {
+                    $off = self::half($inside, -$a, -$b, -$c);
+                    if (self::measure($off)[0] > 1e-12) {
+                        $rest[] = $off;
+                    }
+                    $inside = self::half($inside, $a, $b, $c);
+                }
+                // A strip that only touches cuts nothing.
+                if (self::measure($inside)[0] <= 1e-12) {
+                    $next[] = [$field, $in];
+                    continue;
+                }
+                $next[] = [$inside, [...$in, $edge]];
+                array_push($next, ...array_map(static fn (array $part): array => [$part, $in], $rest));
+            }
+            $fields = $next;
+        }
+
+        return new self([], array_map(static fn (array $field): array => [$zone($field[1]), $field[0]], $fields));
+    }
+
+    /**
+     * Convex pieces that tile an outline: its box cut by the lines of its edges, each as far as that runs through a piece.
+     *
+     * @return list<list<array{float, float}>>
+     */
+    private static function convex(Polygon $outline): array
+    {
+        [$xs, $ys] = [array_column($outline->corners, 0), array_column($outline->corners, 1)];
+        [$left, $right, $low, $high] = [min($xs ?: [0.0]), max($xs ?: [0.0]), min($ys ?: [0.0]), max($ys ?: [0.0])];
+        $fields = [[[$left, $low], [$right, $low], [$right, $high], [$left, $high]]];
+        foreach ($outline->edges() as $edge) {
+            [[$x0, $y0], [$x1, $y1]] = $edge;
+            [$a, $b] = [$y0 - $y1, $x1 - $x0];
+            $c = $a * $x0 + $b * $y0;
+            $next = [];
+            foreach ($fields as $field) {
+                $parts = array_filter([self::half($field, $a, $b, $c), self::half($field, -$a, -$b, -$c)], static fn (array $part): bool => self::measure($part)[0] > 1e-12);
+                array_push($next, ...self::runsThrough($edge, $field) ? array_values($parts) : [$field]);
+            }
+            $fields = $next;
+        }
+
+        return array_values(array_filter($fields, static function (array $field) use ($outline): bool {
+            [, $x_m, $y_m] = self::measure($field);
+
+            return $outline->contains($x_m, $y_m);
+        }));
+    }
+
+    /**
+     * Whether an edge has a length inside a convex piece.
+     *
+     * @param array{array{float, float}, array{float, float}} $edge
+     * @param list<array{float, float}> $field
+     */
+    private static function runsThrough(array $edge, array $field): bool
+    {
+        [[$x0, $y0], [$x1, $y1]] = $edge;
+        [$from, $to] = [0.0, 1.0];
+        foreach ((new Polygon($field))->edges() as [[$px, $py], [$qx, $qy]]) {
+            if (abs($qx - $px) + abs($qy - $py) < 1e-9) {
+                continue;
+            }
+            [$a, $b] = [$py - $qy, $qx - $px];
+            $start = $a * ($x0 - $px) + $b * ($y0 - $py);
+            $slope = $a * ($x1 - $x0) + $b * ($y1 - $y0);
+            if (abs($slope) < 1e-12) {
+                if ($start < 1e-12) {
+                    return false;
+                }
+            } elseif ($slope > 0) {
+                $from = max($from, -$start / $slope);
+            } else {
+                $to = min($to, -$start / $slope);
+            }
+        }
+
+        return $to - $from > 1e-9;
     }
 
     /**

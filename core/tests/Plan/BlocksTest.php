@@ -75,8 +75,9 @@ final class BlocksTest extends TestCase
         [$far, $from] = $sides($end_m + $open_m + 0.01, 1.0);
         self::assertSame([true, true], [in_array('right', $far, true), in_array('left', $from, true)]);
         // A hand's breadth of the side looks past it.
-        [$past] = $sides($end_m + 0.3, 1.1);
-        self::assertContains('right', $past);
+        foreach ([1.1, 0.9] as $y_m) {
+            self::assertContains('right', $sides($end_m + 0.3, $y_m)[0]);
+        }
         // Above: each of its modules is covered, but for the slope it is the same.
         [$below] = $sides(8.0, 1.0 + $design->moduleUp()->toMetres() + 0.3);
         self::assertNotContains('up', $below);

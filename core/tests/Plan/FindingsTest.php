@@ -38,7 +38,20 @@ final class FindingsTest extends TestCase
         return [['side' => 'long', 'from_m' => $from_m, 'to_m' => $to_m, 'down_Pa' => 2400.0, 'up_Pa' => $up_Pa, 'basis' => 'test', 'factor' => 1.5, 'document' => '']];
     }
 
-    /** @return array<string, mixed> One module beside others of the example */
+    /**
+     * @param list<array{float, float, string}> $corners
+     *
+     * @return array<string, mixed>
+     */
+    private static function outline(array $corners): array
+    {
+        return [
+            '/surface/outline' => array_map(static fn (array $one): array => ['x_m' => $one[0], 'y_m' => $one[1], 'edge' => $one[2], 'setback_m' => 0.0, 'overhang_m' => 0.0], $corners),
+            '/surface/width_m' => max([0.0, ...array_column($corners, 0)]), '/surface/slope_length_m' => max([0.0, ...array_column($corners, 1)]),
+        ];
+    }
+
+    /** @return array<mixed> One module beside others of the example */
     private static function block(float $x_m): array
     {
         return ['x_m' => $x_m, 'rows' => 1, 'columns' => 1, 'left_out' => []] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of()->design()->block)), true);
@@ -59,6 +72,9 @@ final class FindingsTest extends TestCase
         yield 'over_overhang' => ['asce7-16', ['/surface/eave_overhang_m' => 1.0], 'refusal', '/block/y_m', '9 ⅜ in over the eave'];
         yield 'hip_edges' => ['asce7-16', ['/surface/left_hip_m' => 2.0], 'refusal', '/surface/left_hip_m', "6' 6 ¾\" at the left and 0 in at the right, of 44' 3\""];
         yield 'first_member_at_hip' => ['asce7-16 hip', ['/surface/framing/first_member_m' => null], 'stop', '/surface/framing/first_member_m', ''];
+        yield 'plane_not_simple' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [12.0, 5.2, 'rake'], [12.0, 0.0, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'make no plane: its edges cross'];
+        yield 'mono_needs_given' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'wall'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'Beside a wall'];
+        yield 'outline_not_covered' => ['en-1991', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'zones of this standard'];
         yield 'member_twice' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0], ['number' => 101, 'x_m' => 3.4]]], 'stop', '/surface/framing/own/1', 'Member 101 is entered twice'];
         yield 'member_off_surface' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 14.0]]], 'stop', '/surface/framing/own/0', 'Member 101'];
         yield 'member_upside_down' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0, 'from_m' => 2.0, 'to_m' => 1.0]]], 'stop', '/surface/framing/own/0', 'Member 101 ends below'];

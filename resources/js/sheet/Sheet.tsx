@@ -5,6 +5,7 @@ import {
     Beside,
     Crossings,
     cellAt,
+    EdgeNames,
     Feet,
     Hatches,
     MemberNumbers,
@@ -128,6 +129,7 @@ export function Sheet({
         const module = event.target.closest('[data-module]')?.getAttribute('data-module') ?? cellAt(planned, from.x_m, from.y_m);
         const id = event.target.closest('[data-area]')?.getAttribute('data-area') ?? null;
         const area = sheet.no_work.find((one) => one.id === id);
+        const corner = /^corner-\d+$/.exec(event.target.closest('[data-handle]')?.getAttribute('data-handle') ?? '')?.[0];
         let hold: Hold | null = null;
         if (drawsAreas && tool !== 'hand') {
             hold = { what: 'new', round: tool === 'round', box: { ...from, width_m: 0, height_m: 0 } };
@@ -135,6 +137,8 @@ export function Sheet({
             const size = event.target.closest('[data-corner]') !== null;
             hold = { what: 'area', id: area.id, round: area.round, box: area, size };
             onArea?.(area.id);
+        } else if (drawsAreas && corner !== undefined) {
+            hold = { what: 'corner', index: Number(corner.slice('corner-'.length)), box: { ...from, width_m: 0, height_m: 0 } };
         } else if (movesBlock && module !== null && block !== null) {
             hold = { what: 'block', box: block };
         } else if (drawsAreas) {
@@ -293,6 +297,24 @@ export function Sheet({
                         onHand={onHand}
                     />
                 )}
+                {stage === 'surface' && <EdgeNames view={view} planned={planned} />}
+                {drawsAreas &&
+                    sheet.edges.map((edge, index) => {
+                        const [x_m, y_m] = sheet.outline[index] ?? [0, 0];
+                        const box = { x_m, y_m, width_m: 0, height_m: 0 };
+                        return (
+                            <Handle
+                                // biome-ignore lint/suspicious/noArrayIndexKey: corners are known by their places in the outline
+                                key={`${edge} ${index}`}
+                                label={`Corner ${index + 1}`}
+                                view={view}
+                                box={box}
+                                hold={{ what: 'corner', index, box }}
+                                units={planned.units}
+                                onHand={onHand}
+                            />
+                        );
+                    })}
                 {drawsAreas &&
                     sheet.no_work.map((area) => (
                         <Handle
@@ -313,7 +335,7 @@ export function Sheet({
                         y={py(view, ghost.box.y_m + ghost.box.height_m)}
                         width={len(view, ghost.box.width_m)}
                         height={len(view, ghost.box.height_m)}
-                        rx={ghost.hold.what !== 'block' && ghost.hold.round ? len(view, ghost.box.width_m / 2) : 0}
+                        rx={'round' in ghost.hold && ghost.hold.round ? len(view, ghost.box.width_m / 2) : 0}
                         fill="none"
                         stroke="var(--color-garnet)"
                         strokeWidth={2}
@@ -422,7 +444,7 @@ function Handle({
             role="button"
             tabIndex={0}
             aria-label={`${label}: arrows move it, Shift and arrows farther${hold.what === 'area' ? ', Alt and arrows size it' : ''}, Enter saves, Escape gives up`}
-            data-handle={hold.what === 'area' ? hold.id : hold.what}
+            data-handle={hold.what === 'area' ? hold.id : hold.what === 'corner' ? `corner-${hold.index}` : hold.what}
             data-area={hold.what === 'area' ? hold.id : undefined}
             onKeyDown={keys}
             onFocus={onFocus}
@@ -433,8 +455,18 @@ function Handle({
                 }
             }}
         >
-            <path d={`M${x} ${y - 11}v11h11`} fill="none" stroke="var(--color-garnet)" strokeWidth={4} />
-            <rect x={x - 9} y={y - 15} width={24} height={24} fill="transparent" />
+            {hold.what === 'corner' ? (
+                <circle cx={x} cy={y} r={5} fill="var(--color-paper)" stroke="var(--color-garnet)" strokeWidth={2.5} />
+            ) : (
+                <path d={`M${x} ${y - 11}v11h11`} fill="none" stroke="var(--color-garnet)" strokeWidth={4} />
+            )}
+            <rect
+                x={x - (hold.what === 'corner' ? 12 : 9)}
+                y={y - (hold.what === 'corner' ? 12 : 15)}
+                width={24}
+                height={24}
+                fill="transparent"
+            />
         </g>
     );
 }

@@ -8,6 +8,7 @@ export type Box = Place & { width_m: number; height_m: number };
 export type Hold =
     | { what: 'block'; box: Box }
     | { what: 'area'; id: string; round: boolean; box: Box; size: boolean }
+    | { what: 'corner'; index: number; box: Box }
     | { what: 'new'; round: boolean; box: Box };
 
 /** The block's outline: all its places, those left out as well. */
@@ -48,6 +49,9 @@ export function dragged(hold: Hold, from: Place, to: Place): Box {
 export function editOf(hold: Hold, box: Box): Edit[] {
     if (hold.what === 'block') {
         return [{ move: { x_m: box.x_m, y_m: box.y_m } }];
+    }
+    if (hold.what === 'corner') {
+        return [{ corner: { index: hold.index, x_m: box.x_m, y_m: box.y_m } }];
     }
     return [{ area: { ...box, round: hold.round, id: hold.what === 'area' ? hold.id : null } }];
 }

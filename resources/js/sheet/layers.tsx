@@ -188,6 +188,39 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
     );
 }
 
+/** What lies beyond each edge of a plane that is drawn by its corners, along the edge. */
+export function EdgeNames({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { outline, edges } = planned.sheet;
+    return (
+        <g>
+            {edges.map((name, index) => {
+                const from: Corner = outline[index] ?? [0, 0];
+                const to: Corner = outline[(index + 1) % outline.length] ?? [0, 0];
+                const [x, y] = [(px(view, from[0]) + px(view, to[0])) / 2, (py(view, from[1]) + py(view, to[1])) / 2];
+                const turn =
+                    (Math.atan2(py(view, to[1]) - py(view, from[1]), px(view, to[0]) - px(view, from[0])) * 180) / Math.PI;
+                const over = Math.abs(turn) > 90 ? turn + 180 : turn;
+                return (
+                    <text
+                        // biome-ignore lint/suspicious/noArrayIndexKey: edges are known by their places in the outline
+                        key={`${name} ${index}`}
+                        transform={`translate(${x} ${y}) rotate(${over})`}
+                        dy={Math.abs(turn) > 90 ? 15 : -6}
+                        textAnchor="middle"
+                        fontSize={13}
+                        fontStyle="italic"
+                        paintOrder="stroke"
+                        stroke="var(--color-sheet)"
+                        strokeWidth={4}
+                    >
+                        {index + 1} {name}
+                    </text>
+                );
+            })}
+        </g>
+    );
+}
+
 /** As many as can be read, above the ridge, or at the top of an enlarged drawing. */
 export function MemberNumbers({
     view,

@@ -3,10 +3,10 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { SurfaceActs } from '@/desk/Surfaces';
+import { OutlineSentences } from '@/stages/OutlineSentences';
 import { AddButton, Each, Say } from '@/stages/parts';
 
 export function SurfaceSheet() {
-    const { data } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Surface</h2>
@@ -16,18 +16,10 @@ export function SurfaceSheet() {
                 <Slot path="/surface/higher_or_lower_roof" />.
             </Say>
             <Say>
-                It is <Slot path="/surface/width_m" /> along the eave and <Slot path="/surface/slope_length_m" /> up the slope, at{' '}
-                <Slot path="/surface/pitch_rad" />. It overhangs the eave by <Slot path="/surface/eave_overhang_m" />, the left
-                rake by <Slot path="/surface/left_rake_overhang_m" />, the right by <Slot path="/surface/right_rake_overhang_m" />
-                .
+                It rises at <Slot path="/surface/pitch_rad" />.
             </Say>
+            <OutlineSentences />
             <SurfaceActs />
-            {data.fields['/surface/roof_kind']?.value === 'hip' && (
-                <Say>
-                    Up to the ridge its left edge leans in by <Slot path="/surface/left_hip_m" />, its right by{' '}
-                    <Slot path="/surface/right_hip_m" /> (0 where it is a rake).
-                </Say>
-            )}
             <FramingSentences />
             <LayerSentences />
             <KeptFree />
@@ -115,13 +107,16 @@ function LayerSentences() {
 }
 
 function KeptFree() {
+    const { data } = useDesk();
     return (
         <>
             <h3 className="mt-5">Kept free</h3>
-            <Say>
-                At the eave <Slot path="/surface/setbacks/eave_m" />, at the ridge <Slot path="/surface/setbacks/ridge_m" />, at
-                the left <Slot path="/surface/setbacks/left_m" />, at the right <Slot path="/surface/setbacks/right_m" />.
-            </Say>
+            {(data.lists['/surface/outline'] ?? 0) === 0 && (
+                <Say>
+                    At the eave <Slot path="/surface/setbacks/eave_m" />, at the ridge <Slot path="/surface/setbacks/ridge_m" />,
+                    at the left <Slot path="/surface/setbacks/left_m" />, at the right <Slot path="/surface/setbacks/right_m" />.
+                </Say>
+            )}
             <Each list="/surface/no_work_circles">
                 {(at) => (
                     <>

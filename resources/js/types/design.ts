@@ -121,6 +121,11 @@ export type FieldPath =
     | `/surface/penetrations/${number}/x_m`
     | `/surface/penetrations/${number}/y_m`
     | `/surface/penetrations/${number}/note`
+    | `/surface/outline/${number}/x_m`
+    | `/surface/outline/${number}/y_m`
+    | `/surface/outline/${number}/edge`
+    | `/surface/outline/${number}/setback_m`
+    | `/surface/outline/${number}/overhang_m`
     | '/module/name'
     | '/module/length_m'
     | '/module/width_m'

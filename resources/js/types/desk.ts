@@ -36,6 +36,8 @@ export type Sheet = {
     width_m: number;
     length_m: number;
     outline: Corner[];
+    /** Names of its edges, where it is drawn by its corners. */
+    edges: string[];
     kept_free: Corner[];
     zones: { zone: string; density: number; corners: Corner[] }[];
     members: { number: number; x_m: number; from_m: number; top_m: number; plies: number }[];
@@ -423,7 +425,9 @@ export type Edit =
     | ({ pin: { line: string; member: number } } & OfBlock)
     | ({ bar: { line: string; member: number } } & OfBlock)
     | { command: 'rail'; rail: 'light' | 'standard' | 'heavy' }
-    | { command: 'centre' }
+    | { command: 'centre' | 'corners' }
+    | { corner: { index: number; x_m: number; y_m: number } | { after: number } }
+    | { tape: { edges: string; diagonals: string; proof: string } }
     | { plane: 'copy' | 'remove' }
     | { block: 'add' | 'remove' };
 

@@ -55,6 +55,11 @@ final class AsNzsStandard implements LoadStandard
         return true;
     }
 
+    public function laysZonesOnAnyOutline(Design $design): bool
+    {
+        return false;
+    }
+
     public function asksOfSupports(): bool
     {
         return false;

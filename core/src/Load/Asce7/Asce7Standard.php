@@ -137,6 +137,11 @@ final class Asce7Standard implements LoadStandard
         return true;
     }
 
+    public function laysZonesOnAnyOutline(Design $design): bool
+    {
+        return !RoofWind::isLowRoof($design, Edition::of($design->site->standard));
+    }
+
     public function asksOfSupports(): bool
     {
         return true;

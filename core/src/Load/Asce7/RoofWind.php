@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
+use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\EdgeKind;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Site;
-use Garnetine\Core\Geometry\Outline;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
@@ -49,6 +52,7 @@ final readonly class RoofWind
         $low = Printed::atMost($degrees, self::LOW_DEG);
 
         return match (true) {
+            $design->surface->outline !== [] => self::missingOnOutline($design),
             $design->surface->roofKind === RoofKind::TwoSidedGable && $edition === Edition::Of2016 => Printed::atMost($degrees, 45.0)
                 ? null
                 : 'Fig. 30.3-2 (gable over 45°)',
@@ -66,6 +70,20 @@ final readonly class RoofWind
                 : (Printed::atMost($degrees, 45.0) ? null : 'Fig. 30.3-2 (hip over 45°)'),
             $design->surface->roofKind === RoofKind::Hip => 'Figs. 30.3-2E to -2I (hip roofs)',
             default => 'a figure for this kind of roof',
+        };
+    }
+
+    /** By its edges a plane is a gable's or a hip roof's; of both at once each would have a figure of its own. */
+    private static function missingOnOutline(Design $design): ?string
+    {
+        $kinds = array_map(static fn (Corner $corner): EdgeKind => $corner->edge, $design->surface->outline);
+        $isHip = $design->surface->roofKind === RoofKind::Hip;
+
+        return match (true) {
+            in_array(EdgeKind::Hip, $kinds, true) && in_array(EdgeKind::Rake, $kinds, true) => 'a figure for a plane with hips and rakes',
+            in_array(EdgeKind::Hip, $kinds, true) !== $isHip => $isHip ? 'a figure for a hip roof whose plane has no hip' : 'a figure for a plane with hips on a roof without',
+            Printed::over($design->surface->pitch->toDegrees(), 45.0) => 'Fig. 30.3-2 (over 45°)',
+            default => null,
         };
     }
 
@@ -120,7 +138,12 @@ final readonly class RoofWind
         ], $edition->cite('§29.4.4, §30.2.2'), 'medium', ['loads/qh', "coefficient:$down->id"]));
 
         return [
-            $low ? $wind->lowZones($width_m) : ($design->surface->roofKind === RoofKind::Hip ? $wind->hipZones($width_m) : $wind->gableZones($width_m)),
+            match (true) {
+                $low => $wind->lowZones($width_m),
+                $design->surface->outline !== [] => $wind->outlineZones($width_m),
+                $design->surface->roofKind === RoofKind::Hip => $wind->hipZones($width_m),
+                default => $wind->gableZones($width_m),
+            },
             $winds,
             $down_Pa,
         ];
@@ -159,6 +182,9 @@ final readonly class RoofWind
     public static function overlaps(Design $design, float $a_m): bool
     {
         $surface = $design->surface;
+        if ($surface->outline !== []) {
+            return Outline::of($surface)->trouble() === null && self::stripsMeet($design, $a_m);
+        }
 
         return Printed::atLeast($surface->pitch->toDegrees(), self::LOW_DEG)
             && (2 * $a_m > $surface->width->toMetres() || 2 * $a_m / cos($surface->pitch->toRadians()) > $surface->slopeLength->toMetres());
@@ -166,10 +192,76 @@ final readonly class RoofWind
 
     private function isLow(): bool
     {
+        return self::isLowRoof($this->design, $this->edition);
+    }
+
+    /** Whether the figure of low roofs is the one. */
+    public static function isLowRoof(Design $design, Edition $edition): bool
+    {
         // At 7° both figures meet: the steeper one is the more severe at the rake, and is taken.
-        return in_array($this->design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true)
-            || Printed::under($this->design->surface->pitch->toDegrees(), self::LOW_DEG)
-            || $this->edition === Edition::Of2022;
+        return in_array($design->surface->roofKind, [RoofKind::Flat, RoofKind::Shed], true)
+            || Printed::under($design->surface->pitch->toDegrees(), self::LOW_DEG)
+            || $edition === Edition::Of2022;
+    }
+
+    /**
+     * Strips along the edges of a plane of any shape, on the level; valleys and what the plane goes on at have none. Where strips
+     * of edges that are no neighbours lie on each other, the plane is too small for the figure.
+     */
+    private function outlineZones(float $a_m): ZoneMap
+    {
+        $isHip = $this->design->surface->roofKind === RoofKind::Hip;
+
+        return ZoneMap::laid(...self::strips($this->design, $a_m), zone: function (array $edges) use ($isHip): string {
+            $in = array_unique(array_map(fn (int $edge): string => $this->design->surface->outline[$edge]->edge->value, $edges));
+            $eave = in_array('eave', $in, true);
+            $top = in_array('ridge', $in, true) || in_array('hip', $in, true);
+
+            return match (true) {
+                $isHip => $eave ? (in_array('hip', $in, true) ? '3' : '2e') : ($top ? '2r' : '1'),
+                default => self::GABLE[$eave ? 0 : ($top ? 2 : 1)][in_array('rake', $in, true) ? 1 : 0],
+            };
+        });
+    }
+
+    /** @return array{Polygon, array<int, list<array{float, float, float}>>} The outline, and by edge the half-planes of its strip */
+    private static function strips(Design $design, float $a_m): array
+    {
+        $polygon = Outline::of($design->surface)->polygon();
+        $strips = [];
+        foreach ($polygon->edges() as $edge => $ends) {
+            if (in_array($design->surface->outline[$edge]->edge, [EdgeKind::Eave, EdgeKind::Ridge, EdgeKind::Rake, EdgeKind::Hip], true)) {
+                $strips[$edge] = Polygon::strip($ends, $a_m, cos($design->surface->pitch->toRadians()));
+            }
+        }
+
+        return [$polygon, $strips];
+    }
+
+    /** Whether strips of edges that are no neighbours, or do not go together, have a place in common. */
+    private static function stripsMeet(Design $design, float $a_m): bool
+    {
+        [$polygon, $strips] = self::strips($design, $a_m);
+        $count = count($polygon->corners);
+        $meet = false;
+        ZoneMap::laid($polygon, $strips, static function (array $edges) use ($design, $count, &$meet): string {
+            foreach ($edges as $one) {
+                foreach ($edges as $other) {
+                    $apart = min(($one - $other + $count) % $count, ($other - $one + $count) % $count);
+                    $meet = $meet || $apart > 1 && self::clash($design->surface->outline[$one]->edge, $design->surface->outline[$other]->edge);
+                }
+            }
+
+            return '';
+        });
+
+        return $meet;
+    }
+
+    /** Opposite strips of a gable, or eave and ridge. */
+    private static function clash(EdgeKind $one, EdgeKind $other): bool
+    {
+        return $one === EdgeKind::Rake && $other === EdgeKind::Rake || $one === EdgeKind::Eave && $other === EdgeKind::Ridge;
     }
 
     /** Width a of the strips of a gable, on the level, from the whole building; of 2022 no figure with such strips is in hand. */

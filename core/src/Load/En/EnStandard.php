@@ -70,6 +70,11 @@ final class EnStandard implements LoadStandard
         return $design->site->en?->snowSet === EnSnowSet::Given;
     }
 
+    public function laysZonesOnAnyOutline(Design $design): bool
+    {
+        return false;
+    }
+
     public function asksOfSupports(): bool
     {
         return false;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Geometry;
+namespace Garnetine\Core\Design;
 
-use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Geometry\Polygon;
 
 /**
  * The outline of a roof plane: eave below, ridge or upper edge above, and at each side a rake, straight up, or a hip, leaning in.
@@ -13,8 +13,15 @@ use Garnetine\Core\Design\Surface;
  */
 final readonly class Outline
 {
-    private function __construct(public float $width_m, public float $length_m, public float $leftHip_m, public float $rightHip_m, private float $slant)
-    {
+    /** @param list<Corner> $given Corners where it is no such shape; nothing but corners(), polygon() and given is asked then */
+    private function __construct(
+        public float $width_m,
+        public float $length_m,
+        public float $leftHip_m,
+        public float $rightHip_m,
+        private float $slant,
+        public array $given,
+    ) {
     }
 
     public static function of(Surface $surface): self
@@ -25,12 +32,13 @@ final readonly class Outline
             $surface->leftHip->toMetres(),
             $surface->rightHip->toMetres(),
             cos($surface->pitch->toRadians()),
+            $surface->outline,
         );
     }
 
     public function isRectangle(): bool
     {
-        return $this->leftHip_m <= 0.0 && $this->rightHip_m <= 0.0;
+        return $this->given === [] && $this->leftHip_m <= 0.0 && $this->rightHip_m <= 0.0;
     }
 
     /** Whether the hips would cross below the upper edge. */
@@ -42,12 +50,38 @@ final readonly class Outline
     /** @return list<array{float, float}> Counter-clockwise from the lower left; three where the hips meet */
     public function corners(): array
     {
+        if ($this->given !== []) {
+            return array_map(static fn (Corner $corner): array => [$corner->x->toMetres(), $corner->y->toMetres()], $this->given);
+        }
         $corners = [[0.0, 0.0], [$this->width_m, 0.0], [$this->width_m - $this->rightHip_m, $this->length_m]];
         if ($this->leftHip_m + $this->rightHip_m < $this->width_m - 1e-9) {
             $corners[] = [$this->leftHip_m, $this->length_m];
         }
 
         return $corners;
+    }
+
+    public function polygon(): Polygon
+    {
+        return new Polygon($this->corners());
+    }
+
+    /**
+     * Whether the outline by its corners is one that can be worked with.
+     *
+     * @return string|null What is wrong, as a message; null where nothing is
+     */
+    public function trouble(): ?string
+    {
+        $polygon = $this->polygon();
+
+        return match (true) {
+            $this->given === [] => null,
+            count($this->given) < 3 => 'outline.few',
+            !$polygon->isSimple() => 'outline.crosses',
+            $polygon->area_m2() <= 0.0 => 'outline.clockwise',
+            default => null,
+        };
     }
 
     /** Height of the outline's upper edge over a place on the eave. */
