@@ -8,6 +8,7 @@ use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FillController;
 use App\Http\Controllers\HazardController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\IssuedController;
@@ -84,6 +85,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         });
         Route::post('/preview', [PreviewController::class, 'show'])->middleware('can:update,job');
         Route::post('/beside', [PreviewController::class, 'beside']);
+        Route::post('/fill', FillController::class)->middleware('can:update,job');
         Route::post('/own-copies', [OwnCopyController::class, 'store'])->middleware('can:sign,job');
         Route::post('/own-copies/take', [OwnCopyController::class, 'take'])->middleware('can:update,job');
         Route::post('/confirmations', [ConfirmationController::class, 'store'])->middleware('can:sign,job');

@@ -72,6 +72,7 @@ return [
     'outline.few' => 'there are fewer than three', 'outline.crosses' => 'its edges cross or touch each other, or one has no length', 'outline.clockwise' => 'they go round clockwise; seen from outside they go the other way',
     'finding.mono_needs_given' => 'Beside a wall or above a lower roof no figure gives the wind on this plane: enter the pressures that an engineer gives.',
     'finding.outline_not_covered' => 'On a plane by its corners the zones of this standard, or of so low a roof, are not laid yet. Take a rectangle or hips, or enter the pressures that an engineer gives.',
+    'finding.valley_plain' => 'Along a valley no strip of stronger wind is laid, and snow that slides or drifts into it is not added: enter it as something that snow drifts against, or have it signed for.',
     'finding.member_off_surface' => 'Member {member} would stand beyond the right rake.',
     'finding.member_twice' => 'Member {member} is entered twice; keep the one that was found.',
     'finding.member_upside_down' => 'Member {member} ends below where it begins.',

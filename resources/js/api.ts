@@ -6,6 +6,7 @@ import type {
     DeskData,
     Edit,
     Fault,
+    Filled,
     Hazards,
     Issued,
     Planned,
@@ -153,6 +154,9 @@ export const makePaper = async (job: number, one: number) =>
 
 export const beside = async (job: number, base: number, edits: Edit[]) =>
     (await ask<Beside>(`/jobs/${job}/beside`, { base, edits })).data;
+
+/** Ways to fill the plane with the block in view. */
+export const fill = async (job: number, base: number) => (await ask<Filled>(`/jobs/${job}/fill`, { base, edits: [] })).data;
 
 /** Undo, redo, an earlier design again, or a side design onto the newest. */
 export const step = (job: number, base: number, way: string) => ask<DeskData>(`/jobs/${job}/designs/${way}`, { base });

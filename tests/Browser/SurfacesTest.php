@@ -80,4 +80,45 @@ final class SurfacesTest extends BrowserTestCase
         $this->element('[data-module="2.3"]');
         self::assertSame(['plane-1'], array_keys($job->current()->document()->blocks));
     }
+
+    public function test_a_plane_is_drawn_by_its_corners_and_filled(): void
+    {
+        $user = $this->planner('Sorrel Corners');
+        $job = $this->exampleJob($user);
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/surface");
+        $this->press('Draw it by its corners');
+        $this->element('[data-handle="corner-3"]');
+        $this->press('a corner in it');
+        $this->element('[data-handle="corner-4"]');
+        $corner = $this->element('[data-handle="corner-0"]');
+        $this->browser->action()->moveToElement($corner)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(20, 0)->release()->perform();
+        $this->settled();
+        self::assertGreaterThan(1.0, $job->current()->surface('plane-1')->surface->outline[0]->x->toMetres());
+        $this->press('take out');
+        $this->settled();
+        self::assertCount(4, $job->current()->surface('plane-1')->surface->outline);
+        $this->fill('/surface/outline/0/setback_m', '2 ft');
+        $this->assertAccessible('a plane by its corners');
+        $this->element('details:nth-of-type(1) summary')->click();
+        foreach (['480 in, 200 in, 478 in, 202 in', '515 in', "43' 6\""] as $index => $text) {
+            $this->browser->findElements(WebDriverBy::cssSelector('details input'))[$index]->sendKeys($text);
+        }
+        $this->press('Lay it out');
+        $this->seeText('a plane that closes');
+        $this->browser->findElements(WebDriverBy::cssSelector('details input'))[2]->clear()->sendKeys("43' 8\"");
+        $this->press('Lay it out');
+        $this->seeText('By its corners it is', 'main');
+        $this->settled();
+        self::assertEqualsWithDelta(12.278, $job->current()->surface('plane-1')->surface->width->toMetres(), 0.002);
+        $this->element('nav[aria-label=Stages] a[href*="stage/modules"]')->click();
+        $this->press('Fill the plane');
+        $this->seeText('as it is', 'main');
+        $modules = (int) $this->element('[data-way="portrait"] td:nth-child(2)', 30)->getText();
+        $this->assertAccessible('ways to fill a plane');
+        $this->element('[data-way="portrait"] button')->click();
+        $this->seeText("Now $modules modules", 'main');
+        $this->settled();
+        self::assertSame($modules, $job->current()->surface('plane-1')->block->rows * $job->current()->surface('plane-1')->block->columns - count($job->current()->surface('plane-1')->block->leftOut));
+    }
 }

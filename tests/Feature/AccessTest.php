@@ -54,7 +54,7 @@ final class AccessTest extends TestCase
             'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
             'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
-            'beside itself' => ['post', '/beside', 'view'], 'a what-if' => ['post', '/because', 'view'],
+            'beside itself' => ['post', '/beside', 'view'], 'a what-if' => ['post', '/because', 'view'], 'filling a plane' => ['post', '/fill', 'update'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
             'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Geometry\Polygon;
+use Garnetine\Core\Quantity\Length;
 
 /**
  * The outline of a roof plane: eave below, ridge or upper edge above, and at each side a rake, straight up, or a hip, leaning in.
@@ -21,6 +22,7 @@ final readonly class Outline
         public float $rightHip_m,
         private float $slant,
         public array $given,
+        private Surface $surface,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class Outline
             $surface->rightHip->toMetres(),
             cos($surface->pitch->toRadians()),
             $surface->outline,
+            $surface,
         );
     }
 
@@ -59,6 +62,31 @@ final readonly class Outline
         }
 
         return $corners;
+    }
+
+    /** @return list<array{EdgeKind, float, float}> From each corner to the next: what it is, what is kept free along it, what it overhangs, in metres */
+    public function edges(): array
+    {
+        return $this->given === [] ? self::usual($this->surface) : array_map(static fn (Corner $one): array => [$one->edge, $one->setback->toMetres(), $one->overhang->toMetres()], $this->given);
+    }
+
+    /** @return list<array{EdgeKind, float, float}> */
+    private static function usual(Surface $surface): array
+    {
+        $setbacks = $surface->setbacks;
+        $side = static fn (Length $hip, Length $setback, Length $overhang): array => $hip->toMetres() > 0.0
+            ? [EdgeKind::Hip, $setback->toMetres(), 0.0]
+            : [EdgeKind::Rake, $setback->toMetres(), $overhang->toMetres()];
+        $right = $side($surface->rightHip, $setbacks->right, $surface->rightRakeOverhang);
+        $left = $side($surface->leftHip, $setbacks->left, $surface->leftRakeOverhang);
+        $isTriangle = $surface->leftHip->toMetres() + $surface->rightHip->toMetres() >= $surface->width->toMetres() - 1e-9;
+
+        return [
+            [EdgeKind::Eave, $setbacks->eave->toMetres(), $surface->eaveOverhang->toMetres()],
+            $right,
+            ...$isTriangle ? [] : [[EdgeKind::Ridge, $setbacks->ridge->toMetres(), 0.0]],
+            $left,
+        ];
     }
 
     public function polygon(): Polygon

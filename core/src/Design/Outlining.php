@@ -26,15 +26,10 @@ final readonly class Outlining
     public function asItIs(): array
     {
         $surface = $this->design->surface;
-        [$left, $right] = array_map(static fn (bool $hip): EdgeKind => $hip ? EdgeKind::Hip : EdgeKind::Rake, [$surface->leftHip->toMetres() > 0.0, $surface->rightHip->toMetres() > 0.0]);
-        $setbacks = $surface->setbacks;
-        $eave = [EdgeKind::Eave, $setbacks->eave->toMetres(), $surface->eaveOverhang->toMetres()];
-        $right = [$right, $setbacks->right->toMetres(), $right === EdgeKind::Rake ? $surface->rightRakeOverhang->toMetres() : 0.0];
-        $left = [$left, $setbacks->left->toMetres(), $left === EdgeKind::Rake ? $surface->leftRakeOverhang->toMetres() : 0.0];
-        $corners = Outline::of($surface)->corners();
-        $edges = count($corners) === 3 ? [$eave, $right, $left] : [$eave, $right, [EdgeKind::Ridge, $setbacks->ridge->toMetres(), 0.0], $left];
+        $outline = Outline::of($surface);
+        $edges = $outline->edges();
 
-        return array_map(static fn (array $corner, array $edge): array => self::entry($corner, $edge[0], $edge[1], $edge[2]), $corners, $edges);
+        return array_map(static fn (array $corner, array $edge): array => self::entry($corner, $edge[0], $edge[1], $edge[2]), $outline->corners(), $edges);
     }
 
     /** @return array<string, mixed> By JSON pointer, what changes */

@@ -149,6 +149,7 @@ enum Code: string
     case SnowAboveStays = 'snow_above_stays';
     case SpeciesUnknown = 'species_unknown';
     case StructureScreenOnly = 'structure_screen_only';
+    case ValleyPlain = 'valley_plain';
     case WindBesideTall = 'wind_beside_tall';
 
     private const STOPS = [
@@ -176,7 +177,7 @@ enum Code: string
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
         self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
         self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SnowAboveSlides,
-        self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::WindBesideTall,
+        self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
     ];
 
     private const OF_THE_JOB = [

@@ -150,7 +150,7 @@ final class Collisions
     }
 
     /** How far modules parallel to the roof stay from its edges: 2·h2 by ASCE/SEI 7, and as much under other standards, which know no such clause. */
-    private static function fromEdges_m(Design $design, Coefficients $coefficients): float
+    public static function fromEdges_m(Design $design, Coefficients $coefficients): float
     {
         $table = Edition::of($design->site->standard)->table('panels');
         $asked = $design->site->standard->isAsce7() && $design->given === null;

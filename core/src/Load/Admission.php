@@ -50,7 +50,7 @@ final class Admission
                 ['left_m' => $outline->leftHip_m, 'right_m' => $outline->rightHip_m, 'width_m' => $outline->width_m],
             );
         }
-        if ($surface->dormerOrValley !== YesNo::No && $design->given === null) {
+        if ($surface->dormerOrValley !== YesNo::No && $design->given === null && !self::valleysAreDrawn($surface)) {
             $refusals[] = Finding::of(Code::DormerOrValley, '/surface/dormer_or_valley', ['answer' => $surface->dormerOrValley->value]);
         }
         $entered = array_filter($surface->snowFeatures, static fn (SnowFeature $feature): bool => $feature->kind === SnowFeatureKind::HigherRoof) !== [];
@@ -64,6 +64,12 @@ final class Admission
         array_push($refusals, ...self::ownCopies($design, true));
 
         return $refusals;
+    }
+
+    /** Whether all that is asked about is a valley, and that is an edge of the outline. */
+    private static function valleysAreDrawn(Surface $surface): bool
+    {
+        return $surface->dormerOrValley === YesNo::Yes && array_filter($surface->outline, static fn (Corner $one): bool => $one->edge === EdgeKind::Valley) !== [];
     }
 
     /** @return list<Finding> What of an outline by its corners is not covered */
@@ -221,6 +227,9 @@ final class Admission
         };
         if ($given === null && $site->topography === Topography::NoHill) {
             $findings[] = Finding::of(Code::NoHill, '/site/topography');
+        }
+        if ($given === null && array_filter($design->surface->outline, static fn (Corner $one): bool => $one->edge === EdgeKind::Valley) !== []) {
+            $findings[] = Finding::of(Code::ValleyPlain, '/surface/outline');
         }
         if ($given === null && $design->surface->snowFeatures !== []) {
             $findings[] = Finding::of(Code::WindBesideTall, '/surface/snow_features');

@@ -75,6 +75,7 @@ final class FindingsTest extends TestCase
         yield 'plane_not_simple' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [12.0, 5.2, 'rake'], [12.0, 0.0, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'make no plane: its edges cross'];
         yield 'mono_needs_given' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'wall'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'Beside a wall'];
         yield 'outline_not_covered' => ['en-1991', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'zones of this standard'];
+        yield 'valley_plain' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'] + self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 4.2, 'valley'], [11.0, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'assumption', '/surface/outline', 'Along a valley'];
         yield 'member_twice' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0], ['number' => 101, 'x_m' => 3.4]]], 'stop', '/surface/framing/own/1', 'Member 101 is entered twice'];
         yield 'member_off_surface' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 14.0]]], 'stop', '/surface/framing/own/0', 'Member 101'];
         yield 'member_upside_down' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0, 'from_m' => 2.0, 'to_m' => 1.0]]], 'stop', '/surface/framing/own/0', 'Member 101 ends below'];

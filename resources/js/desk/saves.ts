@@ -165,7 +165,9 @@ function pause(): Promise<void> {
 
 /** What stands at other places than those of some edits. */
 export function without<T>(now: Record<string, T>, edits: Edit[]): Record<string, T> {
-    const sent = new Set(edits.flatMap((edit) => ('path' in edit ? [edit.path] : [])));
+    const sent = new Set(
+        edits.flatMap((edit) => ('path' in edit ? [edit.path] : 'tape' in edit || 'corner' in edit ? ['/surface/outline'] : [])),
+    );
     return Object.fromEntries(Object.entries(now).filter(([path]) => !sent.has(path)));
 }
 

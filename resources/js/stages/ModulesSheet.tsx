@@ -2,6 +2,7 @@ import { BlockActs } from '@/desk/Blocks';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { Filling } from '@/stages/Filling';
 import { AddButton, Each, Say } from '@/stages/parts';
 
 export function ModulesSheet() {
@@ -28,6 +29,7 @@ export function ModulesSheet() {
                 {data.blocks.find((one) => one.id === data.block)?.modules} modules
                 {data.blocks.length > 1 && `, ${data.summary.modules} on the surface`}, {data.lists['/block/left_out']} taken out.
             </p>
+            <Filling />
             <h3 className="mt-5">Ratings</h3>
             <Each list="/module/ratings">
                 {(at) => (

@@ -57,7 +57,8 @@ export function OutlineSentences() {
 
 /** Edges and diagonals as a tape tells them; one more diagonal proves that they close. */
 function FromTape() {
-    const { edit, may } = useDesk();
+    const { edit, may, faults, giveUp } = useDesk();
+    const fault = faults['/surface/outline'];
     const [tape, setTape] = useState({ edges: '', diagonals: '', proof: '' });
     if (!may('update')) {
         return null;
@@ -82,6 +83,14 @@ function FromTape() {
             <p className="mt-2">
                 <EditAct onClick={() => void edit([{ tape }])}>Lay it out</EditAct>
             </p>
+            {fault !== undefined && (
+                <p role="alert" className="tone-fails border-l-4 border-garnet pl-2 text-[0.87rem]">
+                    Expected {fault.expected}; found {fault.found}.{' '}
+                    <button type="button" className="act act-small" onClick={() => giveUp('/surface/outline')}>
+                        Leave it
+                    </button>
+                </p>
+            )}
         </details>
     );
 }

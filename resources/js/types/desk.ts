@@ -166,6 +166,20 @@ export type BecauseNode = {
     children: BecauseNode[];
 };
 
+/** A way to lay a block, with how its plan stands. */
+export type Way = {
+    name: string;
+    modules: number;
+    feet: number;
+    word: string;
+    tone: Tone;
+    reserve: string | null;
+    news: string | null;
+    edits: Edit[];
+};
+
+export type Filled = { now: Way; ways: Way[] };
+
 /** A because as it would be, and how the plan would stand. */
 export type Supposed = BecauseNode & { standing: { word: string; tone: Tone; reserve: string | null; news: string | null } };
 

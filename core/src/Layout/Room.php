@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Layout;
+
+use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\NoWorkCircle;
+use Garnetine\Core\Design\NoWorkRectangle;
+use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Geometry\Polygon;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
+
+/** Where a module may lie on a surface: within its edges and what is kept free of them, off no-work areas and off the other blocks. */
+final readonly class Room
+{
+    private const TOLERANCE_M = 1e-6;
+
+    /** Clear between rails of different blocks. Source: common practice, no source (1 in). */
+    private const RAILS_APART_IN = 1.0;
+
+    /**
+     * @param list<array{array{float, float}, array{float, float}}> $edges
+     * @param list<float> $kept_m By edge
+     * @param list<NoWorkRectangle|NoWorkCircle> $areas
+     * @param list<array{float, float, float, float}> $others Left, low, right, high of the modules of other blocks
+     */
+    private function __construct(private Polygon $polygon, private array $edges, private array $kept_m, private array $areas, private array $others, private float $fromOthers_m)
+    {
+    }
+
+    /** Of the block in view. */
+    public static function of(Design $design, Coefficients $coefficients): self
+    {
+        $surface = $design->surface;
+        $h2_m = Collisions::fromEdges_m($design, $coefficients);
+        $outline = Outline::of($surface);
+        $others = [];
+        foreach (array_slice($design->parts(), 1) as $part) {
+            array_push($others, ...self::boxes($part, $coefficients));
+        }
+
+        return new self(
+            $outline->polygon(),
+            $outline->polygon()->edges(),
+            array_map(
+                static fn (array $edge): float => max($edge[1], $edge[0]->keepsOff() ? $h2_m : 0.0, $edge[0]->isOuter() ? $edge[2] : 0.0),
+                $outline->edges(),
+            ),
+            [...$surface->noWorkRectangles, ...$surface->noWorkCircles],
+            $others,
+            2 * $design->kit->rail->endPastModule->toMetres() + Length::ofInches(self::RAILS_APART_IN)->toMetres(),
+        );
+    }
+
+    /** @return list<array{float, float, float, float}> */
+    private static function boxes(BlockPart $part, Coefficients $coefficients): array
+    {
+        $placement = Placement::of($part->design, $coefficients);
+
+        return array_map(
+            static fn (ModuleSpot $spot): array => [$spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m],
+            $placement->spots(),
+        );
+    }
+
+    /** Whether a module may lie so: left, low, right, high. */
+    public function takes(float $left_m, float $low_m, float $right_m, float $high_m): bool
+    {
+        $box = [$left_m, $low_m, $right_m, $high_m];
+        if (!$this->polygon->contains(($left_m + $right_m) / 2, ($low_m + $high_m) / 2)) {
+            return false;
+        }
+        foreach ($this->edges as $edge => $ends) {
+            // Within and off every edge it is whole.
+            if (Polygon::apart_m($ends, $box) < max(self::TOLERANCE_M, $this->kept_m[$edge] - self::TOLERANCE_M) && !$this->mayTouch($box, $edge)) {
+                return false;
+            }
+        }
+        foreach ($this->areas as $area) {
+            if (NoWork::distance_m($area, $left_m, $low_m, $right_m, $high_m) < $area->clearance->toMetres() - self::TOLERANCE_M) {
+                return false;
+            }
+        }
+        foreach ($this->others as $other) {
+            $aside_m = max($left_m - $other[2], $other[0] - $right_m);
+            $above_m = max($low_m - $other[3], $other[1] - $high_m);
+            if (max($aside_m, $above_m) < $this->fromOthers_m - self::TOLERANCE_M) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * An edge that nothing is kept from may be lain against.
+     *
+     * @param array{float, float, float, float} $box
+     */
+    private function mayTouch(array $box, int $edge): bool
+    {
+        return $this->kept_m[$edge] <= self::TOLERANCE_M && $this->polygon->beyond_m($box)[0] <= self::TOLERANCE_M;
+    }
+}
