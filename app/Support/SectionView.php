@@ -37,6 +37,7 @@ final class SectionView
             'm' => array_map(static fn (?Length $size): ?float => $size?->toMetres(), $sizes),
             'text' => array_map(static fn (?Length $size): ?string => $size === null ? null : $printer->length($size->toMetres()), $sizes),
             'on_deck' => $foot->sitsOnDeck(),
+            'holes' => $foot->holes(),
             'shank_hole' => $plan->design->kit->lag->shankHole,
             'names' => ['foot' => $foot->name(), 'lag' => $plan->design->kit->lag->name, 'sealant' => $plan->design->kit->sealant->name],
         ];

@@ -262,7 +262,7 @@ return [
     'coefficient.asce7_16/roof_live/lr_psf' => 'Roof live load, psf', 'coefficient.asce7_16/roof_live/floor_psf' => 'Least roof live load, psf', 'coefficient.existing/gravity/ratio' => 'Gravity limit on existing members',
     'coefficient.nds_2018/species' => 'Specific gravity, {key}', 'coefficient.nds_2018/lag/root' => 'Root diameter of a {key} lag, in', 'coefficient.nds_2018/lag/tip' => 'Tip of a {key} lag, in', 'coefficient.nds_2018/lag/fyb' => 'Bending yield of a {key} lag, psi', 'coefficient.nds_2018/lag/unthreaded' => 'Smooth shank of a {key} in lag, in',
     'coefficient.nds_2018/lag/withdrawal' => 'Constant of the withdrawal', 'coefficient.nds_2018/lag/fes' => 'Bearing of the plate, {key}, psi', 'coefficient.nds_2018/lag/cd' => 'Load duration CD, {key}', 'coefficient.nds_2018/lag/rd' => 'Reduction of mode {key}',
-    'coefficient.nds_2018/lag/full_penetration' => 'Full penetration, times D', 'coefficient.nds_2018/lag/least_penetration' => 'Least penetration, times D', 'coefficient.nds_2018/lag/edge' => 'Edge distance, times D',
+    'coefficient.nds_2018/lag/full_penetration' => 'Full penetration, times D', 'coefficient.nds_2018/lag/least_penetration' => 'Least penetration, times D', 'coefficient.nds_2018/lag/edge' => 'Edge distance, times D', 'coefficient.nds_2018/lag/spacing' => 'Spacing in a row, times D',
     'coefficient.asce7_16/panels/top_above_roof_in' => 'Modules over the roof at most, in', 'coefficient.asce7_16/panels/parallel_deg' => 'Modules parallel within °', 'coefficient.asce7_16/panels/least_gap_in' => 'Least gap between modules, in', 'coefficient.asce7_16/panels/gap_every_ft' => 'Gaps apart at most, ft', 'coefficient.asce7_16/panels/edge_in_h2' => 'From the roof’s edges, times h2',
 
     // notes of coefficients
@@ -293,6 +293,10 @@ return [
     'step.shank_hole' => 'Drill {diameter} as deep as the smooth shank, {shank}.',
     'step.attach' => 'Break the bond, test-fit, drill {pilot} square to the roof, drive the foot: {thread} of thread in the member, within {window} of the centre that was found from both edges.',
     'step.seal_flashed_foot' => 'Fill the hole with {sealant}, bead in a U open downslope, flashing at least {cover} under the course above; seal every missed pilot.',
+    'step.seal_two_lag_foot' => 'Fill both holes with {sealant}, bead in a U open downslope around them, flashing at least {cover} under the course above; a lag that spins holds nothing: the foot moves; seal every missed pilot.',
+    'because.lag_tension_two' => 'Pull in the lag that is pulled more', 'formula.lag_tension_two' => 'of two in line, from pull {up} and {along} down the slope at {rail_height} over the base',
+    'finding.lag_spacing' => 'The lags of a foot stand {spacing} apart; in line they need {least}, four diameters.',
+    'finding.holes_off_base' => 'The upper lag or the line of the load lies past the end of the base.',
     'step.seal_standoff' => 'Seal the base to the deck with {sealant}; slip the flashing over the post, at least {cover} under the course above, its cone clear of the post; tighten the collar on the cone; seal every missed pilot.',
     'step.rails' => 'Cut by the list, label, carry up in order; leave {end} of rail past each end module.',
     'step.align' => 'Align the rails finger-tight: feet in line within {within}, by slots and shims, never by pulling the rail down; the slots give {slot} up and down the slope.',

@@ -17,6 +17,8 @@ return [
         'fes/steel_a36' => 87_000.0, 'fes/steel_a653_33' => 61_850.0,
         'cd/dead' => 0.9, 'cd/snow' => 1.15, 'cd/wind' => 1.6,
         'rd/iv' => ['value' => 3.2, 'confidence' => 'medium', 'note' => 'rd_iv'],
+        // In a row, of lags that are pulled: Table 12.5.1E.
+        'spacing' => 4.0,
         'edge' => 1.5, 'least_penetration' => 4.0, 'full_penetration' => 8.0,
     ],
 ];

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Foot\Lever;
 use Garnetine\Core\Quantity\Length;
 
 /**
@@ -32,6 +33,8 @@ final readonly class Capacities
         public float $footAlong_N,
         public float $railHeight_m,
         public float $heel_m,
+        /** How forces on a foot pull its fasteners. */
+        public Lever $lever,
         private float $withdrawal_N,
         /** An entered value: the duration of the loads does not change it. */
         private bool $withdrawalIsFinal,
@@ -74,6 +77,7 @@ final readonly class Capacities
             $foot->along_N,
             $foot->railHeight_m,
             $foot->heel_m,
+            $foot->lever(),
             // A lag that grips nothing holds nothing, but the ratio must stay a number.
             max(1e-3, $lag?->withdrawal?->toSi() ?? 0.0),
             $lag->withdrawalIsEntered ?? false,

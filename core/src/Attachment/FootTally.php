@@ -64,7 +64,7 @@ final class FootTally
     {
         $c = $this->capacities;
         $along_N = abs($along_N);
-        $tension_N = $this->tension_N($up_N, $along_N, $heel_N);
+        $tension_N = $c->lever->tension_N($up_N, $along_N, $heel_N);
         $withdrawal_N = $c->withdrawal_N($case->cd);
         $lateral_N = $c->lateral_N($case->cd);
         // Asked before each call: most of them would change nothing.
@@ -87,20 +87,21 @@ final class FootTally
         if ($tension_N / $withdrawal_N > $this->ratios['lag_withdrawal']) {
             $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
         }
-        if ($along_N / $lateral_N > $this->ratios['lag_lateral']) {
-            $this->weigh(Link::LagLateral, $case, $along_N, $lateral_N);
+        $each_N = $along_N * $c->lever->lateralShare();
+        if ($each_N / $lateral_N > $this->ratios['lag_lateral']) {
+            $this->weigh(Link::LagLateral, $case, $each_N, $lateral_N);
         }
         // No interaction is worse than the plain sum of both.
         if (
             $tension_N > self::NO_FORCE_N
-            && $along_N > self::NO_FORCE_N
-            && $tension_N / $withdrawal_N + $along_N / $lateral_N > $this->ratios['lag_combined']
+            && $each_N > self::NO_FORCE_N
+            && $tension_N / $withdrawal_N + $each_N / $lateral_N > $this->ratios['lag_combined']
         ) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
-            $together_N = hypot($tension_N, $along_N);
+            $together_N = hypot($tension_N, $each_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
-                ? $together_N / ($along_N / $lateral_N + $tension_N / $withdrawal_N)
-                : $together_N ** 2 / ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
+                ? $together_N / ($each_N / $lateral_N + $tension_N / $withdrawal_N)
+                : $together_N ** 2 / ($each_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
         }
         if ($up_N > $this->up_N) {
             $this->up_N = $up_N;
@@ -143,10 +144,12 @@ final class FootTally
             ? min(-$up_N, max(0.0, ($partial->case->heel_N - $partial->snowNormal_N) * $whole + $partial->snowNormal_N * $snow))
             : 0.0;
         $this->add($partial->case, $up_N, $along_N, $heel_N);
-        $tension_N = $this->tension_N($up_N, abs($along_N), $heel_N);
         $c = $this->capacities;
+        $most_N = $c->lever->bound_N($up_N, abs($along_N), $heel_N);
 
-        return $tension_N > 0.0 ? $tension_N / $c->withdrawal_N($partial->case->cd) + abs($along_N) / $c->lateral_N($partial->case->cd) : 0.0;
+        return $most_N > 0.0
+            ? $most_N / $c->withdrawal_N($partial->case->cd) + abs($along_N) * $c->lever->lateralShare() / $c->lateral_N($partial->case->cd)
+            : 0.0;
     }
 
     /**
@@ -195,13 +198,5 @@ final class FootTally
             $this->tension_N,
             $modules,
         );
-    }
-
-    private function tension_N(float $up_N, float $along_N, float $heel_N): float
-    {
-        $c = $this->capacities;
-        $lever_N = ($along_N * $c->railHeight_m - $heel_N * $c->heel_m) / $c->heel_m;
-
-        return max($up_N, 0.0) + max(0.0, $lever_N);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Foot\Lever;
+
 /**
  * The worst ratio of a run over given feet, as RunCheck finds it, but without what governs, and from layouts solved once for
  * all runs of a shape. Written apart from RunCheck; the tests hold the two, and a third, against each other.
@@ -33,8 +35,10 @@ final class QuickCheck
     private readonly float $perUp;
     private readonly float $perDown;
     private readonly float $perFootAlong;
-    private readonly float $height_m;
-    private readonly float $heel_m;
+    private readonly Lever $lever;
+    private readonly float $leverPerUp;
+    private readonly float $leverPerAlong;
+    private readonly float $lateralShare;
 
     /** Bounds on the ratio in the up cases: of the rail and of a foot, for a share and for the wind's force. */
     private readonly float $railPerShare;
@@ -71,8 +75,8 @@ final class QuickCheck
         $this->perUp = max(1 / $c->boltUp_N, 1 / $c->footUp_N);
         $this->perDown = 1 / $c->footDown_N;
         $this->perFootAlong = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N);
-        $this->height_m = $c->railHeight_m;
-        $this->heel_m = $c->heel_m;
+        $this->lever = $c->lever;
+        [$this->leverPerUp, $this->leverPerAlong, $this->lateralShare] = [$c->lever->mostPerUp(), $c->lever->perAlong(), $c->lever->lateralShare()];
         $this->addsUp = $c->addsUp;
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
@@ -100,10 +104,10 @@ final class QuickCheck
             $railAlongPerShare = max($railAlongPerShare, abs($along_N) * $this->perAlong);
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
-            $perUp = max($this->perUp, $this->perDown, 1 / $withdrawal_N);
+            $perUp = max($this->perUp, $this->perDown, $this->leverPerUp / $withdrawal_N);
             $footPerShare = max($footPerShare, abs($normal_N) * $perUp);
             $footLeastPerShare = min($footLeastPerShare, $normal_N * $perUp);
-            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
+            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
         [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
@@ -114,7 +118,7 @@ final class QuickCheck
             $perSnow = max($perSnow, abs($snowNormal_N) * $this->perNormal + abs($snowAlong_N) * $this->perAlong);
             // A pull in the lag comes from the lever alone as long as the foot is pressed down, and no link is worse than its parts together.
             $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF
-                : max($down_N * $this->perDown, abs($along_N) * max($this->perFootAlong, $this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N));
+                : max($down_N * $this->perDown, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
             $perWholeReaction = max($perWholeReaction, $perShare($normal_N, $along_N));
             $perSnowReaction = max($perSnowReaction, $perShare($snowNormal_N, $snowAlong_N));
         }
@@ -294,13 +298,13 @@ final class QuickCheck
      */
     private function foot(float $up_N, float $along_N, float $heel_N, float $withdrawal_N, float $lateral_N): float
     {
-        $lever_N = ($along_N * $this->height_m - $heel_N * $this->heel_m) / $this->heel_m;
-        $tension_N = ($up_N > 0.0 ? $up_N : 0.0) + ($lever_N > 0.0 ? $lever_N : 0.0);
-        $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $along_N / $lateral_N);
-        if ($tension_N > 0.0 && $along_N > 0.0) {
+        $tension_N = $this->lever->tension_N($up_N, $along_N, $heel_N);
+        $each_N = $along_N * $this->lateralShare;
+        $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $each_N / $lateral_N);
+        if ($tension_N > 0.0 && $each_N > 0.0) {
             $worst = max($worst, $this->addsUp
-                ? $along_N / $lateral_N + $tension_N / $withdrawal_N
-                : ($along_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N) / hypot($tension_N, $along_N));
+                ? $each_N / $lateral_N + $tension_N / $withdrawal_N
+                : ($each_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N) / hypot($tension_N, $each_N));
         }
 
         return $worst;
@@ -390,7 +394,7 @@ final class QuickCheck
                 ($normal_N * $whole + $snowNormal_N * $high) * $this->perDown,
                 $along * $this->perFootAlong,
                 // No interaction is worse than the plain sum.
-                $windUp * $wind_N / $withdrawal_N + $along * ($this->height_m / $this->heel_m / $withdrawal_N + 1 / $lateral_N),
+                $windUp * $wind_N * $this->leverPerUp / $withdrawal_N + $along * ($this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N),
             );
         }
 
@@ -434,8 +438,8 @@ final class QuickCheck
         $up_N = $windUp * $wind_N - $normal * $whole - $snowNormal_N * $snow;
         $along_N = abs($along * $whole + $snowAlong_N * $snow);
         $heel_N = $heel !== null && $up_N < 0.0 ? min(-$up_N, max(0.0, $heel * $whole + $snowNormal_N * $snow)) : 0.0;
-        $tension_N = max($up_N, 0.0) + max(0.0, ($along_N * $this->height_m - $heel_N * $this->heel_m) / $this->heel_m);
+        $most_N = $this->lever->bound_N($up_N, $along_N, $heel_N);
 
-        return [$this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $tension_N > 0.0 ? $tension_N / $withdrawal_N + $along_N / $lateral_N : 0.0];
+        return [$this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $most_N > 0.0 ? $most_N / $withdrawal_N + $along_N * $this->lateralShare / $lateral_N : 0.0];
     }
 }

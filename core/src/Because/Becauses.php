@@ -384,7 +384,7 @@ final readonly class Becauses
         $worst = $verdict->worst;
         $children = [$this->uplift($run, $foot)];
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
-            $children[] = new Because('lag_tension', [
+            $children[] = new Because(count($this->plan->design->kit->foot->holes()) > 1 ? 'lag_tension_two' : 'lag_tension', [
                 'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'along_N' => $verdict->along_N,
                 'rail_height_m' => $this->plan->design->kit->foot->limits()->railHeight_m, 'heel_m' => $this->plan->design->kit->foot->limits()->heel_m,
             ], 'statics: the foot is a lever about its downslope heel', children: [

@@ -240,7 +240,11 @@ final class Edits
             $document = self::forgotten($document, "$there/$gone");
         }
 
-        $document = self::put($document, $there, $at, $kept);
+        $begun = array_diff_key(Kinds::typical($type, $kind), $kept);
+        $document = self::put($document, $there, $at, $kept + $begun);
+        foreach (array_keys($begun) as $key) {
+            $document['origins'] = ["$there/$key" => Examples::ORIGIN] + self::map($document, 'origins');
+        }
         foreach ($kind === ($now[Kinds::KEY] ?? null) ? [] : Kinds::anew($type) as $key => $value) {
             $document = self::forgotten(self::put($document, "$there/$key", [...$at, ...explode('/', $key)], $value), "$there/$key");
         }

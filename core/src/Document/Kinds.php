@@ -48,6 +48,19 @@ final class Kinds
     }
 
     /**
+     * What an object of a kind begins with, of what it must have and others have not: sizes of an example.
+     *
+     * @return array<string, mixed> By key
+     */
+    public static function typical(string $type, string $kind): array
+    {
+        /** @var array<string, array<string, mixed>> $typical */
+        $typical = defined("$type::TYPICAL") ? constant("$type::TYPICAL") : [];
+
+        return $typical[$kind] ?? [];
+    }
+
+    /**
      * The kind that a class stands for; null where it is no kind of anything.
      *
      * @param class-string $class

@@ -63,7 +63,9 @@ enum Code: string
     case GroundSnowKind = 'ground_snow_kind';
     case HillMissing = 'hill_missing';
     case KztMissing = 'kzt_missing';
+    case HolesOffBase = 'holes_off_base';
     case LagNotListed = 'lag_not_listed';
+    case LagSpacing = 'lag_spacing';
     case LapUpsideDown = 'lap_upside_down';
     case LateralMissing = 'lateral_missing';
     case LateralUndocumented = 'lateral_undocumented';
@@ -155,7 +157,7 @@ enum Code: string
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
         self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
-        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::LagNotListed, self::LapUpsideDown, self::LateralMissing,
+        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing,
         self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice,
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,

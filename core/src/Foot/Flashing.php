@@ -26,4 +26,10 @@ final readonly class Flashing
         public ?Length $makersCover,
     ) {
     }
+
+    /** The same, told from a hole so far below its uppermost one. */
+    public function under(Length $below): self
+    {
+        return new self($this->thickness, $this->width, $this->below, $this->above->plus($below), $this->makersCover);
+    }
 }

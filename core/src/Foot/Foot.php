@@ -14,10 +14,13 @@ use Garnetine\Core\Quantity\Length;
 interface Foot
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'standoff' => Standoff::class];
+    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'two_lag_foot' => TwoLagFoot::class, 'standoff' => Standoff::class];
 
     /** What was proven for a foot of one kind and is to be entered anew for another, by key. */
     public const ANEW = ['document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'base/lateral_N' => null, 'base/lateral_document' => null];
+
+    /** Sizes that a kind begins with, to be entered. */
+    public const TYPICAL = ['two_lag_foot' => ['between_lags_m' => 0.0508, 'load_line_m' => 0.0508, 'length_m' => 0.1016]];
 
     public function name(): string;
 
@@ -48,6 +51,12 @@ interface Foot
 
     /** Whether its base stands on the deck, with the shingles cut around it, not on top of them under its flashing. */
     public function sitsOnDeck(): bool;
+
+    /** @return non-empty-list<float> Its fasteners, each with its own hole: how far up the slope from the first, in metres */
+    public function holes(): array;
+
+    /** Whether its sizes contradict each other: a hole, or the line of the load, past its base. */
+    public function isOffItsBase(): bool;
 
     /** How its hole is sealed, by the name of the step. */
     public function sealing(): string;

@@ -15,6 +15,13 @@ final readonly class FootLimits
         public float $railHeight_m,
         /** From the fastener to the downslope heel, e. */
         public float $heel_m,
+        /** How all of it turns into a pull; of one fastener unless told. */
+        private ?Lever $lever = null,
     ) {
+    }
+
+    public function lever(): Lever
+    {
+        return $this->lever ?? new OneFastenerLever($this->railHeight_m, $this->heel_m);
     }
 }

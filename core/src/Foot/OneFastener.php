@@ -49,6 +49,16 @@ trait OneFastener
         return $this->holeOffset;
     }
 
+    public function isOffItsBase(): bool
+    {
+        return false;
+    }
+
+    public function holes(): array
+    {
+        return [0.0];
+    }
+
     private function bearing(float $along_N): FootLimits
     {
         return new FootLimits($this->up?->toSi() ?? INF, $this->down?->toSi() ?? INF, $along_N, $this->railHeight->toMetres(), $this->base->heel->toMetres());

@@ -109,6 +109,16 @@ final class Findings
                 ? Finding::of(Code::ShankHoleWaived, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
                 : Finding::of(Code::ShankHoleNeeded, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
         }
+        foreach (array_slice($design->kit->foot->holes(), 1) as $index => $above_m) {
+            $spacing_m = $above_m - $design->kit->foot->holes()[$index];
+            $needed_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'spacing'))->toMetres();
+            if (Printed::under($spacing_m, $needed_m)) {
+                $findings[] = Finding::of(Code::LagSpacing, '/kit/foot/kind', ['spacing_m' => $spacing_m, 'least_m' => $needed_m]);
+            }
+        }
+        if ($design->kit->foot->isOffItsBase()) {
+            $findings[] = Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m');
+        }
         if ($lag->withdrawal === null) {
             $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/lag/pull_out_N', ['thread_m' => $lag->threadInMember->toMetres()]);
         }

@@ -22,11 +22,11 @@ final readonly class HoleLedger
         $course = Course::of($design->surface);
         $holes = [];
         foreach ($plans as $plan) {
-            foreach ($plan->feet_m() as $place => $x_m) {
+            foreach (self::each($plan->feet_m(), $design->kit->foot->holes()) as [$place, $x_m, $hole, $above_m]) {
                 $holes[] = [
-                    'id' => $plan->run->id.'-'.($place + 1), 'kind' => 'attachment', 'run' => $plan->run->id,
+                    'id' => $plan->run->id.'-'.($place + 1).($hole === 0 ? '' : chr(97 + $hole)), 'kind' => 'attachment', 'run' => $plan->run->id,
                     'member' => $plan->run->members[$plan->picks[$place]],
-                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m, 'above_butt_m' => $plan->run->line->aboveButt_m,
+                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m + $above_m, 'above_butt_m' => $above_m > 0.0 ? $course?->aboveButt_m($plan->run->line->holeY_m + $above_m) : $plan->run->line->aboveButt_m,
                     'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
             }
@@ -41,5 +41,23 @@ final readonly class HoleLedger
         }
 
         return new self($holes);
+    }
+
+    /**
+     * @param list<float> $feet_m
+     * @param non-empty-list<float> $holes_m Of each foot, up the slope from its first
+     *
+     * @return list<array{int, float, int, float}> Foot, its place along the run, hole and how far up it is
+     */
+    private static function each(array $feet_m, array $holes_m): array
+    {
+        $each = [];
+        foreach ($feet_m as $place => $x_m) {
+            foreach ($holes_m as $hole => $above_m) {
+                $each[] = [$place, $x_m, $hole, $above_m];
+            }
+        }
+
+        return $each;
     }
 }

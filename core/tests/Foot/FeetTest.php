@@ -14,6 +14,7 @@ use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Foot\Standoff;
+use Garnetine\Core\Foot\TwoInLineLever;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -102,8 +103,8 @@ final class FeetTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'a kind that there is not' => [['path' => '/kit/foot/kind', 'typed' => 'suction_cup'], '/kit/foot/kind: expected one of flashed_foot, standoff, found "suction_cup"'];
-        yield 'no kind' => [['path' => '/kit/foot/kind', 'value' => 7], '/kit/foot/kind: expected one of flashed_foot, standoff'];
+        yield 'a kind that there is not' => [['path' => '/kit/foot/kind', 'typed' => 'suction_cup'], '/kit/foot/kind: expected one of flashed_foot, two_lag_foot, standoff, found "suction_cup"'];
+        yield 'no kind' => [['path' => '/kit/foot/kind', 'value' => 7], '/kit/foot/kind: expected one of flashed_foot, two_lag_foot, standoff'];
         yield 'a kind of what has none' => [['path' => '/kit/bolt/kind', 'typed' => 'standoff'], '/kit/bolt/kind'];
         yield 'a value of another kind' => [['path' => '/kit/foot/post/height_m', 'typed' => '4 in'], '/kit/foot/post/height_m'];
         yield 'a foot that is a number' => [['path' => '/kit/foot', 'value' => 7], '/kit/foot: expected an object'];
@@ -133,5 +134,84 @@ final class FeetTest extends TestCase
         $missing = Planner::plan(Edits::apply($project->design('plane-1'), [['path' => '/kit/foot/strength_N', 'typed' => '']]));
         self::assertContains('/kit/foot/strength_N', array_map(static fn ($stop): string => $stop->at, $missing->openStops()));
         self::assertNotSame($foot->name(), $plan->design->kit->foot->name());
+    }
+
+    /** @return iterable<string, array{float, float, float, float, float, float, float, float, float}> e1, e2, r, w, h; U, V; T2, T1: worked examples in inches and pounds, and by the balance of the base */
+    public static function bases(): iterable
+    {
+        yield 'pulled more than pushed' => [1.0, 3.0, 2.0, 4.0, 3.25, 500.0, 60.0, 347.5, 152.5];
+        yield 'the upper one takes all' => [1.0, 3.0, 2.0, 4.0, 3.25, 100.0, 120.0, (100 * 2.0 + 120 * 3.25) / 3.0, 0.0];
+        yield 'pulled alone, at the middle' => [1.0, 3.0, 2.0, 4.0, 3.25, 300.0, 0.0, 150.0, 150.0];
+        yield 'pulled below the lower one' => [2.0, 3.0, 1.0, 4.0, 3.25, 300.0, 10.0, 0.0, (300 * 3.0 - 32.5) / 2.0];
+    }
+
+    #[DataProvider('bases')]
+    public function test_two_lags_in_line_share_what_tips_their_base(float $lower, float $upper, float $load, float $length, float $height, float $up, float $along, float $t2, float $t1): void
+    {
+        $lever = new TwoInLineLever($height, $lower, $upper, $load, $length);
+        self::assertEqualsWithDelta(max($t2, $t1), $lever->tension_N($up, $along, 0.0), 1e-9);
+        self::assertEqualsWithDelta(max(0.0, $along * $height - 80.0 * $load) / $upper, $lever->tension_N(-80.0, $along, 80.0), 1e-9);
+    }
+
+    public function test_a_pull_is_bounded_grows_evenly_and_keeps_the_base_in_balance(): void
+    {
+        mt_srand(7);
+        for ($try = 0; $try < 400; ++$try) {
+            [$lower, $s, $height] = [mt_rand(5, 30) / 10, mt_rand(10, 40) / 10, mt_rand(20, 60) / 10];
+            $load = $lower + $s * mt_rand(0, 10) / 10;
+            $lever = new TwoInLineLever($height, $lower, $lower + $s, $load, $lower + $s + 1.0);
+            [$up, $along] = [mt_rand(0, 1000) / 1.0, mt_rand(0, 300) / 1.0];
+            $most = $lever->tension_N($up, $along, 0.0);
+            // Never less than balance allows, with the downslope edge pressed by C ≥ 0: T1·e1 + T2·e2 = U·r + V·h and T1 + T2 = U + C.
+            $moment = $up * $load + $along * $height;
+            $best = INF;
+            for ($press = 0; $press <= 4000; ++$press) {
+                $c = $press * ($up + $along * $height) / 1000;
+                $t2 = ($moment - ($up + $c) * $lower) / $s;
+                $t1 = $up + $c - $t2;
+                $best = $t1 >= -1e-6 && $t2 >= -1e-6 ? min($best, max($t1, $t2)) : $best;
+            }
+            self::assertGreaterThanOrEqual(0.98 * $best, $most);
+            self::assertGreaterThanOrEqual($up * $lever->leastPerUp() - 1e-9, $most);
+            self::assertLessThanOrEqual($lever->bound_N($up, $along, 0.0) + 1e-9, $most);
+            foreach ([[5.0, 0.0], [0.0, 5.0]] as [$more, $further]) {
+                self::assertLessThanOrEqual($more * $lever->mostPerUp() + $further * $lever->perAlong() + 1e-6, abs($lever->tension_N($up + $more, $along + $further, 0.0) - $most));
+                self::assertGreaterThanOrEqual($lever->bound_N($up, $along, 0.0), $lever->bound_N($up + $more, $along + $further, 0.0));
+            }
+        }
+    }
+
+    public function test_a_two_lag_foot_is_planned_counted_sealed_and_told(): void
+    {
+        $design = Edits::apply(Scenario::of()->design(), [
+            ['path' => '/kit/foot/kind', 'typed' => 'two_lag_foot'], ['path' => '/kit/foot/up_N', 'typed' => '950 lb'], ['path' => '/kit/foot/down_N', 'typed' => '1800 lb'], ['path' => '/kit/foot/along_N', 'typed' => '600 lb'],
+            ['path' => '/kit/foot/rail_height_m', 'typed' => '3.25 in'], ['path' => '/kit/foot/base/heel_m', 'typed' => '1 in'], ['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'report 12'], ['path' => '/kit/foot/document', 'typed' => 'report 12'],
+        ]);
+        self::assertSame(['example', 'example', 'example'], array_values(array_intersect_key($design->origins, ['/kit/foot/between_lags_m' => 1, '/kit/foot/load_line_m' => 1, '/kit/foot/length_m' => 1])));
+        $design = Edits::apply($design, [['path' => '/kit/foot/between_lags_m', 'typed' => '2 in'], ['path' => '/kit/foot/load_line_m', 'typed' => '2 in'], ['path' => '/kit/foot/length_m', 'stands' => true]]);
+        $plan = Planner::plan($design);
+        self::assertSame([], array_values(array_filter(array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()), static fn (string $code): bool => !in_array($code, ['plate_below_butt', 'cover_short'], true))));
+        foreach ($plan->supports as $run) {
+            foreach ($run->wholeVerdict()->attachments ?? [] as $foot) {
+                foreach ($foot->links as $link) {
+                    if ($link->link === Link::LagLateral) {
+                        self::assertEqualsWithDelta($foot->along_N / 2, $link->demand_si, 1e-6);
+                    }
+                }
+            }
+        }
+        $count = array_column($plan->materials(), 'count', 'item');
+        self::assertSame([2 * $plan->attachmentCount(), 2 * $plan->attachmentCount() + count($design->surface->penetrations)], [$count['lag'], $count['sealed_hole']]);
+        [$low, $high] = array_slice($plan->holes->holes ?? [], 0, 2);
+        self::assertSame([$low['id'].'b', 'two_lag_foot'], [$high['id'], $high['method']]);
+        self::assertEqualsWithDelta(0.0508, $high['y_m'] - $low['y_m'], 1e-9);
+        self::assertContains('seal_two_lag_foot', array_column($plan->steps->steps ?? [], 'code'));
+        $code = /** @param list<mixed> $edits */ static fn (array $edits): array => array_map(static fn ($stop): string => $stop->code->value, Planner::plan(Edits::apply($design, $edits))->openStops());
+        // Four diameters of 5/16 in are 1¼ in.
+        self::assertSame([false, true], array_map(static fn (string $apart): bool => in_array('lag_spacing', $code([['path' => '/kit/foot/between_lags_m', 'typed' => $apart]]), true), ['1.25 in', '1.24 in']));
+        self::assertContains('holes_off_base', $code([['path' => '/kit/foot/length_m', 'typed' => '2.9 in']]));
+        // One lag of the same foot bears less: never fewer feet.
+        $one = Planner::plan(Edits::apply($design, [['path' => '/kit/foot/kind', 'typed' => 'flashed_foot'], ['path' => '/kit/foot/up_N', 'typed' => '950 lb'], ['path' => '/kit/foot/down_N', 'typed' => '1800 lb'], ['path' => '/kit/foot/along_N', 'typed' => '600 lb'], ['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'x']]));
+        self::assertGreaterThanOrEqual($plan->attachmentCount(), $one->attachmentCount());
     }
 }

@@ -72,6 +72,16 @@ final readonly class PadFoot implements Foot
         return Length::ofMetres(0.0);
     }
 
+    public function holes(): array
+    {
+        return [0.0];
+    }
+
+    public function isOffItsBase(): bool
+    {
+        return false;
+    }
+
     public function sitsOnDeck(): bool
     {
         return false;

@@ -8,6 +8,7 @@ use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
@@ -51,6 +52,16 @@ final class FindingsTest extends TestCase
         ];
     }
 
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return array<mixed>
+     */
+    private static function twoLags(array $changes): array
+    {
+        return $changes + ['kind' => 'two_lag_foot'] + Foot::TYPICAL['two_lag_foot'] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of()->design()->kit->foot)), true);
+    }
+
     /** @return array<mixed> One module beside others of the example */
     private static function block(float $x_m): array
     {
@@ -76,6 +87,8 @@ final class FindingsTest extends TestCase
         yield 'mono_needs_given' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'wall'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'Beside a wall'];
         yield 'outline_not_covered' => ['en-1991', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'zones of this standard'];
         yield 'valley_plain' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'] + self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 4.2, 'valley'], [11.0, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'assumption', '/surface/outline', 'Along a valley'];
+        yield 'lag_spacing' => ['asce7-16', ['/kit/foot' => self::twoLags(['between_lags_m' => 0.03])], 'stop', '/kit/foot/kind', 'stand 1 3/16 in apart'];
+        yield 'holes_off_base' => ['asce7-16', ['/kit/foot' => self::twoLags(['length_m' => 0.06])], 'stop', '/kit/foot/base/heel_m', 'past the end of the base'];
         yield 'member_twice' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0], ['number' => 101, 'x_m' => 3.4]]], 'stop', '/surface/framing/own/1', 'Member 101 is entered twice'];
         yield 'member_off_surface' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 14.0]]], 'stop', '/surface/framing/own/0', 'Member 101'];
         yield 'member_upside_down' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0, 'from_m' => 2.0, 'to_m' => 1.0]]], 'stop', '/surface/framing/own/0', 'Member 101 ends below'];

@@ -110,7 +110,7 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                             <polygon key={index} points={course(index)} fill="var(--color-module)" fillOpacity={0.85} />
                         ))}
                     <path
-                        d={`M${x(-m.heel)} ${y(seat)}H${x(m.heel)}V${y(shaft)}H${x(-m.hole_offset + 0.008)}V${y(deckTop + m.rail_height - 0.012)}H${x(-m.hole_offset - 0.008)}V${y(shaft)}H${x(-m.heel)}Z`}
+                        d={`M${x(-m.heel)} ${y(seat)}H${x((section.holes[section.holes.length - 1] ?? 0) + m.heel)}V${y(shaft)}H${x(-m.hole_offset + 0.008)}V${y(deckTop + m.rail_height - 0.012)}H${x(-m.hole_offset - 0.008)}V${y(shaft)}H${x(-m.heel)}Z`}
                         fill="var(--color-paper)"
                     />
                     <rect
@@ -120,43 +120,47 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                         height={0.04 * k}
                         fill="var(--color-rule)"
                     />
-                    {section.shank_hole && (
-                        <rect
-                            x={x(-radius)}
-                            y={y(0)}
-                            width={2 * radius * k}
-                            height={Math.max(0, -threadTop * k)}
-                            fill="var(--color-paper)"
-                        />
-                    )}
-                    <rect
-                        x={x(-radius)}
-                        y={y(shaft)}
-                        width={2 * radius * k}
-                        height={m.shank * k}
-                        fill="var(--color-module-edge)"
-                    />
-                    <path
-                        d={thread(x(0), y(threadTop), y(tip), radius * k)}
-                        fill="none"
-                        stroke="var(--color-garnet)"
-                        strokeWidth={1.4}
-                    />
-                    <rect
-                        x={x(-2 * radius)}
-                        y={y(shaft + 0.005)}
-                        width={4 * radius * k}
-                        height={0.005 * k}
-                        fill="var(--color-module-edge)"
-                    />
-                    <line
-                        x1={x(-2.6 * radius)}
-                        x2={x(2.6 * radius)}
-                        y1={y(section.on_deck ? seat : layersTop)}
-                        y2={y(section.on_deck ? seat : layersTop)}
-                        stroke="var(--color-verdigris)"
-                        strokeWidth={3}
-                    />
+                    {section.holes.map((above) => (
+                        <g key={above} transform={`translate(${above * k} 0)`}>
+                            {section.shank_hole && (
+                                <rect
+                                    x={x(-radius)}
+                                    y={y(0)}
+                                    width={2 * radius * k}
+                                    height={Math.max(0, -threadTop * k)}
+                                    fill="var(--color-paper)"
+                                />
+                            )}
+                            <rect
+                                x={x(-radius)}
+                                y={y(shaft)}
+                                width={2 * radius * k}
+                                height={m.shank * k}
+                                fill="var(--color-module-edge)"
+                            />
+                            <path
+                                d={thread(x(0), y(threadTop), y(tip), radius * k)}
+                                fill="none"
+                                stroke="var(--color-garnet)"
+                                strokeWidth={1.4}
+                            />
+                            <rect
+                                x={x(-2 * radius)}
+                                y={y(shaft + 0.005)}
+                                width={4 * radius * k}
+                                height={0.005 * k}
+                                fill="var(--color-module-edge)"
+                            />
+                            <line
+                                x1={x(-2.6 * radius)}
+                                x2={x(2.6 * radius)}
+                                y1={y(section.on_deck ? seat : layersTop)}
+                                y2={y(section.on_deck ? seat : layersTop)}
+                                stroke="var(--color-verdigris)"
+                                strokeWidth={3}
+                            />
+                        </g>
+                    ))}
                 </g>
                 {(narrow ? [] : notes).map((note) => {
                     last = Math.max(last + 16, y(note.v));

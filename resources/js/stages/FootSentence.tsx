@@ -3,7 +3,7 @@ import { Slot } from '@/desk/Slot';
 import { AddButton, RemoveButton, Say } from '@/stages/parts';
 
 /** What each kind of foot says besides what all of them have. */
-const kinds: Record<string, () => React.ReactNode> = { standoff: StandoffSentence };
+const kinds: Record<string, () => React.ReactNode> = { standoff: StandoffSentence, two_lag_foot: TwoLagSentence };
 
 export function FootSentence() {
     const { data } = useDesk();
@@ -20,6 +20,16 @@ export function FootSentence() {
             </Say>
             {Own !== undefined && <Own />}
         </>
+    );
+}
+
+function TwoLagSentence() {
+    return (
+        <Say>
+            That lag is the lower one; the other stands <Slot path="/kit/foot/between_lags_m" /> above it. The load comes down{' '}
+            <Slot path="/kit/foot/load_line_m" /> from the lower edge of the base, which is <Slot path="/kit/foot/length_m" />{' '}
+            long. Each lag takes half of the push along the slope.
+        </Say>
     );
 }
 

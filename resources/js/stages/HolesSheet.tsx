@@ -3,7 +3,7 @@ import { Slot } from '@/desk/Slot';
 import { AddButton, Each, Say } from '@/stages/parts';
 
 /** The steps that every foot goes through, of all the steps of the job. */
-const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal_flashed_foot', 'seal_standoff'];
+const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal_flashed_foot', 'seal_two_lag_foot', 'seal_standoff'];
 
 export function HolesSheet() {
     const { data } = useDesk();

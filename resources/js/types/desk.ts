@@ -267,6 +267,8 @@ export type DeskData = Planned & {
         shank_hole: boolean;
         /** Whether the base stands on the deck, the shingles cut around it. */
         on_deck: boolean;
+        /** Of each foot, up the slope from the first, in metres. */
+        holes: number[];
         names: { foot: string; lag: string; sealant: string };
     } | null;
     cutting: {
