@@ -206,10 +206,10 @@ final class FeetTest extends TestCase
         self::assertSame([$low['id'].'b', 'two_lag_foot'], [$high['id'], $high['method']]);
         self::assertEqualsWithDelta(0.0508, $high['y_m'] - $low['y_m'], 1e-9);
         self::assertContains('seal_two_lag_foot', array_column($plan->steps->steps ?? [], 'code'));
-        $code = /** @param list<mixed> $edits */ static fn (array $edits): array => array_map(static fn ($stop): string => $stop->code->value, Planner::plan(Edits::apply($design, $edits))->openStops());
+        $code = static fn (array $edit): array => array_map(static fn ($stop): string => $stop->code->value, Planner::plan(Edits::apply($design, [$edit]))->openStops());
         // Four diameters of 5/16 in are 1¼ in.
-        self::assertSame([false, true], array_map(static fn (string $apart): bool => in_array('lag_spacing', $code([['path' => '/kit/foot/between_lags_m', 'typed' => $apart]]), true), ['1.25 in', '1.24 in']));
-        self::assertContains('holes_off_base', $code([['path' => '/kit/foot/length_m', 'typed' => '2.9 in']]));
+        self::assertSame([false, true], array_map(static fn (string $apart): bool => in_array('lag_spacing', $code(['path' => '/kit/foot/between_lags_m', 'typed' => $apart]), true), ['1.25 in', '1.24 in']));
+        self::assertContains('holes_off_base', $code(['path' => '/kit/foot/length_m', 'typed' => '2.9 in']));
         // One lag of the same foot bears less: never fewer feet.
         $one = Planner::plan(Edits::apply($design, [['path' => '/kit/foot/kind', 'typed' => 'flashed_foot'], ['path' => '/kit/foot/up_N', 'typed' => '950 lb'], ['path' => '/kit/foot/down_N', 'typed' => '1800 lb'], ['path' => '/kit/foot/along_N', 'typed' => '600 lb'], ['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'x']]));
         self::assertGreaterThanOrEqual($plan->attachmentCount(), $one->attachmentCount());

@@ -7,7 +7,9 @@ namespace Garnetine\Core\Tests\Load;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Load\AsNzs\RoofPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\En\ExternalPressure;
@@ -26,7 +28,7 @@ final class EveryValueCountsTest extends TestCase
         'least' => 'still air', 'top_above_roof_in' => 'conditions', 'parallel_deg' => 'conditions', 'least_gap_in' => 'conditions', 'gap_every_ft' => 'conditions', 'edge_in_h2' => 'conditions',
         'height' => 'building', 'floor_dimension' => 'building', 'floor_ft' => 'small building', 'least_dimension' => 'building', 'floor_psf' => 'large tributary', 'low_slope_deg' => 'near 15',
         'from_in_12' => 'near ½', 'to_in_12' => 'near 7', 'importance' => 'drift', 'rain_psf' => 'rained', 'II' => 'drift', 'density' => 'wall', 'least_length' => 'short thread',
-        'least_penetration' => 'lag of', 'full_penetration' => 'lag', 'cd/dead' => 'dead load', 'kmod/dead' => 'dead load', 'open_in_h2' => 'hole', 'open_ft' => 'hole', 'exposed_in_h' => 'hole', 'row_end_in_lp' => 'hole', 'de_2/a' => 'de_2 at', 'de_2/b' => 'de_2 at',
+        'least_penetration' => 'lag of', 'spacing' => 'two lags', 'full_penetration' => 'lag', 'cd/dead' => 'dead load', 'kmod/dead' => 'dead load', 'open_in_h2' => 'hole', 'open_ft' => 'hole', 'exposed_in_h' => 'hole', 'row_end_in_lp' => 'hole', 'de_2/a' => 'de_2 at', 'de_2/b' => 'de_2 at',
     ];
 
     /** Cells of which the strongest of several winds decides: their readers are asked. */
@@ -148,6 +150,7 @@ final class EveryValueCountsTest extends TestCase
     {
         $small = static fn (Scenario $scenario): Scenario => $scenario->with('/block/rows', 1)->with('/block/columns', 2)->with('/block/left_out', [])->with('/surface/no_work_circles', [])->with('/kit/rail/longest_run_m', null);
         $asce = $small(Scenario::of())->with('/site/roof_supports', 'other');
+        yield 'two lags, four diameters apart' => $asce->with('/kit/foot', ['kind' => 'two_lag_foot', 'between_lags_m' => 0.0318] + Foot::TYPICAL['two_lag_foot'] + (array) Writer::toArray($asce->design()->kit->foot));
         $wall = ['id' => 'wall', 'kind' => 'wall', 'x_m' => -0.3, 'y_m' => 0.0, 'width_m' => 0.3, 'length_m' => 6.0, 'height_m' => 1.2, 'upwind_m' => 9.0, 'higher_roof_m' => null, 'slides_from_m' => null];
         $pitched = static fn (Scenario $scenario, float $degrees): Scenario => $scenario->with('/surface/pitch_rad', deg2rad($degrees));
         $of2022 = $small(Scenario::to('asce7-22'))->with('/site/roof_supports', 'other');
