@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\BecauseController;
+use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CompanyController;
 use App\Http\Controllers\ConfirmationController;
 use App\Http\Controllers\DesignController;
@@ -50,6 +51,8 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::post('/jobs', [JobController::class, 'store'])->middleware('can:start');
 
     Route::get('/company', [CompanyController::class, 'show']);
+    Route::get('/company/catalogue.json', [CatalogueController::class, 'file']);
+    Route::post('/company/catalogue', [CatalogueController::class, 'import'])->middleware('can:start');
     Route::post('/company/leave', [CompanyController::class, 'leave']);
     Route::post('/company/sessions/end', [CompanyController::class, 'endSessions']);
     Route::middleware('can:manage')->group(static function (): void {
@@ -86,6 +89,11 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::post('/preview', [PreviewController::class, 'show'])->middleware('can:update,job');
         Route::post('/beside', [PreviewController::class, 'beside']);
         Route::post('/fill', FillController::class)->middleware('can:update,job');
+        Route::middleware('can:update,job')->prefix('/catalogue/{part}')->group(static function (): void {
+            Route::post('/', [CatalogueController::class, 'index']);
+            Route::post('/keep', [CatalogueController::class, 'keep']);
+            Route::post('/{item}', [CatalogueController::class, 'take'])->whereNumber('item')->where('item', '-?\d{1,12}');
+        });
         Route::post('/own-copies', [OwnCopyController::class, 'store'])->middleware('can:sign,job');
         Route::post('/own-copies/take', [OwnCopyController::class, 'take'])->middleware('can:update,job');
         Route::post('/confirmations', [ConfirmationController::class, 'store'])->middleware('can:sign,job');

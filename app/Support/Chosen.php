@@ -42,6 +42,16 @@ final readonly class Chosen
         return $this->project->design($this->surface, $this->block);
     }
 
+    /**
+     * The job with the design that is in view changed.
+     *
+     * @param \Closure(Design): Design $change
+     */
+    public function put(\Closure $change): Project
+    {
+        return $this->project->with($this->surface, $change($this->design()), $this->block);
+    }
+
     /** From which the surface is planned. */
     public function plain(): Design
     {

@@ -1,6 +1,8 @@
 import type {
     BecauseNode,
     Beside,
+    CatalogueItem,
+    CataloguePart,
     Comparison,
     DesignRow,
     DeskData,
@@ -157,6 +159,15 @@ export const beside = async (job: number, base: number, edits: Edit[]) =>
 
 /** Ways to fill the plane with the block in view. */
 export const fill = async (job: number, base: number) => (await ask<Filled>(`/jobs/${job}/fill`, { base, edits: [] })).data;
+
+export const catalogue = async (job: number, base: number, part: CataloguePart) =>
+    (await ask<{ here: string; items: CatalogueItem[] }>(`/jobs/${job}/catalogue/${part}`, { base, edits: [] })).data;
+
+export const takeFromCatalogue = (job: number, base: number, part: CataloguePart, item: number) =>
+    ask<DeskData>(`/jobs/${job}/catalogue/${part}/${item}`, { base, edits: [] });
+
+export const keepInCatalogue = async (job: number, base: number, part: CataloguePart) =>
+    (await ask<{ name: string; version: number }>(`/jobs/${job}/catalogue/${part}/keep`, { base, edits: [] })).data;
 
 /** Undo, redo, an earlier design again, or a side design onto the newest. */
 export const step = (job: number, base: number, way: string) => ask<DeskData>(`/jobs/${job}/designs/${way}`, { base });

@@ -54,7 +54,7 @@ final class AccessTest extends TestCase
             'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
             'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
-            'beside itself' => ['post', '/beside', 'view'], 'a what-if' => ['post', '/because', 'view'], 'filling a plane' => ['post', '/fill', 'update'],
+            'beside itself' => ['post', '/beside', 'view'], 'a what-if' => ['post', '/because', 'view'], 'filling a plane' => ['post', '/fill', 'update'], 'looking through the catalogue' => ['post', '/catalogue/rail', 'update'], 'keeping a rail' => ['post', '/catalogue/rail/keep', 'update'], 'taking a rail' => ['post', '/catalogue/rail/-6', 'update'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
             'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
@@ -101,7 +101,7 @@ final class AccessTest extends TestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'jobs/{job}')) {
                 $path = strtolower($route->methods()[0]).' '.substr($route->uri(), strlen('jobs/{job}'));
-                $pattern = '~^'.str_replace(['\{stage\}', '\{file\}', '\{kind\}'], ['\w+', '[\w.]+', '\w+'], preg_quote($path, '~')).'$~';
+                $pattern = '~^'.str_replace(['\{stage\}', '\{file\}', '\{kind\}', '\{part\}', '\{item\}'], ['\w+', '[\w.]+', '\w+', '\w+', '-?\d+'], preg_quote($path, '~')).'$~';
                 self::assertNotSame([], preg_grep($pattern, $known), $path);
             }
         }
@@ -111,7 +111,7 @@ final class AccessTest extends TestCase
     private const OUTSIDE = [
         'get /' => [302, 302, 302], 'get login' => [200, 302, 302], 'post login' => null, 'post demo' => null, 'post logout' => [302, 302, 302], 'get up' => [200, 200, 200], 'get ready' => [200, 200, 200],
         'get forgot-password' => [200, 302, 302], 'post forgot-password' => null, 'get reset-password/{token}' => [200, 302, 302], 'post reset-password/{token}' => null, 'get invitation/{token}' => [200, 302, 302], 'post invitation/{token}' => null,
-        'get jobs' => [302, 200, 200], 'get jobs/new' => [302, 403, 200], 'post jobs' => [302, 403, 302], 'get company' => [302, 200, 200], 'post company/leave' => null, 'post company/sessions/end' => [302, 302, 302],
+        'get jobs' => [302, 200, 200], 'get jobs/new' => [302, 403, 200], 'post jobs' => [302, 403, 302], 'get company' => [302, 200, 200], 'get company/catalogue.json' => [302, 200, 200], 'post company/catalogue' => [302, 403, 302], 'post company/leave' => null, 'post company/sessions/end' => [302, 302, 302],
         'post company/invitations' => [302, 403, 302], 'delete company/invitations/{invitation}' => [302, 403, 404], 'patch company/members/{member}' => [302, 403, 404], 'get issued/{issuedPlan}/paper/{kind}' => [403, 403, 403],
     ];
 

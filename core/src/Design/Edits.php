@@ -149,7 +149,7 @@ final class Edits
         return match (true) {
             array_key_exists('typed', $edit) => self::without(self::typed($document, $path, $keys, $edit['typed']), 'origins', $path),
             ($edit['stands'] ?? null) === true => self::stands($document, $path),
-            array_key_exists('value', $edit) => self::forgotten(self::put($document, $path, $keys, $edit['value']), $path),
+            array_key_exists('value', $edit) => self::given($document, $path, $keys, $edit['value'], ($edit['made_up'] ?? null) === true),
             ($edit['add'] ?? null) === true => self::added($document, $path, $keys),
             ($edit['remove'] ?? null) === true => self::removed($document, $path, $keys),
             default => throw DocumentInvalid::at($path, 'typed, value, stands, add or remove', 'none of them'),
@@ -200,6 +200,24 @@ final class Edits
         };
 
         return self::put($document, $path, $keys, $value);
+    }
+
+    /**
+     * A value as JSON; one that is made up is the example's, and so is all in it.
+     *
+     * @param array<mixed> $document
+     * @param non-empty-list<string> $keys
+     *
+     * @return array<mixed>
+     */
+    private static function given(array $document, string $path, array $keys, mixed $value, bool $isMadeUp): array
+    {
+        $document = self::forgotten(self::put($document, $path, $keys, $value), $path);
+        if ($isMadeUp) {
+            $document['origins'] = array_fill_keys(Examples::leaves($value, $path), Examples::ORIGIN) + self::map($document, 'origins');
+        }
+
+        return $document;
     }
 
     /**

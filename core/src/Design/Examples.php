@@ -36,7 +36,7 @@ final class Examples
     {
         $places = [];
         foreach (self::DECIDE as $pointer) {
-            self::leaves(self::at($design, $pointer), $pointer, $places);
+            array_push($places, ...self::leaves(self::at($design, $pointer), $pointer));
         }
 
         return Reader::reread($design, (object) ['origins' => (object) array_fill_keys($places, self::ORIGIN)]);
@@ -96,15 +96,13 @@ final class Examples
         return $value;
     }
 
-    /** @param list<string> $places */
-    private static function leaves(mixed $value, string $pointer, array &$places): void
+    /** @return list<string> Pointers of the values in a part, those that say something */
+    public static function leaves(mixed $value, string $pointer): array
     {
         if (is_array($value)) {
-            foreach ($value as $key => $inner) {
-                self::leaves($inner, "$pointer/$key", $places);
-            }
-        } elseif ($value !== null && $value !== '') {
-            $places[] = $pointer;
+            return array_merge(...array_map(static fn (int|string $key, mixed $inner): array => self::leaves($inner, "$pointer/$key"), array_keys($value), $value));
         }
+
+        return $value !== null && $value !== '' ? [$pointer] : [];
     }
 }

@@ -6,6 +6,8 @@ type Member = { id: number; name: string; email: string; role: string; disabled:
 type Props = {
     company: string;
     may_manage: boolean;
+    may_start: boolean;
+    kept: { part: string; name: string; version: number }[];
     members: Member[];
     invitations: { id: number; role: string; until: string }[];
     sessions: { is_this: boolean; at: string; from: string; with: string }[];
@@ -19,7 +21,7 @@ const can = {
     crew: 'reads sheets, tapes and holes',
 } as const;
 
-export default function Company({ company, may_manage, members, invitations, sessions, link }: Props) {
+export default function Company({ company, may_manage, may_start, kept, members, invitations, sessions, link }: Props) {
     const errors = usePage<{ errors: Record<string, string> }>().props.errors;
     const [role, setRole] = useState('crew');
     return (
@@ -148,6 +150,47 @@ export default function Company({ company, may_manage, members, invitations, ses
                     </ul>
                 </section>
             )}
+            <section className="mt-8" aria-label="Catalogue">
+                <h2 className="font-condensed text-[1.2rem]">Catalogue</h2>
+                <p className="mt-1 max-w-[70ch]">
+                    Modules, rails, clamps, bolts, feet, lags and sealants that were kept from a job.{' '}
+                    <a className="why" href="/company/catalogue.json">
+                        Carry it out as a file
+                    </a>
+                    {may_start && (
+                        <>
+                            {', '}
+                            <label>
+                                or bring one in:{' '}
+                                <input
+                                    type="file"
+                                    accept="application/json,.json"
+                                    onChange={(event) => {
+                                        const file = event.target.files?.[0];
+                                        if (file !== undefined) {
+                                            router.post('/company/catalogue', { file }, { forceFormData: true });
+                                        }
+                                    }}
+                                />
+                            </label>
+                        </>
+                    )}
+                </p>
+                {errors.catalogue !== undefined && (
+                    <p role="alert" className="tone-fails mt-1">
+                        Nothing was taken over: {errors.catalogue}
+                    </p>
+                )}
+                {kept.length > 0 && (
+                    <ul className="mt-2 columns-2">
+                        {kept.map((one) => (
+                            <li key={`${one.part} ${one.name}`}>
+                                {one.part}: {one.name}, version {one.version}
+                            </li>
+                        ))}
+                    </ul>
+                )}
+            </section>
             <section className="mt-8" aria-label="Where you are logged in">
                 <h2 className="font-condensed text-[1.2rem]">Where you are logged in</h2>
                 <ul className="mt-1">

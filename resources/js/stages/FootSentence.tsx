@@ -1,5 +1,6 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
+import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, RemoveButton, Say } from '@/stages/parts';
 
 /** What each kind of foot says besides what all of them have. */
@@ -19,6 +20,8 @@ export function FootSentence() {
                 <Slot path="/kit/foot/base/material" />.
             </Say>
             {Own !== undefined && <Own />}
+            <Catalogue part="foot" what="Feet" />
+            <Catalogue part="lag" what="Lags" />
         </>
     );
 }

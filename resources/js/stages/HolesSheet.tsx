@@ -1,5 +1,6 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
+import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, Each, Say } from '@/stages/parts';
 
 /** The steps that every foot goes through, of all the steps of the job. */
@@ -20,6 +21,7 @@ export function HolesSheet() {
             <Say>
                 Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
             </Say>
+            <Catalogue part="sealant" what="Sealants" />
             <h3 className="mt-5">Other holes</h3>
             <Each list="/surface/penetrations">
                 {(at) => (

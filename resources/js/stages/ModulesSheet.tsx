@@ -2,6 +2,7 @@ import { BlockActs } from '@/desk/Blocks';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { Catalogue } from '@/stages/Catalogue';
 import { Filling } from '@/stages/Filling';
 import { AddButton, Each, Say } from '@/stages/parts';
 
@@ -43,6 +44,7 @@ export function ModulesSheet() {
                 )}
             </Each>
             <AddButton path="/module/ratings">Add a rating</AddButton>
+            <Catalogue part="module" what="Modules" />
             <BlockActs />
         </>
     );

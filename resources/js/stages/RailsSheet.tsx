@@ -2,6 +2,7 @@ import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { Catalogue } from '@/stages/Catalogue';
 import { Say } from '@/stages/parts';
 
 export function RailsSheet() {
@@ -41,6 +42,9 @@ export function RailsSheet() {
                 against sliding: <Slot path="/kit/clamp/grips_both_rails" />. Clips and wire weigh{' '}
                 <Slot path="/kit/extra_mass_per_module_kg" /> a module.
             </Say>
+            <Catalogue part="rail" what="Rails" />
+            <Catalogue part="clamp" what="Clamps" />
+            <Catalogue part="bolt" what="Bolts" />
             {data.clamp !== null && (
                 <p className="mt-3 text-[0.93rem]">
                     The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}

@@ -178,6 +178,17 @@ export type Way = {
     edits: Edit[];
 };
 
+export type CataloguePart = 'module' | 'rail' | 'clamp' | 'bolt' | 'foot' | 'lag' | 'sealant';
+
+/** Of the company's catalogue, with how the plan would stand with it. */
+export type CatalogueItem = Omit<Way, 'edits'> & {
+    id: number;
+    version: number;
+    by: string;
+    made_up: boolean;
+    is_here: boolean;
+};
+
 export type Filled = { now: Way; ways: Way[] };
 
 /** A because as it would be, and how the plan would stand. */
