@@ -114,7 +114,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->element('nav[aria-label=Stages] a[href*="stage/modules"]')->click();
         $this->press('Fill the plane');
         $this->seeText('as it is', 'main');
-        $modules = (int) $this->element('[data-way="portrait"] td:nth-child(2)', 30)->getText();
+        $modules = (int) $this->element('[data-way="portrait"] [data-count]', 30)->getText();
         $this->assertAccessible('ways to fill a plane');
         $this->element('[data-way="portrait"] button')->click();
         $this->seeText("Now $modules modules", 'main');

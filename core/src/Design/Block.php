@@ -76,6 +76,29 @@ final readonly class Block
         );
     }
 
+    /** Left and right exchanged, at a place. */
+    public function mirrored(Length $x): self
+    {
+        return new self(
+            $this->surface,
+            $this->module,
+            $this->kit,
+            $this->orientation,
+            $this->rows,
+            $this->columns,
+            $x,
+            $this->y,
+            $this->columnGap,
+            $this->rowGap,
+            $this->topAboveRoof,
+            $this->tiltFromRoof,
+            array_map(
+                fn (Cell $cell): Cell => new Cell($cell->row, $this->columns + 1 - $cell->column),
+                array_values(array_filter($this->leftOut, fn (Cell $cell): bool => $cell->column <= $this->columns)),
+            ),
+        );
+    }
+
     /** The same block on a surface of a job, of its modules and kit. */
     public function on(Part $part): self
     {

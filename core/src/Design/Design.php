@@ -143,6 +143,33 @@ final readonly class Design
         );
     }
 
+    /** Left and right exchanged: the surface with all on it and the block in view, with nothing typed or decided of what moved. */
+    public function mirrored(): self
+    {
+        $wide = $this->moduleAcross()->times($this->block->columns)->plus($this->block->columnGap->times($this->block->columns - 1));
+        $moved = '~^/(block/(x_m|left_out|pins|bars)|surface/(outline|framing/own|framing/lap|no_work_\w+|penetrations|snow_features|left_\w+|right_\w+|setbacks/(left|right)_m))\b~';
+        $kept = static fn (string|int $pointer): bool => preg_match($moved, (string) $pointer) === 0;
+
+        return new self(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->surface->mirrored(),
+            $this->module,
+            $this->block->mirrored($this->surface->width->minus($this->block->x)->minus($wide)),
+            $this->kit,
+            $this->rules,
+            $this->given,
+            $this->survey,
+            $this->confirmations,
+            $this->ownCopies,
+            array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
+            $this->client,
+            $this->address,
+            $this->origins,
+        );
+    }
+
     /** The block in view put beside where it lies, whole, with nothing typed or decided of it: above, below, right or left, where there is room first. */
     public function beside(): self
     {

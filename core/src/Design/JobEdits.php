@@ -8,7 +8,7 @@ use Garnetine\Core\Document\DocumentInvalid;
 
 /**
  * Changes the design of a job: edits of a surface's design, as Edits knows them, each with the surface that it is made on and
- * the block in view ({on: "south", of: "south-2", path, typed}), and {plane: "copy"} or {plane: "remove"}, which adds a surface
+ * the block in view ({on: "south", of: "south-2", path, typed}), and {plane: "copy"}, {plane: "mirror"} or {plane: "remove"}, which adds a surface
  * like that one or takes it out, as {block: "add"} and {block: "remove"} do with a block.
  */
 final class JobEdits
@@ -35,8 +35,9 @@ final class JobEdits
                 $change === 'remove' => $project->withoutBlock($on, $of),
                 $change !== null => throw DocumentInvalid::at('', 'add or remove', mb_strimwidth(json_encode($change) ?: 'something else', 0, 40)),
                 $plane === 'copy' => $project->withCopy($on),
+                $plane === 'mirror' => $project->withCopy($on, true),
                 $plane === 'remove' => $project->without($on),
-                $plane !== null => throw DocumentInvalid::at('', 'copy or remove', mb_strimwidth(json_encode($plane) ?: 'something else', 0, 40)),
+                $plane !== null => throw DocumentInvalid::at('', 'copy, mirror or remove', mb_strimwidth(json_encode($plane) ?: 'something else', 0, 40)),
                 default => $project->with($on, Edits::apply($project->design($on, $of), $group), $of),
             };
         }

@@ -209,20 +209,25 @@ final class Project
     }
 
     /**
-     * A further surface like one that is there, with blocks like its, of the same modules and kit; what was signed of the one is not of the other.
+     * A further surface like one that is there, or like that in a mirror, with blocks like its, of the same modules and kit; what was signed of the one is not of the other.
      *
      * @throws DocumentInvalid where there are too many
      */
-    public function withCopy(string $of): self
+    public function withCopy(string $of, bool $mirrored = false): self
     {
         for ($number = count($this->surfaces) + 1; isset($this->surfaces["plane-$number"]) || isset($this->blocks["plane-$number"]); ++$number);
         if (count($this->surfaces) >= 24) {
             throw DocumentInvalid::at('/surfaces', 'at most 24 surfaces', 'one more');
         }
+        $numbered = array_filter($this->surfaces[$of]->framing->own, static fn (OwnMember $one): bool => $one->number < OwnMember::FIRST_MORE);
+        if ($mirrored && $numbered !== []) {
+            throw DocumentInvalid::at("/surfaces/$of/framing/own", 'members of their own alone, from '.OwnMember::FIRST_MORE.' on: others count from the left', (string) array_values($numbered)[0]->number);
+        }
         $job = $this;
         foreach ($this->blocksOn($of) as $index => $block) {
             $part = $this->part($of, $block);
             $design = $this->design($of, $block)->named("Plane $number");
+            $design = $mirrored ? $design->mirrored() : $design;
             $job = $job->put(
                 new Part("plane-$number", $index === 0 ? "plane-$number" : $job->freeBlock("plane-$number"), $part->module, $part->kit),
                 $design->alone(),

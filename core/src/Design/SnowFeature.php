@@ -37,4 +37,21 @@ final readonly class SnowFeature
         public ?Length $slidesFrom,
     ) {
     }
+
+    /** On a surface of a width with left and right exchanged. */
+    public function mirrored(Length $width): self
+    {
+        return new self(
+            $this->id,
+            $this->kind,
+            $width->minus($this->x)->minus($this->width),
+            $this->y,
+            $this->width,
+            $this->length,
+            $this->height,
+            $this->upwind,
+            $this->higherRoof,
+            $this->slidesFrom,
+        );
+    }
 }

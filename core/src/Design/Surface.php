@@ -85,6 +85,66 @@ final readonly class Surface
     ) {
     }
 
+    /** Left and right exchanged, with all that lies on it. */
+    public function mirrored(): self
+    {
+        $width = $this->width;
+        $framing = $this->framing;
+
+        return new self(
+            $this->kind,
+            $this->name,
+            $this->roofKind,
+            $this->covering,
+            $this->dormerOrValley,
+            $this->higherOrLowerRoof,
+            $width,
+            $this->slopeLength,
+            $this->pitch,
+            $this->eaveOverhang,
+            $this->rightRakeOverhang,
+            $this->leftRakeOverhang,
+            $this->rightHip,
+            $this->leftHip,
+            $this->shingleThickness,
+            $this->underlaymentThickness,
+            $this->deck,
+            $this->deckThickness,
+            $this->lowerButt,
+            $this->upperButt,
+            $this->coursesBetween,
+            $framing->mirrored($width),
+            $this->deadLoad,
+            array_map(static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle($one->id, $one->kind, $width->minus($one->x)->minus($one->width), $one->y, $one->width, $one->height, $one->clearance), $this->noWorkRectangles),
+            array_map(static fn (NoWorkCircle $one): NoWorkCircle => new NoWorkCircle($one->id, $one->kind, $width->minus($one->x), $one->y, $one->diameter, $one->clearance), $this->noWorkCircles),
+            new Setbacks($this->setbacks->eave, $this->setbacks->ridge, $this->setbacks->right, $this->setbacks->left),
+            array_map(static fn (SnowFeature $one): SnowFeature => $one->mirrored($width), $this->snowFeatures),
+            array_map(static fn (Penetration $one): Penetration => new Penetration($one->id, $one->kind, $width->minus($one->x), $one->y, $one->note), $this->penetrations),
+            self::mirroredOutline($this->outline, $width),
+        );
+    }
+
+    /**
+     * Corners in the other order, so that they go round the same way; each edge begins where it ended.
+     *
+     * @param list<Corner> $outline
+     *
+     * @return list<Corner>
+     */
+    private static function mirroredOutline(array $outline, Length $width): array
+    {
+        $mirrored = [];
+        $count = count($outline);
+        for ($place = 0; $place < $count; ++$place) {
+            // The edge that began at the second corner ends at the first: the eave stays the first edge.
+            $at = $outline[($count + 1 - $place) % $count];
+            $edge = $outline[(2 * $count - $place) % $count];
+            $mirrored[] = new Corner($width->minus($at->x), $at->y, $edge->edge, $edge->setback, $edge->overhang);
+        }
+
+        return $mirrored;
+    }
+
     /** The same under another name. */
     public function named(string $name): self
     {

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
@@ -145,7 +146,7 @@ final class ProjectTest extends TestCase
     {
         yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface of this job: plane-1, found "attic"'];
         yield 'the only one taken out' => [['plane' => 'remove'], 'a surface beside others'];
-        yield 'something else with it' => [['plane' => ['x']], 'copy or remove'];
+        yield 'something else with it' => [['plane' => ['x']], 'copy, mirror or remove'];
         yield 'a block moved by its id' => [['path' => '/block/surface', 'value' => 'plane-2'], 'to stay where it lies'];
         yield 'a whole block of another kit' => [['path' => '/block/kit', 'typed' => 'other'], 'to stay where it lies'];
     }
@@ -164,5 +165,41 @@ final class ProjectTest extends TestCase
         $this->expectException(DocumentInvalid::class);
         $this->expectExceptionMessage($says);
         JobEdits::apply(Scenario::of()->project(), [$edit], 'plane-1');
+    }
+
+    public function test_a_plane_in_the_mirror_is_planned_as_the_mirror_image(): void
+    {
+        foreach ([[], [[0.0, 0.0, 'eave'], [12.0, 0.0, 'rake'], [12.0, 3.2, 'valley'], [7.0, 5.2, 'ridge'], [0.0, 5.2, 'rake']]] as $outline) {
+            $scenario = Scenario::of()->with('/units', 'mm')->with('/surface/width_m', 12.0)->with('/surface/slope_length_m', 5.2)->with('/surface/framing/spacing_m', 0.6)->with('/surface/framing/first_member_m', 0.6)->with('/block/columns', 7)->with('/block/left_out', [['row' => 1, 'column' => 2]])
+                ->with('/block/x_m', 1.2)->with('/block/column_gap_m', 0.02)->with('/surface/setbacks', ['eave_m' => 0.4, 'ridge_m' => 0.4, 'left_m' => 0.9, 'right_m' => 0.7])->with('/surface/framing/layout_from', 'left')
+                ->with('/surface/no_work_circles', [['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 9.8, 'y_m' => 1.5, 'diameter_m' => 0.1, 'clearance_m' => 0.15]])->with('/surface/framing/own', [['number' => 101, 'x_m' => 3.3, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => null, 'plus_minus_m' => null]])
+                ->with('/module/width_m', 1.0)->with('/surface/outline', array_map(static fn (array $one): array => ['x_m' => $one[0], 'y_m' => $one[1], 'edge' => $one[2], 'setback_m' => $one[2] === 'valley' ? 0.3 : 0.0, 'overhang_m' => 0.0], $outline));
+            $project = JobEdits::apply($scenario->project(), [['plane' => 'mirror']], 'plane-1');
+            $plan = ProjectPlan::of($project);
+            [$one, $other] = [$plan->plans['plane-1'], $plan->plans['plane-2']];
+            $loads = static function (Plan $plan, bool $turned): array {
+                $rows = array_map(static fn (array $spots): array => array_keys($spots), $plan->blocks[0]->placement->rows);
+                $told = [];
+                foreach ($plan->modules() as $module) {
+                    $told[$module->row][$turned ? 8 - $module->column : $module->column] = [round($module->up_Pa, 6), round($module->down_Pa, 6)];
+                }
+
+                return [count($rows), array_map(static function (array $row): array {
+                    ksort($row);
+
+                    return $row;
+                }, $told)];
+            };
+            self::assertSame($loads($one, false), $loads($other, true));
+            $codes = static fn (Plan $plan): array => array_values(array_unique(array_map(static fn ($one): string => $one->code->value, $plan->findings)));
+            self::assertSame([$one->attachmentCount(), $codes($one)], [$other->attachmentCount(), $codes($other)]);
+            $members = static fn (Plan $plan, bool $turned): array => array_map(static fn ($member): float => round($turned ? 12.0 - $member->x_m : $member->x_m, 6), $turned ? array_reverse($plan->members->members) : $plan->members->members);
+            self::assertSame($members($one, false), $members($other, true));
+            $back = JobEdits::apply($project, [['on' => 'plane-2', 'plane' => 'mirror'], ['on' => 'plane-3', 'path' => '/surface/name', 'typed' => 'Roof']], 'plane-1');
+            self::assertEqualsWithDelta(Writer::toArray($project->design('plane-1')->surface), Writer::toArray($back->design('plane-3')->surface), 1e-9);
+            self::assertEqualsWithDelta(1.2, $back->design('plane-3')->block->x->toMetres(), 1e-9);
+        }
+        $this->expectExceptionMessage('others count from the left, found 5');
+        JobEdits::apply(Scenario::of()->with('/surface/framing/own', [['number' => 5, 'x_m' => 3.3, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => null, 'plus_minus_m' => null]])->project(), [['plane' => 'mirror']], 'plane-1');
     }
 }

@@ -56,16 +56,19 @@ export function SurfaceActs() {
     if (!may('update')) {
         return null;
     }
-    const copy = () =>
-        edit([{ plane: 'copy' }], (now: DeskData) => {
+    const copy = (how: 'copy' | 'mirror') =>
+        edit([{ plane: how }], (now: DeskData) => {
             const added = now.surfaces.find((one) => data.surfaces.every((known) => known.id !== one.id));
             router.visit(stageOf(job, 'surface', added?.id ?? null));
         });
     const remove = () => edit([{ plane: 'remove' }], () => router.visit(stageOf(job, 'surface', null)));
     return (
         <p className="mt-3 flex flex-wrap gap-2">
-            <button type="button" className="act act-small" disabled={held} onClick={() => void copy()}>
+            <button type="button" className="act act-small" disabled={held} onClick={() => void copy('copy')}>
                 Add a plane like this
+            </button>
+            <button type="button" className="act act-small" disabled={held} onClick={() => void copy('mirror')}>
+                Add its mirror image
             </button>
             {data.surfaces.length > 1 && (
                 <button type="button" className="act act-small" disabled={held} onClick={() => void remove()}>

@@ -159,10 +159,11 @@ export default function Company({ company, may_manage, may_start, kept, members,
                     </a>
                     {may_start && (
                         <>
-                            {', '}
-                            <label>
-                                or bring one in:{' '}
+                            {' '}
+                            <label className="act act-small focus-within:outline-2">
+                                Bring one in
                                 <input
+                                    className="sr-only"
                                     type="file"
                                     accept="application/json,.json"
                                     onChange={(event) => {

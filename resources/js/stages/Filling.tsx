@@ -32,38 +32,19 @@ export function Filling() {
                 {says}
             </p>
             {shown !== null && shown.ways.length > 0 && (
-                <table className="mt-1 font-condensed text-[0.93rem]">
-                    <thead>
-                        <tr>
-                            <th>Lying</th>
-                            <th className="text-right">Modules</th>
-                            <th className="text-right">Feet</th>
-                            <th>Stands</th>
-                            <th />
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {[shown.now, ...shown.ways].map((way) => (
-                            <tr key={way.name} data-way={way.name}>
-                                <td>{way.name}</td>
-                                <td className="text-right">{way.modules}</td>
-                                <td className="text-right">{way.feet}</td>
-                                <td className={`tone-${way.tone} font-semibold`} title={way.news ?? ''}>
-                                    {way.word} {way.tone === 'fails' ? '' : way.reserve}
-                                </td>
-                                <td>{way.edits.length > 0 && <EditAct onClick={() => void edit(way.edits)}>Take it</EditAct>}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            )}
-            {shown?.ways.map(
-                (way) =>
-                    way.news !== null && (
-                        <p key={way.name} className="mt-1 text-[0.87rem] text-muted">
-                            {way.name}: {way.news}
-                        </p>
-                    ),
+                <ul className="mt-1 text-[0.93rem]">
+                    {[shown.now, ...shown.ways].map((way) => (
+                        <li key={way.name} className="border-line border-b py-1.5" data-way={way.name}>
+                            <span className="font-semibold">{way.name}</span>: <span data-count>{way.modules}</span> modules,{' '}
+                            {way.feet} feet,{' '}
+                            <span className={`tone-${way.tone} font-semibold whitespace-nowrap`}>
+                                {way.word} {way.tone === 'fails' ? '' : way.reserve}
+                            </span>{' '}
+                            {way.edits.length > 0 && <EditAct onClick={() => void edit(way.edits)}>Take it</EditAct>}
+                            {way.news !== null && <span className="block text-muted">{way.news}</span>}
+                        </li>
+                    ))}
+                </ul>
             )}
         </div>
     );

@@ -455,7 +455,7 @@ export type Edit =
     | { command: 'centre' | 'corners' }
     | { corner: { index: number; x_m: number; y_m: number } | { after: number } }
     | { tape: { edges: string; diagonals: string; proof: string } }
-    | { plane: 'copy' | 'remove' }
+    | { plane: 'copy' | 'mirror' | 'remove' }
     | { block: 'add' | 'remove' };
 
 /** An edit with the surface and the block that it is made on. */
