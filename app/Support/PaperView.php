@@ -12,6 +12,7 @@ use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Clearances;
+use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 
@@ -28,6 +29,15 @@ final class PaperView
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
             ], $plan->tapes()->slope()),
+            'marking' => [
+                'edges' => array_map(static fn (array $edge): array => ['name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}", 'length' => $printer->tape($edge['length_m'])], Marking::edges($plan)),
+                'diagonals' => array_map(static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])], Marking::diagonals($plan)),
+                'rows' => array_map(static fn (array $row): array => [
+                    'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']), 'high' => $printer->tape($row['high_m']),
+                    'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],
+                ], Marking::rows($plan)),
+                'ridge_note' => Marking::ridgeNote($plan),
+            ],
             'lag' => self::lag($plan),
             'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [

@@ -7,6 +7,7 @@ namespace App\Support;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 
@@ -94,6 +95,7 @@ final class RunView
                 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->onRun_m($run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
+                'on' => Marking::membersOn($plan, $run, $place),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
                 'other' => $latitude === null ? null : ($latitude->otherMember ?? ($latitude->isSought ? 'none' : null)),
             ];

@@ -26,6 +26,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                     </ul>
                 </Part>
             )}
+            <Marking view={view} />
             <Tapes view={view} />
             <Part title="Tools, to be fetched once">
                 <p>{view.tools.join(' · ')}</p>
@@ -67,6 +68,9 @@ export function CrewSheets({ view }: { view: PaperData }) {
     );
 }
 
+const ordinal = (count: number) =>
+    `${count}${['th', 'st', 'nd', 'rd'][count % 100 > 10 && count % 100 < 14 ? 0 : count % 10] ?? 'th'}`;
+
 /** The dimensions of one kind along a run, none broken over two lines. */
 function marks(run: DeskData['runs'][number], kind: string, between: string) {
     return run.tape
@@ -77,6 +81,31 @@ function marks(run: DeskData['runs'][number], kind: string, between: string) {
                 <span className="whitespace-nowrap">{mark.text}</span>
             </Fragment>
         ));
+}
+
+/** Corners, row ends and counts, which are marked before anything else and prove that the roof is as drawn. */
+function Marking({ view }: { view: PaperData }) {
+    const { edges, diagonals, rows, ridge_note } = view.marking;
+    if (rows.length === 0) {
+        return null;
+    }
+    return (
+        <Part title="Marked on the roof first">
+            <p>
+                Edges, corner by corner from the lower left: {edges.map(({ name, length }) => `${name} ${length}`).join('; ')}.
+                {diagonals.length > 0 && <> Diagonals: {diagonals.map(({ name, length }) => `${name} ${length}`).join('; ')}.</>}{' '}
+                If one is more than ½ in off, the roof is not as drawn: stop and tell the planner.
+            </p>
+            <Rows
+                head={['Row', 'Lower edge', 'Upper edge', 'From the left rake', 'to', 'Modules']}
+                figures={[1, 2, 3, 4, 5]}
+                rows={rows.map((row) => [row.name, row.low, row.high, row.from, row.to, String(row.modules)])}
+            />
+            <p className="mt-1">
+                Written at the ridge, modules by row from the eave: <strong>{ridge_note}</strong>
+            </p>
+        </Part>
+    );
 }
 
 /** Marks and numbers in large type; never to scale. */
@@ -108,6 +137,7 @@ function Tapes({ view }: { view: PaperData }) {
                                     {' '}
                                     member {foot.member}
                                     {foot.other === 'none' && ', no other member'}
+                                    {foot.on !== null && `; ${foot.on} on (the ${ordinal(foot.on + 1)}, this one first)`}
                                 </span>
                             </span>
                         ))}

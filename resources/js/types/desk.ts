@@ -61,6 +61,8 @@ export type Foot = { number: number; x_m: number; word: Tone };
 
 /** For reading. */
 export type FootRow = {
+    /** Members on to the next foot, this one not counted. */
+    on: number | null;
     number: number;
     member: number;
     tape: string;
@@ -269,6 +271,13 @@ export type DeskData = Planned & {
         list: { number: number; load: string; times: string; ratio: string; word: Tone }[];
         at_one_share: string | null;
         limit: string | null;
+    };
+    /** What is marked on the roof first. */
+    marking: {
+        edges: { name: string; length: string }[];
+        diagonals: { name: string; length: string }[];
+        rows: { name: string; low: string; high: string; from: string; to: string; modules: number }[];
+        ridge_note: string;
     };
     slope_tape: { line: string; y_m: number; tape_m: number; tape: string; above_butt: string }[];
     lag: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
