@@ -55,7 +55,7 @@ return [
         ['$patterns[$pattern] += (1 - $light)', '$patterns[$pattern] += (2 - $light)', 'Partial snow loads the wrong spans'],
     ],
     'core/src/Attachment/QuickCheck.php' => [
-        ['$along_N / $lateral_N + $tension_N / $withdrawal_N', '$along_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
+        ['$each_N / $lateral_N + $tension_N / $withdrawal_N', '$each_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
     ],
     'core/src/Attachment/RailTally.php' => [
         ['$partial->snowAlong_N * max(-$range[0]', '$partial->snowAlong_N / max(-$range[0]', 'Sliding snow bends the rail less, the more there is'],
@@ -168,11 +168,40 @@ return [
         ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],
+    'core/src/Layout/ToEdge.php' => [
+        ['$this->slope_m - $y_m - $length_m + $this->overRidge_m', '$this->slope_m - $y_m + $length_m + $this->overRidge_m', 'The upper row is judged exposed from its lower edge'],
+        ['default => INF,', 'default => $left[0],', 'A side over a valley ends there'],
+        ['0.5, 1 - 1e-6]', '0.5]', 'Only the middle and one end of a side look out'],
+    ],
+    'core/src/Layout/Fill.php' => [
+        ['count($one[0]) === $best)', 'count($one[0]) > 0)', 'Any place of the grid fills the plane'],
+    ],
+    'core/src/Layout/Room.php' => [
+        ['$edge[0]->keepsOff() ? $h2_m : 0.0', '0.0', 'A filled plane has modules at its edges'],
+        ['max($aside_m, $above_m) <', 'min($aside_m, $above_m) <', 'There is room nowhere beside another block'],
+    ],
+    'core/src/Geometry/Polygon.php' => [
+        ['$along = max(0.0, min(1.0, $along));', '', 'An edge is as near as its line'],
+        ['$across > 0 &&', '', 'A ray ends where it begins'],
+        ['$inward - $distance_m),', '$inward + $distance_m),', 'Strips lie beside their edges'],
+    ],
+    'core/src/Geometry/FromTape.php' => [
+        ['($along_m * $x - $left_m * $y)', '($along_m * $x + $left_m * $y)', 'Corners off a tape go round the wrong way'],
+    ],
+    'core/src/Foot/TwoInLineLever.php' => [
+        ['$upper_N <= $up_N ?', '$upper_N > $up_N ?', 'The upper lag takes the wrong regime'],
+        ['return 0.5;
+    }
+
+    public function perAlong', 'return 1.0;
+    }
+
+    public function perAlong', 'A pull is bounded by more than it may be'],
+    ],
     'core/src/Layout/Placement.php' => [
         [', $to_m - 1e-6] as $at_m', '] as $at_m', 'A block closes a side that it covers but for the end'],
         ['&& $gap_m <= $open_m) {', ') {', 'A block far away shelters'],
         ['&& $column !== $before', '&& $column === $before', 'A gap does not end a stretch of modules'],
-        ['$slope_m - $spot->y_m - $this->length_m + $overRidge_m > $exposed_m', '$slope_m - $spot->y_m + $this->length_m + $overRidge_m > $exposed_m', 'The upper row is judged exposed from its lower edge'],
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
