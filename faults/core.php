@@ -183,7 +183,7 @@ return [
     'core/src/Geometry/Polygon.php' => [
         ['$along = max(0.0, min(1.0, $along));', '', 'An edge is as near as its line'],
         ['$across > 0 &&', '', 'A ray ends where it begins'],
-        ['$inward - $distance_m),', '$inward + $distance_m),', 'Strips lie beside their edges'],
+        ['half(-$uy, $ux, $inward - $distance_m)', 'half(-$uy, $ux, $inward + $distance_m)', 'Strips lie beside their edges'],
     ],
     'core/src/Geometry/FromTape.php' => [
         ['($along_m * $x - $left_m * $y)', '($along_m * $x + $left_m * $y)', 'Corners off a tape go round the wrong way'],

@@ -68,9 +68,6 @@ export function CrewSheets({ view }: { view: PaperData }) {
     );
 }
 
-const ordinal = (count: number) =>
-    `${count}${['th', 'st', 'nd', 'rd'][count % 100 > 10 && count % 100 < 14 ? 0 : count % 10] ?? 'th'}`;
-
 /** The dimensions of one kind along a run, none broken over two lines. */
 function marks(run: DeskData['runs'][number], kind: string, between: string) {
     return run.tape
@@ -112,7 +109,10 @@ function Marking({ view }: { view: PaperData }) {
 function Tapes({ view }: { view: PaperData }) {
     return (
         <Part title="Tapes">
-            <p className="font-semibold">Read the numbers, do not lay this down. {view.tape_head}</p>
+            <p>
+                <strong>Read the numbers, do not lay this down. {view.tape_head}</strong> “Then 3 on” is the third member after
+                this one: the fourth where this one is counted first.
+            </p>
             <h3 className="mt-2">
                 Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: chalk lines of the holes
             </h3>
@@ -137,7 +137,7 @@ function Tapes({ view }: { view: PaperData }) {
                                     {' '}
                                     member {foot.member}
                                     {foot.other === 'none' && ', no other member'}
-                                    {foot.on !== null && `; ${foot.on} on (the ${ordinal(foot.on + 1)}, this one first)`}
+                                    {foot.on !== null && `, then ${foot.on} on`}
                                 </span>
                             </span>
                         ))}
