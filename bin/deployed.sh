@@ -44,22 +44,18 @@ CONF
     while IFS= read -r line; do
         [[ $line =~ ^([A-Z_]+)=(.*)$ ]] && [ -z "${!BASH_REMATCH[1]+set}" ] && export "$line"
     done <"$root/.env"
-    export PREVIEW_SOCKET="$at/previews.sock" LOG_FILE="$at/app.log" LARAVEL_STORAGE_PATH="$at/storage" VIEW_COMPILED_PATH="$at/storage/framework/views" SESSION_SECURE_COOKIE=true APP_URL="$site"
+    export LOG_FILE="$at/app.log" LARAVEL_STORAGE_PATH="$at/storage" VIEW_COMPILED_PATH="$at/storage/framework/views" SESSION_SECURE_COOKIE=true APP_URL="$site"
 }
 
-# deployed_start <at>: sets nginx, fpm and previews, the processes to end.
+# deployed_start <at>: sets nginx and fpm, the processes to end.
 deployed_start() {
-    local at=$1 command
-    # The unit's own command line.
-    command=$(sed -n 's/^ExecStart=//p' deploy/systemd/garnetine-previews.service)
+    local at=$1
     chmod 777 "$at"
-    setsid setpriv --reuid "$pool_user" --clear-groups $command >"$at/previews.log" 2>&1 &
-    previews=$!
     /usr/sbin/php-fpm8.2 -F -y "$at/fpm.conf" $([ "$(id -u)" -eq 0 ] && echo -R) >"$at/fpm-out.log" 2>&1 &
     fpm=$!
     /usr/sbin/nginx -c "$at/nginx.conf" >"$at/nginx-out.log" 2>&1 &
     nginx=$!
-    for _ in $(seq 50); do (exec 3<>"/dev/tcp/127.0.0.1/$tls") 2>/dev/null && [ -S "$at/php.sock" ] && [ -S "$at/previews.sock" ] && return 0; sleep 0.1; done
+    for _ in $(seq 50); do (exec 3<>"/dev/tcp/127.0.0.1/$tls") 2>/dev/null && [ -S "$at/php.sock" ] && return 0; sleep 0.1; done
     return 1
 }
 
@@ -69,7 +65,6 @@ deployed_end() {
         kill "$process" 2>/dev/null
         wait "$process" 2>/dev/null
     done
-    [ -n "${previews:-}" ] && kill -- "-$previews" 2>/dev/null && wait "$previews" 2>/dev/null
-    nginx="" fpm="" previews=""
-    unset PREVIEW_SOCKET LARAVEL_STORAGE_PATH VIEW_COMPILED_PATH LOG_FILE SESSION_SECURE_COOKIE
+    nginx="" fpm=""
+    unset LARAVEL_STORAGE_PATH VIEW_COMPILED_PATH LOG_FILE SESSION_SECURE_COOKIE
 }

@@ -95,14 +95,13 @@ free_port() {
     printf '%s' "$port"
 }
 
-# serve <port> <log>: the application on loopback, its settings and routes read once, into a folder of the port, and beside it the
-# processes that previews are handed to; sets server, the process group to end.
+# serve <port> <log>: the application on loopback, its settings and routes read once, into a folder of the port; sets server, the
+# process group to end.
 serve() {
     local made=$root/.data/made-$1
     (umask 077 && mkdir -p "$made")
     export APP_CONFIG_CACHE=$made/config.php APP_ROUTES_CACHE=$made/routes.php APP_EVENTS_CACHE=$made/events.php
     php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan event:cache --quiet
-    export PREVIEW_SOCKET=$made/previews.sock
     PHP_CLI_SERVER_WORKERS=12 setsid bin/serve "127.0.0.1:$1" >"$2" 2>&1 &
     server=$!
     for _ in $(seq 100); do

@@ -2,13 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Previews\HandOff;
 use Illuminate\Http\Request;
-
-require __DIR__.'/../app/Previews/HandOff.php';
-if (HandOff::isAnswered()) {
-    return;
-}
 
 define('LARAVEL_START', microtime(true));
 require __DIR__.'/../vendor/autoload.php';

@@ -12,7 +12,6 @@ use App\Policies\JobPolicy;
 use App\Policies\Permissions;
 use App\Support\ForgivingStore;
 use Illuminate\Cache\CacheManager;
-use Illuminate\Cache\RateLimiter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Cache\Repository;
 use Illuminate\Contracts\Foundation\Application;
@@ -20,6 +19,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 
@@ -58,18 +58,15 @@ final class AppServiceProvider extends ServiceProvider
         foreach (['start', 'manage'] as $what) {
             Gate::define($what, static fn (User $user): bool => Permissions::allow($user->role, $what));
         }
-        // Not before it is needed: until then a process may choose where its counts are kept.
-        $this->callAfterResolving(RateLimiter::class, static function (RateLimiter $limiter): void {
-            // By address, and by account: many addresses guess at one.
-            $limiter->for('login', static fn (Request $request): array => [
-                Limit::perMinute(20)->by((string) $request->ip()),
-                ...is_string($email = $request->input('email')) ? [Limit::perMinute(10)->by('account '.mb_strtolower(mb_substr($email, 0, 190)))] : [],
-            ]);
-            // Dragging previews twenty times a second; anything far beyond is no person.
-            $limiter->for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by(
-                $request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id,
-            ));
-        });
+        // By address, and by account: many addresses guess at one.
+        RateLimiter::for('login', static fn (Request $request): array => [
+            Limit::perMinute(20)->by((string) $request->ip()),
+            ...is_string($email = $request->input('email')) ? [Limit::perMinute(10)->by('account '.mb_strtolower(mb_substr($email, 0, 190)))] : [],
+        ]);
+        // Dragging previews twenty times a second; anything far beyond is no person.
+        RateLimiter::for('desk', static fn (Request $request): Limit => Limit::perMinute(3000)->by(
+            $request->user() === null ? (string) $request->ip() : 'user '.$request->user()->id,
+        ));
     }
 
     /** Links and redirects name the configured address, whatever host a request claims to have asked. On one's own machine it may be another port. */

@@ -54,17 +54,16 @@ abstract class BrowserTestCase extends TestCase
     {
         Artisan::call('migrate:fresh', ['--force' => true]);
         $port = Chrome::freePort();
-        $socket = sys_get_temp_dir()."/garnetine-previews-$port";
         $process = proc_open(
             ['setsid', base_path('bin/serve'), "127.0.0.1:$port"],
             [1 => ['file', storage_path('logs/browser-server.log'), 'w'], 2 => ['file', storage_path('logs/browser-server.log'), 'a']],
             $pipes,
             base_path(),
-            ['APP_URL' => "http://127.0.0.1:$port", 'PREVIEW_SOCKET' => $socket, 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
+            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
         );
         self::assertIsResource($process);
         $pid = proc_get_status($process)['pid'];
-        register_shutdown_function(static fn (): bool => posix_kill(-$pid, SIGTERM) && @unlink($socket));
+        register_shutdown_function(static fn (): bool => posix_kill(-$pid, SIGTERM));
         Chrome::wait($port);
 
         return "http://127.0.0.1:$port";

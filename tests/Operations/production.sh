@@ -55,19 +55,6 @@ ask -D "$at/headers" -o /dev/null "$site/login"
 for header in strict-transport-security content-security-policy x-request-id; do grep -qi "^$header:" "$at/headers" || bad "no header $header"; ok; done
 grep -qi '^set-cookie: garnetine_session=.*secure' "$at/headers" || bad "the session's cookie is not for https only"; ok
 tail -1 "$at/app.log" | php -r '$line = json_decode(stream_get_contents(STDIN), true); exit(isset($line["context"]["status"]) || isset($line["context"]["request"]) ? 0 : 1);' || bad "the log is no JSON: $(tail -1 "$at/app.log")"; ok
-# --- previews go to the process that keeps the application loaded, and the usual way without it; a process that refused one is begun anew
-held() { pgrep -P "$(pgrep -f 'artisan garnetine:preview[s]' -g "$previews" -o)" | sort | tr '\n' ' '; }
-preview() { code -X POST -H 'Accept: application/json' "$site/jobs/1/preview"; }
-before=$(held)
-[ -n "$before" ] || bad "no process for previews: $(cat "$at/previews.log")"
-[ "$(preview)" = 419 ] || bad "a preview out of nowhere is answered with $(preview)"
-sleep 0.5
-[ "$(held)" != "$before" ] || bad "the preview did not go to its process"; ok
-kill -STOP -- "-$previews"
-[ "$(preview)" = 419 ] || bad "with its process held up a preview is answered with $(preview)"; ok
-kill -CONT -- "-$previews"
-kill -- "-$previews" && previews=""
-[ "$(preview)" = 419 ] || bad "without its process a preview is answered with $(preview)"; ok
 # --- papers, under the host name and its certificate; the browser that prints is led nowhere else
 php tests/Operations/issue.php || bad "no plan was issued"
 papers() { PGPASSWORD=$DB_PASSWORD psql -h "$DB_HOST" -p "$DB_PORT" -U "$DB_USERNAME" -d "$DB_DATABASE" -tAc "select string_agg(kind || ' ' || state || ' ' || trouble, '; ' order by kind) from papers"; }
