@@ -10,9 +10,6 @@ use App\Models\Design as DesignModel;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\BlockPart;
-use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 
@@ -21,7 +18,6 @@ final class JobList
 {
     /** The list waits so long for plans that are not known yet, and for none of a larger roof; the others are planned in the queue. */
     private const WAITS_S = 1.0;
-    private const DRAWN = 150;
     /** Of a job whose plan is not known. */
     private const UNKNOWN = ['modules' => null, 'attachments' => null, 'reserve' => null, 'drawing' => null];
 
@@ -96,36 +92,10 @@ final class JobList
                 $plan->isSigned(),
                 $toIssue,
             ),
-            'drawing' => self::drawing($document->design($document->chosen(null)), $plan->modules($document->chosen(null))),
-        ];
-    }
-
-    /**
-     * The roof from above, its first surface, small: eave, ridge and modules in hundredths of the larger side, eave down.
-     *
-     * @param list<array{block: int, x_m: float, y_m: float}> $modules
-     *
-     * @return array{width: int, height: int, outline: string, modules: string}|null Null for so many modules that nothing would be seen
-     */
-    private static function drawing(Design $document, array $modules): ?array
-    {
-        if (count($modules) > self::DRAWN) {
-            return null;
-        }
-        [$width_m, $length_m] = [$document->surface->width->toMetres(), $document->surface->slopeLength->toMetres()];
-        $most_m = max($width_m, $length_m);
-        $of = static fn (float $size_m): int => (int) round(100 * $size_m / $most_m);
-        $module = array_map(static function (BlockPart $part) use ($of): string {
-            [$across, $up] = [$of($part->design->moduleAcross()->toMetres()), $of($part->design->moduleUp()->toMetres())];
-
-            return "h{$across}v-{$up}h-{$across}z";
-        }, $document->parts());
-        $height = $of($length_m);
-
-        return [
-            'width' => $of($width_m), 'height' => $height,
-            'outline' => 'M'.implode('L', array_map(static fn (array $at): string => $of($at[0]).' '.($height - $of($at[1])), Outline::of($document->surface)->corners())).'z',
-            'modules' => implode('', array_map(static fn (array $one): string => 'M'.$of($one['x_m']).' '.($height - $of($one['y_m'])).$module[$one['block'] - 1], $modules)),
+            'drawing' => RoofDrawing::of(array_map(
+                static fn (string $surface): array => [$document->design($surface), $plan->modules($surface)],
+                $document->ids(),
+            )),
         ];
     }
 

@@ -13,7 +13,13 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 use Illuminate\Support\Facades\Cache;
 
-/** The surfaces of a job, each with how it stands. */
+/**
+ * The surfaces of a job, each with how it stands.
+ *
+ * @phpstan-import-type Drawing from RoofDrawing
+ *
+ * @phpstan-type Listed array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}
+ */
 final class SurfaceList
 {
     private const KEPT_S = 86_400;
@@ -21,7 +27,7 @@ final class SurfaceList
     /**
      * @param string $surface The one in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null}> Null of a large surface that is not in view: opening it plans it
+     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it
      */
     public static function of(Project $project, string $surface, Plan $plan): array
     {
@@ -34,11 +40,11 @@ final class SurfaceList
         );
     }
 
-    /** @return array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null} Planned once for each design of the surface */
+    /** @return Listed Planned once for each design of the surface */
     private static function known(Design $design): array
     {
         if (Planning::isLarge($design)) {
-            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null];
+            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null, 'drawing' => RoofDrawing::of([[$design, []]])];
         }
         $key = 'surface.'.Build::hash().'.'.hash(
             'sha256',
@@ -48,13 +54,14 @@ final class SurfaceList
         return Cache::remember($key, self::KEPT_S, static fn (): array => self::standing(Planning::plan($design, Depth::Checks)));
     }
 
-    /** @return array{modules: int, feet: int, word: string, tone: string, confirmed: bool} */
+    /** @return Listed */
     private static function standing(Plan $plan): array
     {
         return [
             'modules' => $plan->moduleCount(),
             'feet' => $plan->attachmentCount(),
             'confirmed' => $plan->status() === Status::Confirmed,
+            'drawing' => RoofDrawing::ofPlan($plan),
         ] + Standing::of($plan->findings, $plan->leastReserve());
     }
 }

@@ -61,6 +61,14 @@ final class SurfacesTest extends TestCase
         self::assertSame(['Roof', 19, 'Street side', 12], [$name($first), $first->json('summary.modules'), $name($other), $other->json('summary.modules')]);
         self::assertEquals($first->json('surfaces'), $other->json('surfaces'), 'told the same from either');
         self::assertSame([['plane-1', 19], ['plane-2', 12]], self::each($first->json('surfaces'), 'id', 'modules'));
+        $text = static fn (mixed $in, string $path): string => is_string($found = data_get($in, $path)) ? $found : '';
+        [$alone, $page] = [$first->json('surfaces.0.drawing'), $this->get('/jobs')->assertOk()->viewData('page')];
+        $modules = $text($page, 'props.jobs.0.drawing.modules');
+        self::assertSame(19, substr_count($text($alone, 'modules'), 'M'));
+        self::assertStringStartsWith($text($alone, 'modules'), $modules, 'in the list the planes lie side by side');
+        self::assertSame($text($alone, 'outline').'M106 38L203 38L203 0L106 0z', $text($page, 'props.jobs.0.drawing.outline'));
+        preg_match_all('/M(\d+)/', substr($modules, strlen($text($alone, 'modules'))), $others);
+        self::assertSame([12, '119', '156'], [count($others[1]), min($others[1]), max($others[1])]);
         $this->getJson("/jobs/{$this->job->id}/view?surface=attic")->assertJsonPath('surface', 'plane-1');
         $this->getJson("/jobs/{$this->job->id}/because?path=modules/1/10")->assertOk();
         $this->getJson("/jobs/{$this->job->id}/because?surface=plane-2&path=modules/1/10")->assertStatus(404);

@@ -1,5 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import { useDesk } from '@/desk/DeskContext';
+import { RoofDrawing } from '@/desk/RoofDrawing';
 import type { DeskData } from '@/types/desk';
 
 /** Where a surface of a job is worked at, and a block of it; the first ones need no name. */
@@ -28,7 +29,8 @@ export function Surfaces({ stage }: { stage: string }) {
         <nav aria-label="Surfaces" className="mb-4 border-line border-b pb-3">
             <ul>
                 {data.surfaces.map((one) => (
-                    <li key={one.id} className="flex flex-wrap items-baseline gap-x-2 py-0.5" data-surface={one.id}>
+                    <li key={one.id} className="flex flex-wrap items-center gap-x-2 py-1" data-surface={one.id}>
+                        <RoofDrawing drawing={one.drawing} className="h-[34px] w-[56px] shrink-0" />
                         {one.id === data.surface ? (
                             <strong aria-current="true">{one.name}</strong>
                         ) : held ? (

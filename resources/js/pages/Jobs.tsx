@@ -1,5 +1,7 @@
 import { Head, Link, router, usePage } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
+import { RoofDrawing } from '@/desk/RoofDrawing';
+import type { RoofDrawn } from '@/types/desk';
 import { Frame } from '@/ui/Frame';
 
 type JobRow = {
@@ -22,7 +24,7 @@ type JobRow = {
     revision: number | null;
     for_construction: boolean;
     overtaken: boolean;
-    drawing: { width: number; height: number; outline: string; modules: string } | null;
+    drawing: RoofDrawn | null;
 };
 
 /** Orders of the list, each with what comes first in it. */
@@ -113,7 +115,7 @@ function Row({ job }: { job: JobRow }) {
     const place = [job.client, job.address].filter((one) => one !== '').join(', ');
     return (
         <li className="grid grid-cols-[72px_minmax(0,1fr)] gap-x-4 gap-y-1 border-line border-b py-2.5 sm:grid-cols-[96px_minmax(0,3fr)_minmax(0,3fr)_9.5rem]">
-            <Drawing job={job} />
+            <RoofDrawing drawing={job.drawing} className="row-span-3 h-[52px] w-[72px] sm:row-span-1 sm:w-[96px]" />
             <div className="min-w-0">
                 <Link href={`/jobs/${job.id}`} className="why text-[1.07rem] font-semibold">
                     {job.name}
@@ -143,23 +145,5 @@ function Row({ job }: { job: JobRow }) {
                 )}
             </p>
         </li>
-    );
-}
-
-function Drawing({ job }: { job: JobRow }) {
-    const { drawing } = job;
-    return (
-        <svg
-            className="row-span-3 h-[52px] w-[72px] sm:row-span-1 sm:w-[96px]"
-            viewBox={drawing === null ? '0 0 100 50' : `-1 -1 ${drawing.width + 2} ${drawing.height + 2}`}
-            aria-hidden="true"
-        >
-            {drawing !== null && (
-                <>
-                    <path d={drawing.outline} fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth={0.8} />
-                    <path d={drawing.modules} fill="var(--color-module)" stroke="var(--color-module-edge)" strokeWidth={0.4} />
-                </>
-            )}
-        </svg>
     );
 }

@@ -233,6 +233,9 @@ export type SectionSize =
     | 'thread_in_member'
     | 'over_member';
 
+/** Planes with their modules, small and from above. */
+export type RoofDrawn = { width: number; height: number; outline: string; modules: string };
+
 export type DeskData = Planned & {
     /** The one in view. */
     surface: string;
@@ -248,6 +251,7 @@ export type DeskData = Planned & {
         word: string;
         tone: Tone;
         confirmed: boolean | null;
+        drawing: RoofDrawn | null;
     }[];
     /** What undo would take back and redo bring again, in words. */
     history: { undo: string | null; redo: string | null };
