@@ -27,7 +27,7 @@ final class SurfaceList
     /**
      * @param string $surface The one in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it
+     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
      */
     public static function of(Project $project, string $surface, Plan $plan): array
     {
@@ -35,7 +35,7 @@ final class SurfaceList
             static fn (string $id): array => [
                 'id' => $id,
                 'name' => $project->surfaces[$id]->name,
-            ] + ($id === $surface ? self::standing($plan) : self::known($project->design($id))),
+            ] + (count($project->surfaces) === 1 ? ['drawing' => null] : []) + ($id === $surface ? self::standing($plan) : self::known($project->design($id))),
             $project->ids(),
         );
     }

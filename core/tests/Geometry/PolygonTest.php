@@ -101,6 +101,13 @@ final class PolygonTest extends TestCase
                 self::assertEqualsWithDelta($far_m, $left[0] ?? -1.0, 0.0011);
                 self::assertEqualsWithDelta(0.0, Polygon::fromEdge_m($polygon->edges()[$left[1] ?? 0], 7 + ($left[0] ?? 0.0) * $dx, 6 + ($left[0] ?? 0.0) * $dy), 1e-9);
             }
+            // From an edge inward as from a hair within it.
+            foreach ($polygon->edges() as [[$x0, $y0], [$x1, $y1]]) {
+                [$x, $y, $long] = [($x0 + $x1) / 2, ($y0 + $y1) / 2, hypot($x1 - $x0, $y1 - $y0)];
+                [$dx, $dy] = [-($y1 - $y0) / $long, ($x1 - $x0) / $long];
+                $within = $polygon->leaves_m($x + 0.001 * $dx, $y + 0.001 * $dy, $dx, $dy);
+                self::assertEqualsWithDelta(0.001 + ($within[0] ?? -1.0), $polygon->leaves_m($x, $y, $dx, $dy)[0] ?? -1.0, 1e-6);
+            }
         }
     }
 

@@ -118,18 +118,25 @@ final class FillTest extends TestCase
         return $fromVent_m > 0.21 && max($aside_m, $above_m) > 0.16;
     }
 
+    /** @return list<string> */
+    private static function collisions(Plan $plan): array
+    {
+        return array_values(array_intersect(array_map(static fn (Finding $one): string => $one->code->value, $plan->findings), self::COLLISIONS));
+    }
+
     public function test_what_fills_a_plane_runs_into_nothing(): void
     {
+        $bare = ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.0];
         $roofs = [Scenario::of(), Scenario::to('asce7-16 hip'), Scenario::of('medlar-court'), Scenario::of()->with('/surface/outline', [
             ['x_m' => 0.0, 'y_m' => 0.0, 'edge' => 'eave', 'setback_m' => 0.4, 'overhang_m' => 0.3], ['x_m' => 12.0, 'y_m' => 0.0, 'edge' => 'rake', 'setback_m' => 0.9, 'overhang_m' => 0.0],
             ['x_m' => 12.0, 'y_m' => 3.0, 'edge' => 'valley', 'setback_m' => 0.3, 'overhang_m' => 0.0], ['x_m' => 7.0, 'y_m' => 5.2, 'edge' => 'ridge', 'setback_m' => 0.4, 'overhang_m' => 0.0], ['x_m' => 0.0, 'y_m' => 5.2, 'edge' => 'rake', 'setback_m' => 0.9, 'overhang_m' => 0.0],
-        ])->with('/surface/width_m', 12.0)->with('/surface/slope_length_m', 5.2)];
+        ])->with('/surface/width_m', 12.0)->with('/surface/slope_length_m', 5.2), Scenario::of()->with('/surface/setbacks', $bare)];
         foreach ($roofs as $index => $roof) {
             $design = $roof->design();
             $proposals = Proposals::of($design, static fn (Design $one): Plan => Planner::plan($one, Depth::Checks), 2);
             self::assertSame([Orientation::Portrait, Orientation::Landscape], array_map(static fn (Proposals $one): Orientation => $one->fill->orientation, $proposals));
             foreach ($proposals as $proposal) {
-                self::assertSame([], array_values(array_filter(array_map(static fn (Finding $one): string => $one->code->value, $proposal->plan->findings), static fn (string $code): bool => in_array($code, self::COLLISIONS, true))));
+                self::assertSame([], self::collisions($proposal->plan));
                 self::assertSame($proposal->fill->modules, $proposal->plan->moduleCount());
                 self::assertGreaterThanOrEqual($index % 2 === 0 && $proposal->fill->orientation === $design->block->orientation ? Planner::plan($design, Depth::Checks)->moduleCount() : 1, $proposal->fill->modules);
             }
@@ -147,9 +154,15 @@ final class FillTest extends TestCase
 
             return $plan;
         });
+        self::assertCount(2, $proposals);
+        // Not less than columns added by hand until one is stopped.
+        $columns = static fn (int $columns): Plan => Planner::plan(Edits::apply($design, [['path' => '/block/columns', 'value' => $columns]]), Depth::Checks);
+        for ($most = 0; self::collisions($columns($most + 1)) === [] && $most < 20; ++$most);
+        self::assertSame(2, $most);
+        self::assertGreaterThanOrEqual($design->block->rows * $most, max(array_map(static fn (Proposals $one): int => $one->fill->modules, $proposals)));
         foreach ($proposals as $proposal) {
             self::assertSame(min($planned[$proposal->fill->orientation->value] ?? [[-1, 0]]), [count(array_filter($proposal->plan->findings, static fn (Finding $finding): bool => $finding->blocks())), $proposal->plan->attachmentCount()]);
-            self::assertSame([], array_filter($proposal->plan->findings, static fn (Finding $one): bool => in_array($one->code->value, self::COLLISIONS, true)));
+            self::assertSame([], self::collisions($proposal->plan));
             self::assertSame(6 + $proposal->fill->modules, $proposal->plan->moduleCount());
         }
         self::assertSame([], Fill::of(Scenario::of()->with('/surface/setbacks', ['eave_m' => 4.0, 'ridge_m' => 4.0, 'left_m' => 0.0, 'right_m' => 0.0])->design(), Orientation::Portrait, new Coefficients(), 3));

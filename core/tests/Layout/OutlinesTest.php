@@ -10,9 +10,11 @@ use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;
+use Garnetine\Core\Layout\ToEdge;
 use Garnetine\Core\Load\ZoneMap;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
@@ -133,6 +135,26 @@ final class OutlinesTest extends TestCase
         $found = array_filter(Planner::plan($scenario->design())->findings, static fn (Finding $one): bool => $one->code->value === $code);
         self::assertSame([$edge], array_values(array_unique(array_column(array_column($found, 'values'), 'edge'))));
         self::assertGreaterThan(0.0, array_values($found)[0]->values['by_m']);
+    }
+
+    /** @return iterable<string, array{list<array{float, float, string}>, string, float}> The left boundary from below, its highest corner last; a side of the module; the longest way to the edge over a ridge without its other side */
+    public static function ways(): iterable
+    {
+        yield 'from the lower end' => [[[0.0, 0.0, 'eave'], [4.0, 5.0, 'rake']], 'left', 4.2];
+        yield 'from the upper end' => [[[4.0, 0.0, 'eave'], [0.0, 5.0, 'rake']], 'left', 5.0 - 4.0 + 4.0 * 3.0 / 5.0];
+        yield 'from the middle' => [[[4.0, 0.0, 'eave'], [4.0, 5.0, 'rake'], [1.0, 2.0, 'rake']], 'left', 4.0];
+        yield 'over a valley' => [[[0.0, 0.0, 'eave'], [0.0, 5.0, 'valley']], 'left', INF];
+        yield 'to the far eave' => [[[0.0, 0.0, 'eave'], [0.0, 5.0, 'rake']], 'up', 2.0 + 5.0];
+        yield 'to the rake, square' => [[[0.0, 0.0, 'eave'], [0.0, 5.0, 'rake']], 'right', 6.0];
+    }
+
+    /** @param list<array{float, float, string}> $left */
+    #[DataProvider('ways')]
+    public function test_the_longest_of_three_ways_to_the_edge_counts(array $left, string $side, float $way_m): void
+    {
+        $corners = [$left[0], [12.0, 0.0, 'rake'], [12.0, 5.0, 'ridge'], ...array_slice($left, 1)];
+        $surface = self::by(Scenario::of(), $corners)->design()->surface;
+        self::assertEqualsWithDelta($way_m, ToEdge::of($surface, RidgeReading::FarEave)->from_m(5.0, 1.0, 1.0, 2.0, $side), 1e-5);
     }
 
     /** @return iterable<string, array{Scenario, string}> */

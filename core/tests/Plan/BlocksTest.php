@@ -101,8 +101,16 @@ final class BlocksTest extends TestCase
         $block = $roof->design()->block;
         $end_m = $block->x->toMetres() + 3 * $roof->design()->moduleAcross()->toMetres() + 2 * $block->columnGap->toMetres();
         $plan = self::plan($roof->project(), [['block' => 'add']], ['/block/x_m' => $end_m + $beside_m, '/block/y_m' => $block->y->toMetres() + $above_m]);
-        $found = array_values(array_filter(array_map(static fn (Finding $one): string => $one->code->value, $plan->findings), static fn (string $code): bool => in_array($code, ['blocks_too_near', 'rails_meet'], true)));
-        self::assertSame($codes, $found);
+        self::assertSame($codes, self::meeting($plan));
+        // The same to the left of the first.
+        $plan = self::plan($roof->with('/block/x_m', 15.0)->project(), [['block' => 'add']], ['/block/x_m' => 15.0 - ($end_m - $block->x->toMetres()) - $beside_m, '/block/y_m' => $block->y->toMetres() + $above_m]);
+        self::assertSame($codes, self::meeting($plan));
+    }
+
+    /** @return list<string> */
+    private static function meeting(Plan $plan): array
+    {
+        return array_values(array_filter(array_map(static fn (Finding $one): string => $one->code->value, $plan->findings), static fn (string $code): bool => in_array($code, ['blocks_too_near', 'rails_meet'], true)));
     }
 
     public function test_a_block_of_other_modules_is_told_by_its_number_and_its_place(): void
