@@ -10,8 +10,20 @@ export function RoofDrawing({ drawing, className }: { drawing: RoofDrawn | null;
         >
             {drawing !== null && (
                 <>
-                    <path d={drawing.outline} fill="var(--color-sheet)" stroke="var(--color-ink)" strokeWidth={0.8} />
-                    <path d={drawing.modules} fill="var(--color-module)" stroke="var(--color-module-edge)" strokeWidth={0.4} />
+                    <path
+                        d={drawing.outline}
+                        fill="var(--color-sheet)"
+                        stroke="var(--color-ink)"
+                        strokeWidth={1}
+                        vectorEffect="non-scaling-stroke"
+                    />
+                    <path
+                        d={drawing.modules}
+                        fill="var(--color-module)"
+                        stroke="var(--color-module-edge)"
+                        strokeWidth={0.5}
+                        vectorEffect="non-scaling-stroke"
+                    />
                 </>
             )}
         </svg>

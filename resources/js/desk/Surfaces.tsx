@@ -29,21 +29,24 @@ export function Surfaces({ stage }: { stage: string }) {
         <nav aria-label="Surfaces" className="mb-4 border-line border-b pb-3">
             <ul>
                 {data.surfaces.map((one) => (
-                    <li key={one.id} className="flex flex-wrap items-center gap-x-2 py-1" data-surface={one.id}>
-                        <RoofDrawing drawing={one.drawing} className="h-[34px] w-[56px] shrink-0" />
-                        {one.id === data.surface ? (
-                            <strong aria-current="true">{one.name}</strong>
-                        ) : held ? (
-                            <span className="text-muted">{one.name}</span>
-                        ) : (
-                            <Link className="why" href={stageOf(job, stage, one.id)}>
-                                {one.name}
-                            </Link>
-                        )}
-                        <span className="text-muted text-[0.87rem]">
-                            {one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.feet} feet`}
-                        </span>
-                        <span className={`tone-${one.tone} font-semibold text-[0.87rem]`}>{one.word}</span>
+                    <li key={one.id} className="flex items-center gap-x-3 py-1" data-surface={one.id}>
+                        <RoofDrawing drawing={one.drawing} className="h-[36px] w-[60px] shrink-0" />
+                        <div className="min-w-0 leading-snug">
+                            {one.id === data.surface ? (
+                                <strong aria-current="true">{one.name}</strong>
+                            ) : held ? (
+                                <span className="text-muted">{one.name}</span>
+                            ) : (
+                                <Link className="why" href={stageOf(job, stage, one.id)}>
+                                    {one.name}
+                                </Link>
+                            )}
+                            <br />
+                            <span className="text-muted text-[0.87rem]">
+                                {one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.feet} feet`}
+                            </span>{' '}
+                            <span className={`tone-${one.tone} font-semibold text-[0.87rem]`}>{one.word}</span>
+                        </div>
                     </li>
                 ))}
             </ul>
