@@ -395,6 +395,11 @@ return [
     'core/src/Rail/OwnHand.php' => [
         ['return true;', 'return false;', 'No bay may be longer'],
     ],
+    'core/src/Rail/RailEnds.php' => [
+        ['? $away_m : -$away_m', '? $away_m : $away_m', 'A rail that hangs over the edge is off it'],
+        ['$clear_m($run->x1_m, $run->line->y_m)', 'INF', 'Right ends of rails lie across what is kept free'],
+        ['$area->clearance->toMetres(), [', '0.0, [', 'Ends of rails stand beside a vent'],
+    ],
     'core/src/Rail/RailsMeet.php' => [
         ['$other->x0_m - $run->x1_m)', '$other->x0_m + $run->x1_m)', 'A rail to the right of another is never too near'],
         ['< $wide_m - 1e-9', '> $wide_m - 1e-9', 'Rails above each other meet, and those in line do not'],

@@ -31,7 +31,7 @@ final class JobList
     /** @return list<array<string, mixed>> */
     public function of(User $user): array
     {
-        $jobs = Job::query()->where('company_id', $user->company_id)->orderByDesc('updated_at')->limit(200)->get();
+        $jobs = Job::query()->where('company_id', $user->company_id)->orderByDesc('updated_at')->orderByDesc('id')->limit(200)->get();
         $issued = IssuedPlan::query()->whereIn('job_id', $jobs->modelKeys())->with('design:id,hash')->orderByDesc('revision')->get(
             ['id', 'job_id', 'design_id', 'revision', 'status', 'purpose', 'surfaces'],
         )->groupBy('job_id');

@@ -41,7 +41,7 @@ final class OwnCopyTest extends TestCase
         $view = $this->getJson("/jobs/{$two->id}/view")->assertJsonPath('own_offers.0.id', 'asce7_16/velocity_pressure/kd')->assertJsonPath('own_copies', []);
         $view->assertJsonPath('stages.7.key', 'handover')->assertJsonPath('stages.7.state', 'out of date');
         self::assertSame($before->id, $two->current()->id, 'nothing is slipped in');
-        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs.1.next', 'Hand-over: take over values that the company read since'));
+        $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->pluck('next', 'id')[$two->id] === 'Hand-over: take over values that the company read since'));
         $this->postJson("/jobs/{$two->id}/own-copies/take", ['base' => $before->id, 'edits' => []])->assertOk()->assertJsonPath('own_offers', [])->assertJsonPath('own_copies.0.value', '0.9');
         $this->read($one, ['base' => $one->current()->id, 'value' => '0.87'])->assertOk();
         self::assertCount(1, $one->current()->surface()->ownCopies);

@@ -96,6 +96,7 @@ enum Code: string
     case PullOutNotCovered = 'pull_out_not_covered';
     case PullOutUndocumented = 'pull_out_undocumented';
     case RafterScreenFails = 'rafter_screen_fails';
+    case RailEndAcross = 'rail_end_across';
     case RailEndShort = 'rail_end_short';
     case RailsMeet = 'rails_meet';
     case RidgeReadingUnnamed = 'ridge_reading_unnamed';
@@ -163,7 +164,7 @@ enum Code: string
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
-        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndShort,
+        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
         self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ShankHoleNeeded, self::ThreadTooShort,
         self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
     ];
@@ -232,7 +233,7 @@ enum Code: string
         return match ($this) {
             self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
-            self::RunTooLong, self::RailEndShort, self::RailsMeet, self::LineTight => Stage::Rails,
+            self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::LineInLap, self::ClampFails, self::ClampSlips => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,

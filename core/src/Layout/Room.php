@@ -23,11 +23,11 @@ final readonly class Room
 
     /**
      * @param list<array{array{float, float}, array{float, float}}> $edges
-     * @param list<float> $kept_m By edge
+     * @param list<array{float, float}> $kept_m By edge: from modules, and from the ends of rails
      * @param list<NoWorkRectangle|NoWorkCircle> $areas
      * @param list<array{float, float, float, float}> $others Left, low, right, high of the modules of other blocks
      */
-    private function __construct(private Polygon $polygon, private array $edges, private array $kept_m, private array $areas, private array $others, private float $fromOthers_m)
+    private function __construct(private Polygon $polygon, private array $edges, private array $kept_m, private array $areas, private array $others, private float $past_m, private float $fromOthers_m)
     {
     }
 
@@ -46,11 +46,12 @@ final readonly class Room
             $outline->polygon(),
             $outline->polygon()->edges(),
             array_map(
-                static fn (array $edge): float => max($edge[1], $edge[0]->keepsOff() ? $h2_m : 0.0, $edge[0]->isOuter() ? $edge[2] : 0.0),
+                static fn (array $edge): array => [max($edge[1], $edge[0]->keepsOff() ? $h2_m : 0.0, $edge[0]->isOuter() ? $edge[2] : 0.0), $edge[1]],
                 $outline->edges(),
             ),
             [...$surface->noWorkRectangles, ...$surface->noWorkCircles],
             $others,
+            $design->kit->rail->endPastModule->toMetres(),
             2 * $design->kit->rail->endPastModule->toMetres() + Length::ofInches(self::RAILS_APART_IN)->toMetres(),
         );
     }
@@ -70,17 +71,22 @@ final readonly class Room
     public function takes(float $left_m, float $low_m, float $right_m, float $high_m): bool
     {
         $box = [$left_m, $low_m, $right_m, $high_m];
+        // Where the rails will lie is not known yet: as if they did all along its sides.
+        $withEnds = [$left_m - $this->past_m, $low_m, $right_m + $this->past_m, $high_m];
         if (!$this->polygon->contains(($left_m + $right_m) / 2, ($low_m + $high_m) / 2)) {
             return false;
         }
         foreach ($this->edges as $edge => $ends) {
             // Within and off every edge it is whole.
-            if (Polygon::apart_m($ends, $box) < max(self::TOLERANCE_M, $this->kept_m[$edge] - self::TOLERANCE_M) && !$this->mayTouch($box, $edge)) {
-                return false;
+            [$fromModules_m, $fromEnds_m] = $this->kept_m[$edge];
+            foreach ([[$box, $fromModules_m], [$withEnds, $fromEnds_m]] as [$what, $kept_m]) {
+                if (Polygon::apart_m($ends, $what) < max(self::TOLERANCE_M, $kept_m - self::TOLERANCE_M) && !$this->mayTouch($what, $kept_m)) {
+                    return false;
+                }
             }
         }
         foreach ($this->areas as $area) {
-            if (NoWork::distance_m($area, $left_m, $low_m, $right_m, $high_m) < $area->clearance->toMetres() - self::TOLERANCE_M) {
+            if (NoWork::distance_m($area, ...$withEnds) < $area->clearance->toMetres() - self::TOLERANCE_M) {
                 return false;
             }
         }
@@ -100,8 +106,8 @@ final readonly class Room
      *
      * @param array{float, float, float, float} $box
      */
-    private function mayTouch(array $box, int $edge): bool
+    private function mayTouch(array $box, float $kept_m): bool
     {
-        return $this->kept_m[$edge] <= self::TOLERANCE_M && $this->polygon->beyond_m($box)[0] <= self::TOLERANCE_M;
+        return $kept_m <= self::TOLERANCE_M && $this->polygon->beyond_m($box)[0] <= self::TOLERANCE_M;
     }
 }

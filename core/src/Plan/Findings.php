@@ -24,6 +24,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
@@ -38,6 +39,7 @@ final class Findings
     public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
     {
         [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
+        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),
@@ -47,7 +49,8 @@ final class Findings
             ...self::window($design, $plan->window),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
             ...self::runs($design, $plan->supports),
-            ...RailsMeet::findings($design, array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks))),
+            ...RailsMeet::findings($design, $runs),
+            ...RailEnds::findings($design, $runs),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
             ...self::clamp($plan->clamp),
             ...self::members($shares, $feet),

@@ -25,7 +25,7 @@ final class FillTest extends TestCase
 {
     private const PLANES = 16;
 
-    private const COLLISIONS = ['outside_surface', 'too_near_edge', 'across_setback', 'over_overhang', 'over_no_work_area', 'blocks_too_near', 'rails_meet', 'no_modules'];
+    private const COLLISIONS = ['outside_surface', 'too_near_edge', 'across_setback', 'over_overhang', 'over_no_work_area', 'blocks_too_near', 'rails_meet', 'rail_end_across', 'no_modules'];
 
     /** A random plane with up to seven corners and two areas that are kept free. */
     private static function plane(int $seed): Scenario
@@ -89,6 +89,7 @@ final class FillTest extends TestCase
     {
         // With a centimetre to spare, as points are only here and there.
         $h2_m = 2 * $design->block->topAboveRoof->toMetres() + 0.01;
+        $past_m = $design->kit->rail->endPastModule->toMetres();
         if (!$polygon->contains($x_m, $y_m) || !$polygon->contains($x_m + $w_m, $y_m + $l_m)) {
             return false;
         }
@@ -102,6 +103,11 @@ final class FillTest extends TestCase
                 if (Polygon::fromEdge_m($polygon->edges()[$edge], $px, $py) < $kept_m) {
                     return false;
                 }
+                foreach ([-$past_m, $past_m] as $end_m) {
+                    if (!$polygon->contains($px + $end_m, $py) || Polygon::fromEdge_m($polygon->edges()[$edge], $px + $end_m, $py) < $corner->setback->toMetres() + 0.01) {
+                        return false;
+                    }
+                }
             }
         }
         foreach ($polygon->corners as [$cx, $cy]) {
@@ -111,8 +117,9 @@ final class FillTest extends TestCase
         }
         $vent = $design->surface->noWorkCircles[0];
         $window = $design->surface->noWorkRectangles[0];
-        $fromVent_m = hypot(max($x_m - $vent->x->toMetres(), 0, $vent->x->toMetres() - $x_m - $w_m), max($y_m - $vent->y->toMetres(), 0, $vent->y->toMetres() - $y_m - $l_m)) - 0.15;
-        $aside_m = max($x_m - $window->x->toMetres() - 0.6, $window->x->toMetres() - $x_m - $w_m);
+        [$left_m, $right_m] = [$x_m - $past_m, $x_m + $w_m + $past_m];
+        $fromVent_m = hypot(max($left_m - $vent->x->toMetres(), 0, $vent->x->toMetres() - $right_m), max($y_m - $vent->y->toMetres(), 0, $vent->y->toMetres() - $y_m - $l_m)) - 0.15;
+        $aside_m = max($left_m - $window->x->toMetres() - 0.6, $window->x->toMetres() - $right_m);
         $above_m = max($y_m - $window->y->toMetres() - 0.9, $window->y->toMetres() - $y_m - $l_m);
 
         return $fromVent_m > 0.21 && max($aside_m, $above_m) > 0.16;
