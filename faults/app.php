@@ -69,7 +69,10 @@ return [
         ["where('company_id', \$user->company_id)->orderByDesc", 'orderByDesc', 'The jobs of all companies are listed', 'AccessTest|DesignTest'],
         ['$last->design?->hash !== $design->hash', '$last->design?->hash === $design->hash', 'A revision is overtaken by itself', 'IssueTest'],
         ['$one->isForConstruction() && $one', '$one', 'What was issued for review alone is told as done', 'IssueTest'],
-        ["\$height - \$of(\$one['y_m'])", "\$of(\$one['y_m'])", 'The small drawing has its modules upside down', 'ToldTest'],
+    ],
+    'app/Support/RoofDrawing.php' => [
+        ['$height - $of($y_m)', '$of($y_m)', 'The small drawing has its modules upside down', 'SurfacesTest'],
+        ['$left += ', '$left = ', 'Planes of a job are drawn over each other', 'SurfacesTest'],
     ],
     'app/Support/NextThing.php' => [
         ['$unconfirmed > 0 =>', '$unconfirmed > 100 =>', 'Values to confirm are not told as next', 'DesignTest|ToldTest'],
