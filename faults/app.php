@@ -72,7 +72,7 @@ return [
     ],
     'app/Support/RoofDrawing.php' => [
         ['$height - $of($y_m)', '$of($y_m)', 'The small drawing has its modules upside down', 'SurfacesTest'],
-        ['$left += ', '$left = ', 'Planes of a job are drawn over each other', 'SurfacesTest'],
+        ['$left += ', '$left = 0 * ', 'Planes of a job are drawn over each other', 'SurfacesTest'],
     ],
     'app/Support/NextThing.php' => [
         ['$unconfirmed > 0 =>', '$unconfirmed > 100 =>', 'Values to confirm are not told as next', 'DesignTest|ToldTest'],
