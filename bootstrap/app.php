@@ -8,7 +8,7 @@ use App\Http\Middleware\RequestLog;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\StillActive;
-use App\Support\Busy;
+use App\Planning\Busy;
 use App\Support\StoreTrouble;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\CoreException;

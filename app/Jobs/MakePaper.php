@@ -6,7 +6,7 @@ namespace App\Jobs;
 
 use App\Models\IssuedPlan;
 use App\Models\Paper;
-use App\Support\Printer;
+use App\Paper\Printer;
 use Garnetine\Core\Plan\Build;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Actions\Designs\SaveDesign;
+use App\Desk\FieldView;
+use App\Desk\Stages;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\FieldView;
-use App\Support\Stages;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;

@@ -6,9 +6,9 @@ namespace Tests\Browser;
 
 use App\Actions\Designs\SaveDesign;
 use App\Actions\Plans\IssuePlan;
+use App\Desk\Confirming;
 use App\Models\IssuedPlan;
 use App\Models\Purpose;
-use App\Support\Confirming;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Support\Facades\Artisan;

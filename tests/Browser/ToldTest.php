@@ -8,7 +8,7 @@ use App\Actions\Designs\PlanDesign;
 use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Plans\IssuePlan;
-use App\Support\Stages;
+use App\Desk\Stages;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;

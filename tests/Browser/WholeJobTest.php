@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\Job;
-use App\Support\Demo;
+use App\Starting\Demo;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Plan\Planner;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Company\CompanyCatalogue;
 use App\Models\Job;
 use App\Models\User;
-use App\Support\CompanyCatalogue;
 use Garnetine\Core\Catalogue\CataloguePart;
 use Garnetine\Core\Design\Examples;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -9,7 +9,7 @@ use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
 use App\Providers\AppServiceProvider;
-use App\Support\Demo;
+use App\Starting\Demo;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Log\Events\MessageLogged;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Jobs\MakePaper;
+use App\Listing\JobList;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\PaperKind;
 use App\Models\User;
-use App\Support\JobList;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Planner;

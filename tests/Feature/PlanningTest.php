@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\User;
-use App\Previews\Newest;
+use App\Planning\Newest;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;

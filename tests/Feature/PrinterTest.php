@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Printer;
+use App\Paper\Printer;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\Browser\Chrome;
 use Tests\TestCase;

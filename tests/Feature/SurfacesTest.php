@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Listing\JobList;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
-use App\Support\JobList;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -6,7 +6,7 @@ namespace App\Actions\Designs;
 
 use App\Models\Design;
 use App\Models\PlanCache;
-use App\Support\Planning;
+use App\Planning\Planning;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
 

@@ -7,7 +7,7 @@ namespace App\Actions\Designs;
 use App\Models\Design;
 use App\Models\Job;
 use App\Models\User;
-use App\Support\Planning;
+use App\Planning\Planning;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Project;
 use Illuminate\Support\Facades\DB;

@@ -12,7 +12,7 @@ use App\Models\Paper;
 use App\Models\PaperKind;
 use App\Models\Purpose;
 use App\Models\User;
-use App\Support\Planning;
+use App\Planning\Planning;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Status;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Jobs\StartJob;
-use App\Support\Demo;
+use App\Starting\Demo;
 use Illuminate\Console\Command;
 
 final class LoadDemo extends Command

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Support\Archive;
+use App\Starting\Archive;
 use Illuminate\Http\Response;
 
 /** The whole job as one file. */

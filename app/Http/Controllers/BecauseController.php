@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\BecauseView;
+use App\Desk\Chosen;
+use App\Desk\Entered;
+use App\Desk\Standing;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
-use App\Support\BecauseView;
-use App\Support\Chosen;
-use App\Support\Entered;
-use App\Support\Planning;
-use App\Support\Standing;
+use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Plan\Depth;
 use Illuminate\Http\JsonResponse;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
+use App\Company\CompanyCatalogue;
+use App\Desk\Chosen;
+use App\Desk\DeskView;
+use App\Desk\Standing;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
-use App\Support\Chosen;
-use App\Support\CompanyCatalogue;
-use App\Support\DeskView;
-use App\Support\Planning;
-use App\Support\Standing;
+use App\Planning\Planning;
 use Garnetine\Core\Catalogue\CatalogueItem;
 use Garnetine\Core\Catalogue\CataloguePart;
 use Garnetine\Core\Design\Design;

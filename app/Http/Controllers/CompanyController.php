@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\Companies\ChangeMember;
 use App\Actions\Companies\JoinCompany;
+use App\Company\CompanyView;
+use App\Company\SignedIn;
 use App\Http\Requests\JoinRequest;
 use App\Http\Requests\MemberRequest;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\CompanyView;
-use App\Support\SignedIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;

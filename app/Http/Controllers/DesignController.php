@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
+use App\Desk\DeskView;
+use App\Desk\Differences;
 use App\Http\Requests\EditRequest;
 use App\Models\Design;
 use App\Models\Job;
-use App\Support\DeskView;
-use App\Support\Differences;
 use Illuminate\Http\JsonResponse;
 
 final class DesignController extends Controller

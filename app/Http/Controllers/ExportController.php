@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\PlanDesign;
 use App\Models\Job;
-use App\Support\Planning;
-use App\Support\Tables;
+use App\Paper\Tables;
+use App\Planning\Planning;
 use Illuminate\Http\Response;
 
 /** Files of the current design: the same bytes as the command line prints, and tables. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\Chosen;
+use App\Desk\Standing;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
-use App\Support\Chosen;
-use App\Support\Planning;
-use App\Support\Standing;
+use App\Planning\Planning;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\Chosen;
 use App\Hazards\HazardLookup;
 use App\Hazards\PlaceHazards;
 use App\Models\Job;
-use App\Support\Chosen;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\UnitSystem;
 use Illuminate\Http\JsonResponse;

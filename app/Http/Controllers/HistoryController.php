@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
+use App\Desk\Comparison;
+use App\Desk\DeskView;
+use App\Desk\Differences;
+use App\Desk\History;
+use App\Desk\SideChanges;
 use App\Models\Design;
 use App\Models\Job;
-use App\Support\Comparison;
-use App\Support\DeskView;
-use App\Support\Differences;
-use App\Support\History;
-use App\Support\SideChanges;
 use Garnetine\Core\Design\JobEdits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\Plans\IssuePlan;
 use App\Actions\Plans\NotForConstruction;
+use App\Desk\DeskView;
 use App\Jobs\MakePaper;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\PaperKind;
 use App\Models\Purpose;
-use App\Support\DeskView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

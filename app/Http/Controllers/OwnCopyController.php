@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Designs\SaveDesign;
+use App\Company\CompanyCopies;
+use App\Desk\DeskView;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\OwnCopyRequest;
 use App\Models\Job;
-use App\Support\CompanyCopies;
-use App\Support\DeskView;
-use App\Support\Planning;
+use App\Planning\Planning;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;

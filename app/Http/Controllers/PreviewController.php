@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desk\Chosen;
+use App\Desk\Comparison;
+use App\Desk\DeskView;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
-use App\Support\Chosen;
-use App\Support\Comparison;
-use App\Support\DeskView;
 use Illuminate\Http\JsonResponse;
 
 /** What a change would do, without saving it. */

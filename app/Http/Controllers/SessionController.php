@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Company\SignedIn;
 use App\Http\Requests\LoginRequest;
 use App\Models\User;
-use App\Support\Demo;
-use App\Support\SignedIn;
+use App\Starting\Demo;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Desk\Chosen;
 use App\Models\Design;
 use App\Models\Job;
-use App\Previews\Newest;
-use App\Support\Chosen;
+use App\Planning\Newest;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;

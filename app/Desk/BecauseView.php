@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use Garnetine\Core\Because\Because;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Plan;
+
+/** A because as texts for a screen or a page. */
+final readonly class BecauseView
+{
+    private function __construct(private Texts $texts, private ?Entered $entered, private ?Chosen $seen)
+    {
+    }
+
+    /**
+     * @param Entered|null $entered Tells who entered what; on paper nobody asks
+     * @param Chosen|null $seen The block in view, from where places are told; else from the first
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, Because $because, ?Entered $entered = null, ?Chosen $seen = null): array
+    {
+        return (new self(new Texts($plan->design->printer()), $entered, $seen))->node($because);
+    }
+
+    /** @return array<string, mixed> */
+    private function node(Because $because): array
+    {
+        $entered = $because->input === null || $because->isExample ? null : $this->entered?->at($because->input);
+
+        return [
+            'title' => $this->texts->title($because), 'value' => $this->texts->valueOf($because), 'formula' => $this->texts->formula($because),
+            'source' => $because->source, 'confidence' => $because->confidence, 'confirmed_by' => $because->confirmedBy,
+            'input' => $because->input === null
+                ? null
+                : $this->seen?->seen($because->input) ?? $because->input, 'typed' => $because->typed, 'entered' => $entered,
+            'example' => $because->isExample || (
+                $because->input !== null
+                && $this->entered !== null
+                && $entered === null
+            ),
+            'children' => array_map($this->node(...), $because->children),
+        ];
+    }
+}

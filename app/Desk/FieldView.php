@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\SurveyAnswer;
+use Garnetine\Core\Document\Field;
+use Garnetine\Core\Document\Kinds;
+use Garnetine\Core\Document\Shape;
+use Garnetine\Core\Foot\Standoff;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Quantity\Quantity;
+use Garnetine\Core\Quantity\QuantityText;
+
+/** Every value of a design as a worksheet shows it: its name, its text, and what may be chosen. */
+final class FieldView
+{
+    /** What no worksheet enters: signatures, what is drawn, and what a surface and its block are. */
+    private const ELSEWHERE = ['/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind'];
+
+    /** @return array<string, array<string, mixed>> By JSON pointer */
+    public static function all(Design $design, Texts $texts): array
+    {
+        $fields = [];
+        self::walk($design, '', $design, $texts, $fields);
+
+        return $fields;
+    }
+
+    /** @return array<string, int> Lengths of the lists that worksheets go through */
+    public static function counts(Design $design): array
+    {
+        return [
+            '/surface/no_work_rectangles' => count($design->surface->noWorkRectangles), '/surface/no_work_circles' => count($design->surface->noWorkCircles),
+            '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
+            '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins),
+            '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
+            '/surface/outline' => count($design->surface->outline), '/surface/framing/own' => count($design->surface->framing->own),
+            '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1,
+            '/site/en' => $design->site->en === null ? 0 : 1,
+            '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
+            '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
+            '/given' => $design->given === null ? 0 : 1,
+        ];
+    }
+
+    /** @return list<array<string, string|null>> */
+    public static function survey(Design $design, Texts $texts): array
+    {
+        return array_map(static fn (string $item): array => [
+            'item' => $item, 'label' => $texts->say("survey.$item"), 'answer' => $design->survey[$item]->answer ?? null,
+            'by' => $design->survey[$item]->by ?? null, 'on' => $design->survey[$item]->on ?? null, 'photo' => $design->survey[$item]->photo ?? null,
+        ], SurveyAnswer::ITEMS);
+    }
+
+    /** @param array<string, array<string, mixed>> $fields */
+    private static function walk(object $part, string $path, Design $design, Texts $texts, array &$fields): void
+    {
+        foreach (Shape::of($part::class)->fields as $key => $field) {
+            $pointer = "$path/$key";
+            $value = $part->{$field->property};
+            if ($field->keyed !== null || in_array($pointer, self::ELSEWHERE, true)) {
+                continue;
+            }
+            if (is_array($value)) {
+                foreach ($value as $index => $item) {
+                    if (is_object($item)) {
+                        self::walk($item, "$pointer/$index", $design, $texts, $fields);
+                    }
+                }
+            } elseif (is_object($value) && !$value instanceof Quantity && !$value instanceof \BackedEnum) {
+                $kinds = Kinds::of($field->type);
+                if ($kinds !== []) {
+                    $fields["$pointer/kind"] = self::kind("$pointer/kind", (string) Kinds::nameOf($value::class), array_keys($kinds), $design, $texts);
+                }
+                self::walk($value, $pointer, $design, $texts, $fields);
+            } elseif (!class_exists($field->type) || is_a($field->type, Quantity::class, true) || is_a($field->type, \BackedEnum::class, true)) {
+                $fields[$pointer] = self::field($field, $pointer, $value, $design, $texts);
+            }
+        }
+    }
+
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, mixed>
+     */
+    private static function kind(string $pointer, string $kind, array $kinds, Design $design, Texts $texts): array
+    {
+        return [
+            'kind' => 'choice', 'text' => $texts->choice($pointer, $kind), 'value' => $kind,
+            'choices' => array_map(static fn (string $one): array => ['value' => $one, 'text' => $texts->choice($pointer, $one)], $kinds),
+            'label' => $texts->field($pointer), 'optional' => false, 'example' => isset($design->origins[$pointer]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field, string $pointer, mixed $value, Design $design, Texts $texts): array
+    {
+        $view = [
+            'label' => $texts->field($pointer),
+            'kind' => 'text',
+            'text' => '',
+            'optional' => $field->optional,
+            'example' => isset($design->origins[$pointer]),
+        ];
+        if (is_a($field->type, \BackedEnum::class, true)) {
+            return [
+                'kind' => 'choice', 'text' => $value instanceof \BackedEnum ? $texts->choice($pointer, (string) $value->value) : '',
+                'value' => $value instanceof \BackedEnum ? $value->value : null,
+                'choices' => array_map(
+                    static fn (\BackedEnum $case): array => ['value' => (string) $case->value, 'text' => $texts->choice($pointer, (string) $case->value)],
+                    $field->type::cases(),
+                ),
+            ] + $view;
+        }
+        if ($field->type === 'bool') {
+            return [
+                'kind' => 'choice',
+                'text' => $value === true ? 'yes' : 'no',
+                'value' => $value === true ? 'yes' : 'no',
+                'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']],
+            ] + $view;
+        }
+        $typed = $value instanceof Quantity ? $design->asTyped[$pointer] ?? null : null;
+        $isForeign = $typed !== null && !in_array(QuantityText::system($value::dimension(), $typed), [null, $design->units], true);
+        $text = match (true) {
+            $typed !== null && !$isForeign => $typed,
+            $value instanceof Quantity => $design->printer()->print($value::dimension(), $value->toSi()),
+            is_float($value) => rtrim(rtrim(sprintf('%.4F', $value), '0'), '.'),
+            is_int($value), is_string($value) => (string) $value,
+            default => '',
+        };
+
+        return [
+            'kind' => $field->type === 'int' || $field->type === 'float' ? 'count' : (Shape::dimension($field->type) === null ? 'text' : 'quantity'),
+            'text' => $text,
+            'typed' => $isForeign ? $typed : null,
+        ] + $view;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Plan\Plan;
+
+/**
+ * Planes with their modules, small, from above and side by side: eaves down, in hundredths of the largest side of all. Outline and
+ * modules are paths to be filled; of a module the lower left corner is given, and its block from 1.
+ *
+ * @phpstan-type Drawing array{width: int, height: int, outline: string, modules: string}
+ * @phpstan-type Modules list<array{block: int, x_m: float, y_m: float}>
+ */
+final class RoofDrawing
+{
+    /** Of more modules nothing would be seen. */
+    private const DRAWN = 150;
+    private const GAP = 6;
+
+    /**
+     * @param list<array{Design, Modules}> $planes At least one
+     *
+     * @return Drawing|null Null for so many modules that nothing would be seen
+     */
+    public static function of(array $planes): ?array
+    {
+        if (array_sum(array_map(static fn (array $plane): int => count($plane[1]), $planes)) > self::DRAWN) {
+            return null;
+        }
+        $largest_m = max([0.0, ...array_map(
+            static fn (array $plane): float => max($plane[0]->surface->width->toMetres(), $plane[0]->surface->slopeLength->toMetres()),
+            $planes,
+        )]);
+        $of = static fn (float $size_m): int => (int) round(100 * $size_m / $largest_m);
+        $height = max([0, ...array_map(static fn (array $plane): int => $of($plane[0]->surface->slopeLength->toMetres()), $planes)]);
+        [$left, $outline, $modules] = [0, '', ''];
+        foreach ($planes as [$design, $spots]) {
+            $at = static fn (float $x_m, float $y_m): string => ($left + $of($x_m)).' '.($height - $of($y_m));
+            $module = array_map(static function (BlockPart $part) use ($of): string {
+                [$across, $up] = [$of($part->design->moduleAcross()->toMetres()), $of($part->design->moduleUp()->toMetres())];
+
+                return "h{$across}v-{$up}h-{$across}z";
+            }, $design->parts());
+            $outline .= 'M'.implode('L', array_map(static fn (array $corner): string => $at(...$corner), Outline::of($design->surface)->corners())).'z';
+            $modules .= implode('', array_map(static fn (array $spot): string => 'M'.$at($spot['x_m'], $spot['y_m']).$module[$spot['block'] - 1], $spots));
+            $left += $of($design->surface->width->toMetres()) + self::GAP;
+        }
+
+        return ['width' => $left - self::GAP, 'height' => $height, 'outline' => $outline, 'modules' => $modules];
+    }
+
+    /** @return Drawing|null Of the one plane that a plan is of */
+    public static function ofPlan(Plan $plan): ?array
+    {
+        $spots = [];
+        foreach ($plan->blocks as $block) {
+            foreach (array_merge(...$block->placement->rows) as $spot) {
+                $spots[] = ['block' => $block->part->number, 'x_m' => $spot->x_m, 'y_m' => $spot->y_m];
+            }
+        }
+
+        return self::of([[$plan->design, $spots]]);
+    }
+}

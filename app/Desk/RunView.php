@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Marking;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Dimension;
+
+/** The runs with their feet and tapes. */
+final class RunView
+{
+    /**
+     * @param string|null $tapeOf The one run that is given its tape and the table of its feet, null for all
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Plan $plan, Texts $texts, ?string $tapeOf = null): array
+    {
+        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts, $tapeOf === null || $tapeOf === $run->run->id), $plan->supports);
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(Plan $plan, RunPlan $run, Texts $texts, bool $withTape): array
+    {
+        $printer = $plan->design->printer();
+        $rail = $run->verdict()?->rail;
+
+        return [
+            'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
+            'y_m' => $run->run->line->y_m,
+            'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
+            'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
+            'feet_count' => count($run->picks), 'bound' => $run->bound,
+            'rail_reserve' => $rail === null ? null : Texts::reserve($rail->reserve()), 'rail_word' => $rail === null ? 'plain' : Texts::word($rail->reserve()),
+            'in_line' => $run->inLine_m() === null
+                ? null
+                : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
+            'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
+            'height' => $printer->tape($plan->tapes()->onSlope_m($run->run->line->holeY_m)),
+            'above_butt' => $run->run->line->aboveButt_m === null
+                ? null
+                : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
+            'feet' => self::feet($run),
+            'places' => $withTape ? self::places($run) : [],
+            'table' => $withTape ? self::table($plan, $run, $texts) : [],
+            'tape' => $withTape ? array_map(
+                static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])],
+                $plan->tapes()->run($run),
+            ) : [],
+        ];
+    }
+
+    /** @return list<array<string, mixed>> For drawing */
+    private static function feet(RunPlan $run): array
+    {
+        $feet = [];
+        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
+            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'word' => Texts::word($verdict->worst->reserve())];
+        }
+
+        return $feet;
+    }
+
+    /** @return list<array{member: int, x_m: float, hand: string}> Where the line crosses members that a foot could stand on, ascending, and what the planner decided there */
+    private static function places(RunPlan $run): array
+    {
+        $places = array_map(static fn (array $barred): array => $barred + ['hand' => 'barred'], $run->run->hand->barred);
+        foreach ($run->run->candidates_m as $pick => $x_m) {
+            $places[] = ['member' => $run->run->members[$pick], 'x_m' => $x_m, 'hand' => match (true) {
+                in_array($pick, $run->run->hand->pinned, true) => 'pinned',
+                in_array($pick, $run->picks, true) => 'foot',
+                default => 'free',
+            }];
+        }
+        usort($places, static fn (array $one, array $other): int => $one['x_m'] <=> $other['x_m']);
+
+        return $places;
+    }
+
+    /** @return list<array<string, mixed>> For reading */
+    private static function table(Plan $plan, RunPlan $run, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+        $feet = [];
+        $feet_m = $run->feet_m();
+        foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
+            $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+            $reserve = $verdict->worst->reserve();
+            $feet[] = [
+                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->onRun_m($run->run->line, $verdict->x_m)),
+                'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
+                'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
+                'on' => Marking::membersOn($plan, $run, $place),
+                'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
+                'other' => $latitude === null ? null : ($latitude->otherMember ?? ($latitude->isSought ? 'none' : null)),
+            ];
+        }
+
+        return $feet;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desk;
+
+use App\Planning\Planning;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Plan\Build;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Status;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * The surfaces of a job, each with how it stands.
+ *
+ * @phpstan-import-type Drawing from RoofDrawing
+ *
+ * @phpstan-type Listed array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}
+ */
+final class SurfaceList
+{
+    private const KEPT_S = 86_400;
+
+    /**
+     * @param string $surface The one in view, whose plan is known
+     *
+     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
+     */
+    public static function of(Project $project, string $surface, Plan $plan): array
+    {
+        return array_map(
+            static fn (string $id): array => [
+                'id' => $id,
+                'name' => $project->surfaces[$id]->name,
+            ] + (count($project->surfaces) === 1 ? ['drawing' => null] : []) + ($id === $surface ? self::standing($plan) : self::known($project->design($id))),
+            $project->ids(),
+        );
+    }
+
+    /** @return Listed Planned once for each design of the surface */
+    private static function known(Design $design): array
+    {
+        if (Planning::isLarge($design)) {
+            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null, 'drawing' => RoofDrawing::of([[$design, []]])];
+        }
+        $key = 'surface.'.Build::hash().'.'.hash(
+            'sha256',
+            json_encode(['as_typed' => null] + Writer::toArray($design), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+        );
+
+        return Cache::remember($key, self::KEPT_S, static fn (): array => self::standing(Planning::plan($design, Depth::Checks)));
+    }
+
+    /** @return Listed */
+    private static function standing(Plan $plan): array
+    {
+        return [
+            'modules' => $plan->moduleCount(),
+            'feet' => $plan->attachmentCount(),
+            'confirmed' => $plan->status() === Status::Confirmed,
+            'drawing' => RoofDrawing::ofPlan($plan),
+        ] + Standing::of($plan->findings, $plan->leastReserve());
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Because\Because;
+use Garnetine\Core\Crew\Tools;
+use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Duration;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Clearances;
+use Garnetine\Core\Plan\Marking;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Dimension;
+
+/** Tables of the loads, the members, the holes and the hand-over, as texts. */
+final class PaperView
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return [
+            'members' => self::members($plan),
+            'slope_tape' => array_map(static fn (array $mark): array => [
+                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+            ], $plan->tapes()->slope()),
+            'marking' => [
+                'edges' => array_map(static fn (array $edge): array => ['name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}", 'length' => $printer->tape($edge['length_m'])], Marking::edges($plan)),
+                'diagonals' => array_map(static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])], Marking::diagonals($plan)),
+                'rows' => array_map(static fn (array $row): array => [
+                    'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']), 'high' => $printer->tape($row['high_m']),
+                    'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],
+                ], Marking::rows($plan)),
+                'ridge_note' => Marking::ridgeNote($plan),
+            ],
+            'lag' => self::lag($plan),
+            'section' => SectionView::of($plan),
+            'cutting' => $plan->cutting === null ? null : [
+                'stock' => array_map(static fn (array $bar): array => [
+                    'number' => $bar['stock'], 'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'],
+                    'pieces' => array_map(static fn (array $piece): array => ['label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m']], $bar['pieces']),
+                ], $plan->cutting->stock),
+                'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()), 'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
+                'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,
+            ],
+            'holes' => array_map(static fn (array $hole): array => [
+                'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']), 'y' => $printer->tape($hole['y_m']),
+                'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'], 'state' => $hole['state'], 'note' => $hole['note'],
+            ], $plan->holes->holes ?? []),
+            'materials' => self::materials($plan->materials()),
+            'torque' => [
+                ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
+                ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
+                ['what' => 'Lag: '.$plan->design->kit->lag->name, 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
+            ],
+            'clamp' => self::clamp($plan),
+            'steps' => array_map(static fn (array $step): array => [
+                'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
+            ], $plan->steps->steps ?? []),
+            'coefficients' => array_map(static fn (Coefficient $used): array => [
+                'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+                'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
+            ], $plan->coefficients->used()),
+            'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),
+            'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
+        ];
+    }
+
+    /** What a signature stands for, in words. */
+    private static function subject(Plan $plan, Texts $texts, Confirmation $signature): string
+    {
+        if (str_starts_with($signature->subject, 'coefficient/')) {
+            return $texts->coefficient(substr($signature->subject, strlen('coefficient/'))).': '.$signature->value;
+        }
+        foreach ($plan->findings as $finding) {
+            if ($finding->subject() === $signature->subject) {
+                return $texts->finding($finding);
+            }
+        }
+
+        return $signature->subject === 'structure' ? $texts->say('subject.structure') : $texts->say('subject.stop_gone', ['code' => str_replace('_', ' ', explode('/', $signature->subject)[1] ?? '')]);
+    }
+
+    /** @return list<string> */
+    public static function tools(Plan $plan, Texts $texts): array
+    {
+        return array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->lag));
+    }
+
+    /** @return list<array<string, string>> The figures of the load stage, each with the path of its because */
+    public static function loads(Plan $plan, Texts $texts): array
+    {
+        $loads = $plan->loads;
+        if ($loads === null) {
+            return [];
+        }
+        $rows = [];
+        foreach ($loads->figures->listed() as $path => $figure) {
+            $because = new Because($figure->code, $figure->values);
+            $rows[] = ['path' => $path, 'name' => $texts->title($because), 'value' => $texts->valueOf($because, true)];
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private static function members(Plan $plan): array
+    {
+        $printer = $plan->design->printer();
+        $list = [];
+        foreach ($plan->shares->shares ?? [] as $share) {
+            $list[] = [
+                'number' => $share->number, 'load' => $printer->print(Dimension::Force, $share->load_N), 'times' => number_format($share->times, 2),
+                'ratio' => number_format($share->ratio, 2), 'word' => $share->ratio > ($plan->shares->limit ?? INF) ? 'fails' : 'holds',
+            ];
+        }
+
+        return [
+            'first' => $printer->length($plan->members->first->toMetres()), 'list' => $list,
+            'at_one_share' => $plan->shares === null ? null : number_format($plan->shares->atOneShare, 2), 'limit' => $plan->shares === null ? null : number_format($plan->shares->limit, 2),
+        ];
+    }
+
+    /** @return array<string, string|bool|null> */
+    private static function lag(Plan $plan): ?array
+    {
+        $lag = $plan->lag;
+        if ($lag === null) {
+            return null;
+        }
+        $printer = $plan->design->printer();
+
+        return [
+            'thread' => $printer->length($lag->threadInMember->toMetres()), 'above' => $printer->length($lag->above->toMetres()),
+            'withdrawal' => $lag->withdrawal === null ? '' : $printer->print(Dimension::Force, $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
+            'makers' => $lag->lateralIsMakers,
+        ];
+    }
+
+    /** @return array<string, string>|null */
+    private static function clamp(Plan $plan): ?array
+    {
+        $clamp = $plan->clamp;
+
+        $ratio = $clamp?->ratio();
+
+        return $clamp === null || $ratio === null ? null : [
+            'run' => $clamp->run, 'reserve' => Texts::reserve(1 - $ratio), 'word' => Texts::word(1 - $ratio),
+            'up' => $plan->design->printer()->print(Dimension::Force, $clamp->up_N),
+        ];
+    }
+
+    private static function torque(Plan $plan, ?float $torque_Nm): string
+    {
+        return $torque_Nm === null ? 'maker’s value missing' : $plan->design->printer()->print(Dimension::Moment, $torque_Nm);
+    }
+
+    /**
+     * @param list<array{item: string, name: string, count: int, document: string}> $materials
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}> Items as they are read
+     */
+    public static function materials(array $materials): array
+    {
+        return array_map(static fn (array $item): array => ['item' => str_replace('_', ' ', $item['item'])] + $item, $materials);
+    }
+}

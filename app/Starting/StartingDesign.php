@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Starting;
+
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Writer;
+
+/** Where a new job starts: a blank survey with the made-up kit, an uploaded design, or a job's archive. */
+final class StartingDesign
+{
+    /** @param string $account Name of the account that brings it in */
+    public static function from(string $document, string $name, string $units, string $account): Project
+    {
+        if (trim($document) !== '') {
+            $project = DesignFile::read(Archive::designIn($document));
+            $read = array_map(
+                static fn (OwnCopy $copy): array => ['name' => mb_substr("$account, from a file: {$copy->name}", 0, 80)] + Writer::toArray($copy),
+                $project->ownCopies,
+            );
+
+            // Signatures are acts of accounts here: what a file claims is none. Values that it says were read stand with who says so.
+            return JobEdits::apply($project, [
+                ...array_map(static fn (string $surface): array => ['on' => $surface, 'path' => '/confirmations', 'value' => []], $project->ids()),
+                ['path' => '/name', 'typed' => $name], ['path' => '/own_copies', 'value' => $read],
+            ], $project->chosen(null));
+        }
+        $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
+        $surface = $blank->chosen(null);
+
+        return JobEdits::apply(
+            $blank->with($surface, Examples::mark($blank->design($surface))),
+            [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]],
+            $surface,
+        );
+    }
+}
