@@ -50,7 +50,7 @@ final class Findings
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
             ...self::runs($design, $plan->supports),
             ...RailsMeet::findings($design, $runs),
-            ...RailEnds::findings($design, $runs),
+            ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
             ...self::clamp($plan->clamp),
             ...self::members($shares, $feet),

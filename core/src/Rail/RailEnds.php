@@ -19,27 +19,37 @@ final class RailEnds
 
     /**
      * @param list<Run> $runs
+     * @param list<Finding> $ofModules Where modules are across, nothing is said of the rails under them
      *
      * @return list<Finding> One for each edge and area, by the rail that is the nearest
      */
-    public static function findings(Design $design, array $runs): array
+    public static function findings(Design $design, array $runs, array $ofModules): array
     {
+        $told = array_map(
+            static fn (Finding $one): mixed => match ($one->code) {
+                Code::OutsideSurface, Code::AcrossSetback => $one->values['edge'],
+                Code::OverNoWorkArea => $one->values['area'],
+                default => null,
+            },
+            $ofModules,
+        );
         $surface = $design->surface;
         $outline = Outline::of($surface);
         $polygon = $outline->polygon();
         $ends = $polygon->edges();
         $findings = [];
         foreach ($outline->edges() as $edge => [$kind, $kept_m]) {
+            $name = self::name($outline, $kind, $edge);
             $clear_m = static function (float $x_m, float $y_m) use ($polygon, $ends, $edge): float {
                 $away_m = Polygon::fromEdge_m($ends[$edge], $x_m, $y_m);
 
                 return $polygon->contains($x_m, $y_m) || self::nearest($ends, $x_m, $y_m) !== $edge ? $away_m : -$away_m;
             };
-            array_push($findings, ...self::short($runs, $clear_m, $kept_m, ['edge' => self::name($outline, $kind, $edge)]));
+            array_push($findings, ...in_array($name, $told, true) ? [] : self::short($runs, $clear_m, $kept_m, ['edge' => $name]));
         }
         foreach ([...$surface->noWorkRectangles, ...$surface->noWorkCircles] as $area) {
             $clear_m = static fn (float $x_m, float $y_m): float => NoWork::distance_m($area, $x_m, $y_m, $x_m, $y_m);
-            array_push($findings, ...self::short($runs, $clear_m, $area->clearance->toMetres(), ['edge' => $area->id]));
+            array_push($findings, ...in_array($area->id, $told, true) ? [] : self::short($runs, $clear_m, $area->clearance->toMetres(), ['edge' => $area->id]));
         }
 
         return $findings;
