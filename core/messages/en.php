@@ -97,7 +97,7 @@ return [
     'finding.gap_too_small' => 'A gap of {gap} is entered; the clause needs at least {least} between all modules.',
     'finding.gaps_too_far_apart' => 'The module measures {size}; gaps may be at most {most} apart.',
     'finding.allowable_missing' => 'The allowable load is missing: {what}. Enter it with its document; nothing is assumed for it.',
-    'finding.rail_end_across' => 'Rail {run} ends {by} too near {edge}: what is kept free there holds for the ends of rails too.',
+    'finding.rail_end_across' => 'At {edge}: rail {run} ends {by} inside what is kept free there, from rails as from modules.',
     'finding.rail_end_short' => 'The rail ends {end} past the module; at least {least} is needed, or it spreads and the clamp pops out.',
     'finding.lag_not_listed' => 'Lag screws of {length} are not in the tables.',
     'finding.thread_too_short' => 'Only {thread} of thread reaches the member; at least {least} (four diameters) is needed.',

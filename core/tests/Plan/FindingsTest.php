@@ -170,7 +170,7 @@ final class FindingsTest extends TestCase
         yield 'allowable_missing' => ['asce7-16', ['/kit/foot/up_N' => null], 'stop', '/kit/foot/up_N', 'Foot, allowable up'];
         yield 'makers_cover_missing' => ['asce7-16', ['/kit/foot/flashing/makers_cover_m' => null], 'stop', '/kit/foot/flashing/makers_cover_m', 'Quoin flashed foot'];
         yield 'clamp_zone_missing' => ['asce7-16', ['/module/ratings' => []], 'stop', '/module/ratings', 'Pomelo 330, 60 cells'];
-        yield 'rail_end_across' => ['asce7-16', ['/surface/setbacks' => ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.0], '/surface/left_rake_overhang_m' => 0.0, '/block/x_m' => 0.55, '/kit/rail/end_past_module_m' => 0.5, '/surface/setbacks/left_m' => 0.2], 'stop', '/kit/rail/end_past_module_m', 'too near left'];
+        yield 'rail_end_across' => ['asce7-16', ['/surface/setbacks' => ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.0], '/surface/left_rake_overhang_m' => 0.0, '/block/x_m' => 0.55, '/kit/rail/end_past_module_m' => 0.5, '/surface/setbacks/left_m' => 0.2], 'stop', '/kit/rail/end_past_module_m', 'At left: rail'];
         yield 'rail_end_short' => ['asce7-16', ['/kit/rail/end_past_module_m' => 0.01], 'stop', '/kit/rail/end_past_module_m', '0.394 in past the module; at least 1 3/16 in'];
         yield 'run_too_long' => ['asce7-16', ['/kit/rail/longest_run_m' => 2.0], 'stop', '/kit/rail/longest_run_m', "A is 13' 6 ¼\" long; the maker allows 6' 6 ¾\""];
         yield 'lag_not_listed' => ['asce7-16', ['/kit/lag/length_m' => 0.09], 'stop', '/kit/lag/length_m', '3 9/16 in'];
