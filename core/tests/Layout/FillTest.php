@@ -166,7 +166,7 @@ final class FillTest extends TestCase
         $columns = static fn (int $columns): Plan => Planner::plan(Edits::apply($design, [['path' => '/block/columns', 'value' => $columns]]), Depth::Checks);
         for ($most = 0; self::collisions($columns($most + 1)) === [] && $most < 20; ++$most);
         self::assertSame(2, $most);
-        self::assertGreaterThanOrEqual($design->block->rows * $most, max(array_map(static fn (Proposals $one): int => $one->fill->modules, $proposals)));
+        self::assertGreaterThanOrEqual($design->block->rows * $most, max([0, ...array_map(static fn (Proposals $one): int => $one->fill->modules, $proposals)]));
         foreach ($proposals as $proposal) {
             self::assertSame(min($planned[$proposal->fill->orientation->value] ?? [[-1, 0]]), [count(array_filter($proposal->plan->findings, static fn (Finding $finding): bool => $finding->blocks())), $proposal->plan->attachmentCount()]);
             self::assertSame([], self::collisions($proposal->plan));

@@ -82,7 +82,7 @@ final class RailEndsTest extends TestCase
         $bare = Scenario::of()->with('/surface/setbacks', ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.1])->with('/kit/rail/end_past_module_m', 0.5)->with('/block/x_m', 0.3);
         self::assertEqualsWithDelta(['left' => 0.2], self::across(Planner::plan($bare->design(), Depth::Checks)), 1e-9);
         $plan = Planner::plan($bare->with('/block/x_m', 1.0)->design(), Depth::Checks);
-        $right_m = $plan->design->surface->width->toMetres() - max(array_map(static fn (Run $one): float => $one->x1_m, self::runs($plan)));
+        $right_m = $plan->design->surface->width->toMetres() - max([0.0, ...array_map(static fn (Run $one): float => $one->x1_m, self::runs($plan))]);
         self::assertEqualsWithDelta(['right' => 0.03], self::across(Planner::plan($bare->with('/block/x_m', 1.0 + $right_m - 0.07)->design(), Depth::Checks)), 1e-9);
     }
 }
