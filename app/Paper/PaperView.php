@@ -8,6 +8,7 @@ use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Geometry\FromTape;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Message\Texts;
@@ -32,6 +33,7 @@ final class PaperView
             'marking' => [
                 'edges' => array_map(static fn (array $edge): array => ['name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}", 'length' => $printer->tape($edge['length_m'])], Marking::edges($plan)),
                 'diagonals' => array_map(static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])], Marking::diagonals($plan)),
+                'off' => $printer->length(FromTape::CLOSES_M),
                 'rows' => array_map(static fn (array $row): array => [
                     'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']), 'high' => $printer->tape($row['high_m']),
                     'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],

@@ -71,7 +71,7 @@ export default function Print({ job, views, paper, revision }: Props) {
                     Print
                 </button>
             </nav>
-            <main className="mx-auto max-w-[190mm] wrap-anywhere px-4 print:wrap-normal print:max-w-none print:px-0">
+            <main className="mx-auto max-w-[752px] wrap-anywhere px-4 print:wrap-normal print:max-w-none print:px-0">
                 <table className="table-fixed">
                     <thead>
                         <tr>

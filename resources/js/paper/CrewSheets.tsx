@@ -82,7 +82,7 @@ function marks(run: DeskData['runs'][number], kind: string, between: string) {
 
 /** Corners, row ends and counts, which are marked before anything else and prove that the roof is as drawn. */
 function Marking({ view }: { view: PaperData }) {
-    const { edges, diagonals, rows, ridge_note } = view.marking;
+    const { edges, diagonals, off, rows, ridge_note } = view.marking;
     if (rows.length === 0) {
         return null;
     }
@@ -91,7 +91,7 @@ function Marking({ view }: { view: PaperData }) {
             <p>
                 Edges, corner by corner from the lower left: {edges.map(({ name, length }) => `${name} ${length}`).join('; ')}.
                 {diagonals.length > 0 && <> Diagonals: {diagonals.map(({ name, length }) => `${name} ${length}`).join('; ')}.</>}{' '}
-                If one is more than ½ in off, the roof is not as drawn: stop and tell the planner.
+                If one is more than {off} off, the roof is not as drawn: stop and tell the planner.
             </p>
             <Rows
                 head={['Row', 'Lower edge', 'Upper edge', 'From the left rake', 'to', 'Modules']}

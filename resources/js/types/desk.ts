@@ -280,6 +280,8 @@ export type DeskData = Planned & {
     marking: {
         edges: { name: string; length: string }[];
         diagonals: { name: string; length: string }[];
+        /** By how much the roof may differ from the drawing. */
+        off: string;
         rows: { name: string; low: string; high: string; from: string; to: string; modules: number }[];
         ridge_note: string;
     };
