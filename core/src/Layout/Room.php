@@ -18,8 +18,8 @@ final readonly class Room
 {
     private const TOLERANCE_M = 1e-6;
 
-    /** Clear between rails of different blocks. Source: common practice, no source (1 in). */
-    private const RAILS_APART_IN = 1.0;
+    /** Clear between rails that are not joined. Source: common practice, no source (1 in). */
+    public const RAILS_APART_IN = 1.0;
 
     /**
      * @param list<array{array{float, float}, array{float, float}}> $edges
@@ -27,8 +27,15 @@ final readonly class Room
      * @param list<NoWorkRectangle|NoWorkCircle> $areas
      * @param list<array{float, float, float, float}> $others Left, low, right, high of the modules of other blocks
      */
-    private function __construct(private Polygon $polygon, private array $edges, private array $kept_m, private array $areas, private array $others, private float $past_m, private float $fromOthers_m)
-    {
+    private function __construct(
+        private Polygon $polygon,
+        private array $edges,
+        private array $kept_m,
+        private array $areas,
+        private array $others,
+        private float $past_m,
+        private float $fromOthers_m,
+    ) {
     }
 
     /** Of the block in view. */

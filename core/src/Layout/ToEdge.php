@@ -18,8 +18,13 @@ use Garnetine\Core\Geometry\Polygon;
  */
 final readonly class ToEdge
 {
-    private function __construct(private float $width_m, private float $slope_m, private float $overRidge_m, private ?Polygon $polygon, private Outline $outline)
-    {
+    private function __construct(
+        private float $width_m,
+        private float $slope_m,
+        private float $overRidge_m,
+        private ?Polygon $polygon,
+        private Outline $outline,
+    ) {
     }
 
     public static function of(Surface $surface, RidgeReading $reading): self

@@ -7,14 +7,12 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Layout\Room;
 use Garnetine\Core\Quantity\Length;
 
 /** Rails of different blocks that would lie on each other, or meet end to end without room for heat. */
 final class RailsMeet
 {
-    /** Clear between two rails that are not joined. Source: common practice, no source (1 in). */
-    private const APART_IN = 1.0;
-
     /** As wide as any rail with its clamps. Source: common practice, no source (2 in). */
     private const WIDE_IN = 2.0;
 
@@ -25,7 +23,7 @@ final class RailsMeet
      */
     public static function findings(Design $design, array $runs): array
     {
-        $apart_m = Length::ofInches(self::APART_IN)->toMetres();
+        $apart_m = Length::ofInches(Room::RAILS_APART_IN)->toMetres();
         $wide_m = Length::ofInches(self::WIDE_IN)->toMetres();
         $findings = [];
         foreach ($runs as $index => $run) {
