@@ -56,8 +56,12 @@ final readonly class Block
     ) {
     }
 
-    /** The same block elsewhere, whole, with no foot decided. */
-    public function at(Length $x, Length $y): self
+    /**
+     * The same block elsewhere, with no foot decided.
+     *
+     * @param list<Cell> $leftOut None: whole
+     */
+    public function at(Length $x, Length $y, array $leftOut = []): self
     {
         return new self(
             $this->surface,
@@ -72,31 +76,17 @@ final readonly class Block
             $this->rowGap,
             $this->topAboveRoof,
             $this->tiltFromRoof,
-            [],
+            $leftOut,
         );
     }
 
     /** Left and right exchanged, at a place. */
     public function mirrored(Length $x): self
     {
-        return new self(
-            $this->surface,
-            $this->module,
-            $this->kit,
-            $this->orientation,
-            $this->rows,
-            $this->columns,
-            $x,
-            $this->y,
-            $this->columnGap,
-            $this->rowGap,
-            $this->topAboveRoof,
-            $this->tiltFromRoof,
-            array_map(
-                fn (Cell $cell): Cell => new Cell($cell->row, $this->columns + 1 - $cell->column),
-                array_values(array_filter($this->leftOut, fn (Cell $cell): bool => $cell->column <= $this->columns)),
-            ),
-        );
+        return $this->at($x, $this->y, array_map(
+            fn (Cell $cell): Cell => new Cell($cell->row, $this->columns + 1 - $cell->column),
+            array_values(array_filter($this->leftOut, fn (Cell $cell): bool => $cell->column <= $this->columns)),
+        ));
     }
 
     /** The same block on a surface of a job, of its modules and kit. */
