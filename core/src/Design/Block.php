@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
@@ -63,21 +64,7 @@ final readonly class Block
      */
     public function at(Length $x, Length $y, array $leftOut = []): self
     {
-        return new self(
-            $this->surface,
-            $this->module,
-            $this->kit,
-            $this->orientation,
-            $this->rows,
-            $this->columns,
-            $x,
-            $y,
-            $this->columnGap,
-            $this->rowGap,
-            $this->topAboveRoof,
-            $this->tiltFromRoof,
-            $leftOut,
-        );
+        return Copy::of($this, x: $x, y: $y, leftOut: $leftOut, pins: [], bars: []);
     }
 
     /** Left and right exchanged, at a place. */
@@ -92,22 +79,11 @@ final readonly class Block
     /** The same block on a surface of a job, of its modules and kit. */
     public function on(Part $part): self
     {
-        return [$this->surface, $this->module, $this->kit] === [$part->surface, $part->module, $part->kit] ? $this : new self(
-            $part->surface,
-            $part->module,
-            $part->kit,
-            $this->orientation,
-            $this->rows,
-            $this->columns,
-            $this->x,
-            $this->y,
-            $this->columnGap,
-            $this->rowGap,
-            $this->topAboveRoof,
-            $this->tiltFromRoof,
-            $this->leftOut,
-            $this->pins,
-            $this->bars,
+        return [$this->surface, $this->module, $this->kit] === [$part->surface, $part->module, $part->kit] ? $this : Copy::of(
+            $this,
+            surface: $part->surface,
+            module: $part->module,
+            kit: $part->kit,
         );
     }
 }

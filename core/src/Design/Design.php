@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Keyed;
 use Garnetine\Core\Document\Text;
@@ -76,71 +77,27 @@ final readonly class Design
 
     private function seen(Block $block): self
     {
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface,
-            $this->modules[$block->module] ?? $this->module,
-            $block,
-            $this->kit,
-            $this->rules,
-            $this->given,
-            $this->survey,
-            $this->confirmations,
-            $this->ownCopies,
-            [],
-            $this->client,
-            $this->address,
+        return Copy::of(
+            $this,
+            module: $this->modules[$block->module] ?? $this->module,
+            block: $block,
+            asTyped: [],
+            origins: [],
+            blocks: [],
+            modules: [],
         );
     }
 
     /** The same design under other rules, with nothing signed. */
     public function under(Rules $rules): self
     {
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface,
-            $this->module,
-            $this->block,
-            $this->kit,
-            $rules,
-            $this->given,
-            $this->survey,
-            [],
-            $this->ownCopies,
-            [],
-            $this->client,
-            $this->address,
-            $this->origins,
-            $this->blocks,
-            $this->modules,
-        );
+        return Copy::of($this, rules: $rules, confirmations: [], asTyped: []);
     }
 
     /** The block in view without the others of its surface. */
     public function alone(): self
     {
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface,
-            $this->module,
-            $this->block,
-            $this->kit,
-            $this->rules,
-            $this->given,
-            $this->survey,
-            $this->confirmations,
-            $this->ownCopies,
-            $this->asTyped,
-            $this->client,
-            $this->address,
-            $this->origins,
-        );
+        return Copy::of($this, blocks: [], modules: []);
     }
 
     /** Left and right exchanged: the surface with all on it and the block in view, with nothing typed or decided of what moved. */
@@ -150,23 +107,13 @@ final readonly class Design
         $moved = '~^/(block/(x_m|left_out|pins|bars)|surface/(outline|framing/own|framing/lap|no_work_\w+|penetrations|snow_features|left_\w+|right_\w+|setbacks/(left|right)_m))\b~';
         $kept = static fn (string|int $pointer): bool => preg_match($moved, (string) $pointer) === 0;
 
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface->mirrored(),
-            $this->module,
-            $this->block->mirrored($this->surface->width->minus($this->block->x)->minus($wide)),
-            $this->kit,
-            $this->rules,
-            $this->given,
-            $this->survey,
-            $this->confirmations,
-            $this->ownCopies,
-            array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
-            $this->client,
-            $this->address,
-            $this->origins,
+        return Copy::of(
+            $this,
+            surface: $this->surface->mirrored(),
+            block: $this->block->mirrored($this->surface->width->minus($this->block->x)->minus($wide)),
+            asTyped: array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
+            blocks: [],
+            modules: [],
         );
     }
 
@@ -186,48 +133,23 @@ final readonly class Design
         $mark_m = $this->units->roofMark_m();
         $elsewhere = static fn (string|int $pointer): bool => preg_match('~^/block/(x_m|y_m|left_out|pins|bars)\b~', (string) $pointer) === 0;
 
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface,
-            $this->module,
-            $block->at(Length::ofMetres(round($toX_m / $mark_m) * $mark_m), Length::ofMetres(min(60.0, round($toY_m / $mark_m) * $mark_m))),
-            $this->kit,
-            $this->rules,
-            $this->given,
-            $this->survey,
-            $this->confirmations,
-            $this->ownCopies,
-            array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
-            $this->client,
-            $this->address,
-            array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
+        return Copy::of(
+            $this,
+            block: $block->at(Length::ofMetres(round($toX_m / $mark_m) * $mark_m), Length::ofMetres(min(60.0, round($toY_m / $mark_m) * $mark_m))),
+            asTyped: array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
+            origins: array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
+            blocks: [],
+            modules: [],
         );
     }
 
     /** A like surface under another name, on which nothing is signed. */
     public function named(string $name): self
     {
-        return new self(
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->surface->named($name),
-            $this->module,
-            $this->block,
-            $this->kit,
-            $this->rules,
-            $this->given,
-            $this->survey,
-            array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => str_starts_with($one->subject, 'coefficient/'))),
-            $this->ownCopies,
-            $this->asTyped,
-            $this->client,
-            $this->address,
-            $this->origins,
-            $this->blocks,
-            $this->modules,
+        return Copy::of(
+            $this,
+            surface: $this->surface->named($name),
+            confirmations: array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => str_starts_with($one->subject, 'coefficient/'))),
         );
     }
 

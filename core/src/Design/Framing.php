@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Quantity\Length;
@@ -49,26 +50,15 @@ final readonly class Framing
     /** On a surface of a width with left and right exchanged; members of their own keep their numbers. */
     public function mirrored(Length $width): self
     {
-        return new self(
-            $this->kind,
-            $this->spacing,
-            $this->width,
-            $this->depth,
-            $this->species,
-            match ($this->layoutFrom) {
+        return Copy::of(
+            $this,
+            layoutFrom: match ($this->layoutFrom) {
                 LayoutFrom::Left => LayoutFrom::Right,
                 LayoutFrom::Right => LayoutFrom::Left,
                 LayoutFrom::Unknown => LayoutFrom::Unknown,
             },
-            $this->shingleOverhang,
-            $this->rakeBoard,
-            $this->firstMember,
-            $this->lap === null ? null : new Lap($this->lap->from, $this->lap->to, Length::ofMetres(-$this->lap->shift->toMetres())),
-            $this->span,
-            $this->grade,
-            $this->known,
-            $this->plusMinus,
-            array_map(
+            lap: $this->lap === null ? null : new Lap($this->lap->from, $this->lap->to, Length::ofMetres(-$this->lap->shift->toMetres())),
+            own: array_map(
                 static fn (OwnMember $one): OwnMember => new OwnMember($one->number, $one->x === null ? null : $width->minus($one->x), $one->from, $one->to, $one->plies, $one->known, $one->plusMinus),
                 $this->own,
             ),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Items;
@@ -294,24 +295,13 @@ final class Project
     {
         $kept = static fn (string|int $pointer): bool => !in_array(implode('/', array_slice(explode('/', (string) $pointer), 0, 3)), $gone, true);
 
-        return new self(
-            self::SCHEMA,
-            $this->name,
-            $this->units,
-            $this->site,
-            $this->modules,
-            $this->kits,
-            $surfaces,
-            array_filter($this->blocks, static fn (string|int $id): bool => !in_array("/blocks/$id", $gone, true), ARRAY_FILTER_USE_KEY),
-            $this->rules,
-            $this->given,
-            $this->survey,
-            $confirmations,
-            $this->ownCopies,
-            array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
-            $this->client,
-            $this->address,
-            array_filter($this->origins, $kept, ARRAY_FILTER_USE_KEY),
+        return Copy::of(
+            $this,
+            surfaces: $surfaces,
+            blocks: array_filter($this->blocks, static fn (string|int $id): bool => !in_array("/blocks/$id", $gone, true), ARRAY_FILTER_USE_KEY),
+            confirmations: $confirmations,
+            asTyped: array_filter($this->asTyped, $kept, ARRAY_FILTER_USE_KEY),
+            origins: array_filter($this->origins, $kept, ARRAY_FILTER_USE_KEY),
         );
     }
 

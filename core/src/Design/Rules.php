@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -42,18 +43,6 @@ final readonly class Rules
     /** The same with the ridge read the milder way. */
     public function milder(): self
     {
-        return new self(
-            $this->pattern,
-            RidgeReading::Ridge,
-            'compared',
-            $this->runDatum,
-            $this->slopeDatum,
-            $this->controlLine,
-            $this->inchesOnly,
-            $this->placingTolerance,
-            $this->lineTolerance,
-            $this->greatestBay,
-            $this->lastBayMayBeLonger,
-        );
+        return Copy::of($this, ridgeReading: RidgeReading::Ridge, ridgeReadingBy: 'compared');
     }
 }

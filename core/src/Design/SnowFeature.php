@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -41,17 +42,6 @@ final readonly class SnowFeature
     /** On a surface of a width with left and right exchanged. */
     public function mirrored(Length $width): self
     {
-        return new self(
-            $this->id,
-            $this->kind,
-            $width->minus($this->x)->minus($this->width),
-            $this->y,
-            $this->width,
-            $this->length,
-            $this->height,
-            $this->upwind,
-            $this->higherRoof,
-            $this->slidesFrom,
-        );
+        return Copy::of($this, x: $width->minus($this->x)->minus($this->width));
     }
 }

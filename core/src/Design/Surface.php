@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
@@ -91,36 +92,19 @@ final readonly class Surface
         $width = $this->width;
         $framing = $this->framing;
 
-        return new self(
-            $this->kind,
-            $this->name,
-            $this->roofKind,
-            $this->covering,
-            $this->dormerOrValley,
-            $this->higherOrLowerRoof,
-            $width,
-            $this->slopeLength,
-            $this->pitch,
-            $this->eaveOverhang,
-            $this->rightRakeOverhang,
-            $this->leftRakeOverhang,
-            $this->rightHip,
-            $this->leftHip,
-            $this->shingleThickness,
-            $this->underlaymentThickness,
-            $this->deck,
-            $this->deckThickness,
-            $this->lowerButt,
-            $this->upperButt,
-            $this->coursesBetween,
-            $framing->mirrored($width),
-            $this->deadLoad,
-            array_map(static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle($one->id, $one->kind, $width->minus($one->x)->minus($one->width), $one->y, $one->width, $one->height, $one->clearance), $this->noWorkRectangles),
-            array_map(static fn (NoWorkCircle $one): NoWorkCircle => new NoWorkCircle($one->id, $one->kind, $width->minus($one->x), $one->y, $one->diameter, $one->clearance), $this->noWorkCircles),
-            new Setbacks($this->setbacks->eave, $this->setbacks->ridge, $this->setbacks->right, $this->setbacks->left),
-            array_map(static fn (SnowFeature $one): SnowFeature => $one->mirrored($width), $this->snowFeatures),
-            array_map(static fn (Penetration $one): Penetration => new Penetration($one->id, $one->kind, $width->minus($one->x), $one->y, $one->note), $this->penetrations),
-            self::mirroredOutline($this->outline, $width),
+        return Copy::of(
+            $this,
+            leftRakeOverhang: $this->rightRakeOverhang,
+            rightRakeOverhang: $this->leftRakeOverhang,
+            leftHip: $this->rightHip,
+            rightHip: $this->leftHip,
+            framing: $framing->mirrored($width),
+            noWorkRectangles: array_map(static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle($one->id, $one->kind, $width->minus($one->x)->minus($one->width), $one->y, $one->width, $one->height, $one->clearance), $this->noWorkRectangles),
+            noWorkCircles: array_map(static fn (NoWorkCircle $one): NoWorkCircle => new NoWorkCircle($one->id, $one->kind, $width->minus($one->x), $one->y, $one->diameter, $one->clearance), $this->noWorkCircles),
+            setbacks: new Setbacks($this->setbacks->eave, $this->setbacks->ridge, $this->setbacks->right, $this->setbacks->left),
+            snowFeatures: array_map(static fn (SnowFeature $one): SnowFeature => $one->mirrored($width), $this->snowFeatures),
+            penetrations: array_map(static fn (Penetration $one): Penetration => new Penetration($one->id, $one->kind, $width->minus($one->x), $one->y, $one->note), $this->penetrations),
+            outline: self::mirroredOutline($this->outline, $width),
         );
     }
 
@@ -148,36 +132,6 @@ final readonly class Surface
     /** The same under another name. */
     public function named(string $name): self
     {
-        return new self(
-            $this->kind,
-            $name,
-            $this->roofKind,
-            $this->covering,
-            $this->dormerOrValley,
-            $this->higherOrLowerRoof,
-            $this->width,
-            $this->slopeLength,
-            $this->pitch,
-            $this->eaveOverhang,
-            $this->leftRakeOverhang,
-            $this->rightRakeOverhang,
-            $this->leftHip,
-            $this->rightHip,
-            $this->shingleThickness,
-            $this->underlaymentThickness,
-            $this->deck,
-            $this->deckThickness,
-            $this->lowerButt,
-            $this->upperButt,
-            $this->coursesBetween,
-            $this->framing,
-            $this->deadLoad,
-            $this->noWorkRectangles,
-            $this->noWorkCircles,
-            $this->setbacks,
-            $this->snowFeatures,
-            $this->penetrations,
-            $this->outline,
-        );
+        return Copy::of($this, name: $name);
     }
 }

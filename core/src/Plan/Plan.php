@@ -16,6 +16,7 @@ use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Crew\Tapes;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
@@ -97,25 +98,7 @@ final readonly class Plan
      */
     public function saying(array $findings): self
     {
-        return new self(
-            $this->design,
-            $this->blocks,
-            $this->members,
-            $this->coefficients,
-            $this->loads,
-            $this->lag,
-            $this->window,
-            $this->capacities,
-            $this->supports,
-            $this->clamp,
-            $this->shares,
-            $this->screen,
-            $this->latitudes,
-            $this->cutting,
-            $this->holes,
-            $this->steps,
-            Clearances::apply($this->design, $findings),
-        );
+        return Copy::of($this, findings: Clearances::apply($this->design, $findings));
     }
 
     public function hasRefusal(): bool

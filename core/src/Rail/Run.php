@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Suction;
 
 /**
@@ -68,31 +69,15 @@ final readonly class Run
 
     private function copied(bool $turned, OwnHand $hand): self
     {
-        return new self(
-            $this->id,
-            $this->line,
-            $this->firstColumn,
-            $this->lastColumn,
-            $this->x0_m,
-            $this->x1_m,
-            $turned ? $this->opposite_m($this->clamps_m) : $this->clamps_m,
-            $turned ? array_reverse($this->shares) : $this->shares,
-            $this->suctions,
-            $turned ? array_map(static fn (array $areas_m2): array => array_reverse($areas_m2), $this->windAreas_m2) : $this->windAreas_m2,
-            $this->tributary_m,
-            $this->deadNormalMost_N,
-            $this->deadNormalLeast_N,
-            $this->deadAlong_N,
-            $this->snow_N,
-            $this->windDown_N,
-            $this->deadVertical_N,
-            $this->snowVertical_N,
-            $turned ? $this->opposite_m($this->splices_m) : $this->splices_m,
-            $this->spliceIsHinge,
-            $turned ? $this->opposite_m($this->candidates_m) : $this->candidates_m,
-            $turned ? array_reverse($this->members) : $this->members,
-            $this->lightSnow,
-            $hand,
+        return Copy::of(
+            $this,
+            clamps_m: $turned ? $this->opposite_m($this->clamps_m) : $this->clamps_m,
+            shares: $turned ? array_reverse($this->shares) : $this->shares,
+            windAreas_m2: $turned ? array_map(static fn (array $areas_m2): array => array_reverse($areas_m2), $this->windAreas_m2) : $this->windAreas_m2,
+            splices_m: $turned ? $this->opposite_m($this->splices_m) : $this->splices_m,
+            candidates_m: $turned ? $this->opposite_m($this->candidates_m) : $this->candidates_m,
+            members: $turned ? array_reverse($this->members) : $this->members,
+            hand: $hand,
         );
     }
 
