@@ -152,6 +152,14 @@ return [
     'core/src/Framing/RafterScreen.php' => [
         ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
     ],
+    'core/src/Layout/FireAccess.php' => [
+        ["? 'share_with_sprinklers' : 'share'", "? 'share' : 'share_with_sprinklers'", 'Sprinklers make the ridge wider', 'FireAccessTest'],
+        ['abs($ends[0][1] - $ends[1][1]) > self::TOLERANCE_M', 'true', 'Nothing is kept free at a ridge', 'FireAccessTest|FindingsTest'],
+    ],
+    'core/src/Design/FirePlane.php' => [
+        ['|| $low_m > $ends_m[0] + self::TOLERANCE_M ', '', 'A path may begin above the eave', 'FireAccessTest'],
+        ['[EdgeKind::Ridge])', '[EdgeKind::Ridge, EdgeKind::Hip])', 'A path up to a hip is one to the ridge', 'FireAccessTest'],
+    ],
     'core/src/Layout/Collisions.php' => [
         ['array_slice($placements, 0, $index)', 'array_slice($placements, 0, 0)', 'Blocks may lie on each other'],
         ['$side_m = $spot->x_m + $design->moduleAcross()->toMetres()', '$side_m = $spot->x_m - $design->module->width->toMetres()', 'Modules over the right edge are not seen'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\FirePlane;
+use Garnetine\Core\Design\NoWorkKind;
 use Garnetine\Core\Design\SurveyAnswer;
 use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Kinds;
@@ -42,7 +44,7 @@ final class FieldView
             '/site/en' => $design->site->en === null ? 0 : 1,
             '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
             '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
-            '/given' => $design->given === null ? 0 : 1,
+            '/given' => $design->given === null ? 0 : 1, '/fire' => $design->fire === null ? 0 : 1,
         ];
     }
 
@@ -82,6 +84,12 @@ final class FieldView
         }
     }
 
+    /** Paths are strips. */
+    private static function isNoCircle(string $pointer, \BackedEnum $case): bool
+    {
+        return $case instanceof NoWorkKind && $case->isPath() && str_starts_with($pointer, '/surface/no_work_circles/');
+    }
+
     /**
      * @param list<string> $kinds
      *
@@ -112,7 +120,7 @@ final class FieldView
                 'value' => $value instanceof \BackedEnum ? $value->value : null,
                 'choices' => array_map(
                     static fn (\BackedEnum $case): array => ['value' => (string) $case->value, 'text' => $texts->choice($pointer, (string) $case->value)],
-                    $field->type::cases(),
+                    array_values(array_filter($field->type::cases(), static fn (\BackedEnum $case): bool => !self::isNoCircle($pointer, $case))),
                 ),
             ] + $view;
         }
@@ -122,6 +130,15 @@ final class FieldView
                 'text' => $value === true ? 'yes' : 'no',
                 'value' => $value === true ? 'yes' : 'no',
                 'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']],
+            ] + $view;
+        }
+        if ($pointer === '/surface/fire_path_on' && $design->fireRoof !== null) {
+            $names = array_map(static fn (FirePlane $plane): string => $plane->surface->name, $design->fireRoof->planes);
+            $others = array_diff_key($names, [$design->fireRoof->here => true]);
+
+            return [
+                'kind' => 'choice', 'text' => is_string($value) ? $names[$value] ?? $value : '', 'value' => $value,
+                'choices' => array_map(static fn (string $id, string $name): array => ['value' => $id, 'text' => $name], array_keys($others), $others),
             ] + $view;
         }
         $typed = $value instanceof Quantity ? $design->asTyped[$pointer] ?? null : null;

@@ -68,7 +68,7 @@ final class PaperView
                 'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
                 'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
-            'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), Plan::NOT_COVERED),
+            'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), $plan->notCovered()),
             'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
         ];
     }

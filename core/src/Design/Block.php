@@ -57,6 +57,17 @@ final readonly class Block
     ) {
     }
 
+    /** How many modules it has. */
+    public function count(): int
+    {
+        $out = [];
+        foreach ($this->leftOut as $cell) {
+            $out["$cell->row.$cell->column"] = $cell->row <= $this->rows && $cell->column <= $this->columns;
+        }
+
+        return $this->rows * $this->columns - count(array_filter($out));
+    }
+
     /**
      * The same block elsewhere, with no foot decided.
      *

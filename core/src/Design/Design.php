@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\Derived;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Keyed;
 use Garnetine\Core\Document\Text;
@@ -56,6 +57,9 @@ final readonly class Design
         public array $blocks = [],
         #[Keyed(ModuleType::class, null, 20, Project::ID)]
         public array $modules = [],
+        public ?Fire $fire = null,
+        #[Derived]
+        public ?FireRoof $fireRoof = null,
     ) {
     }
 

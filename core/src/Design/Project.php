@@ -69,6 +69,7 @@ final class Project
         public readonly string $address = '',
         #[Keyed(null, null, 5_000, self::PLACE, 20, Examples::ORIGIN)]
         public readonly array $origins = [],
+        public readonly ?Fire $fire = null,
     ) {
     }
 
@@ -171,6 +172,8 @@ final class Project
                 array_intersect_key($this->modules, array_flip(array_map(static fn (Block $other): string => $other->module, $others))),
                 [$part->module => true],
             ),
+            $this->fire,
+            FireRoof::of($this, $part->surface),
         );
     }
 
@@ -206,6 +209,7 @@ final class Project
             $design->client,
             $design->address,
             self::places($design->origins, $part->inJob(...)) + array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
+            $design->fire,
         );
     }
 

@@ -82,7 +82,13 @@ final readonly class Surface
         public array $snowFeatures,
         #[Items(Penetration::class, 500)]
         public array $penetrations,
-        #[Items(Corner::class, 40)] public array $outline = [],
+        #[Items(Corner::class, 40)]
+        public array $outline = [],
+        /** Whether it faces the street or the driveway, from where fire crews come. */
+        public YesNo $streetSide = YesNo::Unknown,
+        /** Id of the plane beside it whose path serves it, where it has none. */
+        #[Text(40, Text::SLUG)]
+        public ?string $firePathOn = null,
     ) {
     }
 

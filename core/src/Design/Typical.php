@@ -10,7 +10,7 @@ use Garnetine\Core\Document\DocumentInvalid;
 final class Typical
 {
     /** Parts of a design that may be open; all else that can be added to is a list. */
-    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/kit/foot/post'];
+    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post'];
 
     /**
      * An entry with an id of its own.
@@ -53,6 +53,7 @@ final class Typical
             '/surface/snow_features' => [
                 'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192, 'upwind_m' => 9.144, 'higher_roof_m' => null, 'slides_from_m' => null,
             ],
+            '/fire' => ['rule' => 'irc_2018', 'dwelling' => 'unknown', 'sprinklers' => 'unknown', 'roof_m2' => null],
             '/site/hill' => ['shape' => 'escarpment', 'height_m' => 18.288, 'half_length_m' => 45.72, 'from_crest_m' => 9.144, 'side' => 'downwind'],
             // What decides most is left open: the plan is refused until it is entered.
             '/site/en' => ['basic_velocity_m_per_s' => null, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => null],

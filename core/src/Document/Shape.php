@@ -35,6 +35,9 @@ final class Shape
     {
         $fields = [];
         foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            if ($parameter->getAttributes(Derived::class) !== []) {
+                continue;
+            }
             $field = self::field($class, $parameter);
             $fields[$field->key] = $field;
         }

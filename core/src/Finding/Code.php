@@ -57,6 +57,10 @@ enum Code: string
     case CoverShort = 'cover_short';
     case EnVelocityHigh = 'en_velocity_high';
     case ExamplesLeft = 'examples_left';
+    case FirePathMissing = 'fire_path_missing';
+    case FirePathShort = 'fire_path_short';
+    case FirePathsFew = 'fire_paths_few';
+    case FireRidge = 'fire_ridge';
     case FirstMemberAtHip = 'first_member_at_hip';
     case GapTooSmall = 'gap_too_small';
     case GapsTooFarApart = 'gaps_too_far_apart';
@@ -128,6 +132,9 @@ enum Code: string
     case EnRecommended = 'en_recommended';
     case EnWinds = 'en_winds';
     case ExtrasDoNotHoldDown = 'extras_do_not_hold_down';
+    case FireChecked = 'fire_checked';
+    case FireExempt = 'fire_exempt';
+    case FireNotChecked = 'fire_not_checked';
     case FloorOnPanels = 'floor_on_panels';
     case FreeSlidePath = 'free_slide_path';
     case GivenPressures = 'given_pressures';
@@ -157,7 +164,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
-        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
+        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
         self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing,
         self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice,
@@ -176,7 +183,7 @@ enum Code: string
     ];
 
     private const ASSUMPTIONS = [
-        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FloorOnPanels, self::FreeSlidePath,
+        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath,
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
         self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
         self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SnowAboveSlides,
@@ -186,7 +193,7 @@ enum Code: string
     private const OF_THE_JOB = [
         self::AsNzsMissing, self::AsNzsMtMissing, self::AsNzsRegionMissing, self::AsNzsRegionUnknown, self::CoefficientMissing, self::EnAltitude,
         self::EnMissing, self::EnOrography, self::EnOrographyMissing, self::EnTooTall, self::EnVelocityHigh, self::EnVelocityMissing,
-        self::EnZoneMissing, self::EnZoneRange, self::ExamplesLeft, self::GivenAtServiceLevel, self::GivenIncomplete, self::GroundSnowKind,
+        self::EnZoneMissing, self::EnZoneRange, self::ExamplesLeft, self::FireChecked, self::FireNotChecked, self::FirePathsFew, self::GivenAtServiceLevel, self::GivenIncomplete, self::GroundSnowKind,
         self::HillMissing, self::KztMissing, self::OwnCopyImplausible, self::OwnCopyUnknown, self::RidgeReadingUnnamed, self::TooTall,
         self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WinterWindMissing,
     ];

@@ -23,7 +23,7 @@ enum Stage: string
             str_starts_with($at, '/site') => self::Site,
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,
-            str_starts_with($at, '/surface') => self::Surface,
+            str_starts_with($at, '/surface'), str_starts_with($at, '/fire') => self::Surface,
             preg_match('~^/(block|blocks/[^/]+)/(pins|bars)\b~', $at) === 1 => self::Attachments,
             str_starts_with($at, '/block'), str_starts_with($at, '/module') => self::Modules,
             str_starts_with($at, '/kit/rail') => self::Rails,

@@ -32,8 +32,8 @@ use Garnetine\Core\Seal\HoleLedger;
 /** Everything computed from a design. Stages that were not reached, or whose case is refused, are null. */
 final readonly class Plan
 {
-    /** What no plan covers yet, by name, on every hand-over. */
-    public const NOT_COVERED = [
+    /** What no plan covers yet, by name. */
+    private const NOT_COVERED = [
         'roof_structure', 'seismic', 'thermal', 'drift', 'ice', 'crew_loads', 'corrosion', 'fatigue', 'fire_class', 'electrical',
     ];
 
@@ -99,6 +99,14 @@ final readonly class Plan
     public function saying(array $findings): self
     {
         return Copy::of($this, findings: Clearances::apply($this->design, $findings));
+    }
+
+    /** @return list<string> What it does not cover, by name, on every hand-over */
+    public function notCovered(): array
+    {
+        $asked = array_filter($this->findings, static fn (Finding $one): bool => str_starts_with($one->code->value, 'fire_') && $one->code !== Code::FireNotChecked);
+
+        return [...self::NOT_COVERED, ...$asked === [] ? ['fire_access'] : []];
     }
 
     public function hasRefusal(): bool

@@ -24,6 +24,7 @@ use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Layout\Collisions;
+use Garnetine\Core\Layout\FireAccess;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Coefficients;
@@ -62,6 +63,7 @@ final class Planner
             ...Admission::survey($design),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings),
             ...Collisions::between($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $coefficients),
+            ...FireAccess::findings($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $coefficients),
             ...$members->findings,
         ];
 

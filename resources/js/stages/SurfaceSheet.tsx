@@ -4,7 +4,8 @@ import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { SurfaceActs } from '@/desk/Surfaces';
 import { OutlineSentences } from '@/stages/OutlineSentences';
-import { AddButton, Each, Say } from '@/stages/parts';
+import { AddButton, Each, Part, Say } from '@/stages/parts';
+import type { Edit } from '@/types/desk';
 
 export function SurfaceSheet() {
     return (
@@ -23,6 +24,7 @@ export function SurfaceSheet() {
             <FramingSentences />
             <LayerSentences />
             <KeptFree />
+            <FireSentences />
             <SnowFeatures />
         </>
     );
@@ -140,6 +142,39 @@ function KeptFree() {
                 <AddButton path="/surface/no_work_circles">Add a round one</AddButton>
                 <AddButton path="/surface/no_work_rectangles">Add a rectangle</AddButton>
             </p>
+        </>
+    );
+}
+
+/** What access of fire crews asks, and a path of theirs. */
+function FireSentences() {
+    const { data, edit } = useDesk();
+    const list = '/surface/no_work_rectangles';
+    const at = `${list}/${data.lists[list] ?? 0}`;
+    const path: Edit[] = [
+        { path: list, add: true },
+        { path: `${at}/kind`, typed: 'fire_path' },
+        { path: `${at}/x_m`, typed: '0' },
+        { path: `${at}/y_m`, typed: '0' },
+        { path: `${at}/width_m`, typed: '36 in' },
+        { path: `${at}/height_m`, typed: data.fields['/surface/slope_length_m']?.text ?? '' },
+        { path: `${at}/clearance_m`, typed: '0' },
+    ];
+    return (
+        <>
+            <h3 className="mt-5">Fire crews</h3>
+            <Part path="/fire" open="Check their access" close="do not check it">
+                <Say>
+                    Checked by <Slot path="/fire/rule" />. People live in it: <Slot path="/fire/dwelling" />; sprinklers are
+                    throughout: <Slot path="/fire/sprinklers" />. The whole roof measures{' '}
+                    <Slot path="/fire/roof_m2" open="what the planes of this job do" /> on the level.
+                </Say>
+                <Say>
+                    This plane faces the street or driveway: <Slot path="/surface/street_side" />. They go up on{' '}
+                    <Slot path="/surface/fire_path_on" open="this plane itself" />.{' '}
+                    <EditAct onClick={() => void edit(path)}>Keep a path free at the left edge</EditAct>
+                </Say>
+            </Part>
         </>
     );
 }

@@ -126,6 +126,8 @@ export type FieldPath =
     | `/surface/outline/${number}/edge`
     | `/surface/outline/${number}/setback_m`
     | `/surface/outline/${number}/overhang_m`
+    | '/surface/street_side'
+    | '/surface/fire_path_on'
     | '/module/name'
     | '/module/length_m'
     | '/module/width_m'
@@ -253,4 +255,8 @@ export type FieldPath =
     | `/own_copies/${number}/name`
     | `/own_copies/${number}/on`
     | '/client'
-    | '/address';
+    | '/address'
+    | '/fire/rule'
+    | '/fire/dwelling'
+    | '/fire/sprinklers'
+    | '/fire/roof_m2';
