@@ -32,7 +32,7 @@ return [
         ['$quarter_m2 : 2 * $quarter_m2', '$quarter_m2 : 2 / $quarter_m2', 'A clamp between two modules is judged for the area of half of one'],
     ],
     'core/src/Attachment/DowelInGap.php' => [
-        ['$qm), $g, -$m - $m) / $reductionIv', '$qm), $g, -$m + $m) / $reductionIv', 'A dowel that bends twice holds nothing'],
+        ['$qm), $g, -$m - $m) / $reductionIV', '$qm), $g, -$m + $m) / $reductionIV', 'A dowel that bends twice holds nothing'],
         ['$qm), $g + $lm / 2, -$m - $qm', '$qm), $g + $lm * 2, -$m - $qm', 'A dowel that turns in the member holds too much'],
         ["'II' => self::root(1 / (4 * \$qs) + 1 / (4", "'II' => self::root(1 * (4 * \$qs) + 1 / (4", 'A dowel that turns as a whole holds too much'],
         ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
@@ -45,7 +45,7 @@ return [
         ['$ends = max($this->partial($partial', '$ends = min($this->partial($partial', 'The lesser of two partial cases is taken'],
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
-    'core/src/Attachment/LagInMember.php' => [
+    'core/src/Attachment/FastenerInMember.php' => [
         ['            $class === null', '            $class !== null', 'A screw of no class is computed'],
     ],
     'core/src/Attachment/Latitudes.php' => [
@@ -78,7 +78,7 @@ return [
     ],
     'core/src/Because/Becauses.php' => [
         ['$feet_m[$foot + 1] - $feet_m[$foot]', '$feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
-        ['$this->plan->design->kit->lag->length->toMetres()', '$this->plan->design->kit->lag->width->toMetres()', 'The length of the lag is told as the width'],
+        ["'length_m' => \$fastener->length()->toMetres()", "'length_m' => \$fastener->diameter()->toMetres()", 'The length of the screw is told as its diameter'],
         ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
         ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
     ],
@@ -90,13 +90,12 @@ return [
     ],
     'core/src/Crew/Materials.php' => [
         ['$ends = 2 * count($runs);', '$ends = count($runs);', 'One end clamp is brought for each run'],
-        ["\$item('lag', \$kit->lag->name, \$feet", "\$item('lag', \$kit->lag->name, 2 * \$feet", 'Twice the lags are brought'],
+        ["\$item('fastener', \$kit->fastener->name(), \$feet", "\$item('fastener', \$kit->fastener->name(), 2 * \$feet", 'Twice the screws are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
     'core/src/Crew/Steps.php' => [
-        ["'5/16' => 7 / 32", "'5/16' => 9 / 32", 'Crews drill a pilot in which a lag holds nothing'],
         ["['torque', [], ['makers_torque']],", "['torque', [], []],", 'The caution of the maker’s torque is left out'],
-        ["'thread_m' => \$lag?->threadInMember->toMetres()", "'thread_m' => \$lag?->inMember->toMetres()", 'Crews are told of thread that is tip'],
+        ["'thread_m' => \$held?->threadInMember->toMetres()", "'thread_m' => \$held?->inMember->toMetres()", 'Crews are told of thread that is tip'],
     ],
     'core/src/Crew/Tapes.php' => [
         ['SlopeDatum::Ridge => $this->design->surface->slopeLength->toMetres() - $y_m', 'SlopeDatum::Ridge => $y_m - $this->design->surface->slopeLength->toMetres()', 'From the ridge the tape counts below nothing'],
@@ -151,6 +150,15 @@ return [
     ],
     'core/src/Framing/RafterScreen.php' => [
         ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
+    ],
+    'core/src/Fastener/LagScrew.php' => [
+        ['7 / 32', '9 / 32', 'Crews drill a pilot in which a lag holds nothing'],
+    ],
+    'core/src/Attachment/FastenerInMember.php' => [
+        ['$g ** 2 * $d_in', '$g ** 1.5 * $d_in', 'A wood screw holds as if its wood were denser', 'FastenersTest'],
+        ['$rd === null ? 11_200', '$rd !== null ? 11_200', 'Thin screws press like thick ones', 'FastenersTest'],
+        ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
+        ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
     'core/src/Layout/FireAccess.php' => [
         ["? 'share_with_sprinklers' : 'share'", "? 'share' : 'share_with_sprinklers'", 'Sprinklers make the ridge wider', 'FireAccessTest'],

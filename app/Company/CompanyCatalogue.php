@@ -130,6 +130,10 @@ final class CompanyCatalogue
         }
         $items = $faults = [];
         foreach ($list as $index => $one) {
+            if (is_array($one) && ($one['part'] ?? null) === 'lag' && is_array($one['values'] ?? null)) {
+                // As catalogues were written while lag screws were the only fasteners.
+                $one = ['part' => CataloguePart::Fastener->value, 'values' => ['kind' => 'lag'] + $one['values']] + $one;
+            }
             $part = is_array($one) && is_string($one['part'] ?? null) ? CataloguePart::tryFrom($one['part']) : null;
             if (!is_array($one) || $part === null) {
                 $faults[] = new Fault("/items/$index/part", 'one of '.implode(', ', array_column(CataloguePart::cases(), 'value')), 'something else');

@@ -182,7 +182,7 @@ final class DeskView
         }
         $known = Becauses::paths($plan);
         $paths = array_values(
-            array_intersect(['loads/qh', 'loads/qp', 'loads/q', 'loads/down', 'loads/ps', 'lag/withdrawal', 'members/first', 'members/screen'], $known),
+            array_intersect(['loads/qh', 'loads/qp', 'loads/q', 'loads/down', 'loads/ps', 'fastener/withdrawal', 'members/first', 'members/screen'], $known),
         );
         foreach ($plan->supports as $run) {
             $worst = 0;

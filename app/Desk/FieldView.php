@@ -132,7 +132,7 @@ final class FieldView
                 'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']],
             ] + $view;
         }
-        if ($pointer === '/surface/fire_path_on' && $design->fireRoof !== null) {
+        if ($pointer === '/surface/fire/path_on' && $design->fireRoof !== null) {
             $names = array_map(static fn (FirePlane $plane): string => $plane->surface->name, $design->fireRoof->planes);
             $others = array_diff_key($names, [$design->fireRoof->here => true]);
 

@@ -40,7 +40,7 @@ final class PaperView
                 ], Marking::rows($plan)),
                 'ridge_note' => Marking::ridgeNote($plan),
             ],
-            'lag' => self::lag($plan),
+            'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'stock' => array_map(static fn (array $bar): array => [
@@ -58,7 +58,7 @@ final class PaperView
             'torque' => [
                 ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
                 ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
-                ['what' => 'Lag: '.$plan->design->kit->lag->name, 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
+                ['what' => 'Screw: '.$plan->design->kit->fastener->name(), 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
             ],
             'clamp' => self::clamp($plan),
             'steps' => array_map(static fn (array $step): array => [
@@ -91,7 +91,7 @@ final class PaperView
     /** @return list<string> */
     public static function tools(Plan $plan, Texts $texts): array
     {
-        return array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->lag));
+        return array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->fastener));
     }
 
     /** @return list<array<string, string>> The figures of the load stage, each with the path of its because */
@@ -129,18 +129,18 @@ final class PaperView
     }
 
     /** @return array<string, string|bool|null> */
-    private static function lag(Plan $plan): ?array
+    private static function fastener(Plan $plan): ?array
     {
-        $lag = $plan->lag;
-        if ($lag === null) {
+        $held = $plan->fastener;
+        if ($held === null) {
             return null;
         }
         $printer = $plan->design->printer();
 
         return [
-            'thread' => $printer->length($lag->threadInMember->toMetres()), 'above' => $printer->length($lag->above->toMetres()),
-            'withdrawal' => $lag->withdrawal === null ? '' : $printer->print(Dimension::Force, $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0), 'lateral' => $lag->lateral === null ? null : $printer->print(Dimension::Force, $lag->lateral->toSi()),
-            'makers' => $lag->lateralIsMakers,
+            'thread' => $printer->length($held->threadInMember->toMetres()), 'above' => $printer->length($held->above->toMetres()),
+            'withdrawal' => $held->withdrawal === null ? '' : $printer->print(Dimension::Force, $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0), 'lateral' => $held->lateral === null ? null : $printer->print(Dimension::Force, $held->lateral->toSi()),
+            'makers' => $held->lateralIsMakers,
         ];
     }
 

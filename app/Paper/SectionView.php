@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Length;
@@ -11,11 +12,12 @@ use Garnetine\Core\Quantity\Length;
 /** One penetration cut along the slope: its layers from the member up, in metres for drawing and as texts for its dimensions. */
 final class SectionView
 {
-    /** @return array<string, mixed>|null Null where the lag is not a listed one */
+    /** @return array<string, mixed>|null Null where the sizes of the fastener are not known */
     public static function of(Plan $plan): ?array
     {
-        $lag = $plan->lag;
-        if ($lag === null) {
+        $held = $plan->fastener;
+        $fastener = $plan->design->kit->fastener;
+        if ($held === null) {
             return null;
         }
         $surface = $plan->design->surface;
@@ -27,8 +29,8 @@ final class SectionView
             'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above,
             'heel' => $foot->base()->heel,
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
-            'length' => $plan->design->kit->lag->length, 'diameter' => $plan->design->kit->lag->diameter->size(),
-            'shank' => $lag->shank, 'thread_in_member' => $lag->threadInMember, 'over_member' => $lag->above,
+            'length' => $fastener->length(), 'diameter' => $fastener->diameter(),
+            'shank' => $held->shank, 'thread_in_member' => $held->threadInMember, 'over_member' => $held->above,
             'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing->makersCover,
         ];
         $printer = $plan->design->printer();
@@ -38,8 +40,8 @@ final class SectionView
             'text' => array_map(static fn (?Length $size): ?string => $size === null ? null : $printer->length($size->toMetres()), $sizes),
             'on_deck' => $foot->sitsOnDeck(),
             'holes' => $foot->holes(),
-            'shank_hole' => $plan->design->kit->lag->shankHole,
-            'names' => ['foot' => $foot->name(), 'lag' => $plan->design->kit->lag->name, 'sealant' => $plan->design->kit->sealant->name],
+            'shank_hole' => Steps::needsShankHole($plan->design, $held),
+            'names' => ['foot' => $foot->name(), 'fastener' => $fastener->name(), 'sealant' => $plan->design->kit->sealant->name],
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Foot\Lever;
 use Garnetine\Core\Quantity\Length;
 
@@ -40,14 +41,14 @@ final readonly class Capacities
         private bool $withdrawalIsFinal,
         private float $lateral_N,
         private bool $lateralIsFinal,
-        /** Whether pull and push in the lag add up in a straight line, for want of a clause: on the safe side. */
+        /** Whether pull and push in the screw add up in a straight line, by its clause or for want of one: on the safe side. */
         public bool $addsUp,
         /** How far feet may stand from their marks, which all of this is held to. */
         public Placing $placing,
     ) {
     }
 
-    /** What the lag holds against pulling out, at a factor for the duration. */
+    /** What the screw holds against pulling out, at a factor for the duration. */
     public function withdrawal_N(float $cd): float
     {
         return $this->withdrawalIsFinal ? $this->withdrawal_N : $this->withdrawal_N * $cd;
@@ -58,7 +59,7 @@ final readonly class Capacities
         return $this->lateralIsFinal ? $this->lateral_N : $this->lateral_N * $cd;
     }
 
-    public static function of(Design $design, ?LagInMember $lag): self
+    public static function of(Design $design, ?FastenerInMember $held): self
     {
         $rail = $design->kit->rail;
         $foot = $design->kit->foot->limits();
@@ -78,14 +79,20 @@ final readonly class Capacities
             $foot->railHeight_m,
             $foot->heel_m,
             $foot->lever(),
-            // A lag that grips nothing holds nothing, but the ratio must stay a number.
-            max(1e-3, $lag?->withdrawal?->toSi() ?? 0.0),
-            $lag->withdrawalIsEntered ?? false,
-            max(1e-3, $lag?->lateral?->toSi() ?? INF),
-            $lag->lateralIsMakers ?? false,
-            $design->kit->capacities === CapacityFormat::Design,
+            // A screw that grips nothing holds nothing, but the ratio must stay a number.
+            max(1e-3, $held?->withdrawal?->toSi() ?? 0.0),
+            $held->withdrawalIsEntered ?? false,
+            max(1e-3, $held?->lateral?->toSi() ?? INF),
+            $held->lateralIsMakers ?? false,
+            self::addsUp($design),
             Placing::of($design),
         );
+    }
+
+    /** A lag has a clause of its own for allowable stresses, and for wood screws it is the plain sum. */
+    public static function addsUp(Design $design): bool
+    {
+        return $design->kit->capacities === CapacityFormat::Design || !$design->kit->fastener instanceof LagScrew;
     }
 
     /**

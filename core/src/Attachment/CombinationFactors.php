@@ -24,7 +24,7 @@ final readonly class CombinationFactors
                 'nds_2018/lag',
                 'cd/'.$duration->value,
             ),
-            $design->site->standard === Standard::En && $design->kit->lag->pullOut === null => static fn (Duration $duration): float => $coefficients->value(
+            $design->site->standard === Standard::En && $design->kit->fastener->pullOut() === null => static fn (Duration $duration): float => $coefficients->value(
                 'en_1995_1_1/screws',
                 'kmod/'.$duration->value,
             ),

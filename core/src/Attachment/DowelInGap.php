@@ -9,7 +9,7 @@ namespace Garnetine\Core\Attachment;
  *
  * P = [−B + √(B² − 4AC)]/(2A) for each yield mode, Z = P/Rd, the least governs. With no gap these are the yield-limit equations.
  *
- * Source: AWC TR-12 (general dowel equations); Rd of NDS 2018 Table 12.3.1B for load along the grain (Kθ = 1); recalled.
+ * Source: AWC TR-12 (general dowel equations); Rd of NDS 2018 Table 12.3.1B is given; recalled.
  */
 final readonly class DowelInGap
 {
@@ -25,7 +25,10 @@ final readonly class DowelInGap
         float $plateBearing_psi,
         float $plateThickness_in,
         float $gap_in,
-        float $reductionIv,
+        float $reductionI,
+        float $reductionII,
+        float $reductionIII,
+        float $reductionIV,
     ): self {
         $qm = $memberBearing_psi * $rootDiameter_in;
         $qs = $plateBearing_psi * $rootDiameter_in;
@@ -34,12 +37,12 @@ final readonly class DowelInGap
         $m = $bendingYield_psi * $rootDiameter_in ** 3 / 6;
         $g = $gap_in;
         $modes = [
-            'Im' => $qm * $lm / 4.0,
-            'Is' => $qs * $ls / 4.0,
-            'II' => self::root(1 / (4 * $qs) + 1 / (4 * $qm), $ls / 2 + $g + $lm / 2, -$qs * $ls ** 2 / 4 - $qm * $lm ** 2 / 4) / 3.6,
-            'IIIm' => self::root(1 / (2 * $qs) + 1 / (4 * $qm), $g + $lm / 2, -$m - $qm * $lm ** 2 / 4) / 3.2,
-            'IIIs' => self::root(1 / (4 * $qs) + 1 / (2 * $qm), $ls / 2 + $g, -$qs * $ls ** 2 / 4 - $m) / 3.2,
-            'IV' => self::root(1 / (2 * $qs) + 1 / (2 * $qm), $g, -$m - $m) / $reductionIv,
+            'Im' => $qm * $lm / $reductionI,
+            'Is' => $qs * $ls / $reductionI,
+            'II' => self::root(1 / (4 * $qs) + 1 / (4 * $qm), $ls / 2 + $g + $lm / 2, -$qs * $ls ** 2 / 4 - $qm * $lm ** 2 / 4) / $reductionII,
+            'IIIm' => self::root(1 / (2 * $qs) + 1 / (4 * $qm), $g + $lm / 2, -$m - $qm * $lm ** 2 / 4) / $reductionIII,
+            'IIIs' => self::root(1 / (4 * $qs) + 1 / (2 * $qm), $ls / 2 + $g, -$qs * $ls ** 2 / 4 - $m) / $reductionIII,
+            'IV' => self::root(1 / (2 * $qs) + 1 / (2 * $qm), $g, -$m - $m) / $reductionIV,
         ];
         $mode = array_search(min($modes), $modes, true);
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\Length;
 
 /**
  * How far a screw may go in beside the centre of its member, e: its edge distance k·D counts at the middle of the thread, and
@@ -35,18 +35,17 @@ final readonly class WoodWindow
     ) {
     }
 
-    public static function of(Design $design, LagInMember $lag, Coefficients $coefficients): self
+    public static function of(Design $design, FastenerInMember $screw, Length $edge): self
     {
-        $diameter = $design->kit->lag->diameter;
-        $d_in = $diameter->size()->toInches();
-        $edge_in = $coefficients->value('nds_2018/lag', 'edge') * $d_in;
-        $p_in = $lag->inMember->toInches();
-        $tip_in = $coefficients->value('nds_2018/lag', 'tip/'.$diameter->value);
-        $lean_deg = $design->kit->lag->drillGuide ? self::LEAN_GUIDED_DEG : self::LEAN_BY_HAND_DEG;
+        $d_in = $design->kit->fastener->diameter()->toInches();
+        $edge_in = $edge->toInches();
+        $p_in = $screw->inMember->toInches();
+        $tip_in = $screw->tip->toInches();
+        $lean_deg = $design->kit->fastener->isGuided() ? self::LEAN_GUIDED_DEG : self::LEAN_BY_HAND_DEG;
         $lean = tan(deg2rad($lean_deg));
         $half_in = $design->surface->framing->width->toInches() / 2 - self::MARK_IN;
         $window_in = min(
-            $half_in - $edge_in - max(0.0, $p_in - $tip_in - $lag->threadInMember->toInches() / 2) * $lean,
+            $half_in - $edge_in - max(0.0, $p_in - $tip_in - $screw->threadInMember->toInches() / 2) * $lean,
             $half_in - $d_in - $p_in * $lean,
         );
 

@@ -12,6 +12,9 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\ModuleRating;
+use Garnetine\Core\Fastener\Fastener;
+use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
@@ -37,13 +40,13 @@ final readonly class Becauses
         if ($plan->loads !== null) {
             $paths = [...array_keys($plan->loads->figures->all()), ...$plan->supports === [] ? [] : ['lines', 'clamp', 'members/first']];
         }
-        if ($plan->lag !== null) {
+        if ($plan->fastener !== null) {
             array_push(
                 $paths,
-                'lag/thread',
-                'lag/window',
-                ...$plan->lag->withdrawal === null ? [] : ['lag/withdrawal'],
-                ...$plan->lag->lateral === null ? [] : ['lag/lateral'],
+                'fastener/thread',
+                'fastener/window',
+                ...$plan->fastener->withdrawal === null ? [] : ['fastener/withdrawal'],
+                ...$plan->fastener->lateral === null ? [] : ['fastener/lateral'],
             );
         }
         foreach ($plan->supports as $run) {
@@ -85,7 +88,7 @@ final readonly class Becauses
 
         return match ($parts[0]) {
             'loads' => $this->figure($path),
-            'lag' => $this->lag($parts[1] ?? ''),
+            'fastener' => $this->fastener($parts[1] ?? ''),
             'runs' => $this->run($parts),
             'members' => $this->member($parts[1] ?? ''),
             'modules' => $this->module(
@@ -130,10 +133,10 @@ final readonly class Becauses
         return Inputs::at($this->plan->design, $pointer);
     }
 
-    private function lag(string $what): ?Because
+    private function fastener(string $what): ?Because
     {
-        $lag = $this->plan->lag;
-        if ($lag === null) {
+        [$held, $fastener] = [$this->plan->fastener, $this->plan->design->kit->fastener];
+        if ($held === null) {
             return null;
         }
         $g = fn (): Because => $this->coefficient(
@@ -142,11 +145,11 @@ final readonly class Becauses
             [$this->input('/surface/framing/species')],
         );
         $thread = new Because('lag_thread', [
-            'value_m' => $lag->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->lag->length->toMetres(),
-            'above_m' => $lag->above->toMetres(),
-            'shank_m' => $lag->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
-        ], 'NDS 2018, §12.2.1 and Appendix L2; recalled', 'high', children: [
-            $this->input('/kit/lag/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
+            'value_m' => $held->threadInMember->toMetres(), 'length_m' => $fastener->length()->toMetres(),
+            'above_m' => $held->above->toMetres(),
+            'shank_m' => $held->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
+        ], 'NDS 2018, §12.2.1 and Appendices L2, L3; recalled', 'high', children: [
+            $this->input('/kit/fastener/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
             $this->input('/surface/shingle_thickness_m'), $this->input('/surface/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
         ]);
 
@@ -154,37 +157,50 @@ final readonly class Becauses
             'thread' => $thread,
             'window' => $this->window(),
             'withdrawal' => match (true) {
-                $lag->withdrawal === null => null,
-                $lag->withdrawalIsEntered => new Because('lag_entered', [
-                    'value_N' => $lag->withdrawal->toSi(),
-                    'document' => $this->plan->design->kit->lag->document,
-                ], children: [$this->input('/kit/lag/pull_out_N')]),
-                $lag->specificGravity === null => new Because('lag_axial', [
-                    'value_N' => $lag->withdrawal->toSi(), 'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(),
-                    'thread_m' => $lag->threadInMember->toMetres(),
+                $held->withdrawal === null => null,
+                $held->withdrawalIsEntered => new Because('lag_entered', [
+                    'value_N' => $held->withdrawal->toSi(), 'document' => $fastener->document(),
+                ], children: [$this->input('/kit/fastener/pull_out_N')]),
+                $held->specificGravity === null => new Because('lag_axial', [
+                    'value_N' => $held->withdrawal->toSi(), 'd_m' => $fastener->diameter()->toMetres(),
+                    'thread_m' => $held->threadInMember->toMetres(),
                 ], 'EN 1995-1-1, §8.7.2, Eqs. 8.38 to 8.40; recalled', 'high', children: [
                     $this->input('/site/en/timber'),
                     $this->coefficient('en_1995_1_1/screws', 'gamma_m'),
                     $thread,
                 ]),
+                $fastener instanceof WoodScrew => new Because('wood_screw_withdrawal', [
+                    'value_N' => $held->withdrawal->toSi(), 'g' => $held->specificGravity,
+                    'd_m' => $fastener->diameter()->toMetres(), 'thread_m' => $held->threadInMember->toMetres(),
+                ], 'NDS 2018, §12.2.2, Eq. 12.2-2; recalled', 'high', children: [$g(), $thread]),
                 default => new Because('lag_withdrawal', [
-                    'value_N' => $lag->withdrawal->toSi(), 'g' => $lag->specificGravity,
-                    'd_m' => $this->plan->design->kit->lag->diameter->size()->toMetres(), 'thread_m' => $lag->threadInMember->toMetres(),
+                    'value_N' => $held->withdrawal->toSi(), 'g' => $held->specificGravity,
+                    'd_m' => $fastener->diameter()->toMetres(), 'thread_m' => $held->threadInMember->toMetres(),
                 ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g(), $thread]),
             },
-            'lateral' => $lag->lateral === null ? null : ($lag->lateralIsMakers
+            'lateral' => $held->lateral === null ? null : ($held->lateralIsMakers
                 ? new Because('lateral_makers', [
-                    'value_N' => $lag->lateral->toSi(),
+                    'value_N' => $held->lateral->toSi(),
                     'document' => $this->plan->design->kit->foot->base()->lateralDocument ?? '',
                 ], children: [$this->input('/kit/foot/base/lateral_N')])
                 : new Because('lateral_gap', [
-                    'value_N' => $lag->lateral->toSi(), 'gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'factor' => $lag->penetrationFactor,
+                    'value_N' => $held->lateral->toSi(), 'gap_m' => $held->gap->toMetres(), 'mode' => $held->mode ?? '', 'factor' => $held->penetrationFactor,
                 ], 'AWC TR-12 with NDS 2018 §12.3; recalled', 'high', children: [
                     $g(),
                     $this->input('/kit/foot/base/thickness_m'),
                     $this->input('/kit/foot/base/material'),
                 ])),
             default => null,
+        };
+    }
+
+    /** @return list<Because> Where the distance of a fastener from the face comes from */
+    private function edge(Fastener $fastener): array
+    {
+        return match (true) {
+            $fastener instanceof LagScrew => [$this->coefficient('nds_2018/lag', 'edge')],
+            $fastener instanceof WoodScrew && $fastener->edge === null => [$this->coefficient('nds_2018/wood_screw', 'edge')],
+            default => [$this->input('/kit/fastener/edge_m')],
         };
     }
 
@@ -305,15 +321,16 @@ final readonly class Becauses
     private function window(): ?Because
     {
         $window = $this->plan->window;
-        $lag = $this->plan->lag;
+        $held = $this->plan->fastener;
+        $fastener = $this->plan->design->kit->fastener;
 
-        return $window === null || $lag === null ? null : new Because('window', [
+        return $window === null || $held === null ? null : new Because('window', [
             'value_m' => $window->window_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(), 'edge_m' => $window->edge_m,
-            'in_member_m' => $window->inMember_m, 'thread_m' => $lag->threadInMember->toMetres(), 'lean' => $window->lean_deg,
+            'in_member_m' => $window->inMember_m, 'thread_m' => $held->threadInMember->toMetres(), 'lean' => $window->lean_deg,
             'mark_m' => 0.0254 * WoodWindow::MARK_IN,
         ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
-            $this->input('/surface/framing/width_m'), $this->input('/kit/lag/diameter'), $this->input('/kit/lag/drill_guide'),
-            $this->coefficient('nds_2018/lag', 'edge'), ...array_filter([$this->lag('thread')]),
+            $this->input('/surface/framing/width_m'), $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))), $this->input('/kit/fastener/drill_guide'),
+            ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
         ]);
     }
 
@@ -403,8 +420,8 @@ final readonly class Becauses
             $children[] = $this->input($pointer);
         }
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal, Link::LagLateral], true)) {
-            $children[] = $this->lag('withdrawal');
-            $children[] = $this->lag('lateral');
+            $children[] = $this->fastener('withdrawal');
+            $children[] = $this->fastener('lateral');
         }
 
         return new Because('foot', [

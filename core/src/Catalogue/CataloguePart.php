@@ -12,7 +12,7 @@ enum CataloguePart: string
     case Clamp = 'clamp';
     case Bolt = 'bolt';
     case Foot = 'foot';
-    case Lag = 'lag';
+    case Fastener = 'fastener';
     case Sealant = 'sealant';
 
     /** Where it stands in the design of a surface. */

@@ -40,7 +40,7 @@ final class Materials
             $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
             $item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document),
-            $item('lag', $kit->lag->name, $feet * count($kit->foot->holes()), $kit->lag->document),
+            $item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document()),
             $item('sealed_hole', $kit->sealant->name, count($holes->holes), $kit->sealant->document),
         ];
     }

@@ -4,39 +4,38 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Crew;
 
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Quantity\Length;
 
 /** The steps of the job in working order, with the cautions that belong to each; texts are in the messages. */
 final readonly class Steps
 {
-    /** Pilot of a 5/16 in lag is 7/32 in. Source: common practice, no source; within the published 40 to 70 % of D. */
-    public const PILOTS_IN = ['1/4' => 11 / 64, '5/16' => 7 / 32, '3/8' => 1 / 4];
-
     /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps */
     private function __construct(public array $steps)
     {
     }
 
     /** @param list<RunPlan> $plans */
-    public static function of(Design $design, array $plans, ?LagInMember $lag, ?WoodWindow $window): self
+    public static function of(Design $design, array $plans, ?FastenerInMember $held, ?WoodWindow $window): self
     {
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
         $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $plans)));
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
-        $shank = $lag !== null && $lag->shank->toMetres() > $lag->above->toMetres() && $design->kit->lag->shankHole;
+        $fastener = $design->kit->fastener;
+        $pilot = $fastener->pilot();
         $inLine_m = self::inLine_m($design, $plans);
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
             ['mark', ['lines' => $lines], ['edges']],
             ['find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], ['wires_in_attic']],
-            ['attach', [
-                'pilot_m' => Length::ofInches(self::PILOTS_IN[$design->kit->lag->diameter->value])->toMetres(),
-                'thread_m' => $lag?->threadInMember->toMetres() ?? 0.0,
+            [$pilot === null ? 'attach_bare' : 'attach', [
+                ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
+                'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
                 'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
             ], ['cold_shingles', 'offcuts']],
             [
@@ -57,10 +56,10 @@ final readonly class Steps
         ];
         $list = [];
         foreach ($steps as [$code, $values, $cautions]) {
-            if ($code === 'attach' && $shank) {
+            if ($code === 'attach' && $held !== null && self::needsShankHole($design, $held)) {
                 $list[] = [
                     'code' => 'shank_hole',
-                    'values' => ['shank_m' => $lag->shank->toMetres(), 'diameter_m' => $design->kit->lag->diameter->size()->toMetres()],
+                    'values' => ['shank_m' => $held->shank->toMetres(), 'diameter_m' => $fastener->diameter()->toMetres()],
                     'cautions' => [],
                 ];
             }
@@ -68,6 +67,14 @@ final readonly class Steps
         }
 
         return new self($list);
+    }
+
+    /** Whether its smooth shank reaches into the member, and a hole of its size is drilled for that. */
+    public static function needsShankHole(Design $design, FastenerInMember $held): bool
+    {
+        $fastener = $design->kit->fastener;
+
+        return $fastener instanceof LagScrew && $fastener->shankHole && $held->shank->toMetres() > $held->above->toMetres();
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Range;
+use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Quantity\Mass;
 
@@ -17,7 +18,7 @@ final readonly class Kit
         public Clamp $clamp,
         public Bolt $bolt,
         public Foot $foot,
-        public Lag $lag,
+        public Fastener $fastener,
         public Sealant $sealant,
         /** Clips, wire and the like, for each module. */
         #[Range(0, 50)]

@@ -43,10 +43,8 @@ final readonly class Surface
         /** Along the slope, beyond the wall. */
         #[Range(0, 3)]
         public Length $eaveOverhang,
-        #[Range(0, 3)]
-        public Length $leftRakeOverhang,
-        #[Range(0, 3)]
-        public Length $rightRakeOverhang,
+        #[Range(0, 3)] public Length $leftRakeOverhang,
+        #[Range(0, 3)] public Length $rightRakeOverhang,
         /** How far the upper end of the left edge lies in from its lower end: 0 for a rake, more for a hip. */
         #[Range(0, 100)]
         public Length $leftHip,
@@ -82,13 +80,8 @@ final readonly class Surface
         public array $snowFeatures,
         #[Items(Penetration::class, 500)]
         public array $penetrations,
-        #[Items(Corner::class, 40)]
-        public array $outline = [],
-        /** Whether it faces the street or the driveway, from where fire crews come. */
-        public YesNo $streetSide = YesNo::Unknown,
-        /** Id of the plane beside it whose path serves it, where it has none. */
-        #[Text(40, Text::SLUG)]
-        public ?string $firePathOn = null,
+        #[Items(Corner::class, 40)] public array $outline = [],
+        public FireSide $fire = new FireSide(),
     ) {
     }
 

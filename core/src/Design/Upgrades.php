@@ -25,7 +25,9 @@ final class Upgrades
             $upgraded = self::toThree($upgraded);
         }
 
-        return ($upgraded->schema ?? null) === 3 ? self::toFour($upgraded) : $upgraded;
+        $upgraded = ($upgraded->schema ?? null) === 3 ? self::toFour($upgraded) : $upgraded;
+
+        return ($upgraded->schema ?? null) === 4 ? self::withKinds($upgraded) : $upgraded;
     }
 
     /** Version 3: other standards, given pressures, hills, what snow drifts against, capacities of two formats. */
@@ -166,6 +168,36 @@ final class Upgrades
             }, $document->confirmations);
         }
         $upgraded->schema = 4;
+
+        return $upgraded;
+    }
+
+    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag". */
+    private static function withKinds(\stdClass $document): \stdClass
+    {
+        $moved = [];
+        $kits = ($document->kits ?? null) instanceof \stdClass ? get_object_vars($document->kits) : [];
+        foreach ($kits as $id => $kit) {
+            if ($kit instanceof \stdClass && ($kit->lag ?? null) instanceof \stdClass && !property_exists($kit, 'fastener')) {
+                $moved[$id] = clone $kit;
+                $moved[$id]->fastener = (object) (['kind' => 'lag'] + get_object_vars($kit->lag));
+                unset($moved[$id]->lag);
+            }
+        }
+        if ($moved === []) {
+            return $document;
+        }
+        $upgraded = clone $document;
+        $upgraded->kits = (object) ($moved + $kits);
+        foreach (['as_typed', 'origins'] as $map) {
+            if (($document->{$map} ?? null) instanceof \stdClass) {
+                $places = [];
+                foreach (get_object_vars($document->{$map}) as $pointer => $value) {
+                    $places[(string) preg_replace('~^(/kits/[^/]+)/lag/~', '$1/fastener/', (string) $pointer)] = $value;
+                }
+                $upgraded->{$map} = (object) $places;
+            }
+        }
 
         return $upgraded;
     }

@@ -107,6 +107,7 @@ enum Code: string
     case RunFails = 'run_fails';
     case RunNotFound = 'run_not_found';
     case RunTooLong = 'run_too_long';
+    case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
     case ThreadTooShort = 'thread_too_short';
     case TooHighAboveRoof = 'too_high_above_roof';
@@ -172,8 +173,8 @@ enum Code: string
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
-        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ShankHoleNeeded, self::ThreadTooShort,
-        self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
+        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ScrewSpacingMissing, self::ShankHoleNeeded,
+        self::ThreadTooShort, self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
     ];
 
     private const WARNINGS = [

@@ -57,7 +57,7 @@ final class FireAccess
         $found = [
             ...self::ridges($design, $placements, $ridge_m, $share),
             ...self::strips($roof->plane(), $width_m),
-            ...self::paths($roof, array_sum(array_map(static fn (Placement $one): int => $one->count, $placements)) > 0, $width_m, (int) $value('planes_with_paths')),
+            ...self::paths($roof, array_sum(array_map(static fn (Placement $one): int => $one->count, $placements)) > 0, $width_m, $value('planes_with_paths')),
         ];
 
         return [...$found, ...$found === [] ? [Finding::of(Code::FireChecked, '/fire', ['share' => round($share, 3), 'ridge_m' => $ridge_m])] : []];
@@ -66,7 +66,7 @@ final class FireAccess
     /** @return string|null Why it is not checked, as a message */
     private static function unknown(FireRoof $roof): ?string
     {
-        $isStreetUnknown = array_filter($roof->planes, static fn (FirePlane $plane): bool => $plane->surface->streetSide === YesNo::Unknown) !== [];
+        $isStreetUnknown = array_filter($roof->planes, static fn (FirePlane $plane): bool => $plane->surface->fire->street === YesNo::Unknown) !== [];
 
         return match (true) {
             $roof->fire->rule !== FireRule::Irc => 'fire.other_rule',
@@ -121,17 +121,17 @@ final class FireAccess
     }
 
     /** @return list<Finding> Whether there are paths enough, where they are asked for */
-    private static function paths(FireRoof $roof, bool $hasModules, float $width_m, int $least): array
+    private static function paths(FireRoof $roof, bool $hasModules, float $width_m, float $least): array
     {
         $with = $roof->withPath($width_m);
-        $street = array_filter($with, static fn (string $id): bool => $roof->planes[$id]->surface->streetSide === YesNo::Yes);
+        $street = array_filter($with, static fn (string $id): bool => $roof->planes[$id]->surface->fire->street === YesNo::Yes);
         $findings = [];
         if (count($with) < $least || $street === []) {
             $findings[] = Finding::of(Code::FirePathsFew, '/fire', ['planes' => count($with), 'least' => $least, 'street' => count($street)]);
         }
-        $here = [$roof->here, $roof->plane()->surface->firePathOn ?? $roof->here];
+        $here = [$roof->here, $roof->plane()->surface->fire->pathOn ?? $roof->here];
         if ($hasModules && array_intersect($here, $with) === []) {
-            $findings[] = Finding::of(Code::FirePathMissing, '/surface/fire_path_on', ['surface' => $roof->plane()->surface->name]);
+            $findings[] = Finding::of(Code::FirePathMissing, '/surface/fire/path_on', ['surface' => $roof->plane()->surface->name]);
         }
 
         return $findings;

@@ -20,6 +20,9 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\StructuralScrew;
+use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Length;
@@ -107,9 +110,14 @@ final class Admission
                 ),
             ];
         }
-        $computed = $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null);
+        $fastener = $design->kit->fastener;
+        $computed = match (true) {
+            $fastener instanceof LagScrew => $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null),
+            $fastener instanceof WoodScrew => $design->kit->capacities === CapacityFormat::Allowable,
+            default => false,
+        };
 
-        return $design->kit->lag->pullOut === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/lag/pull_out_N')] : [];
+        return $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
@@ -237,7 +245,7 @@ final class Admission
         if ($given === null && $site->topography === Topography::Hill) {
             $findings[] = Finding::of(Code::HillCounts, '/site/hill');
         }
-        if ($design->kit->capacities === CapacityFormat::Design) {
+        if ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew) {
             $findings[] = Finding::of(Code::PullAndPushAddUp, '/kit/capacities');
         }
         if ($loads->snow->balanced_Pa > 0) {

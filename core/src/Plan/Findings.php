@@ -6,7 +6,7 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
@@ -15,12 +15,12 @@ use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\MemberShares;
 use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Load\Admission;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Length;
@@ -45,7 +45,7 @@ final class Findings
             ...Admission::assumptions($design, $loads, $coefficients),
             ...Admission::ownCopies($design, false),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
-            ...self::kit($design, $plan->lag, $coefficients),
+            ...self::kit($design, $plan->fastener),
             ...self::window($design, $plan->window),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
             ...self::runs($design, $plan->supports),
@@ -70,7 +70,7 @@ final class Findings
     }
 
     /** @return list<Finding> */
-    private static function kit(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
+    private static function kit(Design $design, ?FastenerInMember $fastener): array
     {
         $kit = $design->kit;
         $findings = [];
@@ -92,52 +92,69 @@ final class Findings
             ]);
         }
 
-        return [...$findings, ...self::lag($design, $lag, $coefficients)];
+        return [...$findings, ...self::fastener($design, $fastener)];
     }
 
     /** @return list<Finding> */
-    private static function lag(Design $design, ?LagInMember $lag, Coefficients $coefficients): array
+    private static function fastener(Design $design, ?FastenerInMember $held): array
     {
-        $screw = $design->kit->lag;
-        if ($lag === null) {
-            return [Finding::of(Code::LagNotListed, '/kit/lag/length_m', ['length_m' => $screw->length->toMetres()])];
+        $fastener = $design->kit->fastener;
+        if ($held === null) {
+            return [Finding::of(Code::LagNotListed, '/kit/fastener/length_m', ['length_m' => $fastener->length()->toMetres()])];
         }
-        $findings = [];
-        $least_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'least_penetration'))->toMetres();
-        if (Printed::under($lag->threadInMember->toMetres(), $least_m)) {
-            $findings[] = Finding::of(Code::ThreadTooShort, '/kit/lag/length_m', ['thread_m' => $lag->threadInMember->toMetres(), 'least_m' => $least_m]);
+        $findings = self::distances($design, $held);
+        if ($held->leastThread !== null && Printed::under($held->threadInMember->toMetres(), $held->leastThread->toMetres())) {
+            $findings[] = Finding::of(
+                Code::ThreadTooShort,
+                '/kit/fastener/length_m',
+                ['thread_m' => $held->threadInMember->toMetres(), 'least_m' => $held->leastThread->toMetres()],
+            );
         }
-        if (Printed::over($lag->shank->toMetres(), $lag->above->toMetres()) && !$screw->shankHole) {
-            $findings[] = $lag->specificGravity !== null && Printed::atMost($lag->specificGravity, 0.5)
-                ? Finding::of(Code::ShankHoleWaived, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()])
-                : Finding::of(Code::ShankHoleNeeded, '/kit/lag/shank_hole', ['shank_m' => $lag->shank->toMetres(), 'above_m' => $lag->above->toMetres()]);
-        }
-        foreach (array_slice($design->kit->foot->holes(), 1) as $index => $above_m) {
-            $spacing_m = $above_m - $design->kit->foot->holes()[$index];
-            $needed_m = $screw->diameter->size()->times($coefficients->value('nds_2018/lag', 'spacing'))->toMetres();
-            if (Printed::under($spacing_m, $needed_m)) {
-                $findings[] = Finding::of(Code::LagSpacing, '/kit/foot/kind', ['spacing_m' => $spacing_m, 'least_m' => $needed_m]);
-            }
+        if ($fastener instanceof LagScrew && Printed::over($held->shank->toMetres(), $held->above->toMetres()) && !$fastener->shankHole) {
+            $isWaived = $held->specificGravity !== null && Printed::atMost($held->specificGravity, 0.5);
+            $findings[] = Finding::of(
+                $isWaived ? Code::ShankHoleWaived : Code::ShankHoleNeeded,
+                '/kit/fastener/shank_hole',
+                ['shank_m' => $held->shank->toMetres(), 'above_m' => $held->above->toMetres()],
+            );
         }
         if ($design->kit->foot->isOffItsBase()) {
             $findings[] = Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m');
         }
-        if ($lag->withdrawal === null) {
-            $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/lag/pull_out_N', ['thread_m' => $lag->threadInMember->toMetres()]);
+        if ($held->withdrawal === null) {
+            $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/fastener/pull_out_N', ['thread_m' => $held->threadInMember->toMetres()]);
         }
-        if ($screw->pullOut !== null && trim($screw->document) === '') {
-            $findings[] = Finding::of(Code::PullOutUndocumented, '/kit/lag/document');
+        if ($fastener->pullOut() !== null && trim($fastener->document()) === '') {
+            $findings[] = Finding::of(Code::PullOutUndocumented, '/kit/fastener/document');
         }
-        if ($lag->lateral === null) {
+        if ($held->lateral === null) {
             $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/base/lateral_N', ['material' => $design->kit->foot->base()->material->value]);
-        } elseif (!$lag->lateralIsMakers) {
+        } elseif (!$held->lateralIsMakers) {
             $findings[] = Finding::of(
                 Code::LateralByGap,
                 '/kit/foot/base/lateral_N',
-                ['gap_m' => $lag->gap->toMetres(), 'mode' => $lag->mode ?? '', 'z_N' => $lag->lateral->toSi()],
+                ['gap_m' => $held->gap->toMetres(), 'mode' => $held->mode ?? '', 'z_N' => $held->lateral->toSi()],
             );
         } elseif (trim($design->kit->foot->base()->lateralDocument ?? '') === '') {
             $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/base/lateral_document');
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> How near the fasteners of a foot are to each other, and what of that is not known */
+    private static function distances(Design $design, FastenerInMember $held): array
+    {
+        $findings = $held->edge === null ? [Finding::of(Code::ScrewSpacingMissing, '/kit/fastener/edge_m', ['what' => 'spacing.edge'])] : [];
+        $holes_m = $design->kit->foot->holes();
+        if (count($holes_m) > 1 && $held->spacing === null) {
+            $findings[] = Finding::of(Code::ScrewSpacingMissing, '/kit/fastener/spacing_m', ['what' => 'spacing.in_line']);
+        }
+        foreach (array_slice($holes_m, 1) as $index => $above_m) {
+            $spacing_m = $above_m - $holes_m[$index];
+            if ($held->spacing !== null && Printed::under($spacing_m, $held->spacing->toMetres())) {
+                $findings[] = Finding::of(Code::LagSpacing, '/kit/foot/kind', ['spacing_m' => $spacing_m, 'least_m' => $held->spacing->toMetres()]);
+            }
         }
 
         return $findings;
@@ -349,9 +366,9 @@ final class Findings
         return [
             $window->window_m > 0.0 ? Finding::of(
                 Code::WindowSmall,
-                '/kit/lag/drill_guide',
+                '/kit/fastener/drill_guide',
                 $values,
-            ) : Finding::of(Code::WindowNone, '/kit/lag/drill_guide', $values),
+            ) : Finding::of(Code::WindowNone, '/kit/fastener/drill_guide', $values),
         ];
     }
 

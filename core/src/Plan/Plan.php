@@ -6,7 +6,7 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
@@ -49,7 +49,7 @@ final readonly class Plan
         public Members $members,
         public Coefficients $coefficients,
         public ?SiteLoads $loads,
-        public ?LagInMember $lag,
+        public ?FastenerInMember $fastener,
         public ?WoodWindow $window,
         public ?Capacities $capacities,
         public array $supports,

@@ -79,7 +79,7 @@ final class PlanDocument
                 ? null
                 : ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'factor' => $plan->capacities->placing->factor],
             'window_m' => $plan->window?->window_m,
-            'lag' => self::lag($plan),
+            'fastener' => self::fastener($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'pieces' => $plan->cutting->pieces, 'stock' => $plan->cutting->stock, 'bound' => $plan->cutting->bound,
                 'is_least' => count($plan->cutting->stock) === $plan->cutting->bound,
@@ -294,16 +294,16 @@ final class PlanDocument
     }
 
     /** @return array<string, mixed>|null */
-    private static function lag(Plan $plan): ?array
+    private static function fastener(Plan $plan): ?array
     {
-        $lag = $plan->lag;
+        $held = $plan->fastener;
 
-        return $lag === null ? null : [
-            'g' => $lag->specificGravity, 'above_m' => $lag->above->toMetres(), 'shank_m' => $lag->shank->toMetres(),
-            'thread_in_member_m' => $lag->threadInMember->toMetres(),
-            'in_member_m' => $lag->inMember->toMetres(), 'gap_m' => $lag->gap->toMetres(), 'withdrawal_N' => $lag->withdrawal?->toSi(),
-            'lateral_N' => $lag->lateral?->toSi(),
-            'lateral_is_makers' => $lag->lateralIsMakers, 'mode' => $lag->mode,
+        return $held === null ? null : [
+            'g' => $held->specificGravity, 'above_m' => $held->above->toMetres(), 'shank_m' => $held->shank->toMetres(),
+            'thread_in_member_m' => $held->threadInMember->toMetres(),
+            'in_member_m' => $held->inMember->toMetres(), 'gap_m' => $held->gap->toMetres(), 'withdrawal_N' => $held->withdrawal?->toSi(),
+            'lateral_N' => $held->lateral?->toSi(),
+            'lateral_is_makers' => $held->lateralIsMakers, 'mode' => $held->mode,
         ];
     }
 
@@ -315,7 +315,7 @@ final class PlanDocument
         return [
             ['what' => 'rail_bolt', 'name' => $kit->bolt->name, 'torque_Nm' => $kit->bolt->torque?->toSi()],
             ['what' => 'clamp', 'name' => $kit->clamp->name, 'torque_Nm' => $kit->clamp->torque?->toSi()],
-            ['what' => 'lag', 'name' => $kit->lag->name, 'torque_Nm' => null],
+            ['what' => 'fastener', 'name' => $kit->fastener->name(), 'torque_Nm' => null],
         ];
     }
 }

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Plan;
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\CombinationFactors;
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\MemberLoading;
 use Garnetine\Core\Attachment\NotWanted;
@@ -106,8 +106,8 @@ final class Planner
         if ($loads->exposureCounts) {
             BlockPlan::markExposed($blocks, $design->rules->ridgeReading, $coefficients);
         }
-        $lag = LagInMember::isListed($design->kit->lag->length) ? LagInMember::of($design, $coefficients) : null;
-        $capacities = Capacities::of($design, $lag);
+        $fastener = FastenerInMember::isKnown($design->kit->fastener) ? FastenerInMember::of($design, $coefficients) : null;
+        $capacities = Capacities::of($design, $fastener);
 
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
         $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
@@ -120,13 +120,13 @@ final class Planner
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
         $supports = $feet->runs;
-        $window = $lag === null ? null : WoodWindow::of($design, $lag, $coefficients);
+        $window = $fastener?->edge === null ? null : WoodWindow::of($design, $fastener, $fastener->edge);
 
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);
         $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
         [$latitudes, $cutting, $holes, $steps] = $depth === Depth::Full ? [
-            Latitudes::of($supports), CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $lag, $window),
+            Latitudes::of($supports), CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
         ] : [null, null, null, null];
         $plan = new Plan(
             $design,
@@ -134,7 +134,7 @@ final class Planner
             $members,
             $coefficients,
             $loads,
-            $lag,
+            $fastener,
             $window,
             $capacities,
             $supports,

@@ -6,8 +6,8 @@ namespace Garnetine\Core\Tests\Attachment;
 
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\FewestSearch;
-use Garnetine\Core\Attachment\LagInMember;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Attachment\RunCheck;
 use Garnetine\Core\Attachment\RunPlan;
@@ -112,7 +112,7 @@ final class HardCasesTest extends TestCase
                 continue;
             }
             $one = (new FewestSearch($run, $plan->check))->fewest();
-            $other = (new FewestSearch($run->turned(), new RunCheck($run->turned(), Capacities::of($design, LagInMember::of($design, new Coefficients())), SiteLoads::of($design, new Coefficients())->combinations->strength, CombinationFactors::for($design, new Coefficients()))))->fewest();
+            $other = (new FewestSearch($run->turned(), new RunCheck($run->turned(), Capacities::of($design, FastenerInMember::of($design, new Coefficients())), SiteLoads::of($design, new Coefficients())->combinations->strength, CombinationFactors::for($design, new Coefficients()))))->fewest();
             self::assertSame($one === null ? null : count($one->picks), $other === null ? null : count($other->picks), $name);
             if ($one !== null && $other !== null && $one->isBest && $other->isBest) {
                 ++$turned;

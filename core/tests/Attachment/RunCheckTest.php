@@ -59,7 +59,7 @@ final class RunCheckTest extends TestCase
         $checked = 0;
         $weakFoot = ['/kit/foot/up_N' => 2600.0, '/kit/rail/splice_moment_Nm' => null];
         $weakLag = ['/kit/foot/up_N' => 20e3, '/kit/bolt/up_N' => 20e3, '/kit/foot/along_N' => 20e3, '/kit/bolt/along_N' => 20e3];
-        $snow = str_starts_with($standard, 'as') ? ['/kit/lag/pull_out_N' => 1500.0] : ['/site/ground_snow_Pa' => 3000.0, '/site/wind_speed_m_per_s' => 43.0, '/kit/foot/base/lateral_N' => 500.0];
+        $snow = str_starts_with($standard, 'as') ? ['/kit/fastener/pull_out_N' => 1500.0] : ['/site/ground_snow_Pa' => 3000.0, '/site/wind_speed_m_per_s' => 43.0, '/kit/foot/base/lateral_N' => 500.0];
         foreach ([0.0, 25.0] as $pitch) {
             foreach ([$weakFoot, $weakLag, $weakLag + $snow, ['/kit/rail/section_modulus_x_m3' => 1.2e-6] + $snow] as $kit) {
                 $scenario = Scenario::to($standard)->with('/block/columns', 4)->with('/block/left_out', [])->with('/block/y_m', 0.95);

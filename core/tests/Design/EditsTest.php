@@ -65,7 +65,7 @@ final class EditsTest extends TestCase
     public function test_yes_is_yes_and_no_is_no(): void
     {
         foreach (['Yes' => true, 'true' => true, 'no' => false, 'False' => false] as $text => $is) {
-            self::assertSame($is, Edits::apply(Scenario::of()->design(), [['path' => '/kit/lag/drill_guide', 'typed' => $text]])->kit->lag->drillGuide, $text);
+            self::assertSame($is, Edits::apply(Scenario::of()->design(), [['path' => '/kit/fastener/drill_guide', 'typed' => $text]])->kit->fastener->isGuided(), $text);
         }
         foreach ([['line' => 5, 'member' => 7], ['line' => 'a', 'member' => 7], ['line' => 'A', 'member' => 'x'], ['line' => 'A', 'member' => 0]] as $pin) {
             try {

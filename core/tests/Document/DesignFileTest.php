@@ -48,7 +48,7 @@ final class DesignFileTest extends TestCase
         yield 'a count out of range' => ['/block/rows', 0, '/block/rows'];
         yield 'an unknown choice' => ['/site/exposure', 'E', '/site/exposure'];
         yield 'a number for a choice' => ['/site/exposure', 2, '/site/exposure'];
-        yield 'a text for yes or no' => ['/kit/lag/drill_guide', 'yes', '/kit/lag/drill_guide'];
+        yield 'a text for yes or no' => ['/kit/fastener/drill_guide', 'yes', '/kit/fastener/drill_guide'];
         yield 'an empty name' => ['/name', '', '/name'];
         yield 'a giant name' => ['/name', str_repeat('x', 5000), '/name'];
         yield 'a control character' => ['/name', "a\x07b", '/name'];

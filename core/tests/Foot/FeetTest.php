@@ -79,8 +79,8 @@ final class FeetTest extends TestCase
         [$flashed, $standing] = [Planner::plan(Scenario::of()->design()), Planner::plan(self::standoff())];
         $design = $flashed->design;
         $passed_m = $design->surface->shingleThickness->toMetres() + $design->kit->foot->flashing()->thickness->toMetres();
-        self::assertEqualsWithDelta($passed_m, ($flashed->lag?->above->toMetres() ?? 0.0) - ($standing->lag?->above->toMetres() ?? 0.0), 1e-12);
-        self::assertEqualsWithDelta($design->surface->shingleThickness->toMetres(), ($flashed->lag?->gap->toMetres() ?? 0.0) - ($standing->lag?->gap->toMetres() ?? 0.0), 1e-12);
+        self::assertEqualsWithDelta($passed_m, ($flashed->fastener?->above->toMetres() ?? 0.0) - ($standing->fastener?->above->toMetres() ?? 0.0), 1e-12);
+        self::assertEqualsWithDelta($design->surface->shingleThickness->toMetres(), ($flashed->fastener?->gap->toMetres() ?? 0.0) - ($standing->fastener?->gap->toMetres() ?? 0.0), 1e-12);
         $told = static fn (Plan $plan): array => [$plan->holes->holes[0]['method'] ?? '', array_values(preg_grep('/^seal/', array_column($plan->steps->steps ?? [], 'code')) ?: [])];
         self::assertSame([['flashed_foot', ['seal_flashed_foot']], ['standoff', ['seal_standoff']]], [$told($flashed), $told($standing)]);
     }
@@ -201,7 +201,7 @@ final class FeetTest extends TestCase
             }
         }
         $count = array_column($plan->materials(), 'count', 'item');
-        self::assertSame([2 * $plan->attachmentCount(), 2 * $plan->attachmentCount() + count($design->surface->penetrations)], [$count['lag'], $count['sealed_hole']]);
+        self::assertSame([2 * $plan->attachmentCount(), 2 * $plan->attachmentCount() + count($design->surface->penetrations)], [$count['fastener'], $count['sealed_hole']]);
         [$low, $high] = array_slice($plan->holes->holes ?? [], 0, 2);
         self::assertSame([$low['id'].'b', 'two_lag_foot'], [$high['id'], $high['method']]);
         self::assertEqualsWithDelta(0.0508, $high['y_m'] - $low['y_m'], 1e-9);

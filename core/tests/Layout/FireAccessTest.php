@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Layout;
 
 use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
@@ -24,10 +26,10 @@ final class FireAccessTest extends TestCase
         $cos = cos(atan(4 / 12));
         yield 'paths on both planes' => [[], [], ['fire_checked'], ['fire_checked']];
         yield 'none on the second' => [[], ['/surface/no_work_rectangles' => []], ['fire_paths_few'], ['fire_paths_few', 'fire_path_missing']];
-        yield 'none there, the other serves it' => [[], ['/surface/no_work_rectangles' => [], '/surface/fire_path_on' => 'plane-1'], ['fire_paths_few'], ['fire_paths_few']];
-        yield 'nobody on the street' => [['/surface/street_side' => 'no'], [], ['fire_paths_few'], ['fire_paths_few']];
-        yield 'one on the street' => [[], ['/surface/street_side' => 'no'], ['fire_checked'], ['fire_checked']];
-        yield 'nobody said' => [[], ['/surface/street_side' => 'unknown'], ['fire_not_checked'], ['fire_not_checked']];
+        yield 'none there, the other serves it' => [[], ['/surface/no_work_rectangles' => [], '/surface/fire/path_on' => 'plane-1'], ['fire_paths_few'], ['fire_paths_few']];
+        yield 'nobody on the street' => [['/surface/fire/street' => 'no'], [], ['fire_paths_few'], ['fire_paths_few']];
+        yield 'one on the street' => [[], ['/surface/fire/street' => 'no'], ['fire_checked'], ['fire_checked']];
+        yield 'nobody said' => [[], ['/surface/fire/street' => 'unknown'], ['fire_not_checked'], ['fire_not_checked']];
         yield 'another rule' => [['/fire/rule' => 'other'], [], ['fire_not_checked'], ['fire_not_checked']];
         yield 'no dwelling' => [['/fire/dwelling' => 'no'], [], ['fire_not_checked'], ['fire_not_checked']];
         $share = static fn (float $share): array => ['/fire/roof_m2' => 38 * 0.9906 * 1.6764 * $cos / $share];
@@ -57,16 +59,16 @@ final class FireAccessTest extends TestCase
     public function test_paths_and_the_ridge_are_asked_of_the_whole_roof(array $both, array $second, array $first, array $other): void
     {
         $scenario = Scenario::of()->with('/fire', ['rule' => 'irc_2018', 'dwelling' => 'yes', 'sprinklers' => 'no', 'roof_m2' => 500.0])->with('/block/y_m', 0.95)
-            ->with('/surface/street_side', 'yes')->with('/surface/no_work_rectangles', [self::PATH]);
+            ->with('/surface/fire', ['street' => 'yes', 'path_on' => null])->with('/surface/no_work_rectangles', [self::PATH]);
         foreach ($both as $path => $value) {
             $scenario = $scenario->with($path, $value);
         }
         $job = JobEdits::apply($scenario->project(), [['plane' => 'copy']]);
-        $edited = Scenario::of()->with('/surface', json_decode($scenario->json())->surfaces->{'plane-1'});
+        $edited = Scenario::of()->with('/surface', Writer::toArray($scenario->project()->surfaces['plane-1']));
         foreach ($second as $path => $value) {
             $edited = $edited->with($path, $value);
         }
-        $job = $job->with('plane-2', \Garnetine\Core\Document\Copy::of($job->design('plane-2'), surface: $edited->design()->surface));
+        $job = $job->with('plane-2', Copy::of($job->design('plane-2'), surface: $edited->design()->surface));
         foreach (['plane-1' => $first, 'plane-2' => $other] as $plane => $expected) {
             $said = array_map(static fn (Finding $one): string => $one->code->value, Planner::plan($job->design($plane), Depth::Checks)->findings);
             self::assertEqualsCanonicalizing($expected, array_values(array_filter($said, static fn (string $code): bool => str_starts_with($code, 'fire_'))), $plane);

@@ -215,7 +215,7 @@ final class ByHandTest extends TestCase
                 }
                 $modes[$mode] = $low / $reduction;
             }
-            $found = DowelInGap::of($d, $fyb, $main_psi, $lm, $side_psi, $ls, $gap, 3.2);
+            $found = DowelInGap::of($d, $fyb, $main_psi, $lm, $side_psi, $ls, $gap, 4.0, 3.6, 3.2, 3.2);
             self::assertEqualsWithDelta(min($modes), $found->allowable_lb, 1e-4);
             self::assertSame(array_search(min($modes), $modes, true), $found->mode);
             $seen[$found->mode] = true;

@@ -8,6 +8,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Foot\Foot;
 use Garnetine\Core\Load\AsNzs\RoofPressure;
@@ -211,12 +212,23 @@ final class EveryValueCountsTest extends TestCase
         }
         foreach ([['1/4', 0.0762], ['5/16', 0.1016], ['3/8', 0.127]] as [$diameter, $length_m]) {
             foreach (['steel_a36', 'steel_a653_33'] as $plate) {
-                yield "lag $diameter on $plate" => $asce->with('/kit/lag/diameter', $diameter)->with('/kit/lag/length_m', $length_m)->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', $plate)->with('/surface/framing/depth_m', 0.14);
+                yield "lag $diameter on $plate" => $asce->with('/kit/fastener/diameter', $diameter)->with('/kit/fastener/length_m', $length_m)->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', $plate)->with('/surface/framing/depth_m', 0.14);
             }
         }
         foreach ([1, 1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 9, 10, 12] as $length_in) {
-            yield "lag of $length_in in" => $asce->with('/kit/lag/length_m', $length_in * 0.0254)->with('/surface/framing/depth_m', 0.6)->with('/surface/shingle_thickness_m', 0.001);
+            yield "lag of $length_in in" => $asce->with('/kit/fastener/length_m', $length_in * 0.0254)->with('/surface/framing/depth_m', 0.6)->with('/surface/shingle_thickness_m', 0.001);
         }
+        foreach (['8' => 3.0, '10' => 3.0, '12' => 3.0, '14' => 2.9] as $gauge => $length_in) {
+            $wood = ['kind' => 'wood_screw', 'name' => 'Screw', 'document' => '', 'pull_out_N' => null, 'drill_guide' => true, 'gauge' => (string) $gauge, 'length_m' => $length_in * 0.0254, 'thread_m' => 2.0 * 0.0254];
+            yield "wood screw No. $gauge" => $asce->with('/kit/fastener', $wood + Fastener::TYPICAL['wood_screw'])->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', 'steel_a36');
+            yield "wood screw No. $gauge, short" => $asce->with('/kit/fastener', ['length_m' => (1.06 + 8 * [8 => 0.164, 10 => 0.19, 12 => 0.216, 14 => 0.242][$gauge]) * 0.0254] + $wood + Fastener::TYPICAL['wood_screw']);
+        }
+        $path = ['id' => 'path', 'kind' => 'fire_path', 'x_m' => 12.0, 'y_m' => 0.0, 'width_m' => 0.94, 'height_m' => 5.1308, 'clearance_m' => 0.0];
+        $fire = $asce->with('/fire', ['rule' => 'irc_2018', 'dwelling' => 'yes', 'sprinklers' => 'no', 'roof_m2' => 500.0])->with('/surface/fire', ['street' => 'yes', 'path_on' => null])->with('/surface/no_work_rectangles', [$path])->with('/block/y_m', 3.3);
+        yield 'fire crews' => $fire;
+        yield 'fire crews, nearly exempt' => $fire->with('/surface/pitch_rad', atan(2.1 / 12));
+        yield 'fire crews, a third' => $fire->with('/fire/roof_m2', 9.0);
+        yield 'fire crews, two thirds, sprinklers' => $fire->with('/fire/roof_m2', 7.0)->with('/fire/sprinklers', 'yes')->with('/surface/pitch_rad', 0.2)->with('/block/columns', 3);
         yield 'dead load alone' => $asce->with('/module/mass_kg', 100.0)->with('/site/wind_speed_m_per_s', 43.0)->with('/site/ground_snow_Pa', 0.0)->with('/surface/pitch_rad', deg2rad(44))->with('/site/mean_roof_height_m', 3.0);
         foreach (['douglas_fir_larch', 'hem_fir', 'spruce_pine_fir'] as $species) {
             foreach (['select_structural', 'no_1', 'no_2', 'no_3'] as $place => $grade) {

@@ -59,7 +59,7 @@ final class SwitchTest extends TestCase
         // ASCE 7-16, §29.4.4: twice the height of the modules over the roof. Recalled.
         yield 'nearer to the edge than twice its height above the roof' => [$of('/block/x_m', $roof->with('/surface/left_rake_overhang_m', 0.0)), 2.83, 0.01, 'too_near_edge', null, 0.254];
         yield 'too near a vent' => [$of('/block/x_m'), 2.83, 3.3, 'over_no_work_area', null, 7.35 - 0.045 - 0.13 - 4 * 0.9906 - 3 * 0.02032];
-        yield 'a shank longer than the layers above' => [$of('/surface/shingle_thickness_m', $roof->with('/kit/lag/shank_hole', false)->with('/surface/framing/species', 'southern_pine')), 0.05, 0.002, 'shank_hole_needed', static fn (Plan $plan): float => ($plan->lag?->shank->toMetres() ?? 0.0) - ($plan->lag?->above->toMetres() ?? 0.0), 0.0];
+        yield 'a shank longer than the layers above' => [$of('/surface/shingle_thickness_m', $roof->with('/kit/fastener/shank_hole', false)->with('/surface/framing/species', 'southern_pine')), 0.05, 0.002, 'shank_hole_needed', static fn (Plan $plan): float => ($plan->fastener?->shank->toMetres() ?? 0.0) - ($plan->fastener?->above->toMetres() ?? 0.0), 0.0];
         $wall = static fn (string $what): \Closure => static fn (float $size_m): Scenario => $roof->with('/site/ground_snow_Pa', 1500.0)->with('/surface/snow_features', [[$what => $size_m] + ['id' => 'wall', 'kind' => 'unit', 'x_m' => 6.2, 'y_m' => 5.6, 'width_m' => 5.0, 'length_m' => 0.7, 'height_m' => 0.9, 'upwind_m' => 9.0, 'higher_roof_m' => null, 'slides_from_m' => null]]);
         yield 'a unit of 15 ft gathers a drift' => [$wall('width_m'), 3.0, 8.0, $figure('loads/snow/drift_wall'), null, 4.572];
         // ps 0.7 · 1.1 · 31.33 psf over 18.07 pcf: a wall of 1.2 times that height.

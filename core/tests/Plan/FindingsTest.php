@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Plan;
 
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Foot\Foot;
@@ -72,7 +73,7 @@ final class FindingsTest extends TestCase
     private static function fire(float $width_in = 36.0, string $sprinklers = 'no'): array
     {
         return [
-            '/fire' => ['rule' => 'irc_2018', 'dwelling' => 'yes', 'sprinklers' => $sprinklers, 'roof_m2' => null], '/surface/street_side' => 'yes',
+            '/fire' => ['rule' => 'irc_2018', 'dwelling' => 'yes', 'sprinklers' => $sprinklers, 'roof_m2' => null], '/surface/fire' => ['street' => 'yes', 'path_on' => null],
             '/surface/no_work_rectangles' => [['id' => 'path', 'kind' => 'fire_path', 'x_m' => 0.0, 'y_m' => 0.0, 'width_m' => $width_in * 0.0254, 'height_m' => 5.1308, 'clearance_m' => 0.0]],
         ];
     }
@@ -96,6 +97,7 @@ final class FindingsTest extends TestCase
         yield 'mono_needs_given' => ['asce7-16', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'wall'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'Beside a wall'];
         yield 'outline_not_covered' => ['en-1991', self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'refusal', '/surface/outline', 'zones of this standard'];
         yield 'valley_plain' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'] + self::outline([[0.0, 0.0, 'eave'], [13.4, 0.0, 'rake'], [13.4, 4.2, 'valley'], [11.0, 5.2, 'ridge'], [0.0, 5.2, 'rake']]), 'assumption', '/surface/outline', 'Along a valley'];
+        yield 'screw_spacing_missing' => ['asce7-16', ['/kit/fastener' => ['kind' => 'structural_screw', 'name' => 'Screw', 'document' => 'report 3', 'length_m' => 0.1, 'pull_out_N' => 4000.0, 'drill_guide' => true] + Fastener::TYPICAL['structural_screw']], 'stop', '/kit/fastener/edge_m', 'from the face of the member is missing'];
         yield 'lag_spacing' => ['asce7-16', ['/kit/foot' => self::twoLags(['between_lags_m' => 0.03])], 'stop', '/kit/foot/kind', 'stand 1 3/16 in apart'];
         yield 'holes_off_base' => ['asce7-16', ['/kit/foot' => self::twoLags(['length_m' => 0.06])], 'stop', '/kit/foot/base/heel_m', 'past the end of the base'];
         yield 'member_twice' => ['asce7-16', ['/surface/framing/own' => [['number' => 101, 'x_m' => 3.0], ['number' => 101, 'x_m' => 3.4]]], 'stop', '/surface/framing/own/1', 'Member 101 is entered twice'];
@@ -113,9 +115,9 @@ final class FindingsTest extends TestCase
         yield 'coefficient_missing' => ['asce7-22', ['/site/thermal' => 'warm'], 'refusal', '/site/thermal', 'Snow, ct, warm (2022)'];
         yield 'winter_wind_missing' => ['asce7-22', ['/site/winter_wind' => null, '/site/roof_supports' => 'other'], 'refusal', '/site/winter_wind', ''];
         yield 'capacity_format' => ['asce7-16 lrfd', ['/kit/capacities' => 'allowable'], 'refusal', '/kit/capacities', 'allowable values; these combinations need design strengths'];
-        yield 'pull_out_missing' => ['asce7-16 lrfd', ['/kit/lag/pull_out_N' => null], 'refusal', '/kit/lag/pull_out_N', ''];
-        yield 'pull_out_undocumented' => ['asce7-16 lrfd', ['/kit/lag/document' => ''], 'stop', '/kit/lag/document', ''];
-        yield 'pull_and_push_add_up' => ['asce7-16', ['/kit/capacities' => 'design', '/kit/lag/pull_out_N' => 4500.0, '/site/combinations' => 'lrfd'], 'assumption', '/kit/capacities', ''];
+        yield 'pull_out_missing' => ['asce7-16 lrfd', ['/kit/fastener/pull_out_N' => null], 'refusal', '/kit/fastener/pull_out_N', ''];
+        yield 'pull_out_undocumented' => ['asce7-16 lrfd', ['/kit/fastener/document' => ''], 'stop', '/kit/fastener/document', ''];
+        yield 'pull_and_push_add_up' => ['asce7-16', ['/kit/capacities' => 'design', '/kit/fastener/pull_out_N' => 4500.0, '/site/combinations' => 'lrfd'], 'assumption', '/kit/capacities', ''];
         yield 'given_incomplete' => ['given', ['/given' => ['roof_snow_Pa' => null, 'field_up_Pa' => null] + Scenario::GIVEN], 'refusal', '/given/field_up_Pa', 'field'];
         yield 'given_at_service_level' => ['as-nzs-1170-2021', ['/given' => ['level' => 'service'] + Scenario::GIVEN], 'refusal', '/given/level', ''];
         yield 'given_pressures' => ['asce7-16', ['/given' => Scenario::GIVEN], 'assumption', '/given', 'E. Sorrel (Letter 12, 2026-06-01'];
@@ -144,7 +146,7 @@ final class FindingsTest extends TestCase
         yield 'en_recommended' => ['asce7-16', 'en-1991', 'assumption', '/site/en', ''];
         yield 'en_winds' => ['asce7-16', 'en-1991', 'assumption', '/site/building_length_m', ''];
         yield 'no_equalisation' => ['asce7-16', 'en-1991', 'assumption', '/site/standard', ''];
-        yield 'pull_out_not_covered' => ['en-1991', ['/kit/lag/pull_out_N' => null, '/kit/lag/length_m' => 0.0762], 'stop', '/kit/lag/pull_out_N', '1 13/16 in'];
+        yield 'pull_out_not_covered' => ['en-1991', ['/kit/fastener/pull_out_N' => null, '/kit/fastener/length_m' => 0.0762], 'stop', '/kit/fastener/pull_out_N', '1 13/16 in'];
         yield 'as_nzs_missing' => ['as-nzs-1170-2021', ['/site/as_nzs' => null], 'refusal', '/site/as_nzs', ''];
         yield 'as_nzs_region_missing' => ['as-nzs-1170-2021', ['/site/as_nzs/region' => null], 'refusal', '/site/as_nzs/region', ''];
         yield 'as_nzs_region_unknown' => ['as-nzs-1170-2021', ['/site/as_nzs/region' => 'W'], 'refusal', '/site/as_nzs/region', 'W is not one of AS/NZS 1170.2:2021'];
@@ -166,7 +168,7 @@ final class FindingsTest extends TestCase
         yield 'fire_exempt' => ['asce7-16', ['/surface/pitch_rad' => atan(2 / 12)] + self::fire(), 'assumption', '/surface/pitch_rad', 'exempt'];
         yield 'fire_ridge' => ['asce7-16', ['/block/y_m' => 1.31] + self::fire(), 'stop', '/block/y_m', 'within 17 11/16 in of a level ridge'];
         yield 'fire_path_short' => ['asce7-16', self::fire(35.9), 'stop', '/surface/no_work_rectangles/0', '36 in wide at least and to run from the lowest edge up to the ridge'];
-        yield 'fire_path_missing' => ['asce7-16', self::fire(35.9), 'stop', '/surface/fire_path_on', 'Roof'];
+        yield 'fire_path_missing' => ['asce7-16', self::fire(35.9), 'stop', '/surface/fire/path_on', 'Roof'];
         yield 'fire_paths_few' => ['asce7-16', self::fire(), 'stop', '/fire', '1 planes, 1 of them on the street'];
         yield 'across_setback' => ['asce7-16', ['/surface/setbacks/left_m' => 2.0], 'stop', '/block/x_m', '11 ¾ in across the left'];
         yield 'too_near_edge' => ['asce7-16', ['/block/y_m' => 1.65], 'stop', '/block/y_m', '5 11/16 in too near the ridge edge: modules parallel to the roof must stay 10 in'];
@@ -188,15 +190,15 @@ final class FindingsTest extends TestCase
         yield 'rail_end_across' => ['asce7-16', ['/surface/setbacks' => ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.0], '/surface/left_rake_overhang_m' => 0.0, '/block/x_m' => 0.55, '/kit/rail/end_past_module_m' => 0.5, '/surface/setbacks/left_m' => 0.2], 'stop', '/kit/rail/end_past_module_m', 'At left: rail'];
         yield 'rail_end_short' => ['asce7-16', ['/kit/rail/end_past_module_m' => 0.01], 'stop', '/kit/rail/end_past_module_m', '0.394 in past the module; at least 1 3/16 in'];
         yield 'run_too_long' => ['asce7-16', ['/kit/rail/longest_run_m' => 2.0], 'stop', '/kit/rail/longest_run_m', "A is 13' 6 ¼\" long; the maker allows 6' 6 ¾\""];
-        yield 'lag_not_listed' => ['asce7-16', ['/kit/lag/length_m' => 0.09], 'stop', '/kit/lag/length_m', '3 9/16 in'];
-        yield 'thread_too_short' => ['asce7-16', ['/kit/lag/length_m' => 0.0508], 'stop', '/kit/lag/length_m', '13/16 in of thread reaches the member; at least 1 ¼ in'];
-        yield 'shank_hole_waived' => ['asce7-16', ['/kit/lag/shank_hole' => false], 'assumption', '/kit/lag/shank_hole', '1 ½ in passes the 1 in'];
-        yield 'shank_hole_needed' => ['asce7-16', ['/kit/lag/shank_hole' => false, '/surface/framing/species' => 'southern_pine'], 'stop', '/kit/lag/shank_hole', '1 ½ in passes the 1 in'];
+        yield 'lag_not_listed' => ['asce7-16', ['/kit/fastener/length_m' => 0.09], 'stop', '/kit/fastener/length_m', '3 9/16 in'];
+        yield 'thread_too_short' => ['asce7-16', ['/kit/fastener/length_m' => 0.0508], 'stop', '/kit/fastener/length_m', '13/16 in of thread reaches the member; at least 1 ¼ in'];
+        yield 'shank_hole_waived' => ['asce7-16', ['/kit/fastener/shank_hole' => false], 'assumption', '/kit/fastener/shank_hole', '1 ½ in passes the 1 in'];
+        yield 'shank_hole_needed' => ['asce7-16', ['/kit/fastener/shank_hole' => false, '/surface/framing/species' => 'southern_pine'], 'stop', '/kit/fastener/shank_hole', '1 ½ in passes the 1 in'];
         yield 'lateral_missing' => ['asce7-16', ['/kit/foot/base/lateral_N' => null], 'stop', '/kit/foot/base/lateral_N', 'aluminium'];
         yield 'lateral_by_gap' => ['asce7-16', ['/kit/foot/base/lateral_N' => null, '/kit/foot/base/material' => 'steel_a36'], 'assumption', '/kit/foot/base/lateral_N', '86 lb, is computed over a gap of 0.718 in (mode IV'];
         yield 'lateral_undocumented' => ['asce7-16', ['/kit/foot/base/lateral_document' => null], 'stop', '/kit/foot/base/lateral_document', ''];
-        yield 'window_none' => ['asce7-16', ['/surface/framing/width_m' => 0.025], 'stop', '/kit/lag/drill_guide', '0.984 in wide leaves the lag no room beside its centre: 15/32 in to the face, with a drill'];
-        yield 'window_small' => ['asce7-16', ['/surface/framing/width_m' => 0.033], 'warning', '/kit/lag/drill_guide', '1 5/16 in wide the lag may go in 1/32 in'];
+        yield 'window_none' => ['asce7-16', ['/surface/framing/width_m' => 0.025], 'stop', '/kit/fastener/drill_guide', '0.984 in wide leaves the screw no room beside its centre: 15/32 in to the face, with a drill'];
+        yield 'window_small' => ['asce7-16', ['/surface/framing/width_m' => 0.033], 'warning', '/kit/fastener/drill_guide', '1 5/16 in wide the screw may go in 1/32 in'];
         yield 'line_tight' => ['asce7-16', ['/rules/line_tolerance_m' => 0.0127, '/kit/rail/second_moment_x_m4' => 1.5e-7], 'warning', '/rules/line_tolerance_m', 'B feet are to be in line within 0.165 in, closer than the usual ½ in'];
         yield 'courses_unknown' => ['asce7-16', ['/surface/upper_butt_m' => 0.2], 'stop', '/surface/upper_butt_m', '11 ¼ in and 7 ⅞ in'];
         yield 'plate_in_nails' => ['asce7-16', ['/module/ratings' => self::rating(0.23, 0.235, 3600.0)], 'warning', '/kit/foot/flashing/above_m', 'D'];

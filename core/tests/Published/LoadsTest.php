@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Published;
 
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Design\AsNzsRegion;
 use Garnetine\Core\Design\AsNzsSite;
 use Garnetine\Core\Design\AsNzsTerrain;
@@ -231,10 +231,10 @@ final class LoadsTest extends TestCase
     {
         // EN 1995-1-1, §8.7.2: 8 mm, lef 60, C24: Rk 6.36 kN, times 1.1/1.3 5.38 kN; 6 mm, lef 50: 3.50 kN. Recalled.
         $coefficients = new Coefficients();
-        $rk_N = LagInMember::axial_N(8.0, 60.0, 350.0, $coefficients);
+        $rk_N = FastenerInMember::axial_N(8.0, 60.0, 350.0, $coefficients);
         self::assertEqualsWithDelta(6360, $rk_N, 5.1);
         self::assertEqualsWithDelta(5380, $rk_N * $coefficients->value('en_1995_1_1/screws', 'kmod/wind') / $coefficients->value('en_1995_1_1/screws', 'gamma_m'), 5.1);
-        self::assertEqualsWithDelta(3500, LagInMember::axial_N(6.0, 50.0, 350.0, $coefficients), 5.1);
+        self::assertEqualsWithDelta(3500, FastenerInMember::axial_N(6.0, 50.0, 350.0, $coefficients), 5.1);
     }
 
     /** @return array<string, array<string, mixed>> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Published;
 
 use Garnetine\Core\Attachment\DowelInGap;
-use Garnetine\Core\Attachment\LagInMember;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Design\Exposure;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Load\Asce7\Edition;
@@ -194,14 +194,14 @@ final class PublishedTest extends TestCase
     #[DataProvider('withdrawal')]
     public function test_withdrawal(string $diameter, string $species, float $w_lb_per_in, float $tolerance_lb_per_in): void
     {
-        $lag = LagInMember::of(Scenario::of()->with('/kit/lag/diameter', $diameter)->with('/surface/framing/species', $species)->design(), new Coefficients());
+        $lag = FastenerInMember::of(Scenario::of()->with('/kit/fastener/diameter', $diameter)->with('/surface/framing/species', $species)->design(), new Coefficients());
         self::assertEqualsWithDelta($w_lb_per_in, ($lag->withdrawal?->toPounds() ?? 0.0) / $lag->threadInMember->toInches(), $tolerance_lb_per_in);
     }
 
     public function test_the_lag_of_the_worked_example_holds_758_pounds_in_wind(): void
     {
         // NDS 2018 §12.2.1 with Appendix L2: 5/16 × 4 in, 1.0 in above the rafter, SPF: pt 2.3125 in, 758 lb at CD 1.6. Recalled.
-        $lag = LagInMember::of(Scenario::of()->with('/surface/deck_thickness_m', Length::ofInches(0.4375)->toMetres())->with('/surface/shingle_thickness_m', Length::ofInches(0.25)->toMetres())->design(), new Coefficients());
+        $lag = FastenerInMember::of(Scenario::of()->with('/surface/deck_thickness_m', Length::ofInches(0.4375)->toMetres())->with('/surface/shingle_thickness_m', Length::ofInches(0.25)->toMetres())->design(), new Coefficients());
         self::assertEqualsWithDelta(2.3125, $lag->threadInMember->toInches(), 1e-9);
         self::assertEqualsWithDelta(758, 1.6 * ($lag->withdrawal?->toPounds() ?? 0.0), 0.5);
     }
@@ -217,7 +217,7 @@ final class PublishedTest extends TestCase
     {
         $value = static fn (string $key): float => Coefficients::recalled('nds_2018/lag', "$key/$diameter")->value;
         $d_in = ['1/4' => 0.25, '5/16' => 0.3125, '3/8' => 0.375][$diameter] ?? 0.0;
-        self::assertEqualsWithDelta($z_lb, DowelInGap::of($value('root'), $value('fyb'), 11_200 * $g, 8 * $d_in, 87_000, 0.25, 0.0, 3.2)->allowable_lb, $tolerance_lb);
+        self::assertEqualsWithDelta($z_lb, DowelInGap::of($value('root'), $value('fyb'), 11_200 * $g, 8 * $d_in, 87_000, 0.25, 0.0, 4.0, 3.6, 3.2, 3.2)->allowable_lb, $tolerance_lb);
     }
 
     /** @return array<string, array{float, float}> */
@@ -230,7 +230,7 @@ final class PublishedTest extends TestCase
     #[DataProvider('gaps')]
     public function test_lateral_over_a_gap(float $gap_in, float $z_lb): void
     {
-        self::assertEqualsWithDelta($z_lb, DowelInGap::of(0.227, 60_000, 11_200 * 0.42, 2.5, 87_000, 0.25, $gap_in, 3.2)->allowable_lb, 0.51);
+        self::assertEqualsWithDelta($z_lb, DowelInGap::of(0.227, 60_000, 11_200 * 0.42, 2.5, 87_000, 0.25, $gap_in, 4.0, 3.6, 3.2, 3.2)->allowable_lb, 0.51);
     }
 
     /** @return array<string, array<string, mixed>> */
@@ -277,13 +277,13 @@ final class PublishedTest extends TestCase
     {
         // 5/16 × 4 in 1½ in, 3 in of it in the member: ¾ − 1.5·0.3125 − (3 − 0.1875 − 2.3125/2)·tan φ − 1/16, by hand (edge distance of NDS 2018 Table 12.5.1C, recalled).
         foreach ([[false, 3.0, 0.132], [true, 1.0, 0.190]] as [$guide, $lean_deg, $in]) {
-            $plan = Planner::plan(Scenario::of()->with('/kit/lag/drill_guide', $guide)->design());
+            $plan = Planner::plan(Scenario::of()->with('/kit/fastener/drill_guide', $guide)->design());
             self::assertEqualsWithDelta(0.75 - 0.46875 - (3.0005 - 0.1875 - 1.15625) * tan(deg2rad($lean_deg)) - 0.0625, ($plan->window->window_m ?? 0.0) / 0.0254, 1e-4);
             self::assertEqualsWithDelta($in, ($plan->window->window_m ?? 0.0) / 0.0254, 0.0005);
         }
         self::assertEqualsWithDelta(0.125, (Planner::plan(Scenario::of()->design())->window?->told_m(0.0254 / 16) ?? 0.0) / 0.0254, 1e-9, 'told down to the sixteenth');
         // Where the screw comes through a thin member, one diameter at the tip decides: ¾ − 5/16 − 1/16 − 2·tan 3°.
-        $thin = Planner::plan(Scenario::of()->with('/surface/framing/depth_m', 0.0508)->with('/kit/lag/length_m', 0.1778)->design());
+        $thin = Planner::plan(Scenario::of()->with('/surface/framing/depth_m', 0.0508)->with('/kit/fastener/length_m', 0.1778)->design());
         self::assertEqualsWithDelta(min(0.375 - 2 * tan(deg2rad(3)), 0.75 - 0.46875 - 0.0625 - (2 - 0.1875 - 1) * tan(deg2rad(3))), ($thin->window->window_m ?? 0.0) / 0.0254, 1e-6);
     }
 

@@ -33,7 +33,7 @@ final readonly class Scenario
     /** The example under another standard, with all that this asks for and capacities of its format. */
     public static function to(string $standard): self
     {
-        $design = static fn (self $scenario): self => $scenario->with('/kit/capacities', 'design')->with('/kit/lag/pull_out_N', 4500.0)->with('/kit/lag/document', 'pull-out report 7');
+        $design = static fn (self $scenario): self => $scenario->with('/kit/capacities', 'design')->with('/kit/fastener/pull_out_N', 4500.0)->with('/kit/fastener/document', 'pull-out report 7');
 
         return match ($standard) {
             'asce7-16' => self::of(),

@@ -126,7 +126,7 @@ final class SecondOpinion
             'wind_n' => $up ? 0.0 : $wind * $r->windDown_N, 'cd' => $cd,
         ];
         $factors = match (true) {
-            $this->rules === 'en-1991' && $this->design->kit->lag->pullOut === null => ['dead' => 0.6, 'snow' => 0.9, 'wind' => 1.1],
+            $this->rules === 'en-1991' && $this->design->kit->fastener->pullOut() === null => ['dead' => 0.6, 'snow' => 0.9, 'wind' => 1.1],
             str_ends_with($this->rules, ' asd') => ['dead' => 0.9, 'snow' => 1.15, 'wind' => 1.6],
             default => ['dead' => 1.0, 'snow' => 1.0, 'wind' => 1.0],
         };
@@ -221,7 +221,7 @@ final class SecondOpinion
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
             $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->limits()->railHeight_m / $kit->foot->base()->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
-            $w *= $kit->lag->pullOut === null ? $case['cd'] : 1.0;
+            $w *= $kit->fastener->pullOut() === null ? $case['cd'] : 1.0;
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
                 max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
@@ -311,7 +311,7 @@ final class SecondOpinion
         $depth = $d->surface->framing->depth->toMetres() / self::IN;
         $thread = min(2.5 - 0.1875, 4 - $above - 0.1875, $depth);
         // To EN 1995 in C24: 0.52·d^0.5·lef^0.9·350^0.8 over 1.3, less under 8 mm.
-        $w = $d->kit->lag->pullOut?->toSi() ?? ($this->rules === 'en-1991' ? 0.52 * 7.9375 ** 0.5 * (25.4 * $thread) ** 0.9 * 350 ** 0.8 / 1.3 * 7.9375 / 8 : 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB);
+        $w = $d->kit->fastener->pullOut()?->toSi() ?? ($this->rules === 'en-1991' ? 0.52 * 7.9375 ** 0.5 * (25.4 * $thread) ** 0.9 * 350 ** 0.8 / 1.3 * 7.9375 / 8 : 1800 * $g ** 1.5 * 0.3125 ** 0.75 * $thread * self::LB);
         if ($d->kit->foot->base()->lateral !== null) {
             return [$w, $d->kit->foot->base()->lateral->toSi(), true];
         }

@@ -63,7 +63,7 @@ final class ToldTest extends TestCase
     private static function crew(Plan $plan): array
     {
         $texts = new Texts($plan->design->printer());
-        $told = array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->lag));
+        $told = array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->fastener));
         foreach ($plan->steps->steps ?? [] as $step) {
             array_push($told, $texts->say('step.'.$step['code'], $step['values']), ...array_map(static fn (string $caution): string => '! '.$texts->say("caution.$caution"), $step['cautions']));
         }

@@ -30,10 +30,10 @@ final class WalkTest extends TestCase
         'clamp' => ['up_N' => 'plan.clamp.up.demand_N', 'along_N' => 'plan.clamp.along.demand_N', 'area_m2' => 'plan.clamp.up.area_m2'],
         'member_share' => ['load_N' => 'member.load_N', 'times' => 'member.times', 'value' => 'member.ratio', 'limit' => 'plan.members.limit'],
         'module' => ['up_Pa' => 'module.net_up', 'down_Pa' => 'module.net_down', 'rated_up_Pa' => 'module.rated_up_Pa', 'rated_down_Pa' => 'module.rated_down_Pa', 'value' => 'module.reserve'],
-        'lag_thread' => ['value_m' => 'plan.lag.thread_in_member_m', 'above_m' => 'plan.lag.above_m', 'shank_m' => 'plan.lag.shank_m'],
-        'lag_withdrawal' => ['value_N' => 'plan.lag.withdrawal_N', 'g' => 'plan.lag.g', 'thread_m' => 'plan.lag.thread_in_member_m'],
-        'lateral_gap' => ['value_N' => 'plan.lag.lateral_N', 'gap_m' => 'plan.lag.gap_m'],
-        'window' => ['value_m' => 'plan.window_m', 'in_member_m' => 'plan.lag.in_member_m', 'thread_m' => 'plan.lag.thread_in_member_m'],
+        'lag_thread' => ['value_m' => 'plan.fastener.thread_in_member_m', 'above_m' => 'plan.fastener.above_m', 'shank_m' => 'plan.fastener.shank_m'],
+        'lag_withdrawal' => ['value_N' => 'plan.fastener.withdrawal_N', 'g' => 'plan.fastener.g', 'thread_m' => 'plan.fastener.thread_in_member_m'],
+        'lateral_gap' => ['value_N' => 'plan.fastener.lateral_N', 'gap_m' => 'plan.fastener.gap_m'],
+        'window' => ['value_m' => 'plan.window_m', 'in_member_m' => 'plan.fastener.in_member_m', 'thread_m' => 'plan.fastener.thread_in_member_m'],
     ];
 
     /** @var array<string, string>|null */
@@ -104,7 +104,7 @@ final class WalkTest extends TestCase
         return match ("{$because->code} $name") {
             'suction_panel value' => [$values['gcp'] * $values['gamma_e']],
             'clamp value' => [1 - max($this->document['clamp']['up']['ratio'], $this->document['clamp']['along']['ratio'])],
-            'window edge_m' => [1.5 * $design->kit->lag->diameter->size()->toMetres()],
+            'window edge_m' => [1.5 * $design->kit->fastener->diameter()->toMetres()],
             'window mark_m' => [0.0254 / 16],
             'case_up normal_N' => [$combination['dead'] * $brought['dead_normal_least_N']],
             'case_up along_N', 'case_down along_N' => $withSnow($brought['dead_along_N'], 'along_N'),
@@ -122,7 +122,7 @@ final class WalkTest extends TestCase
             'member_share with_Pa' => [$values['value'] * $values['without_Pa']],
             'member_share without_Pa' => [$this->without_Pa()],
             'module area_m2' => [$design->module->width->toMetres() * $design->module->length->toMetres()],
-            'lag_withdrawal d_m' => [$design->kit->lag->diameter->size()->toMetres()],
+            'lag_withdrawal d_m' => [$design->kit->fastener->diameter()->toMetres()],
             // 875 psi of spruce-pine-fir No. 2; 2 × 6: 1.3 for its depth, 1.15 repeated, 1.15 for snow. NDS 2018, Supplement Table 4A, recalled.
             'rafter_screen fb_Pa' => [875 * 6894.757293],
             'rafter_screen value' => [$values['with_Pa'] * $design->surface->framing->spacing->toMetres() * $values['span_m'] ** 2 / 8 / (0.0381 * 0.1397 ** 2 / 6) / (875 * 6894.757293 * 1.3 * 1.15 * 1.15)],

@@ -153,7 +153,7 @@ export default function Company({ company, may_manage, may_start, kept, members,
             <section className="mt-8" aria-label="Catalogue">
                 <h2 className="font-condensed text-[1.2rem]">Catalogue</h2>
                 <p className="mt-1 max-w-[70ch]">
-                    Modules, rails, clamps, bolts, feet, lags and sealants that were kept from a job.{' '}
+                    Modules, rails, clamps, bolts, feet, screws and sealants that were kept from a job.{' '}
                     <a className="why" href="/company/catalogue.json">
                         Carry it out as a file
                     </a>

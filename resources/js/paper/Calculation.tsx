@@ -115,7 +115,8 @@ function Worked({ calculation }: { calculation: CalculationData }) {
                     <State state={foot} of={`The foot holds ${foot.tributary} of rail by ${foot.width} of slope,`} />
                     <p className="mt-2">
                         Its reaction at {foot.at}: {foot.normal} normal to the roof (a pull is positive), {foot.along} along. The
-                        rail lies {foot.height} over a heel {foot.heel} from the lag, which makes a pull of {foot.tension} in it.
+                        rail lies {foot.height} over a heel {foot.heel} from the screw, which makes a pull of {foot.tension} in
+                        it.
                     </p>
                     <Rows
                         head={['Link', 'Combination', 'Demand', 'Capacity', 'Duration', 'Ratio', 'Reserve']}

@@ -2,14 +2,14 @@ import { useDesk } from '@/desk/DeskContext';
 import type { Run } from '@/types/desk';
 
 /**
- * A penetration cut along the slope, to scale, the eave to the left: member, deck, underlayment, courses, flashing, foot and lag,
+ * A penetration cut along the slope, to scale, the eave to the left: member, deck, underlayment, courses, flashing, foot and screw,
  * each as thick as it was entered.
  */
 export function Section({ run, width = 560 }: { run: Run | undefined; width?: number }) {
     const { data } = useDesk();
     const section = data.section;
     if (section === null || run === undefined || run.above_butt_m === null || section.m.exposure === null) {
-        return <p className="text-muted">The section is drawn once the courses and the lag are known.</p>;
+        return <p className="text-muted">The section is drawn once the courses and the screw are known.</p>;
     }
     const { m, text } = section;
     const exposure = section.m.exposure;
@@ -193,7 +193,7 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                 {covered > 0 && <Level y={y(bottom) + 40} from={x(butt)} to={x(m.above)} name="covered" />}
             </svg>
             <figcaption className="max-w-[60ch] text-[0.87rem] text-muted">
-                Cut along the slope at a hole of run {run.id}, the eave to the left, to scale. Right: what the lag passes before
+                Cut along the slope at a hole of run {run.id}, the eave to the left, to scale. Right: what the screw passes before
                 the member, and its thread in the member. Below: the flashing from the hole down and up; the hole above its butt
                 line. Sealed with {section.names.sealant} (green).
                 {narrow && ` From the top: ${notes.map((note) => note.name).join(', ')}.`}

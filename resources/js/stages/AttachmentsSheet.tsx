@@ -1,6 +1,7 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
+import { FastenerSentence } from '@/stages/FastenerSentence';
 import { FootSentence } from '@/stages/FootSentence';
 import { AddButton, Each, Say } from '@/stages/parts';
 
@@ -38,36 +39,31 @@ export function AttachmentsSheet() {
             <OwnPlaces />
             <FootSentence />
             <Say>
-                Capacities of the kit are entered as <Slot path="/kit/capacities" />. The lag is <Slot path="/kit/lag/name" />,
-                held against pulling out by <Slot path="/kit/lag/pull_out_N" open="what is computed" />,{' '}
-                <Slot path="/kit/lag/diameter" /> by <Slot path="/kit/lag/length_m" />. Shank hole{' '}
-                <Slot path="/kit/lag/shank_hole" />, drill guide <Slot path="/kit/lag/drill_guide" />. Sideways the maker allows{' '}
-                <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
-                <Slot path="/kit/foot/base/lateral_document" open="no document" />
-                ).
+                Capacities of the kit are entered as <Slot path="/kit/capacities" />.
             </Say>
+            <FastenerSentence />
             <Say>
                 The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
                 <Slot path="/kit/bolt/along_N" open="missing" /> along, at <Slot path="/kit/bolt/torque_Nm" open="no torque" />,
                 by <Slot path="/kit/bolt/document" />.
             </Say>
-            {data.lag !== null && (
+            {data.fastener !== null && (
                 <p className="mt-3 text-[0.93rem]">
                     So{' '}
-                    <Why ask={ask} path="lag/thread">
-                        {data.lag.thread}
+                    <Why ask={ask} path="fastener/thread">
+                        {data.fastener.thread}
                     </Why>{' '}
                     of thread holds{' '}
-                    <Why ask={ask} path="lag/withdrawal">
-                        {data.lag.withdrawal}
+                    <Why ask={ask} path="fastener/withdrawal">
+                        {data.fastener.withdrawal}
                     </Why>{' '}
                     in wind
-                    {data.lag.lateral !== null && (
+                    {data.fastener.lateral !== null && (
                         <>
                             {' '}
                             and{' '}
-                            <Why ask={ask} path="lag/lateral">
-                                {data.lag.lateral}
+                            <Why ask={ask} path="fastener/lateral">
+                                {data.fastener.lateral}
                             </Why>{' '}
                             sideways
                         </>

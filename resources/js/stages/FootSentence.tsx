@@ -16,12 +16,11 @@ export function FootSentence() {
                 ”, a <Slot path="/kit/foot/kind" />, bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
                 <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
                 by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
-                heel <Slot path="/kit/foot/base/heel_m" /> from the lag; base <Slot path="/kit/foot/base/thickness_m" /> of{' '}
+                heel <Slot path="/kit/foot/base/heel_m" /> from the screw; base <Slot path="/kit/foot/base/thickness_m" /> of{' '}
                 <Slot path="/kit/foot/base/material" />.
             </Say>
             {Own !== undefined && <Own />}
             <Catalogue part="foot" what="Feet" />
-            <Catalogue part="lag" what="Lags" />
         </>
     );
 }
@@ -29,9 +28,9 @@ export function FootSentence() {
 function TwoLagSentence() {
     return (
         <Say>
-            That lag is the lower one; the other stands <Slot path="/kit/foot/between_lags_m" /> above it. The load comes down{' '}
+            That screw is the lower one; the other stands <Slot path="/kit/foot/between_lags_m" /> above it. The load comes down{' '}
             <Slot path="/kit/foot/load_line_m" /> from the lower edge of the base, which is <Slot path="/kit/foot/length_m" />{' '}
-            long. Each lag takes half of the push along the slope.
+            long. Each screw takes half of the push along the slope.
         </Say>
     );
 }

@@ -170,8 +170,8 @@ function FireSentences() {
                     <Slot path="/fire/roof_m2" open="what the planes of this job do" /> on the level.
                 </Say>
                 <Say>
-                    This plane faces the street or driveway: <Slot path="/surface/street_side" />. They go up on{' '}
-                    <Slot path="/surface/fire_path_on" open="this plane itself" />.{' '}
+                    This plane faces the street or driveway: <Slot path="/surface/fire/street" />. They go up on{' '}
+                    <Slot path="/surface/fire/path_on" open="this plane itself" />.{' '}
                     <EditAct onClick={() => void edit(path)}>Keep a path free at the left edge</EditAct>
                 </Say>
             </Part>

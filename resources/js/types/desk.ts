@@ -180,7 +180,7 @@ export type Way = {
     edits: Edit[];
 };
 
-export type CataloguePart = 'module' | 'rail' | 'clamp' | 'bolt' | 'foot' | 'lag' | 'sealant';
+export type CataloguePart = 'module' | 'rail' | 'clamp' | 'bolt' | 'foot' | 'fastener' | 'sealant';
 
 /** Of the company's catalogue, with how the plan would stand with it. */
 export type CatalogueItem = Omit<Way, 'edits'> & {
@@ -286,7 +286,7 @@ export type DeskData = Planned & {
         ridge_note: string;
     };
     slope_tape: { line: string; y_m: number; tape_m: number; tape: string; above_butt: string }[];
-    lag: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
+    fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
     section: {
         m: Record<SectionSize, number> & { exposure: number | null; cover: number | null };
         text: Record<SectionSize, string> & { exposure: string | null; cover: string | null };
@@ -295,7 +295,7 @@ export type DeskData = Planned & {
         on_deck: boolean;
         /** Of each foot, up the slope from the first, in metres. */
         holes: number[];
-        names: { foot: string; lag: string; sealant: string };
+        names: { foot: string; fastener: string; sealant: string };
     } | null;
     cutting: {
         stock: { number: number; rest: string; rest_m: number; pieces: { label: string; length: string; length_m: number }[] }[];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Design;
+namespace Garnetine\Core\Fastener;
 
 use Garnetine\Core\Quantity\Length;
 

@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Design;
+namespace Garnetine\Core\Fastener;
 
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
-/** The lag screw, one in a foot. */
-final readonly class Lag
+/** A lag screw, of a size in the tables. */
+final readonly class LagScrew implements Fastener
 {
+    use Named;
+
     public function __construct(
         #[Text(120, shortest: 1)]
         public string $name,
@@ -28,5 +30,20 @@ final readonly class Lag
         /** A guide holds the drill square to the roof. */
         public bool $drillGuide,
     ) {
+    }
+
+    public function diameter(): Length
+    {
+        return $this->diameter->size();
+    }
+
+    /** Source: common practice, no source (7/32 in for a 5/16 in lag); within the published 40 to 70 % of D. */
+    public function pilot(): Length
+    {
+        return Length::ofInches(match ($this->diameter) {
+            LagDiameter::Quarter => 11 / 64,
+            LagDiameter::FiveSixteenths => 7 / 32,
+            LagDiameter::ThreeEighths => 1 / 4,
+        });
     }
 }
