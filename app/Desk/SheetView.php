@@ -130,14 +130,14 @@ final class SheetView
         $areas = [];
         foreach ($plan->design->surface->noWorkRectangles as $area) {
             $areas[] = [
-                'id' => $area->id, 'round' => false, 'x_m' => $area->x->toMetres(), 'y_m' => $area->y->toMetres(), 'width_m' => $area->width->toMetres(),
+                'id' => $area->id, 'round' => false, 'path' => $area->kind->isPath(), 'x_m' => $area->x->toMetres(), 'y_m' => $area->y->toMetres(), 'width_m' => $area->width->toMetres(),
                 'height_m' => $area->height->toMetres(), 'clearance_m' => $area->clearance->toMetres(),
             ];
         }
         foreach ($plan->design->surface->noWorkCircles as $area) {
             $r_m = $area->diameter->toMetres() / 2;
             $areas[] = [
-                'id' => $area->id, 'round' => true, 'x_m' => $area->x->toMetres() - $r_m, 'y_m' => $area->y->toMetres() - $r_m, 'width_m' => 2 * $r_m,
+                'id' => $area->id, 'round' => true, 'path' => false, 'x_m' => $area->x->toMetres() - $r_m, 'y_m' => $area->y->toMetres() - $r_m, 'width_m' => 2 * $r_m,
                 'height_m' => 2 * $r_m, 'clearance_m' => $area->clearance->toMetres(),
             ];
         }

@@ -33,6 +33,9 @@ final class Demo
         }
         // One that was just begun, to show what a blank job asks for.
         $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name));
+        foreach (['bramble-close.json', 'hazel-corner.json'] as $example) {
+            $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
+        }
 
         return true;
     }

@@ -87,7 +87,7 @@ final readonly class FastenerInMember
         $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
         $factor = $g === null || $fastener instanceof StructuralScrew ? 1.0
             : min(1.0, $p_in / ($coefficients->value(self::table($fastener), 'full_penetration') * $d_in));
-        [$least_in, $edge, $spacing] = self::distances($fastener, count($foot->holes()) > 1, $coefficients);
+        [$least_in, $edge, $spacing] = self::distances($fastener, isset($foot->holes()[1]), $coefficients);
         [$lateral, $mode] = self::lateral($design, $coefficients, $g, $p_in, $gap_in, $factor);
 
         return new self(

@@ -306,11 +306,13 @@ final class Edits
         }
         $inner = $document[$key] ?? null;
         if (!is_array($inner)) {
-            // An item of the survey that was not asked yet begins as unknown.
-            if (!str_starts_with($path, "/survey/$key/")) {
-                throw DocumentInvalid::at($path, 'a place that exists', 'none');
-            }
-            $inner = ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null];
+            $inner = match (true) {
+                // An item of the survey that was not asked yet begins as unknown.
+                str_starts_with($path, "/survey/$key/") => ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null],
+                // A part that is as usual is not written.
+                !array_key_exists($key, $document) => [],
+                default => throw DocumentInvalid::at($path, 'a place that exists', 'none'),
+            };
         }
         $changed = self::put($inner, $path, $rest, $value);
         $document[$key] = $inner !== [] && array_is_list($inner) ? array_values($changed) : $changed;

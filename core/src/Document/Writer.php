@@ -15,8 +15,10 @@ final class Writer
         $kind = Kinds::nameOf($document::class);
         $written = $kind === null ? [] : [Kinds::KEY => $kind];
         foreach (Shape::of($document::class)->fields as $key => $field) {
-            if (!$field->hasUsual || $document->{$field->property} !== $field->usual) {
-                $written[$key] = self::value($document->{$field->property}, $field);
+            $value = $document->{$field->property};
+            // Parts are the same where their values are.
+            if (!$field->hasUsual || (is_object($value) ? $value !== $field->usual : $value !== $field->usual)) {
+                $written[$key] = self::value($value, $field);
             }
         }
 

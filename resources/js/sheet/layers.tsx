@@ -492,9 +492,24 @@ export function NoWork({
                             width={width}
                             height={height}
                             rx={area.round ? width / 2 : 0}
-                            fill="var(--color-sheet)"
+                            fill={area.path ? 'url(#hatch-no-work)' : 'var(--color-sheet)'}
                             stroke="var(--color-ink)"
                         />
+                        {area.path && (
+                            <text
+                                x={x + width / 2}
+                                y={y + height / 2}
+                                dy="0.35em"
+                                fontSize={12}
+                                textAnchor="middle"
+                                stroke="var(--color-sheet)"
+                                strokeWidth={4}
+                                paintOrder="stroke"
+                                transform={height > width ? `rotate(-90 ${x + width / 2} ${y + height / 2})` : undefined}
+                            >
+                                {area.id}
+                            </text>
+                        )}
                         {act && area.id === selected && (
                             <rect
                                 data-corner=""

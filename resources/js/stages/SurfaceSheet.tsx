@@ -150,10 +150,12 @@ function KeptFree() {
 function FireSentences() {
     const { data, edit } = useDesk();
     const list = '/surface/no_work_rectangles';
-    const at = `${list}/${data.lists[list] ?? 0}`;
+    const number = data.lists[list] ?? 0;
+    const at = `${list}/${number}`;
     const path: Edit[] = [
         { path: list, add: true },
         { path: `${at}/kind`, typed: 'fire_path' },
+        { path: `${at}/id`, typed: `path-${number + 1}` },
         { path: `${at}/x_m`, typed: '0' },
         { path: `${at}/y_m`, typed: '0' },
         { path: `${at}/width_m`, typed: '36 in' },

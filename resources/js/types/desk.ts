@@ -47,7 +47,16 @@ export type Sheet = {
     left_out: { row: number; column: number; x_m: number; y_m: number }[];
     /** The other blocks of the surface. */
     beside: { number: number; width_m: number; length_m: number; modules: Sheet['modules'] }[];
-    no_work: { id: string; round: boolean; x_m: number; y_m: number; width_m: number; height_m: number; clearance_m: number }[];
+    no_work: {
+        id: string;
+        round: boolean;
+        path: boolean;
+        x_m: number;
+        y_m: number;
+        width_m: number;
+        height_m: number;
+        clearance_m: number;
+    }[];
     tall: { id: string; x_m: number; y_m: number; width_m: number; length_m: number }[];
     holes: { id: string; kind: string; x_m: number; y_m: number }[];
     dimensions: { across: Dimension[][]; up: Dimension[][] };

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Models\Job;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Foot\Standoff;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+
+/** Pitched roofs as crews meet them, each from a job that is there, by one who knows what is to be built. */
+final class PitchedTest extends BrowserTestCase
+{
+    use Journey;
+
+    private function started(string $company): Job
+    {
+        $user = $this->planner($company);
+        $job = $this->exampleJob($user);
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/surface");
+        $this->element('h2');
+        $this->settled();
+
+        return $job;
+    }
+
+    private static function plan(Job $job, string $surface = 'plane-1'): Plan
+    {
+        return Planner::plan($job->current()->surface($surface));
+    }
+
+    public function test_three_rows_of_standoffs_are_staggered_on_lapped_trusses_round_a_vent(): void
+    {
+        $job = $this->started('Alder Crews');
+        $this->act(fn () => $this->press('Members are lapped half-way'));
+        $this->enter([
+            '/surface/framing/lap/from_m' => "9' 9", '/surface/framing/lap/to_m' => "10' 10", '/surface/framing/lap/shift_m' => '1 1/2 in', '/surface/framing/known' => 'seen',
+            '/surface/slope_length_m' => "21'", '/surface/upper_butt_m' => "19' 8 1/4", '/surface/courses_between' => '40', '/surface/no_work_circles/0/kind' => 'vent', '/surface/no_work_circles/0/diameter_m' => '6 in',
+            '/surface/no_work_circles/0/x_m' => "17' 2", '/surface/no_work_circles/0/y_m' => "10' 8",
+        ]);
+        $this->to('Site');
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'by slope and pitch')]"))->click());
+        $this->to('Modules');
+        $this->enter(['/block/columns' => '7', '/block/rows' => '3', '/block/x_m' => "5' 6", '/block/y_m' => "2' 1"]);
+        $this->act(fn () => $this->press('Take them out'));
+        // Beside the vent, which lies over its middle.
+        $this->act(fn () => $this->browser->action()->moveToElement($this->element('svg [data-module="2.4"]'), 20, 38)->click()->perform());
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'standoff', '/kit/foot/name' => 'Standoff, 4 in', '/kit/foot/up_N' => '1100 lb', '/kit/foot/down_N' => '2400 lb', '/kit/foot/along_N' => '650 lb', '/kit/foot/document' => 'report 21',
+            '/kit/foot/rail_height_m' => '4 in', '/kit/foot/base/heel_m' => '2 in', '/kit/foot/base/lateral_N' => '300 lb', '/kit/foot/base/lateral_document' => 'report 21', '/kit/fastener/drill_guide' => 'yes',
+        ]);
+        $plan = self::plan($job);
+        self::assertSame([[], 20, 'staggered'], [$plan->openStops(), $plan->moduleCount(), $plan->design->rules->pattern->value]);
+        self::assertInstanceOf(Standoff::class, $plan->design->kit->foot);
+        // No foot in the lap; above and below it members stand apart by the shift.
+        $lap = [2.9718, 3.302];
+        $holes = array_filter($plan->holes->holes ?? [], static fn (array $hole): bool => $hole['method'] === 'standoff');
+        self::assertCount($plan->attachmentCount(), $holes);
+        self::assertSame([], array_filter($holes, static fn (array $hole): bool => $hole['y_m'] > $lap[0] + 1e-6 && $hole['y_m'] < $lap[1] - 1e-6));
+        $this->assertAccessible('standoffs on lapped trusses');
+        $this->endJourney('Standoffs on lapped trusses round a vent');
+    }
+
+    public function test_two_lag_feet_stand_where_the_planner_wants_them(): void
+    {
+        $job = $this->started('Birch Crews');
+        $this->enter(['/surface/framing/spacing_m' => '16 in']);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->to('Site');
+        $this->enter(['/site/ground_snow_Pa' => '0 psf']);
+        $this->to('Modules');
+        $this->enter(['/block/rows' => '1', '/block/columns' => '6', '/block/x_m' => "5' 7"]);
+        $this->act(fn () => $this->press('Take them out'));
+        $this->to('Rails');
+        $this->enter(['/kit/rail/stock_length_m' => "21'"]);
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'two_lag_foot', '/kit/foot/up_N' => '950 lb', '/kit/foot/down_N' => '1800 lb', '/kit/foot/along_N' => '600 lb', '/kit/foot/document' => 'report 14', '/kit/foot/between_lags_m' => '2 in',
+            '/kit/foot/load_line_m' => '2 in', '/kit/foot/length_m' => '4 in', '/kit/foot/base/heel_m' => '1 in', '/kit/foot/rail_height_m' => '3 1/4 in', '/kit/foot/base/lateral_N' => '260 lb', '/kit/foot/base/lateral_document' => 'report 14',
+            '/rules/greatest_bay_m' => "7'", '/rules/pattern' => 'stacked',
+        ]);
+        foreach ([5, 8, 11, 14, 18] as $index => $member) {
+            $this->act(fn () => $this->press('Pin a foot'));
+            $this->enter(["/block/pins/$index/member" => (string) $member]);
+        }
+        $plan = self::plan($job);
+        $run = array_values(array_filter($plan->supports, static fn (RunPlan $run): bool => $run->run->id === 'A'))[0];
+        $bays_in = array_map(static fn (float $from_m, float $to_m): float => round(($to_m - $from_m) / 0.0254, 3), array_slice($run->feet_m(), 0, -1), array_slice($run->feet_m(), 1));
+        self::assertSame([[48.0, 48.0, 48.0, 64.0], true], [$bays_in, $run->holds()]);
+        // Two holes a foot.
+        self::assertCount(2 * $plan->attachmentCount(), array_filter($plan->holes->holes ?? [], static fn (array $hole): bool => $hole['method'] === 'two_lag_foot'));
+        $this->endJourney('Two-lag feet in an own bay');
+    }
+
+    public function test_a_hip_plane_is_filled_and_mirrored_to_the_other_side(): void
+    {
+        $job = $this->started('Cherry Crews');
+        $this->enter([
+            '/surface/roof_kind' => 'hip', '/surface/pitch_rad' => '6/12', '/surface/width_m' => "42'", '/surface/slope_length_m' => "16' 9 1/4", '/surface/left_hip_m' => "15'", '/surface/right_hip_m' => "12'",
+            '/surface/framing/first_member_m' => '24 in', '/surface/setbacks/left_m' => '18 in', '/surface/setbacks/right_m' => '18 in',
+        ]);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->to('Modules');
+        $this->act(fn () => $this->press('Fill the plane'));
+        $modules = (int) $this->element('[data-way="portrait"] [data-count]', 40)->getText();
+        $this->act(fn () => $this->element('[data-way="portrait"] button')->click());
+        $this->act(fn () => $this->press('Take them out'));
+        $this->seeText("Now $modules modules", 'main');
+        $this->browser->executeScript('document.querySelector("[data-in-hand]").focus()');
+        $this->act(fn () => $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ENTER));
+        $this->seeText('Now '.($modules - 1).' modules', 'main');
+        $this->to('Surface');
+        $this->act(fn () => $this->press('Add its mirror image'));
+        $this->seeText('Plane 2', 'nav[aria-label=Surfaces]');
+        $here = self::plan($job);
+        $there = self::plan($job, 'plane-2');
+        self::assertSame([$modules - 1, $modules - 1], [$here->moduleCount(), $there->moduleCount()]);
+        self::assertSame(count(array_filter($here->findings, static fn ($one): bool => $one->code->value === 'across_setback' || $one->code->value === 'outside_surface')), 0);
+        $wide_m = $here->design->surface->width->toMetres();
+        $lefts = static fn (Plan $plan): array => array_map(static fn ($spot): array => [$spot->row, round($spot->x_m, 6)], $plan->blocks[0]->placement->spots());
+        $module_m = $here->blocks[0]->placement->width_m;
+        $mirrored = array_map(static fn (array $one): array => [$one[0], round($wide_m - $one[1] - $module_m, 6)], $lefts($here));
+        self::assertEqualsCanonicalizing($mirrored, $lefts($there));
+        $this->endJourney('A hip plane filled and mirrored');
+    }
+}
