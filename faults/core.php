@@ -151,6 +151,15 @@ return [
     'core/src/Framing/RafterScreen.php' => [
         ["\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') : 0.0", "\$snow_Pa > 0.0 ? \$with_Pa / \$value('cd/snow') / 1.6 : 0.0", 'Snow on rafters is screened with the duration of wind'],
     ],
+    'core/src/Catalogue/CatalogueTable.php' => [
+        ['if ($text !== \'\') {', 'if ($text === \'\') {', 'A value in a column of another part is dropped', 'CatalogueTableTest'],
+        ['Csv::isFormula($text) &&', 'false &&', 'A formula is taken', 'CatalogueTableTest'],
+        ["'yes', 'true' => true", "'yes', 'true' => false", 'Yes is no', 'CatalogueTableTest'],
+    ],
+    'core/src/Document/Csv.php' => [
+        ['? "\'".$cell : $cell', '? $cell : $cell', 'A cell may run as a formula', 'CatalogueTableTest'],
+        ["? ';' : ','", "? ',' : ','", 'A table with semicolons is one column', 'CatalogueTableTest'],
+    ],
     'core/src/Fastener/LagScrew.php' => [
         ['7 / 32', '9 / 32', 'Crews drill a pilot in which a lag holds nothing'],
     ],

@@ -52,6 +52,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
 
     Route::get('/company', [CompanyController::class, 'show']);
     Route::get('/company/catalogue.json', [CatalogueController::class, 'file']);
+    Route::get('/company/catalogue.csv', [CatalogueController::class, 'table']);
     Route::post('/company/catalogue', [CatalogueController::class, 'import'])->middleware('can:start');
     Route::post('/company/leave', [CompanyController::class, 'leave']);
     Route::post('/company/sessions/end', [CompanyController::class, 'endSessions']);

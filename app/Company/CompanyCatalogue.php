@@ -7,6 +7,7 @@ namespace App\Company;
 use App\Models\User;
 use Garnetine\Core\Catalogue\CatalogueItem;
 use Garnetine\Core\Catalogue\CataloguePart;
+use Garnetine\Core\Catalogue\CatalogueTable;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;
@@ -21,9 +22,6 @@ use Illuminate\Support\Facades\DB;
  */
 final class CompanyCatalogue
 {
-    /** The most items of one file. */
-    public const MOST = 500;
-
     private const STARTER = 'resources/catalogue.json';
 
     /** Keeps an item as the next version of its name; the same again is none. */
@@ -97,36 +95,69 @@ final class CompanyCatalogue
     /** The whole catalogue of a company as a file. */
     public static function file(int $company): string
     {
-        $items = [];
-        foreach (DB::select(
-            'select distinct on (part, name) part, name, version, values from catalogue_items where company_id = ? order by part, name, version desc',
-            [$company],
-        ) as $row) {
-            /** @var \stdClass&object{part: string, name: string, version: int, values: string} $row */
-            $items[] = ['part' => $row->part, 'version' => $row->version, 'values' => json_decode($row->values)];
-        }
+        $items = array_map(
+            static fn (array $one): array => ['part' => $one['part'], 'version' => $one['version'], 'values' => json_decode($one['values'])],
+            self::newest($company),
+        );
 
         return json_encode(['catalogue' => 1, 'items' => $items], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 
+    /** The same as a table; what this build cannot read is not in it. */
+    public static function table(int $company): string
+    {
+        $design = self::plain();
+        $items = array_map(static fn (array $one): ?CatalogueItem => self::readable(CataloguePart::from($one['part']), $one['values'], $design), self::newest($company));
+
+        return CatalogueTable::write(array_values(array_filter($items)));
+    }
+
+    /** @return list<array{part: string, version: int, values: string}> The newest of each name */
+    private static function newest(int $company): array
+    {
+        /** @var list<\stdClass&object{part: string, version: int, values: string}> $rows */
+        $rows = DB::select('select distinct on (part, name) part, name, version, values from catalogue_items where company_id = ? order by part, name, version desc', [$company]);
+
+        return array_map(static fn (\stdClass $row): array => ['part' => $row->part, 'version' => $row->version, 'values' => $row->values], $rows);
+    }
+
     /**
-     * Reads a file whole or not at all.
+     * Reads a file whole or not at all: as JSON, or as a table.
      *
      * @return list<CatalogueItem>
      *
      * @throws DocumentInvalid with the place in the file of each fault
      */
-    public static function items(string $json, ?Design $design = null): array
+    public static function items(string $text, ?Design $design = null): array
     {
         $design ??= self::plain();
+        $items = $faults = [];
+        foreach (str_starts_with(ltrim($text), '{') ? self::listed($text) : self::tabled($text) as [$part, $values, $at]) {
+            try {
+                $items[] = CatalogueItem::read($part, $values, $design);
+            } catch (DocumentInvalid $invalid) {
+                array_push($faults, ...array_map(static fn (Fault $fault): Fault => new Fault($at($fault->path), $fault->expected, $fault->found), $invalid->faults));
+            }
+        }
+
+        return $faults === [] ? $items : throw new DocumentInvalid($faults);
+    }
+
+    /**
+     * @return list<array{CataloguePart, mixed, \Closure(string): string}> Part, values, and where in the file a value of them stands
+     *
+     * @throws DocumentInvalid
+     */
+    private static function listed(string $json): array
+    {
         try {
             $file = json_decode($json, true, 24, JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            throw DocumentInvalid::at('', 'a catalogue as JSON', 'something else');
+            throw DocumentInvalid::at('', 'a catalogue as JSON, or as a table', 'something else');
         }
         $list = is_array($file) && ($file['catalogue'] ?? null) === 1 ? $file['items'] ?? null : null;
-        if (!is_array($list) || !array_is_list($list) || count($list) > self::MOST) {
-            throw DocumentInvalid::at('/items', 'a list of at most '.self::MOST.' items of a catalogue of version 1', is_array($list) ? count($list).' items' : 'none');
+        if (!is_array($list) || !array_is_list($list) || count($list) > CatalogueTable::MOST) {
+            throw DocumentInvalid::at('/items', 'a list of at most '.CatalogueTable::MOST.' items of a catalogue of version 1', is_array($list) ? count($list).' items' : 'none');
         }
         $items = $faults = [];
         foreach ($list as $index => $one) {
@@ -139,14 +170,25 @@ final class CompanyCatalogue
                 $faults[] = new Fault("/items/$index/part", 'one of '.implode(', ', array_column(CataloguePart::cases(), 'value')), 'something else');
                 continue;
             }
-            try {
-                $items[] = CatalogueItem::read($part, $one['values'] ?? null, $design);
-            } catch (DocumentInvalid $invalid) {
-                array_push($faults, ...array_map(static fn (Fault $fault): Fault => new Fault("/items/$index/values$fault->path", $fault->expected, $fault->found), $invalid->faults));
-            }
+            $items[] = [$part, $one['values'] ?? null, static fn (string $path): string => "/items/$index/values$path"];
         }
 
         return $faults === [] ? $items : throw new DocumentInvalid($faults);
+    }
+
+    /**
+     * @return list<array{CataloguePart, mixed, \Closure(string): string}>
+     *
+     * @throws DocumentInvalid
+     */
+    private static function tabled(string $csv): array
+    {
+        $items = [];
+        foreach (CatalogueTable::read($csv) as $row => $one) {
+            $items[] = [$one['part'], $one['values'], static fn (string $path): string => CatalogueTable::cell($row, $path)];
+        }
+
+        return $items !== [] ? $items : throw DocumentInvalid::at('', 'a catalogue as JSON, or as a table with a row for each item', 'none');
     }
 
     private static function plain(): Design

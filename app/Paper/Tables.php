@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Garnetine\Core\Document\Csv;
 use Garnetine\Core\Plan\ProjectPlan;
 
 /** Tables as CSV. No cell can be read as a formula by a spreadsheet. */
@@ -17,7 +18,7 @@ final class Tables
             $rows[] = [str_replace('_', ' ', $item['item']), $item['name'], (string) $item['count'], $item['document']];
         }
 
-        return self::csv($rows);
+        return Csv::write($rows);
     }
 
     /** Surface by surface, each from its own lengths of stock. */
@@ -40,24 +41,6 @@ final class Tables
             }
         }
 
-        return self::csv($rows);
-    }
-
-    /** @param list<list<string>> $rows */
-    private static function csv(array $rows): string
-    {
-        $stream = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No temporary stream.');
-        foreach ($rows as $row) {
-            fputcsv($stream, array_map(self::safe(...), $row), escape: '', eol: "\r\n");
-        }
-        rewind($stream);
-
-        return (string) stream_get_contents($stream);
-    }
-
-    /** A leading = + - @, tab or return, after whatever is not seen, full-width ones too, would be run as a formula; a leading apostrophe keeps it a text. */
-    private static function safe(string $cell): string
-    {
-        return preg_match('/^[\s\p{C}\p{Z}]*(?:[=+\-@\t\r|%＝＋－＠％｜\x{2212}]|[\t\r])/u', $cell) !== 0 ? "'".$cell : $cell;
+        return Csv::write($rows);
     }
 }

@@ -106,6 +106,11 @@ final class CatalogueTest extends TestCase
         self::assertSame([['module', 'Pomelo 330, 60 cells', 1], ['rail', 'Quoin 2 rail', 1]], array_map(array_values(...), CompanyCatalogue::names($other->company_id)));
         self::assertSame($file, (string) $this->get('/company/catalogue.json')->getContent());
         $this->get('/company')->assertOk()->assertSee('Quoin 2 rail');
+        // The same as a table, into a third.
+        $table = (string) $this->get('/company/catalogue.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
+        $third = $this->planner('Third Roofs');
+        $this->actingAs($third)->post('/company/catalogue', ['file' => UploadedFile::fake()->createWithContent('c.csv', $table)])->assertRedirect('/company');
+        self::assertSame($file, (string) $this->get('/company/catalogue.json')->getContent());
     }
 
     /** @return iterable<string, array{string, string}> The file and what is said of it */
@@ -120,6 +125,9 @@ final class CatalogueTest extends TestCase
         yield 'a text for a number' => [$item(['up_N' => 'much']), '/items/1/values/up_N'];
         yield 'an unknown value' => [$item(['colour' => 'red']), '/items/1/values/colour'];
         yield 'an allowable without a document' => [$item(['document' => '']), '/items/1/values/document'];
+        yield 'a table with nothing in it' => ["part,name\n", 'a row for each item'];
+        yield 'a value of a table that is out of range' => ["part,name,document,up_N,along_N,grips_both_rails,torque_Nm\nsealant,Good,x,,,,\nclamp,C,d,-5,300,yes,", 'row 3, column up_N'];
+        yield 'an allowable of a table without a document' => ["part,name,document,up_N,along_N,grips_both_rails,torque_Nm\nclamp,C,,900,300,yes,", 'row 2, column document'];
         yield 'a zone past half of the side' => ['{"catalogue": 1, "items": [{"part": "module", "values": {"name": "M", "length_m": 1.7, "width_m": 1.0, "mass_kg": 20, "ratings": [{"side": "long", "from_m": 0.3, "to_m": 0.9, "down_Pa": 2400, "up_Pa": 2400, "basis": "design", "factor": 1.5, "document": "z"}]}}]}', '/items/0/values/ratings/0/to_m'];
     }
 

@@ -80,6 +80,15 @@ final class CatalogueController extends Controller
         );
     }
 
+    public function table(Request $request): Response
+    {
+        return new Response(
+            CompanyCatalogue::table($this->user($request)->company_id),
+            200,
+            ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="catalogue.csv"'],
+        );
+    }
+
     public function import(Request $request): RedirectResponse
     {
         $request->validate(['file' => ['required', 'file', 'max:2048']]);

@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Catalogue;
 
+use Garnetine\Core\Design\Bolt;
+use Garnetine\Core\Design\Clamp;
+use Garnetine\Core\Design\ModuleType;
+use Garnetine\Core\Design\Rail;
+use Garnetine\Core\Design\Sealant;
+use Garnetine\Core\Fastener\Fastener;
+use Garnetine\Core\Foot\Foot;
+
 /** What a company keeps in its catalogue, each a part of a design that is copied whole. */
 enum CataloguePart: string
 {
@@ -14,6 +22,20 @@ enum CataloguePart: string
     case Foot = 'foot';
     case Fastener = 'fastener';
     case Sealant = 'sealant';
+
+    /** @return class-string What it is read as; an interface where it is one of several kinds */
+    public function type(): string
+    {
+        return match ($this) {
+            self::Module => ModuleType::class,
+            self::Rail => Rail::class,
+            self::Clamp => Clamp::class,
+            self::Bolt => Bolt::class,
+            self::Foot => Foot::class,
+            self::Fastener => Fastener::class,
+            self::Sealant => Sealant::class,
+        };
+    }
 
     /** Where it stands in the design of a surface. */
     public function pointer(): string

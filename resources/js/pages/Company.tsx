@@ -156,6 +156,10 @@ export default function Company({ company, may_manage, may_start, kept, members,
                     Modules, rails, clamps, bolts, feet, screws and sealants that were kept from a job.{' '}
                     <a className="why" href="/company/catalogue.json">
                         Carry it out as a file
+                    </a>{' '}
+                    or{' '}
+                    <a className="why" href="/company/catalogue.csv">
+                        as a table
                     </a>
                     {may_start && (
                         <>
@@ -165,7 +169,7 @@ export default function Company({ company, may_manage, may_start, kept, members,
                                 <input
                                     className="sr-only"
                                     type="file"
-                                    accept="application/json,.json"
+                                    accept="application/json,.json,text/csv,.csv"
                                     onChange={(event) => {
                                         const file = event.target.files?.[0];
                                         if (file !== undefined) {
