@@ -83,6 +83,18 @@ final class CompanyCatalogue
         return self::items((string) file_get_contents(base_path(self::STARTER)), $design);
     }
 
+    /** @return array<string, mixed> The values of the first made-up item of a kind */
+    public static function madeUp(CataloguePart $part, string $kind): array
+    {
+        foreach (self::starter(self::plain()) as $item) {
+            if ($item->part === $part && ($item->values['kind'] ?? null) === $kind) {
+                return $item->values;
+            }
+        }
+
+        throw new \LogicException("No made-up {$part->value} is a $kind.");
+    }
+
     /** @return list<array{part: string, name: string, version: int}> */
     public static function names(int $company): array
     {

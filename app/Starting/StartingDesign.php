@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Starting;
 
+use App\Company\CompanyCatalogue;
+use Garnetine\Core\Catalogue\CataloguePart;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\JobEdits;
@@ -15,7 +17,7 @@ use Garnetine\Core\Document\Writer;
 final class StartingDesign
 {
     /** @param string $account Name of the account that brings it in */
-    public static function from(string $document, string $name, string $units, string $account): Project
+    public static function from(string $document, string $name, string $units, string $account, Answers $answers = new Answers()): Project
     {
         if (trim($document) !== '') {
             $project = DesignFile::read(Archive::designIn($document));
@@ -35,7 +37,10 @@ final class StartingDesign
 
         return JobEdits::apply(
             $blank->with($surface, Examples::mark($blank->design($surface))),
-            [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]],
+            [
+                ['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units],
+                ...$answers->edits($answers->kit === null ? null : CompanyCatalogue::madeUp(CataloguePart::Foot, $answers->kit->foot())),
+            ],
             $surface,
         );
     }

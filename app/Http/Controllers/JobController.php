@@ -40,6 +40,7 @@ final class JobController extends Controller
             $request->string('name')->value(),
             $request->string('units')->value(),
             $user->name,
+            $request->answers(),
         );
         $job = $startJob->handle($user->company ?? abort(403), $user, $document);
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Starting\Answers;
+use App\Starting\StartingKit;
+use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Standard;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -12,6 +16,15 @@ final class NewJobRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::in(['ft_in', 'mm'])], 'document' => ['nullable', 'string']];
+        return [
+            'name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::in(['ft_in', 'mm'])], 'document' => ['nullable', 'string'],
+            'roof' => ['nullable', Rule::enum(RoofKind::class)->only(Answers::ROOFS)], 'standard' => ['nullable', Rule::enum(Standard::class)],
+            'kit' => ['nullable', Rule::enum(StartingKit::class)],
+        ];
+    }
+
+    public function answers(): Answers
+    {
+        return new Answers($this->enum('roof', RoofKind::class), $this->enum('standard', Standard::class), $this->enum('kit', StartingKit::class));
     }
 }

@@ -3,7 +3,14 @@ import { useState } from 'react';
 import { Frame } from '@/ui/Frame';
 
 export default function NewJob() {
-    const form = useForm({ name: '', units: 'ft_in', document: '' });
+    const form = useForm({
+        name: '',
+        units: 'ft_in',
+        document: '',
+        roof: 'two_sided_gable',
+        standard: 'asce7-16',
+        kit: 'one_lag',
+    });
     const [file, setFile] = useState<string | null>(null);
     const errors = form.errors as Record<string, string | undefined>;
     return (
@@ -11,11 +18,11 @@ export default function NewJob() {
             <Head title="New job" />
             <h1 className="font-condensed text-[1.6rem]">New job</h1>
             <p className="mt-2 max-w-xl">
-                You need the survey of one side of a gable roof under shingles. What is not known yet can stay “unknown”: the plan
-                says what it needs.
+                You need the survey of one roof plane under asphalt shingles; more planes can follow. What is not known yet can
+                stay “unknown”: the plan says what it needs.
             </p>
             <form
-                className="mt-6 max-w-md space-y-6"
+                className="mt-6 max-w-2xl space-y-6"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post('/jobs');
@@ -53,6 +60,31 @@ export default function NewJob() {
                         millimetres
                     </label>
                 </fieldset>
+                {file === null && (
+                    <>
+                        <Choice
+                            legend="The plane is of"
+                            name="roof"
+                            choices={roofs}
+                            value={form.data.roof}
+                            choose={(roof) => form.setData('roof', roof)}
+                        />
+                        <Choice
+                            legend="It is to stand up to"
+                            name="standard"
+                            choices={standards}
+                            value={form.data.standard}
+                            choose={(standard) => form.setData('standard', standard)}
+                        />
+                        <Choice
+                            legend="Held by, made up until you enter what you buy"
+                            name="kit"
+                            choices={kits}
+                            value={form.data.kit}
+                            choose={(kit) => form.setData('kit', kit)}
+                        />
+                    </>
+                )}
                 <label className="block">
                     Or start from a design file
                     <input
@@ -76,5 +108,77 @@ export default function NewJob() {
                 </button>
             </form>
         </Frame>
+    );
+}
+
+type Choices = { value: string; text: string; lines?: string }[];
+
+/** Drawn small: the roof from the front, a foot from the side. */
+const roofs: Choices = [
+    { value: 'two_sided_gable', text: 'a gable roof', lines: 'M4 30 V20 L26 6 L48 20 V30 Z M4 20 H48' },
+    { value: 'hip', text: 'a hip roof', lines: 'M4 30 V20 L18 7 H34 L48 20 V30 Z M4 20 H48' },
+    { value: 'shed', text: 'a roof that falls one way', lines: 'M4 30 V20 L48 7 V30 Z' },
+    { value: 'flat', text: 'a low roof', lines: 'M4 30 V15 L48 13 V30 Z' },
+];
+
+const standards: Choices = [
+    { value: 'asce7-16', text: 'ASCE/SEI 7-16' },
+    { value: 'asce7-22', text: 'ASCE/SEI 7-22' },
+    { value: 'en-1991', text: 'EN 1991' },
+    { value: 'as-nzs-1170-2011', text: 'AS/NZS 1170.2:2011' },
+    { value: 'as-nzs-1170-2021', text: 'AS/NZS 1170.2:2021' },
+];
+
+const kits: Choices = [
+    {
+        value: 'one_lag',
+        text: 'a light rail on feet with one lag',
+        lines: 'M4 24 H48 M18 24 V21 H34 V24 M24 21 V10 H30 V21 M22 4 H32 V10 H22 Z M27 24 V34',
+    },
+    {
+        value: 'two_lags',
+        text: 'a rail on feet with two lags',
+        lines: 'M4 24 H48 M14 24 V21 H38 V24 M24 21 V10 H30 V21 M21 3 H33 V10 H21 Z M19 24 V34 M33 24 V34',
+    },
+    {
+        value: 'standoff',
+        text: 'a heavy rail on standoffs',
+        lines: 'M4 24 H18 M36 24 H48 M19 28 H35 M22 28 L25 12 H29 L32 28 M20 2 H34 V12 H20 Z M27 28 V36',
+    },
+];
+
+function Choice({
+    legend,
+    name,
+    choices,
+    value,
+    choose,
+}: {
+    legend: string;
+    name: string;
+    choices: Choices;
+    value: string;
+    choose: (value: string) => void;
+}) {
+    return (
+        <fieldset>
+            <legend>{legend}</legend>
+            <div className="mt-1 flex flex-wrap gap-2">
+                {choices.map((one) => (
+                    <label
+                        key={one.value}
+                        className={`flex items-center gap-2 border px-2 py-1.5 ${one.value === value ? 'border-garnet' : 'border-line'}`}
+                    >
+                        <input type="radio" name={name} checked={one.value === value} onChange={() => choose(one.value)} />
+                        {one.lines !== undefined && (
+                            <svg viewBox="0 0 52 38" className="h-[38px] w-[52px] shrink-0" aria-hidden="true">
+                                <path d={one.lines} fill="none" stroke="currentColor" strokeWidth={1.4} />
+                            </svg>
+                        )}
+                        {one.text}
+                    </label>
+                ))}
+            </div>
+        </fieldset>
     );
 }

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Starting;
+
+use Garnetine\Core\Design\ExampleRail;
+
+/** Made-up kits that a job may start with: a rail and the foot that goes with it, to be exchanged for what is bought. */
+enum StartingKit: string
+{
+    case OneLag = 'one_lag';
+    case TwoLags = 'two_lags';
+    case Standoff = 'standoff';
+
+    public function rail(): ExampleRail
+    {
+        return match ($this) {
+            self::OneLag => ExampleRail::Light,
+            self::TwoLags => ExampleRail::Standard,
+            self::Standoff => ExampleRail::Heavy,
+        };
+    }
+
+    /** Kind of the foot in a design. */
+    public function foot(): string
+    {
+        return match ($this) {
+            self::OneLag => 'flashed_foot',
+            self::TwoLags => 'two_lag_foot',
+            self::Standoff => 'standoff',
+        };
+    }
+}
