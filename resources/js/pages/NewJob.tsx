@@ -22,7 +22,7 @@ export default function NewJob() {
                 stay “unknown”: the plan says what it needs.
             </p>
             <form
-                className="mt-6 max-w-2xl space-y-6"
+                className="mt-6 max-w-4xl space-y-6"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post('/jobs');
@@ -31,7 +31,7 @@ export default function NewJob() {
                 <label className="block">
                     Name of the job
                     <input
-                        className="entry"
+                        className="entry max-w-md"
                         required
                         maxLength={120}
                         value={form.data.name}
@@ -70,7 +70,7 @@ export default function NewJob() {
                             choose={(roof) => form.setData('roof', roof)}
                         />
                         <Choice
-                            legend="It is to stand up to"
+                            legend="Loads by"
                             name="standard"
                             choices={standards}
                             value={form.data.standard}
@@ -117,7 +117,7 @@ type Choices = { value: string; text: string; lines?: string }[];
 const roofs: Choices = [
     { value: 'two_sided_gable', text: 'a gable roof', lines: 'M4 30 V20 L26 6 L48 20 V30 Z M4 20 H48' },
     { value: 'hip', text: 'a hip roof', lines: 'M4 30 V20 L18 7 H34 L48 20 V30 Z M4 20 H48' },
-    { value: 'shed', text: 'a roof that falls one way', lines: 'M4 30 V20 L48 7 V30 Z' },
+    { value: 'shed', text: 'a shed roof', lines: 'M4 30 V20 L48 7 V30 Z' },
     { value: 'flat', text: 'a low roof', lines: 'M4 30 V15 L48 13 V30 Z' },
 ];
 
