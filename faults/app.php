@@ -51,7 +51,7 @@ return [
         ['where company_id = ?', 'where company_id <> ?', 'Values of other companies are offered', 'DesignTest'],
     ],
     'app/Paper/CoverView.php' => [
-        ["sprintf('left %s, right %s, eave %s, ridge %s', \$length(\$surface->setbacks->left", "sprintf('left %s, right %s, eave %s, ridge %s', \$length(\$surface->setbacks->right", 'The cover tells the right setback as the left', 'ToldTest'],
+        ['left %s, right %s, eave', 'right %s, left %s, eave', 'The cover tells the right setback as the left', 'ToldTest'],
         ["\$print->print(Dimension::Pressure, \$one->down->toPascals()),\n                \$print->print(Dimension::Pressure, \$one->up->toPascals()),", "\$print->print(Dimension::Pressure, \$one->up->toPascals()),\n                \$print->print(Dimension::Pressure, \$one->down->toPascals()),", 'The cover tells ratings the wrong way round', 'ToldTest'],
         ['Sx %s, Sy %s, Ix %s, E %s, Fb %s', 'Sx %s, Ix %s, Sy %s, E %s, Fb %s', 'The cover names moduli of the rail wrongly', 'ToldTest'],
     ],

@@ -29,7 +29,11 @@ final class CompanyCatalogue
     {
         return DB::transaction(static function () use ($by, $item): int {
             DB::selectOne('select pg_advisory_xact_lock(?)', [$by->company_id]);
-            $newest = DB::table('catalogue_items')->where(['company_id' => $by->company_id, 'part' => $item->part->value, 'name' => $item->name])->orderByDesc('version')->first();
+            $newest = DB::table('catalogue_items')->where([
+                'company_id' => $by->company_id,
+                'part' => $item->part->value,
+                'name' => $item->name,
+            ])->orderByDesc('version')->first();
             $values = json_encode($item->values, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
             if ($newest !== null && CanonicalJson::encode(json_decode($newest->values, true)) === CanonicalJson::encode($item->values)) {
                 return (int) $newest->version;
@@ -100,7 +104,10 @@ final class CompanyCatalogue
     {
         return array_values(array_map(
             static fn (\stdClass $row): array => ['part' => (string) $row->part, 'name' => (string) $row->name, 'version' => (int) $row->version],
-            DB::select('select part, name, max(version) as version from catalogue_items where company_id = ? group by part, name order by part, name', [$company]),
+            DB::select(
+                'select part, name, max(version) as version from catalogue_items where company_id = ? group by part, name order by part, name',
+                [$company],
+            ),
         ));
     }
 
@@ -112,14 +119,20 @@ final class CompanyCatalogue
             self::newest($company),
         );
 
-        return json_encode(['catalogue' => 1, 'items' => $items], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            ['catalogue' => 1, 'items' => $items],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** The same as a table; what this build cannot read is not in it. */
     public static function table(int $company): string
     {
         $design = self::plain();
-        $items = array_map(static fn (array $one): ?CatalogueItem => self::readable(CataloguePart::from($one['part']), $one['values'], $design), self::newest($company));
+        $items = array_map(
+            static fn (array $one): ?CatalogueItem => self::readable(CataloguePart::from($one['part']), $one['values'], $design),
+            self::newest($company),
+        );
 
         return CatalogueTable::write(array_values(array_filter($items)));
     }
@@ -128,7 +141,10 @@ final class CompanyCatalogue
     private static function newest(int $company): array
     {
         /** @var list<\stdClass&object{part: string, version: int, values: string}> $rows */
-        $rows = DB::select('select distinct on (part, name) part, name, version, values from catalogue_items where company_id = ? order by part, name, version desc', [$company]);
+        $rows = DB::select(
+            'select distinct on (part, name) part, name, version, values from catalogue_items where company_id = ? order by part, name, version desc',
+            [$company],
+        );
 
         return array_map(static fn (\stdClass $row): array => ['part' => $row->part, 'version' => $row->version, 'values' => $row->values], $rows);
     }
@@ -148,7 +164,10 @@ final class CompanyCatalogue
             try {
                 $items[] = CatalogueItem::read($part, $values, $design);
             } catch (DocumentInvalid $invalid) {
-                array_push($faults, ...array_map(static fn (Fault $fault): Fault => new Fault($at($fault->path), $fault->expected, $fault->found), $invalid->faults));
+                array_push(
+                    $faults,
+                    ...array_map(static fn (Fault $fault): Fault => new Fault($at($fault->path), $fault->expected, $fault->found), $invalid->faults),
+                );
             }
         }
 
@@ -169,7 +188,11 @@ final class CompanyCatalogue
         }
         $list = is_array($file) && ($file['catalogue'] ?? null) === 1 ? $file['items'] ?? null : null;
         if (!is_array($list) || !array_is_list($list) || count($list) > CatalogueTable::MOST) {
-            throw DocumentInvalid::at('/items', 'a list of at most '.CatalogueTable::MOST.' items of a catalogue of version 1', is_array($list) ? count($list).' items' : 'none');
+            throw DocumentInvalid::at(
+                '/items',
+                'a list of at most '.CatalogueTable::MOST.' items of a catalogue of version 1',
+                is_array($list) ? count($list).' items' : 'none',
+            );
         }
         $items = $faults = [];
         foreach ($list as $index => $one) {

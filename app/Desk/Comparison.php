@@ -125,10 +125,17 @@ final class Comparison
             $largest = [];
             foreach ($plan->loads?->zones->parts() ?? [] as ['zone' => $zone, 'corners' => $corners]) {
                 $area_m2 = (new Polygon($corners))->area_m2();
-                $largest[$zone] = $area_m2 > ($largest[$zone][0] ?? 0.0) ? [$area_m2, array_sum(array_column($corners, 0)) / count($corners), array_sum(array_column($corners, 1)) / count($corners)] : $largest[$zone];
+                $largest[$zone] = $area_m2 > ($largest[$zone][0] ?? 0.0) ? [
+                    $area_m2,
+                    array_sum(array_column($corners, 0)) / count($corners),
+                    array_sum(array_column($corners, 1)) / count($corners),
+                ] : $largest[$zone];
             }
 
-            return array_map(static fn (array $piece): array => [$piece[1], $piece[2]], array_combine(array_map(static fn (int|string $zone): string => "in zone $zone", array_keys($largest)), $largest));
+            return array_map(
+                static fn (array $piece): array => [$piece[1], $piece[2]],
+                array_combine(array_map(static fn (int|string $zone): string => "in zone $zone", array_keys($largest)), $largest),
+            );
         }
         [$middle_m, $top_m, $in_m] = [$outline->width_m / 2, $outline->length_m, self::FROM_EDGE_M];
 

@@ -32,7 +32,12 @@ final class DemandView
         $rows = [];
         foreach ($down as $code => $value_Pa) {
             [$combination, $snow] = [...explode(':', $code), ''];
-            $rows[] = ['combination' => $combination, 'snow' => $snow === '' ? '' : $texts->say('because.snow_'.$snow), 'value' => $psf($value_Pa), 'governs' => $code === $most];
+            $rows[] = [
+                'combination' => $combination,
+                'snow' => $snow === '' ? '' : $texts->say('because.snow_'.$snow),
+                'value' => $psf($value_Pa),
+                'governs' => $code === $most,
+            ];
         }
 
         $pulls = array_values(array_filter($loads->combinations->strength, static fn (Combination $one): bool => $one->up && $one->snow === 0.0));
@@ -40,7 +45,8 @@ final class DemandView
         return [
             'pull' => $pulls === [] ? '' : $pulls[0]->code, 'exposure_counts' => $loads->exposureCounts,
             'zones' => array_map(static fn (ZoneDemand $demand): array => [
-                'zone' => $demand->zone, 'direction' => $demand->direction === 'any' ? '' : $texts->say('word.'.$demand->direction), 'suction' => $psf($demand->suction_Pa), 'exposed' => $psf($demand->suctionExposed_Pa),
+                'zone' => $demand->zone, 'direction' => $demand->direction === 'any' ? '' : $texts->say('word.'.$demand->direction),
+                'suction' => $psf($demand->suction_Pa), 'exposed' => $psf($demand->suctionExposed_Pa),
                 'net' => $psf($demand->net_Pa), 'net_exposed' => $psf($demand->netExposed_Pa),
             ], ZoneDemand::all($plan->design, $loads)),
             'down' => $rows,
@@ -62,7 +68,14 @@ final class DemandView
         $tries = [];
         if ($speed !== null && $speed[1] !== null) {
             [$path, $value, [$usFrom, $usTo], [$from, $to]] = $speed;
-            $tries[] = $us ? self::one($path, round($value->toMilesPerHour(), 1), $usFrom, $usTo, 1, 'mph') : self::one($path, round($value->toSi(), 1), $from, $to, 0.5, 'm/s');
+            $tries[] = $us ? self::one(
+                $path,
+                round($value->toMilesPerHour(), 1),
+                $usFrom,
+                $usTo,
+                1,
+                'mph',
+            ) : self::one($path, round($value->toSi(), 1), $from, $to, 0.5, 'm/s');
         }
         // Kinds of terrain from the most sheltered to the most open.
         [$path, $kinds, $now] = match (true) {
@@ -75,12 +88,33 @@ final class DemandView
             $tries[] = ['choices' => array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $kinds)]
                 + self::one($path, (float) array_search($now, $kinds, true), 0, count($kinds) - 1, 1, '');
         }
-        $tries[] = $us ? self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toFeet(), 2), 8, 60, 1, 'ft') : self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toMetres(), 2), 2.5, 18, 0.25, 'm');
+        $tries[] = $us ? self::one(
+            '/site/mean_roof_height_m',
+            round($site->meanRoofHeight->toFeet(), 2),
+            8,
+            60,
+            1,
+            'ft',
+        ) : self::one('/site/mean_roof_height_m', round($site->meanRoofHeight->toMetres(), 2), 2.5, 18, 0.25, 'm');
         if ($snows) {
-            $tries[] = $us ? self::one('/site/ground_snow_Pa', round($site->groundSnow->toPsf(), 1), 0, 100, 1, 'psf') : self::one('/site/ground_snow_Pa', round($site->groundSnow->toPascals()), 0, 5000, 50, 'Pa');
+            $tries[] = $us ? self::one(
+                '/site/ground_snow_Pa',
+                round($site->groundSnow->toPsf(), 1),
+                0,
+                100,
+                1,
+                'psf',
+            ) : self::one('/site/ground_snow_Pa', round($site->groundSnow->toPascals()), 0, 5000, 50, 'Pa');
         }
         $y = $plan->design->block->y;
-        $tries[] = $us ? self::one('/block/y_m', round($y->toInches(), 3), 0, 120, 1, 'in') : self::one('/block/y_m', round($y->toMetres() * 1000), 0, 3000, 10, 'mm');
+        $tries[] = $us ? self::one('/block/y_m', round($y->toInches(), 3), 0, 120, 1, 'in') : self::one(
+            '/block/y_m',
+            round($y->toMetres() * 1000),
+            0,
+            3000,
+            10,
+            'mm',
+        );
 
         return $tries;
     }

@@ -32,8 +32,14 @@ final class SheetView
             'width_m' => $surface->width->toMetres(), 'length_m' => $surface->slopeLength->toMetres(),
             'zones' => self::zones($plan),
             'outline' => $outline->corners(),
-            'edges' => array_map(static fn (Corner $corner): string => (new Texts($plan->design->printer()))->choice('/surface/outline/0/edge', $corner->edge->value), $outline->given),
-            'kept_free' => $outline->given !== [] ? $outline->polygon()->inset(array_map(static fn (Corner $corner): float => $corner->setback->toMetres(), $outline->given)) : $outline->inside(
+            'edges' => array_map(
+                static fn (Corner $corner): string => (new Texts($plan->design->printer()))->choice('/surface/outline/0/edge', $corner->edge->value),
+                $outline->given,
+            ),
+            'kept_free' => $outline->given !== [] ? $outline->polygon()->inset(array_map(
+                static fn (Corner $corner): float => $corner->setback->toMetres(),
+                $outline->given,
+            )) : $outline->inside(
                 $surface->setbacks->left->toMetres(
                 ),
                 $surface->setbacks->right->toMetres(),
@@ -130,14 +136,16 @@ final class SheetView
         $areas = [];
         foreach ($plan->design->surface->noWorkRectangles as $area) {
             $areas[] = [
-                'id' => $area->id, 'round' => false, 'path' => $area->kind->isPath(), 'x_m' => $area->x->toMetres(), 'y_m' => $area->y->toMetres(), 'width_m' => $area->width->toMetres(),
+                'id' => $area->id, 'round' => false, 'path' => $area->kind->isPath(), 'x_m' => $area->x->toMetres(), 'y_m' => $area->y->toMetres(),
+                'width_m' => $area->width->toMetres(),
                 'height_m' => $area->height->toMetres(), 'clearance_m' => $area->clearance->toMetres(),
             ];
         }
         foreach ($plan->design->surface->noWorkCircles as $area) {
             $r_m = $area->diameter->toMetres() / 2;
             $areas[] = [
-                'id' => $area->id, 'round' => true, 'path' => false, 'x_m' => $area->x->toMetres() - $r_m, 'y_m' => $area->y->toMetres() - $r_m, 'width_m' => 2 * $r_m,
+                'id' => $area->id, 'round' => true, 'path' => false, 'x_m' => $area->x->toMetres() - $r_m, 'y_m' => $area->y->toMetres() - $r_m,
+                'width_m' => 2 * $r_m,
                 'height_m' => 2 * $r_m, 'clearance_m' => $area->clearance->toMetres(),
             ];
         }

@@ -142,7 +142,8 @@ final readonly class CalculationView
             $areas_m2 = array_sum(array_map(static fn (array $areas): float => $areas[$clamp], $run->windAreas_m2));
             $clamps[] = [
                 (string) ($clamp + 1), $this->onTape($worked->run, $x_m), Printer::number($run->shares[$clamp], 4), Printer::number($state->snow[$clamp], 2),
-                $this->print->print(Dimension::Area, $areas_m2), $this->force($state->wind_N[$clamp]), $this->force($state->normal_N[$clamp]), $this->force($state->along_N[$clamp]),
+                $this->print->print(Dimension::Area, $areas_m2), $this->force($state->wind_N[$clamp]), $this->force($state->normal_N[$clamp]),
+                $this->force($state->along_N[$clamp]),
             ];
         }
         $pressures = [];
@@ -172,7 +173,8 @@ final readonly class CalculationView
             $feet[] = [
                 (string) ($place + 1), (string) $run->members()[$place], $this->onTape($run, $foot->x_m), $this->length($foot->tributary_m),
                 Printer::number($foot->modules, 3), $this->whole($foot->up_N), $this->whole($foot->down_N),
-                $this->whole($foot->along_N), $this->whole($foot->tension_N), $this->texts->say('link.'.$foot->worst->link->value), Printer::number($foot->worst->ratio, 3), Texts::reserve($foot->worst->reserve()),
+                $this->whole($foot->along_N), $this->whole($foot->tension_N), $this->texts->say('link.'.$foot->worst->link->value),
+                Printer::number($foot->worst->ratio, 3), Texts::reserve($foot->worst->reserve()),
             ];
         }
 

@@ -28,11 +28,26 @@ final class CoverView
             ['Client', $design->client === '' ? 'not entered' : $design->client],
             ['Site', $design->address === '' ? 'not entered' : $design->address],
             ['Standard', $texts->choice('/site/standard', $site->standard->value)],
-            ['Wind', $site->standard->isAsce7() ? $print->print(Dimension::Speed, $site->windSpeed->toSi()).", exposure {$site->exposure->value}, risk category {$site->riskCategory->value}" : 'as entered at the site'],
+            [
+                'Wind',
+                $site->standard->isAsce7() ? $print->print(Dimension::Speed, $site->windSpeed->toSi()).", exposure {$site->exposure->value}, risk category {$site->riskCategory->value}" : 'as entered at the site',
+            ],
             ['Ground snow', $print->print(Dimension::Pressure, $site->groundSnow->toPascals())],
-            ['Building', "{$length($site->buildingLength->toMetres())} by {$length($site->buildingWidth->toMetres())}, mean roof height {$length($site->meanRoofHeight->toMetres())}, pitch {$print->print(Dimension::Angle, $surface->pitch->toRadians())}"],
+            [
+                'Building',
+                "{$length($site->buildingLength->toMetres())} by {$length($site->buildingWidth->toMetres())}, mean roof height {$length($site->meanRoofHeight->toMetres())}, pitch {$print->print(Dimension::Angle, $surface->pitch->toRadians())}",
+            ],
             ['Surface', "{$length($surface->width->toMetres())} along the eave, {$length($surface->slopeLength->toMetres())} up the slope"],
-            ['Setbacks', sprintf('left %s, right %s, eave %s, ridge %s', $length($surface->setbacks->left->toMetres()), $length($surface->setbacks->right->toMetres()), $length($surface->setbacks->eave->toMetres()), $length($surface->setbacks->ridge->toMetres()))],
+            [
+                'Setbacks',
+                sprintf(
+                    'left %s, right %s, eave %s, ridge %s',
+                    $length($surface->setbacks->left->toMetres()),
+                    $length($surface->setbacks->right->toMetres()),
+                    $length($surface->setbacks->eave->toMetres()),
+                    $length($surface->setbacks->ridge->toMetres()),
+                ),
+            ],
             ['Kept free', $areas === [] ? 'nothing' : implode('; ', $areas)],
             ['Modules', implode('; ', array_map(static fn (BlockPlan $block): string => sprintf(
                 '%d of “%s”, %s by %s, %s',
@@ -51,7 +66,17 @@ final class CoverView
                 $one->side->value,
                 $one->basis->value === 'test' ? "tested, over {$one->factor}" : 'design',
             ), $design->module->ratings))],
-            ['Members', sprintf('%s, %s by %s at %s, %s', $texts->choice('/surface/framing/kind', $surface->framing->kind->value), $length($surface->framing->width->toMetres()), $length($surface->framing->depth->toMetres()), $length($surface->framing->spacing->toMetres()), $texts->choice('/surface/framing/species', $surface->framing->species->value))],
+            [
+                'Members',
+                sprintf(
+                    '%s, %s by %s at %s, %s',
+                    $texts->choice('/surface/framing/kind', $surface->framing->kind->value),
+                    $length($surface->framing->width->toMetres()),
+                    $length($surface->framing->depth->toMetres()),
+                    $length($surface->framing->spacing->toMetres()),
+                    $texts->choice('/surface/framing/species', $surface->framing->species->value),
+                ),
+            ],
             ['Rail', sprintf(
                 '“%s”: Sx %s, Sy %s, Ix %s, E %s, Fb %s',
                 $rail->name,

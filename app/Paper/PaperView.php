@@ -28,14 +28,25 @@ final class PaperView
         return [
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
-                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']), 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
+                'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
             ], $plan->tapes()->slope()),
             'marking' => [
-                'edges' => array_map(static fn (array $edge): array => ['name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}", 'length' => $printer->tape($edge['length_m'])], Marking::edges($plan)),
-                'diagonals' => array_map(static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])], Marking::diagonals($plan)),
+                'edges' => array_map(
+                    static fn (array $edge): array => [
+                        'name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}",
+                        'length' => $printer->tape($edge['length_m']),
+                    ],
+                    Marking::edges($plan),
+                ),
+                'diagonals' => array_map(
+                    static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])],
+                    Marking::diagonals($plan),
+                ),
                 'off' => $printer->length(FromTape::CLOSES_M),
                 'rows' => array_map(static fn (array $row): array => [
-                    'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']), 'high' => $printer->tape($row['high_m']),
+                    'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']),
+                    'high' => $printer->tape($row['high_m']),
                     'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],
                 ], Marking::rows($plan)),
                 'ridge_note' => Marking::ridgeNote($plan),
@@ -45,31 +56,65 @@ final class PaperView
             'cutting' => $plan->cutting === null ? null : [
                 'stock' => array_map(static fn (array $bar): array => [
                     'number' => $bar['stock'], 'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'],
-                    'pieces' => array_map(static fn (array $piece): array => ['label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m']], $bar['pieces']),
+                    'pieces' => array_map(
+                        static fn (array $piece): array => [
+                            'label' => $piece['label'],
+                            'length' => $printer->length($piece['length_m']),
+                            'length_m' => $piece['length_m'],
+                        ],
+                        $bar['pieces'],
+                    ),
                 ], $plan->cutting->stock),
-                'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()), 'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
+                'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()),
+                'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
                 'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,
             ],
             'holes' => array_map(static fn (array $hole): array => [
-                'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']), 'y' => $printer->tape($hole['y_m']),
-                'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'], 'state' => $hole['state'], 'note' => $hole['note'],
+                'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']),
+                'y' => $printer->tape($hole['y_m']),
+                'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'],
+                'state' => $hole['state'], 'note' => $hole['note'],
             ], $plan->holes->holes ?? []),
             'materials' => self::materials($plan->materials()),
             'torque' => [
-                ['what' => 'Rail bolt: '.$plan->design->kit->bolt->name, 'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()), 'document' => $plan->design->kit->bolt->document],
-                ['what' => 'Clamps: '.$plan->design->kit->clamp->name, 'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()), 'document' => $plan->design->kit->clamp->document],
-                ['what' => 'Screw: '.$plan->design->kit->fastener->name(), 'torque' => 'until the washer seats; never spun', 'document' => 'common practice, no source'],
+                [
+                    'what' => 'Rail bolt: '.$plan->design->kit->bolt->name,
+                    'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
+                    'document' => $plan->design->kit->bolt->document,
+                ],
+                [
+                    'what' => 'Clamps: '.$plan->design->kit->clamp->name,
+                    'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),
+                    'document' => $plan->design->kit->clamp->document,
+                ],
+                [
+                    'what' => 'Screw: '.$plan->design->kit->fastener->name(),
+                    'torque' => 'until the washer seats; never spun',
+                    'document' => 'common practice, no source',
+                ],
             ],
             'clamp' => self::clamp($plan),
             'steps' => array_map(static fn (array $step): array => [
-                'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(static fn (string $caution): string => $texts->say("caution.$caution"), $step['cautions']),
+                'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(
+                    static fn (string $caution): string => $texts->say("caution.$caution"),
+                    $step['cautions'],
+                ),
             ], $plan->steps->steps ?? []),
             'coefficients' => array_map(static fn (Coefficient $used): array => [
-                'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+                'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source,
+                'confidence' => $used->confidence->value,
                 'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
             ], $plan->coefficients->used()),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), $plan->notCovered()),
-            'signatures' => array_map(static fn (Confirmation $one): array => ['subject' => self::subject($plan, $texts, $one), 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason], $plan->design->confirmations),
+            'signatures' => array_map(
+                static fn (Confirmation $one): array => [
+                    'subject' => self::subject($plan, $texts, $one),
+                    'name' => $one->who(),
+                    'on' => $one->on,
+                    'reason' => $one->reason,
+                ],
+                $plan->design->confirmations,
+            ),
         ];
     }
 
@@ -85,7 +130,10 @@ final class PaperView
             }
         }
 
-        return $signature->subject === 'structure' ? $texts->say('subject.structure') : $texts->say('subject.stop_gone', ['code' => str_replace('_', ' ', explode('/', $signature->subject)[1] ?? '')]);
+        return $signature->subject === 'structure' ? $texts->say('subject.structure') : $texts->say(
+            'subject.stop_gone',
+            ['code' => str_replace('_', ' ', explode('/', $signature->subject)[1] ?? '')],
+        );
     }
 
     /** @return list<string> */
@@ -124,7 +172,8 @@ final class PaperView
 
         return [
             'first' => $printer->length($plan->members->first->toMetres()), 'list' => $list,
-            'at_one_share' => $plan->shares === null ? null : number_format($plan->shares->atOneShare, 2), 'limit' => $plan->shares === null ? null : number_format($plan->shares->limit, 2),
+            'at_one_share' => $plan->shares === null ? null : number_format($plan->shares->atOneShare, 2),
+            'limit' => $plan->shares === null ? null : number_format($plan->shares->limit, 2),
         ];
     }
 
@@ -139,7 +188,10 @@ final class PaperView
 
         return [
             'thread' => $printer->length($held->threadInMember->toMetres()), 'above' => $printer->length($held->above->toMetres()),
-            'withdrawal' => $held->withdrawal === null ? '' : $printer->print(Dimension::Force, $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0), 'lateral' => $held->lateral === null ? null : $printer->print(Dimension::Force, $held->lateral->toSi()),
+            'withdrawal' => $held->withdrawal === null ? '' : $printer->print(
+                Dimension::Force,
+                $plan->capacities?->withdrawal_N(CombinationFactors::for($plan->design, $plan->coefficients)->of(Duration::Wind)) ?? 0.0,
+            ), 'lateral' => $held->lateral === null ? null : $printer->print(Dimension::Force, $held->lateral->toSi()),
             'makers' => $held->lateralIsMakers,
         ];
     }

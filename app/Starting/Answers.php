@@ -39,7 +39,8 @@ final readonly class Answers
             null => [],
             // A hip plane and a low roof need other sizes than the blank survey's to be one at all.
             RoofKind::Hip => [
-                ['path' => '/surface/roof_kind', 'typed' => 'hip'], $madeUp('/surface/left_hip_m', 3.048), $madeUp('/surface/right_hip_m', 3.048), $madeUp('/surface/framing/first_member_m', 0.6096),
+                ['path' => '/surface/roof_kind', 'typed' => 'hip'], $madeUp('/surface/left_hip_m', 3.048), $madeUp('/surface/right_hip_m', 3.048),
+                $madeUp('/surface/framing/first_member_m', 0.6096),
             ],
             RoofKind::Flat => [['path' => '/surface/roof_kind', 'typed' => 'flat'], $madeUp('/surface/pitch_rad', atan(0.25 / 12))],
             default => [['path' => '/surface/roof_kind', 'typed' => $this->roof->value]],

@@ -50,7 +50,10 @@ final class CatalogueController extends Controller
     {
         $base = $request->base($job);
         $chosen = Chosen::of($base->document());
-        $kept = array_values(array_filter(CompanyCatalogue::all($job->company_id, $part, $chosen->design()), static fn (array $one): bool => $one['id'] === $item))[0] ?? abort(404);
+        $kept = array_values(array_filter(
+            CompanyCatalogue::all($job->company_id, $part, $chosen->design()),
+            static fn (array $one): bool => $one['id'] === $item,
+        ))[0] ?? abort(404);
         $saved = $saveDesign->handle(
             $job,
             $this->user($request),

@@ -26,7 +26,10 @@ final class FillController extends Controller
     {
         $project = $request->applied($request->baseDocument($job));
         $chosen = Chosen::of($project);
-        $planned = static fn (Design $design): Plan => Planning::plan($project->with($chosen->surface, $design, $chosen->block)->design($chosen->surface), Depth::Checks);
+        $planned = static fn (Design $design): Plan => Planning::plan(
+            $project->with($chosen->surface, $design, $chosen->block)->design($chosen->surface),
+            Depth::Checks,
+        );
         $now = Planning::plan($chosen->plain(), Depth::Checks);
         $texts = new Texts($now->design->printer());
         $proposals = Planning::isLarge($chosen->plain())

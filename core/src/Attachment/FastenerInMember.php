@@ -138,7 +138,11 @@ final readonly class FastenerInMember
         $times = static fn (string $key): float => $coefficients->value(self::table($fastener), $key) * $fastener->diameter()->toInches();
 
         return match (true) {
-            $fastener instanceof LagScrew => [$times('least_penetration'), Length::ofInches($times('edge')), $areSeveral ? Length::ofInches($times('spacing')) : null],
+            $fastener instanceof LagScrew => [
+                $times('least_penetration'),
+                Length::ofInches($times('edge')),
+                $areSeveral ? Length::ofInches($times('spacing')) : null,
+            ],
             $fastener instanceof WoodScrew => [$times('least_penetration'), $fastener->edge ?? Length::ofInches($times('edge')), $fastener->spacing],
             $fastener instanceof StructuralScrew => [null, $fastener->edge, $fastener->spacing],
             default => throw new \LogicException('A fastener of an unknown kind.'),
@@ -154,7 +158,12 @@ final readonly class FastenerInMember
             $fastener->pullOut() !== null => $fastener->pullOut(),
             $g !== null && $fastener instanceof LagScrew => Force::ofPounds($coefficients->value(self::LAG, 'withdrawal') * $g ** 1.5 * $d_in ** 0.75 * $pt_in),
             $g !== null && $fastener instanceof WoodScrew => Force::ofPounds($coefficients->value(self::WOOD, 'withdrawal') * $g ** 2 * $d_in * $pt_in),
-            $design->site->standard === Standard::En && $fastener instanceof LagScrew => self::axial($design, $fastener, $coefficients, Length::ofInches($pt_in)),
+            $design->site->standard === Standard::En && $fastener instanceof LagScrew => self::axial(
+                $design,
+                $fastener,
+                $coefficients,
+                Length::ofInches($pt_in),
+            ),
             default => null,
         };
     }

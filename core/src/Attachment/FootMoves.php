@@ -62,7 +62,11 @@ final class FootMoves
         $withdrawal_N = $c->withdrawal_N($case->cd);
         $lateral_N = $c->lateral_N($case->cd);
         $this->perNormal[] = max(1 / $c->boltUp_N, 1 / $c->footUp_N, 1 / $c->footDown_N, self::TOGETHER * $c->lever->mostPerUp() / $withdrawal_N);
-        $this->perAlong[] = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N, self::TOGETHER * ($c->lever->perAlong() / $withdrawal_N + $c->lever->lateralShare() / $lateral_N));
+        $this->perAlong[] = max(
+            1 / $c->boltAlong_N,
+            1 / $c->footAlong_N,
+            self::TOGETHER * ($c->lever->perAlong() / $withdrawal_N + $c->lever->lateralShare() / $lateral_N),
+        );
     }
 
     /**

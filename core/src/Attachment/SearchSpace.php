@@ -92,7 +92,11 @@ final class SearchSpace
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
         );
-        $this->upCapacity_N = min($check->capacities->boltUp_N, $check->capacities->footUp_N, $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp());
+        $this->upCapacity_N = min(
+            $check->capacities->boltUp_N,
+            $check->capacities->footUp_N,
+            $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp(),
+        );
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
             $this->prepare();

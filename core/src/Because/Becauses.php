@@ -328,10 +328,13 @@ final readonly class Becauses
             'value_m' => $window->window_m, 'width_m' => $this->plan->design->surface->framing->width->toMetres(), 'edge_m' => $window->edge_m,
             'in_member_m' => $window->inMember_m, 'thread_m' => $held->threadInMember->toMetres(), 'lean' => $window->lean_deg,
             'mark_m' => 0.0254 * WoodWindow::MARK_IN,
-        ], 'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
-            $this->input('/surface/framing/width_m'), $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))), $this->input('/kit/fastener/drill_guide'),
-            ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
-        ]);
+        ],
+            'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
+                $this->input('/surface/framing/width_m'),
+                $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))),
+                $this->input('/kit/fastener/drill_guide'),
+                ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
+            ]);
     }
 
     private function inLine(RunPlan $run): Because

@@ -74,7 +74,11 @@ final readonly class CatalogueItem
         foreach ($this->part === CataloguePart::Module ? $design->module->ratings : [] as $index => $rating) {
             $side = $rating->side->value === 'long' ? $design->module->length : $design->module->width;
             if ($rating->to->toMetres() <= $rating->from->toMetres() || $rating->to->toMetres() > $side->toMetres() / 2 + 1e-9) {
-                $faults[] = new Fault("/ratings/$index/to_m", 'a clamp zone that ends beyond where it begins and within half of the side', (string) $rating->to->toMetres());
+                $faults[] = new Fault(
+                    "/ratings/$index/to_m",
+                    'a clamp zone that ends beyond where it begins and within half of the side',
+                    (string) $rating->to->toMetres(),
+                );
             }
         }
         $allowed = array_filter(

@@ -30,7 +30,10 @@ final class CatalogueTable
         );
         $columns = array_keys(array_merge(['part' => '', 'kind' => '', 'name' => '', 'document' => ''], ...$rows));
 
-        return Csv::write([$columns, ...array_map(static fn (array $row): array => array_map(static fn (string $column): string => $row[$column] ?? '', $columns), $rows)]);
+        return Csv::write([
+            $columns,
+            ...array_map(static fn (array $row): array => array_map(static fn (string $column): string => $row[$column] ?? '', $columns), $rows),
+        ]);
     }
 
     /**
@@ -77,7 +80,13 @@ final class CatalogueTable
             try {
                 $rows[$number] = self::row($columns, $cells);
             } catch (DocumentInvalid $invalid) {
-                array_push($faults, ...array_map(static fn (Fault $fault): Fault => new Fault(self::cell($number, $fault->path), $fault->expected, $fault->found), $invalid->faults));
+                array_push(
+                    $faults,
+                    ...array_map(
+                        static fn (Fault $fault): Fault => new Fault(self::cell($number, $fault->path), $fault->expected, $fault->found),
+                        $invalid->faults,
+                    ),
+                );
             }
         }
 
@@ -93,7 +102,11 @@ final class CatalogueTable
     {
         $twice = array_keys(array_filter(array_count_values($names), static fn (int $times): bool => $times > 1));
         if (!in_array('part', $names, true) || $twice !== []) {
-            throw DocumentInvalid::at('row 1', 'a column "part", and none twice', $twice === [] ? 'none of that name' : '"'.mb_strimwidth((string) $twice[0], 0, 40).'" twice');
+            throw DocumentInvalid::at(
+                'row 1',
+                'a column "part", and none twice',
+                $twice === [] ? 'none of that name' : '"'.mb_strimwidth((string) $twice[0], 0, 40).'" twice',
+            );
         }
 
         return $names;
@@ -124,7 +137,11 @@ final class CatalogueTable
             }
             $cells[$columns[$index]] = str_starts_with($text, "'") ? substr($text, 1) : $text;
         }
-        $part = CataloguePart::tryFrom($cells['part'] ?? '') ?? throw DocumentInvalid::at('/part', 'one of '.implode(', ', array_column(CataloguePart::cases(), 'value')), '"'.mb_strimwidth($cells['part'] ?? '', 0, 40).'"');
+        $part = CataloguePart::tryFrom($cells['part'] ?? '') ?? throw DocumentInvalid::at(
+            '/part',
+            'one of '.implode(', ', array_column(CataloguePart::cases(), 'value')),
+            '"'.mb_strimwidth($cells['part'] ?? '', 0, 40).'"',
+        );
         $type = $part->type();
         $kinds = Kinds::of($type);
         $kind = $cells['kind'] ?? '';
@@ -156,10 +173,17 @@ final class CatalogueTable
         $values = [];
         foreach (Shape::of($class)->fields as $key => $field) {
             $column = $before.$key;
-            $deeper = array_filter($cells, static fn (string $text, string $name): bool => $text !== '' && str_starts_with($name, "$column/"), ARRAY_FILTER_USE_BOTH);
+            $deeper = array_filter(
+                $cells,
+                static fn (string $text, string $name): bool => $text !== '' && str_starts_with($name, "$column/"),
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($field->items !== null) {
                 $items = [];
-                for ($index = 0; array_filter(array_keys($deeper), static fn (string $name): bool => str_starts_with($name, "$column/$index/")) !== []; ++$index) {
+                for ($index = 0; array_filter(
+                    array_keys($deeper),
+                    static fn (string $name): bool => str_starts_with($name, "$column/$index/"),
+                ) !== []; ++$index) {
                     $items[] = self::values($field->items->of, "$column/$index/", $cells, $used);
                 }
                 $values[$key] = $items;

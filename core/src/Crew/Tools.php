@@ -23,7 +23,8 @@ final class Tools
             'pilot' => $pilot === null ? null : ['pilot_m' => $pilot->toMetres()],
             'shank_bit' => $hasShank ? ['diameter_m' => $diameter_m, 'shank_m' => $held->shank->toMetres()] : null,
             'guide' => $fastener->isGuided() ? [] : null,
-            'flat_bar' => [], ...$fastener instanceof LagScrew ? ['socket' => ['diameter_m' => $diameter_m]] : ['driver' => []], 'sealant_gun' => [], 'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
+            'flat_bar' => [], ...$fastener instanceof LagScrew ? ['socket' => ['diameter_m' => $diameter_m]] : ['driver' => []], 'sealant_gun' => [],
+            'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
         ];
         $tools = [];
         foreach ($values as $code => $sizes) {

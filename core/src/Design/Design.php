@@ -153,7 +153,10 @@ final readonly class Design
         return Copy::of(
             $this,
             surface: $this->surface->named($name),
-            confirmations: array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => str_starts_with($one->subject, 'coefficient/'))),
+            confirmations: array_values(array_filter(
+                $this->confirmations,
+                static fn (Confirmation $one): bool => str_starts_with($one->subject, 'coefficient/'),
+            )),
         );
     }
 

@@ -46,7 +46,11 @@ final class Edits
         foreach ($edits as $edit) {
             try {
                 // What is drawn needs the design as it stands.
-                $document = self::boxed(self::one($document, is_array($edit) ? $edit : [], static fn (array $document): Design => self::read($design, $before, $document)));
+                $document = self::boxed(self::one(
+                    $document,
+                    is_array($edit) ? $edit : [],
+                    static fn (array $document): Design => self::read($design, $before, $document),
+                ));
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
             }

@@ -100,7 +100,11 @@ final class Examples
     public static function leaves(mixed $value, string $pointer): array
     {
         if (is_array($value)) {
-            return array_merge(...array_map(static fn (int|string $key, mixed $inner): array => self::leaves($inner, "$pointer/$key"), array_keys($value), $value));
+            return array_merge(...array_map(
+                static fn (int|string $key, mixed $inner): array => self::leaves($inner, "$pointer/$key"),
+                array_keys($value),
+                $value,
+            ));
         }
 
         return $value !== null && $value !== '' ? [$pointer] : [];

@@ -59,7 +59,15 @@ final readonly class Framing
             },
             lap: $this->lap === null ? null : new Lap($this->lap->from, $this->lap->to, Length::ofMetres(-$this->lap->shift->toMetres())),
             own: array_map(
-                static fn (OwnMember $one): OwnMember => new OwnMember($one->number, $one->x === null ? null : $width->minus($one->x), $one->from, $one->to, $one->plies, $one->known, $one->plusMinus),
+                static fn (OwnMember $one): OwnMember => new OwnMember(
+                    $one->number,
+                    $one->x === null ? null : $width->minus($one->x),
+                    $one->from,
+                    $one->to,
+                    $one->plies,
+                    $one->known,
+                    $one->plusMinus,
+                ),
                 $this->own,
             ),
         );

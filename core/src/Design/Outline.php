@@ -67,7 +67,10 @@ final readonly class Outline
     /** @return list<array{EdgeKind, float, float}> From each corner to the next: what it is, what is kept free along it, what it overhangs, in metres */
     public function edges(): array
     {
-        return $this->given === [] ? self::usual($this->surface) : array_map(static fn (Corner $one): array => [$one->edge, $one->setback->toMetres(), $one->overhang->toMetres()], $this->given);
+        return $this->given === [] ? self::usual($this->surface) : array_map(
+            static fn (Corner $one): array => [$one->edge, $one->setback->toMetres(), $one->overhang->toMetres()],
+            $this->given,
+        );
     }
 
     /** @return list<array{EdgeKind, float, float}> */

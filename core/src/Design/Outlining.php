@@ -43,8 +43,21 @@ final readonly class Outlining
         if (array_key_exists('after', $edit)) {
             $next = $outline[($index + 1) % count($outline)];
             $middle = [($outline[$index]->x->toMetres() + $next->x->toMetres()) / 2, ($outline[$index]->y->toMetres() + $next->y->toMetres()) / 2];
-            $all = array_map(static fn (Corner $one): array => self::entry([$one->x->toMetres(), $one->y->toMetres()], $one->edge, $one->setback->toMetres(), $one->overhang->toMetres()), $outline);
-            array_splice($all, $index + 1, 0, [self::entry($middle, $outline[$index]->edge, $outline[$index]->setback->toMetres(), $outline[$index]->overhang->toMetres())]);
+            $all = array_map(
+                static fn (Corner $one): array => self::entry(
+                    [$one->x->toMetres(), $one->y->toMetres()],
+                    $one->edge,
+                    $one->setback->toMetres(),
+                    $one->overhang->toMetres(),
+                ),
+                $outline,
+            );
+            array_splice(
+                $all,
+                $index + 1,
+                0,
+                [self::entry($middle, $outline[$index]->edge, $outline[$index]->setback->toMetres(), $outline[$index]->overhang->toMetres())],
+            );
 
             return ['/surface/outline' => $all];
         }
@@ -71,7 +84,11 @@ final readonly class Outlining
             throw DocumentInvalid::at('/surface/outline', 'three to forty edges, from the lower left corner along the eave', (string) count($edges_m));
         }
         if (count($diagonals_m) !== count($edges_m) - 3) {
-            throw DocumentInvalid::at('/surface/outline', (count($edges_m) - 3).' diagonals for '.count($edges_m).' edges, from the first corner to the third and on', (string) count($diagonals_m));
+            throw DocumentInvalid::at(
+                '/surface/outline',
+                (count($edges_m) - 3).' diagonals for '.count($edges_m).' edges, from the first corner to the third and on',
+                (string) count($diagonals_m),
+            );
         }
         $corners = FromTape::corners($edges_m, $diagonals_m);
         if (is_int($corners)) {
@@ -81,7 +98,11 @@ final readonly class Outlining
             $print = $this->design->printer();
             $is_m = hypot($corners[3 % count($corners)][0] - $corners[1][0], $corners[3 % count($corners)][1] - $corners[1][1]);
             if (abs($is_m - $proof_m[0]) > FromTape::CLOSES_M + 1e-9) {
-                throw DocumentInvalid::at('/surface/outline', 'a plane that closes: from the second corner to the fourth '.$print->tape($is_m).' by the others', $print->tape($proof_m[0]).', '.$print->length(abs($is_m - $proof_m[0])).' off');
+                throw DocumentInvalid::at(
+                    '/surface/outline',
+                    'a plane that closes: from the second corner to the fourth '.$print->tape($is_m).' by the others',
+                    $print->tape($proof_m[0]).', '.$print->length(abs($is_m - $proof_m[0])).' off',
+                );
             }
         }
         $before = $this->design->surface->outline === [] ? $this->asItIs() : [];

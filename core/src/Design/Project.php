@@ -226,7 +226,11 @@ final class Project
         }
         $numbered = array_filter($this->surfaces[$of]->framing->own, static fn (OwnMember $one): bool => $one->number < OwnMember::FIRST_MORE);
         if ($mirrored && $numbered !== []) {
-            throw DocumentInvalid::at("/surfaces/$of/framing/own", 'members of their own alone, from '.OwnMember::FIRST_MORE.' on: others count from the left', (string) array_values($numbered)[0]->number);
+            throw DocumentInvalid::at(
+                "/surfaces/$of/framing/own",
+                'members of their own alone, from '.OwnMember::FIRST_MORE.' on: others count from the left',
+                (string) array_values($numbered)[0]->number,
+            );
         }
         $job = $this;
         foreach ($this->blocksOn($of) as $index => $block) {
@@ -318,7 +322,10 @@ final class Project
     {
         $faults = $this->surfaces === [] ? [new Fault('/surfaces', 'a surface or more', 'none')] : [];
         foreach ($this->surfaces as $id => $surface) {
-            foreach ($surface->outline === [] ? [] : ['width_m' => [$surface->width, 'x'], 'slope_length_m' => [$surface->slopeLength, 'y']] as $key => [$size, $axis]) {
+            foreach ($surface->outline === [] ? [] : [
+                'width_m' => [$surface->width, 'x'],
+                'slope_length_m' => [$surface->slopeLength, 'y'],
+            ] as $key => [$size, $axis]) {
                 $reach_m = max([0.0, ...array_map(static fn (Corner $corner): float => $corner->{$axis}->toMetres(), $surface->outline)]);
                 if (abs($reach_m - $size->toMetres()) > 1e-6) {
                     $faults[] = new Fault("/surfaces/$id/$key", "as far as the corners reach, $reach_m", (string) $size->toMetres());

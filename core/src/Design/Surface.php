@@ -98,11 +98,35 @@ final readonly class Surface
             leftHip: $this->rightHip,
             rightHip: $this->leftHip,
             framing: $framing->mirrored($width),
-            noWorkRectangles: array_map(static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle($one->id, $one->kind, $width->minus($one->x)->minus($one->width), $one->y, $one->width, $one->height, $one->clearance), $this->noWorkRectangles),
-            noWorkCircles: array_map(static fn (NoWorkCircle $one): NoWorkCircle => new NoWorkCircle($one->id, $one->kind, $width->minus($one->x), $one->y, $one->diameter, $one->clearance), $this->noWorkCircles),
+            noWorkRectangles: array_map(
+                static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle(
+                    $one->id,
+                    $one->kind,
+                    $width->minus($one->x)->minus($one->width),
+                    $one->y,
+                    $one->width,
+                    $one->height,
+                    $one->clearance,
+                ),
+                $this->noWorkRectangles,
+            ),
+            noWorkCircles: array_map(
+                static fn (NoWorkCircle $one): NoWorkCircle => new NoWorkCircle(
+                    $one->id,
+                    $one->kind,
+                    $width->minus($one->x),
+                    $one->y,
+                    $one->diameter,
+                    $one->clearance,
+                ),
+                $this->noWorkCircles,
+            ),
             setbacks: new Setbacks($this->setbacks->eave, $this->setbacks->ridge, $this->setbacks->right, $this->setbacks->left),
             snowFeatures: array_map(static fn (SnowFeature $one): SnowFeature => $one->mirrored($width), $this->snowFeatures),
-            penetrations: array_map(static fn (Penetration $one): Penetration => new Penetration($one->id, $one->kind, $width->minus($one->x), $one->y, $one->note), $this->penetrations),
+            penetrations: array_map(
+                static fn (Penetration $one): Penetration => new Penetration($one->id, $one->kind, $width->minus($one->x), $one->y, $one->note),
+                $this->penetrations,
+            ),
             outline: self::mirroredOutline($this->outline, $width),
         );
     }

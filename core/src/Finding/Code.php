@@ -165,8 +165,10 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
-        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
-        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing,
+        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort,
+        self::FirePathsFew, self::FireRidge, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
+        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown,
+        self::LateralMissing,
         self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice,
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
@@ -184,7 +186,8 @@ enum Code: string
     ];
 
     private const ASSUMPTIONS = [
-        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath,
+        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt,
+        self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath,
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
         self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
         self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SnowAboveSlides,
@@ -194,7 +197,8 @@ enum Code: string
     private const OF_THE_JOB = [
         self::AsNzsMissing, self::AsNzsMtMissing, self::AsNzsRegionMissing, self::AsNzsRegionUnknown, self::CoefficientMissing, self::EnAltitude,
         self::EnMissing, self::EnOrography, self::EnOrographyMissing, self::EnTooTall, self::EnVelocityHigh, self::EnVelocityMissing,
-        self::EnZoneMissing, self::EnZoneRange, self::ExamplesLeft, self::FireChecked, self::FireNotChecked, self::FirePathsFew, self::GivenAtServiceLevel, self::GivenIncomplete, self::GroundSnowKind,
+        self::EnZoneMissing, self::EnZoneRange, self::ExamplesLeft, self::FireChecked, self::FireNotChecked, self::FirePathsFew,
+        self::GivenAtServiceLevel, self::GivenIncomplete, self::GroundSnowKind,
         self::HillMissing, self::KztMissing, self::OwnCopyImplausible, self::OwnCopyUnknown, self::RidgeReadingUnnamed, self::TooTall,
         self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WinterWindMissing,
     ];

@@ -46,7 +46,10 @@ final readonly class Polygon
             for ($other = $one + 1; $other < $count; ++$other) {
                 $isNext = $other === $one + 1 || ($one === 0 && $other === $count - 1);
                 [$low, $high] = $edges[$other];
-                if ($isNext ? self::foldsBack($edges[$other === $one + 1 ? $one : $other], $edges[$other === $one + 1 ? $other : $one]) : self::meet($from, $to, $low, $high)) {
+                if ($isNext ? self::foldsBack(
+                    $edges[$other === $one + 1 ? $one : $other],
+                    $edges[$other === $one + 1 ? $other : $one],
+                ) : self::meet($from, $to, $low, $high)) {
                     return false;
                 }
             }

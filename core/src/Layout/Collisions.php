@@ -84,7 +84,14 @@ final class Collisions
         ];
 
         return self::near(array_map(
-            static fn (string $edge, array $one): array => [$edge, '/block/'.($edge === 'left' || $edge === 'right' ? 'x_m' : 'y_m'), $one[0], $h2_m, $one[1], $one[2]],
+            static fn (string $edge, array $one): array => [
+                $edge,
+                '/block/'.($edge === 'left' || $edge === 'right' ? 'x_m' : 'y_m'),
+                $one[0],
+                $h2_m,
+                $one[1],
+                $one[2],
+            ],
             array_keys($beyond),
             $beyond,
         ));
@@ -109,13 +116,23 @@ final class Collisions
             $box = [$spot->x_m, $spot->y_m, $spot->x_m + $design->moduleAcross()->toMetres(), $spot->y_m + $design->moduleUp()->toMetres()];
             [$beyond_m, $over] = $polygon->beyond_m($box);
             foreach ($polygon->edges() as $edge => $ends) {
-                $margins_m[$edge] = min($margins_m[$edge], $beyond_m > self::TOLERANCE_M ? ($edge === $over ? -$beyond_m : INF) : Polygon::apart_m($ends, $box));
+                $margins_m[$edge] = min(
+                    $margins_m[$edge],
+                    $beyond_m > self::TOLERANCE_M ? ($edge === $over ? -$beyond_m : INF) : Polygon::apart_m($ends, $box),
+                );
             }
         }
         $near = [];
         foreach ($outline->given as $edge => $corner) {
             $least_m = $corner->edge->keepsOff() ? $h2_m : 0.0;
-            $near[] = [$corner->edge->value.' '.($edge + 1), '/block/x_m', $margins_m[$edge], $least_m, $corner->setback, $corner->edge->isOuter() ? $corner->overhang : null];
+            $near[] = [
+                $corner->edge->value.' '.($edge + 1),
+                '/block/x_m',
+                $margins_m[$edge],
+                $least_m,
+                $corner->setback,
+                $corner->edge->isOuter() ? $corner->overhang : null,
+            ];
         }
 
         return $near;

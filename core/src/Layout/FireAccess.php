@@ -93,7 +93,10 @@ final class FireAccess
             $clear_m = INF;
             foreach ($placements as $placement) {
                 foreach ($placement->spots() as $spot) {
-                    $clear_m = min($clear_m, Polygon::apart_m($ends, [$spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m]));
+                    $clear_m = min(
+                        $clear_m,
+                        Polygon::apart_m($ends, [$spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m]),
+                    );
                 }
             }
             if ($clear_m < $ridge_m - self::TOLERANCE_M) {

@@ -72,7 +72,10 @@ final class Admission
     /** Whether all that is asked about is a valley, and that is an edge of the outline. */
     private static function valleysAreDrawn(Surface $surface): bool
     {
-        return $surface->dormerOrValley === YesNo::Yes && array_filter($surface->outline, static fn (Corner $one): bool => $one->edge === EdgeKind::Valley) !== [];
+        return $surface->dormerOrValley === YesNo::Yes && array_filter(
+            $surface->outline,
+            static fn (Corner $one): bool => $one->edge === EdgeKind::Valley,
+        ) !== [];
     }
 
     /** @return list<Finding> What of an outline by its corners is not covered */

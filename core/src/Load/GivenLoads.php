@@ -28,15 +28,16 @@ final class GivenLoads
         $zones = $outline->given !== [] ? self::onOutline($outline, $edge_m) : ZoneMap::lay($outline, [
             ...$outline->leftHip_m > 0.0 ? [] : [$edge_m],
             ...$outline->rightHip_m > 0.0 ? [] : [$width_m - $edge_m],
-        ], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false), static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
-            $side = min($outline->fromLeft_m($x_m, $y_m), $outline->fromRight_m($x_m, $y_m)) < $edge_m;
+        ], [$edge_m, $length_m - $edge_m], $outline->besideHips($edge_m, false),
+            static function (float $x_m, float $y_m) use ($outline, $length_m, $edge_m): string {
+                $side = min($outline->fromLeft_m($x_m, $y_m), $outline->fromRight_m($x_m, $y_m)) < $edge_m;
 
-            return match (true) {
-                $y_m < $edge_m => $side ? 'eave corner' : 'eave',
-                $y_m > $length_m - $edge_m => $side ? 'ridge corner' : 'ridge',
-                default => $side ? 'rake' : 'field',
-            };
-        });
+                return match (true) {
+                    $y_m < $edge_m => $side ? 'eave corner' : 'eave',
+                    $y_m > $length_m - $edge_m => $side ? 'ridge corner' : 'ridge',
+                    default => $side ? 'rake' : 'field',
+                };
+            });
         $winds = [];
         foreach (self::pressures($given) as $zone => [$key, $pressure]) {
             $path = $zone === 'down' ? 'loads/down' : "loads/suction/$zone/inside";

@@ -97,7 +97,10 @@ final readonly class ZoneMap
             $c = $a * $x0 + $b * $y0;
             $next = [];
             foreach ($fields as $field) {
-                $parts = array_filter([self::half($field, $a, $b, $c), self::half($field, -$a, -$b, -$c)], static fn (array $part): bool => self::measure($part)[0] > 1e-12);
+                $parts = array_filter(
+                    [self::half($field, $a, $b, $c), self::half($field, -$a, -$b, -$c)],
+                    static fn (array $part): bool => self::measure($part)[0] > 1e-12,
+                );
                 array_push($next, ...self::runsThrough($edge, $field) ? array_values($parts) : [$field]);
             }
             $fields = $next;

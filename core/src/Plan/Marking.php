@@ -36,8 +36,15 @@ final class Marking
         $corners = Outline::of($plan->design->surface)->corners();
         $count = count($corners);
         $diagonals = [];
-        foreach ([...array_map(static fn (int $to): array => [0, $to], $count > 3 ? range(2, $count - 2) : []), ...$count > 3 ? [[1, 3]] : []] as [$from, $to]) {
-            $diagonals[] = ['from' => $from + 1, 'to' => $to + 1, 'length_m' => hypot($corners[$to][0] - $corners[$from][0], $corners[$to][1] - $corners[$from][1])];
+        foreach ([
+            ...array_map(static fn (int $to): array => [0, $to], $count > 3 ? range(2, $count - 2) : []),
+            ...$count > 3 ? [[1, 3]] : [],
+        ] as [$from, $to]) {
+            $diagonals[] = [
+                'from' => $from + 1,
+                'to' => $to + 1,
+                'length_m' => hypot($corners[$to][0] - $corners[$from][0], $corners[$to][1] - $corners[$from][1]),
+            ];
         }
 
         return $diagonals;

@@ -104,7 +104,10 @@ final readonly class Plan
     /** @return list<string> What it does not cover, by name, on every hand-over */
     public function notCovered(): array
     {
-        $asked = array_filter($this->findings, static fn (Finding $one): bool => str_starts_with($one->code->value, 'fire_') && $one->code !== Code::FireNotChecked);
+        $asked = array_filter(
+            $this->findings,
+            static fn (Finding $one): bool => str_starts_with($one->code->value, 'fire_') && $one->code !== Code::FireNotChecked,
+        );
 
         return [...self::NOT_COVERED, ...$asked === [] ? ['fire_access'] : []];
     }

@@ -41,7 +41,10 @@ final class PlanDocument
             'surfaces' => (object) array_map(self::surface(...), $plan->plans),
             'left_out' => $plan->leftOut(),
             'materials' => $plan->materials(),
-            'not_covered' => array_values(array_unique(array_merge(...array_values(array_map(static fn (Plan $one): array => $one->notCovered(), $plan->plans))))),
+            'not_covered' => array_values(array_unique(array_merge(...array_values(array_map(
+                static fn (Plan $one): array => $one->notCovered(),
+                $plan->plans,
+            ))))),
         ];
     }
 

@@ -26,7 +26,8 @@ final readonly class HoleLedger
                 $holes[] = [
                     'id' => $plan->run->id.'-'.($place + 1).($hole === 0 ? '' : chr(97 + $hole)), 'kind' => 'attachment', 'run' => $plan->run->id,
                     'member' => $plan->run->members[$plan->picks[$place]],
-                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m + $above_m, 'above_butt_m' => $above_m > 0.0 ? $course?->aboveButt_m($plan->run->line->holeY_m + $above_m) : $plan->run->line->aboveButt_m,
+                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m + $above_m,
+                    'above_butt_m' => $above_m > 0.0 ? $course?->aboveButt_m($plan->run->line->holeY_m + $above_m) : $plan->run->line->aboveButt_m,
                     'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
             }

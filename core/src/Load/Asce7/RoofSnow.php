@@ -112,7 +112,8 @@ final readonly class RoofSnow
         $this->figures->add('loads/pf', new Figure($this->edition->snowIsStrength() ? 'pf_2022' : 'pf', [
             'value_Pa' => Pressure::ofPsf($pf_psf)->toPascals(), 'ce' => $ce, 'ct' => $ct, 'is' => $this->is, 'ground_Pa' => $site->groundSnow->toPascals(),
         ], $this->edition->cite('§7.3, Tables 7.3-1, 7.3-2, 1.5-2'), 'high', [
-            '/site/ground_snow_Pa', "coefficient:$this->table/$ceKey", "coefficient:$this->table/$ctKey", '/site/roof_exposure', '/site/thermal', '/site/risk_category',
+            '/site/ground_snow_Pa', "coefficient:$this->table/$ceKey", "coefficient:$this->table/$ctKey", '/site/roof_exposure', '/site/thermal',
+            '/site/risk_category',
         ], listed: false));
         $this->figures->add('loads/cs', new Figure('cs', ['value' => $cs, 'ct' => $ct], $this->edition->cite('Fig. 7.4-1'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['/surface/pitch_rad', '/site/free_slide_path'], listed: false));
         $this->figures->add('loads/ps', new Figure('ps', ['value_Pa' => $ps_Pa, 'cs' => $cs, 'pf_Pa' => Pressure::ofPsf($pf_psf)->toPascals()], $this->edition->cite('§7.4'), 'high', ['loads/cs', 'loads/pf']));
@@ -179,7 +180,8 @@ final readonly class RoofSnow
         $uniform_Pa = Pressure::ofPsf($ps_psf)->toPascals();
         $this->figures->add('loads/snow/unbalanced', new Figure('snow_unbalanced', [
             'value_Pa' => $uniform_Pa, 'surcharge_Pa' => $surcharge_Pa, 'reach_m' => $reach_m, 'drift_m' => Length::ofFeet($hd_ft)->toMetres(),
-        ], $this->edition->cite('§7.6.1'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['loads/ps', '/site/ground_snow_Pa', '/site/eave_to_ridge_m', '/site/roof_supports']));
+        ], $this->edition->cite('§7.6.1'), $this->edition === Edition::Of2016 ? 'high' : 'medium',
+            ['loads/ps', '/site/ground_snow_Pa', '/site/eave_to_ridge_m', '/site/roof_supports']));
 
         return SnowCase::belowRidge('unbalanced', $uniform_Pa, $surcharge_Pa, $reach_m);
     }
@@ -230,8 +232,10 @@ final readonly class RoofSnow
             $code = 'drift_'.$feature->id;
             $cases[] = SnowCase::around($code, $ps_Pa, $peak_Pa, Length::ofFeet($wide_ft)->toMetres(), $feature, true, $this->slant);
             $this->figures->add("loads/snow/$code", new Figure('snow_drift', [
-                'value_Pa' => $peak_Pa, 'around' => $feature->id, 'high_m' => Length::ofFeet($high_ft)->toMetres(), 'reach_m' => Length::ofFeet($wide_ft)->toMetres(), 'clear_m' => $feature->height->toMetres(),
-            ], $this->edition->cite($isHigher ? '§7.7' : '§7.8'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['loads/ps', "$at/height_m", "$at/upwind_m", ...$isHigher ? ["$at/higher_roof_m"] : [], '/site/ground_snow_Pa']));
+                'value_Pa' => $peak_Pa, 'around' => $feature->id, 'high_m' => Length::ofFeet($high_ft)->toMetres(),
+                'reach_m' => Length::ofFeet($wide_ft)->toMetres(), 'clear_m' => $feature->height->toMetres(),
+            ], $this->edition->cite($isHigher ? '§7.7' : '§7.8'), $this->edition === Edition::Of2016 ? 'high' : 'medium',
+                ['loads/ps', "$at/height_m", "$at/upwind_m", ...$isHigher ? ["$at/higher_roof_m"] : [], '/site/ground_snow_Pa']));
         }
         if ($isHigher && $feature->slidesFrom !== null && $feature->slidesFrom->toMetres() > 0) {
             // Wherever the snow of the higher roof may slide, it is taken to: pitch and covering up there are not asked.
