@@ -107,34 +107,18 @@ final class QuickCheck
             $perUp = max($this->perUp, $this->perDown, $this->leverPerUp / $withdrawal_N);
             $footPerShare = max($footPerShare, abs($normal_N) * $perUp);
             $footLeastPerShare = min($footLeastPerShare, $normal_N * $perUp);
-            $footAlongPerShare = max(
-                $footAlongPerShare,
-                abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N),
-            );
+            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
-        [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [
-            $railPerShare,
-            $railLeastPerShare,
-            $railAlongPerShare,
-            $railPerWind,
-        ];
-        [$this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind] = [
-            $footPerShare,
-            $footLeastPerShare,
-            $footAlongPerShare,
-            $footPerWind,
-        ];
+        [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
+        [$this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind] = [$footPerShare, $footLeastPerShare, $footAlongPerShare, $footPerWind];
         $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
         foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
             $perSnow = max($perSnow, abs($snowNormal_N) * $this->perNormal + abs($snowAlong_N) * $this->perAlong);
             // A pull in the lag comes from the lever alone as long as the foot is pressed down, and no link is worse than its parts together.
             $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF
-                : max(
-                    $down_N * $this->perDown,
-                    abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N),
-                );
+                : max($down_N * $this->perDown, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
             $perWholeReaction = max($perWholeReaction, $perShare($normal_N, $along_N));
             $perSnowReaction = max($perSnowReaction, $perShare($snowNormal_N, $snowAlong_N));
         }
@@ -316,12 +300,7 @@ final class QuickCheck
     {
         $tension_N = $this->lever->tension_N($up_N, $along_N, $heel_N);
         $each_N = $along_N * $this->lateralShare;
-        $worst = max(
-            $up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown,
-            $along_N * $this->perFootAlong,
-            $tension_N / $withdrawal_N,
-            $each_N / $lateral_N,
-        );
+        $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $each_N / $lateral_N);
         if ($tension_N > 0.0 && $each_N > 0.0) {
             $worst = max($worst, $this->addsUp
                 ? $each_N / $lateral_N + $tension_N / $withdrawal_N
@@ -345,10 +324,7 @@ final class QuickCheck
                 if ($section < 2) {
                     [$low, $high] = $extremes = [$snow->lows[$index + $section], $snow->highs[$index + $section]];
                 } else {
-                    [$share, $simple] = $section < $splice ? [
-                        $bay->sections[$section - 2],
-                        $bay->unitSections[0][$section - 2],
-                    ] : [$bay->splices[$section - $splice], $bay->unitSplices[0][$section - $splice]];
+                    [$share, $simple] = $section < $splice ? [$bay->sections[$section - 2], $bay->unitSections[0][$section - 2]] : [$bay->splices[$section - $splice], $bay->unitSplices[0][$section - $splice]];
                     [$low, $high] = $snow->range($index, $share, $simple);
                     $extremes = null;
                 }
@@ -464,9 +440,6 @@ final class QuickCheck
         $heel_N = $heel !== null && $up_N < 0.0 ? min(-$up_N, max(0.0, $heel * $whole + $snowNormal_N * $snow)) : 0.0;
         $most_N = $this->lever->bound_N($up_N, $along_N, $heel_N);
 
-        return [
-            $this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N),
-            $most_N > 0.0 ? $most_N / $withdrawal_N + $along_N * $this->lateralShare / $lateral_N : 0.0,
-        ];
+        return [$this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $most_N > 0.0 ? $most_N / $withdrawal_N + $along_N * $this->lateralShare / $lateral_N : 0.0];
     }
 }
