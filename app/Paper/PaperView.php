@@ -78,12 +78,12 @@ final class PaperView
             'materials' => self::materials($plan->materials()),
             'torque' => [
                 [
-                    'what' => 'Rail bolt: '.$plan->design->kit->bolt->name,
+                    'what' => $texts->say('torque.bolt', ['name' => $plan->design->kit->bolt->name]),
                     'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
                     'document' => $plan->design->kit->bolt->document,
                 ],
                 [
-                    'what' => 'Clamps: '.$plan->design->kit->clamp->name,
+                    'what' => $texts->say('torque.clamp', ['name' => $plan->design->kit->clamp->name]),
                     'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),
                     'document' => $plan->design->kit->clamp->document,
                 ],
@@ -93,6 +93,8 @@ final class PaperView
                     'document' => 'common practice, no source',
                 ],
             ],
+            'lifts' => array_map(static fn (array $lift): string => $texts->say('lift.'.$lift['what'].($lift['what'] === 'modules' && count($plan->blocks) > 1 ? '_of_block' : ''), $lift), $plan->lifts()),
+            'lift_caution' => $texts->say('caution.stacks'),
             'clamp' => self::clamp($plan),
             'steps' => array_map(static fn (array $step): array => [
                 'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(

@@ -10,8 +10,8 @@ use Garnetine\Core\Design\Standard;
 /** What a new job is asked before its worksheets; null where it stays as on the blank survey, to be entered. */
 final readonly class Answers
 {
-    /** Roofs that can be planned without an engineer's pressures. */
-    public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed, RoofKind::Flat];
+    /** Roofs that can be planned without an engineer's pressures, and under shingles. */
+    public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed];
 
     public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null)
     {
@@ -33,16 +33,15 @@ final readonly class Answers
     /** @return list<array<string, mixed>> */
     private function roof(): array
     {
-        $madeUp = static fn (string $path, float|string $value): array => ['path' => $path, 'value' => $value, 'made_up' => true];
+        $madeUp = static fn (string $path, float $value): array => ['path' => $path, 'value' => $value, 'made_up' => true];
 
         return match ($this->roof) {
             null => [],
-            // A hip plane and a low roof need other sizes than the blank survey's to be one at all.
+            // A hip plane needs other sizes than the blank survey's to be one at all.
             RoofKind::Hip => [
                 ['path' => '/surface/roof_kind', 'typed' => 'hip'], $madeUp('/surface/left_hip_m', 3.048), $madeUp('/surface/right_hip_m', 3.048),
                 $madeUp('/surface/framing/first_member_m', 0.6096),
             ],
-            RoofKind::Flat => [['path' => '/surface/roof_kind', 'typed' => 'flat'], $madeUp('/surface/pitch_rad', atan(0.25 / 12))],
             default => [['path' => '/surface/roof_kind', 'typed' => $this->roof->value]],
         };
     }

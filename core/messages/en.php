@@ -131,6 +131,7 @@ return [
     'finding.window_small' => 'Beside the centre of a member {width} wide the screw may go in {window} off, by hand or guide as entered: a drill guide, or a thinner screw, leaves more.',
     'finding.line_tight' => 'On run {run} feet are to be in line within {within}, closer than the usual {tolerance}: use slots and shims, and never pull the rail down to a foot.',
     'finding.left_out_beyond_block' => 'Module {column} of row {row} is taken out, but the block has no such place.',
+    'finding.pitch_low' => 'A plane at {pitch} is too low for this covering: it is not laid under {least} in 12 (IRC R905, recalled). Look again at what is up there.',
     'finding.plate_in_nails' => 'On line {line} the flashing’s upper edge ends in the nail band: expect to cut nails or to trim its corner.',
     'finding.feet_over_bound' => 'Feet over the proven fewest of the single runs: {over}, to keep every member within its load, or because the search ended early.',
     'finding.stagger_partly' => 'Run {run} still uses members of the line below: {members}.',
@@ -266,6 +267,7 @@ return [
     'coefficient.as_nzs_1170_2/terrain/2021/1' => 'Mz,cat, category 1 of 2021, at {key} m', 'coefficient.as_nzs_1170_2/terrain/shielding' => 'Ms at s = {key}',
     'coefficient.nds_2018/lumber' => 'Dimension lumber, {key}',
     'coefficient.asce7_16/gable_roof/7-20' => 'GCp, gable 7° to 20°, {key}', 'coefficient.asce7_16/gable_roof/20-27' => 'GCp, gable 20° to 27°, {key}', 'coefficient.asce7_16/gable_roof/27-45' => 'GCp, gable 27° to 45°, {key}',
+    'coefficient.irc_2018/roof_slopes/asphalt_shingles' => 'Least rise under shingles, in 12',
     'coefficient.irc_2018/roof_access/path_in' => 'Path of fire crews, in', 'coefficient.irc_2018/roof_access/planes_with_paths' => 'Planes with paths of fire crews', 'coefficient.irc_2018/roof_access/exempt_rise_in_12' => 'Exempt from paths up to, in 12', 'coefficient.irc_2018/roof_access/ridge_in' => 'Free at a ridge, in', 'coefficient.irc_2018/roof_access/ridge_wide_in' => 'Free at a ridge under many modules, in',
     'coefficient.irc_2018/roof_access/share' => 'Share of the roof up to which 18 in do', 'coefficient.irc_2018/roof_access/share_with_sprinklers' => 'The same with sprinklers',
     'coefficient.asce7_16/panels/gamma_a' => 'Equalisation γa, {key}', 'coefficient.asce7_16/panels/gamma_e' => 'Edge factor γE, {key}', 'coefficient.asce7_16/panels/least_psf' => 'Least wind pressure, psf', 'coefficient.asce7_16/panels/zone_a' => 'Zone width a, {key}',
@@ -287,6 +289,10 @@ return [
     'note.floor_on_panels' => 'whether the least pressure applies to modules is a matter of reading: on the safe side',
     'note.lu_bound' => 'lower bound on the fetch', 'note.root_is' => 'power of Is in the drift height', 'note.partial_recalled' => 'rule for continuous beams, taken for rails',
     'note.species_unknown' => 'lightest usual species', 'note.fyb_screw' => 'bending yield of wood screws', 'note.edge_screw' => 'usual distance from the face under ¼ in', 'note.tip_screw' => 'two diameters grip nothing, on the safe side', 'note.rd_iv' => 'reduction of mode IV at this diameter',
+
+    // what is carried up, and how tight it gets
+    'lift.modules' => 'row {row}: {count} modules, {mass}', 'lift.modules_of_block' => 'block {block}, row {row}: {count} modules, {mass}', 'lift.rails' => '{count} lengths of rail, {mass}',
+    'torque.bolt' => 'Rail bolt: {name}', 'torque.clamp' => 'Clamps: {name}', 'torque.fastener' => 'Screw: {name}', 'torque.seats' => 'until the washer seats; never spun', 'torque.practice' => 'common practice, no source',
 
     // tools, in the order of the steps
     'tool.ladder' => 'Ladder with its ties and a guard for the gutter', 'tool.ropes' => 'Harness, ropes and roof anchors for everybody on the roof', 'tool.tape' => 'Tape, chalk line, crayon that washes off',
@@ -323,6 +329,7 @@ return [
     'step.wiring' => 'Hand the wiring over.', 'step.clean' => 'Sweep off shavings, offcuts and granules; re-bond loose tabs near by.',
     'step.photograph' => 'Photograph every flashing, every label and the finished rows.', 'step.anchors_out' => 'Take the roof anchors (entered: {anchors}) out and seal their holes.',
     // cautions
+    'caution.stacks' => 'Never a whole pallet or stack in one place: spread it over the members, and nothing loose near the edge.',
     'caution.power_lines' => 'Keep ladders, rails and yourselves at least 10 ft from overhead lines (more over 50 kV).',
     'caution.ladder' => 'Ladder 4 to 1, 3 ft above the edge, tied at top and bottom; gutter guarded.',
     'caution.fall_protection' => 'Tied off from 6 ft up, before the first step on the roof. Anchors by their maker’s instructions.',

@@ -314,7 +314,7 @@ final class Edits
                 // An item of the survey that was not asked yet begins as unknown.
                 str_starts_with($path, "/survey/$key/") => ['answer' => 'unknown', 'by' => '', 'on' => null, 'photo' => null],
                 // A part that is as usual is not written.
-                !array_key_exists($key, $document) => [],
+                !array_key_exists($key, $document) && !ctype_digit($key) => [],
                 default => throw DocumentInvalid::at($path, 'a place that exists', 'none'),
             };
         }

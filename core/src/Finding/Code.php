@@ -123,6 +123,7 @@ enum Code: string
     case LeftOutBeyondBlock = 'left_out_beyond_block';
     case LineTight = 'line_tight';
     case OwnCopyDiffers = 'own_copy_differs';
+    case PitchLow = 'pitch_low';
     case PlateInNails = 'plate_in_nails';
     case ProveMemberFirst = 'prove_member_first';
     case StaggerPartly = 'stagger_partly';
@@ -180,7 +181,7 @@ enum Code: string
     ];
 
     private const WARNINGS = [
-        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PlateInNails,
+        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PitchLow, self::PlateInNails,
         self::ProveMemberFirst,
         self::StaggerPartly, self::WindowSmall,
     ];

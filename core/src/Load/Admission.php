@@ -32,6 +32,9 @@ final class Admission
 {
     private const STEEPEST_DEG = 60.0;
 
+    private const SLOPES = 'irc_2018/roof_slopes';
+    private const WELL_ABOVE = 1.5;
+
     /** @return list<Finding> Refusals: nothing is planned for the surface while there is one */
     public static function refusals(Design $design): array
     {
@@ -145,16 +148,35 @@ final class Admission
         return Length::ofMetres($surface->slopeLength->toMetres() * cos($surface->pitch->toRadians()));
     }
 
-    /** @return list<Finding> Values of the survey that do not go together. Over an inch: common practice, no source */
-    public static function survey(Design $design): array
+    /**
+     * @return list<Finding> Values of the survey that do not go together, over an inch: common practice, no source; and a pitch on which the
+     *                       covering is not laid
+     */
+    public static function survey(Design $design, Coefficients $coefficients): array
     {
+        $low = self::low($design->surface, $coefficients);
         $entered_m = $design->site->eaveToRidge->toMetres();
         $given_m = self::eaveToRidge($design->surface)->toMetres();
 
-        return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? [] : [Finding::of(Code::EaveToRidgeDiffers, '/site/eave_to_ridge_m', [
+        return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? $low : [...$low, Finding::of(Code::EaveToRidgeDiffers, '/site/eave_to_ridge_m', [
             'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(),
             'pitch_rad' => $design->surface->pitch->toRadians(),
         ])];
+    }
+
+    /** @return list<Finding> */
+    private static function low(Surface $surface, Coefficients $coefficients): array
+    {
+        $rise = tan($surface->pitch->toRadians()) * 12;
+        $covering = $surface->covering->value;
+        // Well above it nobody has to confirm the value.
+        if (!Coefficients::has(self::SLOPES, $covering) || $rise >= self::WELL_ABOVE * $coefficients->look(self::SLOPES, $covering)->value) {
+            return [];
+        }
+        $least = $coefficients->value(self::SLOPES, $covering);
+
+        return Printed::under($rise, $least)
+            ? [Finding::of(Code::PitchLow, '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians(), 'least' => $least])] : [];
     }
 
     /** @return list<Finding> */

@@ -11,6 +11,7 @@ use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Crew\Lifts;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Crew\Tapes;
@@ -213,6 +214,12 @@ final readonly class Plan
             $this->members,
             array_merge(...array_map(static fn (BlockPlan $block): array => $block->lines?->all() ?? [], $this->blocks)),
         );
+    }
+
+    /** @return list<array{what: string, block: int, row: int, count: int, mass_kg: float}> What is carried up */
+    public function lifts(): array
+    {
+        return Lifts::of($this->design, array_map(static fn (BlockPlan $block): array => [$block->part, $block->placement], $this->blocks), $this->cutting);
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */

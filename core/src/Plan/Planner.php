@@ -60,7 +60,7 @@ final class Planner
             ...Findings::examples($design),
             ...Admission::refusals($design),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Admission::asked($block->part->design, $coefficients)),
-            ...Admission::survey($design),
+            ...Admission::survey($design, $coefficients),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings),
             ...Collisions::between($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $coefficients),
             ...FireAccess::findings($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $coefficients),

@@ -164,6 +164,7 @@ final class FindingsTest extends TestCase
         yield 'species_unknown' => ['asce7-16', ['/surface/framing/species' => 'unknown'], 'assumption', '/surface/framing/species', '0.36'];
         yield 'structure_screen_only' => ['none', 'asce7-16', 'assumption', '/surface/dead_load_Pa', ''];
         yield 'outside_surface' => ['asce7-16', ['/block/columns' => 40], 'stop', '/block/x_m', "93' 9 ¼\" beyond the right"];
+        yield 'pitch_low' => ['asce7-16', ['/surface/pitch_rad' => atan(1.99 / 12)], 'warning', '/surface/pitch_rad', 'not laid under 2 in 12'];
         yield 'fire_not_checked' => ['asce7-16', self::fire(sprinklers: 'unknown'), 'assumption', '/fire', 'whether there are sprinklers is not said'];
         yield 'fire_exempt' => ['asce7-16', ['/surface/pitch_rad' => atan(2 / 12)] + self::fire(), 'assumption', '/surface/pitch_rad', 'exempt'];
         yield 'fire_ridge' => ['asce7-16', ['/block/y_m' => 1.31] + self::fire(), 'stop', '/block/y_m', 'within 17 11/16 in of a level ridge'];

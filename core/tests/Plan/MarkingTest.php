@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Plan;
 
+use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Geometry\FromTape;
+use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Length;
@@ -49,5 +51,19 @@ final class MarkingTest extends TestCase
         $gone = Planner::plan(Scenario::of()->with('/surface/framing/own', [['number' => 6, 'x_m' => null, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => null, 'plus_minus_m' => null]])->design());
         $over = array_values(array_filter(array_keys($gone->supports[0]->picks), static fn (int $foot): bool => $gone->supports[0]->members()[$foot] < 6 && ($gone->supports[0]->members()[$foot + 1] ?? 0) > 6));
         self::assertSame($gone->supports[0]->members()[$over[0] + 1] - $gone->supports[0]->members()[$over[0]] - 1, Marking::membersOn($gone, $gone->supports[0], $over[0]));
+    }
+
+    public function test_what_is_carried_up_is_what_the_plan_puts_there(): void
+    {
+        $job = DesignFile::read((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/hazel-corner.json'));
+        $plan = Planner::plan($job->design('plane-1'));
+        $rail = $plan->design->kit->rail;
+        $module_kg = $plan->design->module->mass->toSi();
+        $stock = count($plan->cutting->stock ?? []);
+        self::assertEquals([
+            ['what' => 'modules', 'block' => 1, 'row' => 1, 'count' => 7, 'mass_kg' => 7 * $module_kg], ['what' => 'modules', 'block' => 2, 'row' => 1, 'count' => 4, 'mass_kg' => 4 * $module_kg],
+            ['what' => 'rails', 'block' => 0, 'row' => 0, 'count' => $stock, 'mass_kg' => $stock * $rail->stockLength->toMetres() * $rail->lineMass->toSi()],
+        ], $plan->lifts());
+        self::assertCount(2, Planner::plan($job->design('plane-1'), Depth::Checks)->lifts());
     }
 }

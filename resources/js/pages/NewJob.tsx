@@ -118,7 +118,6 @@ const roofs: Choices = [
     { value: 'two_sided_gable', text: 'a gable roof', lines: 'M4 30 V20 L26 6 L48 20 V30 Z M4 20 H48' },
     { value: 'hip', text: 'a hip roof', lines: 'M4 30 V20 L18 7 H34 L48 20 V30 Z M4 20 H48' },
     { value: 'shed', text: 'a shed roof', lines: 'M4 30 V20 L48 7 V30 Z' },
-    { value: 'flat', text: 'a low roof', lines: 'M4 30 V15 L48 13 V30 Z' },
 ];
 
 const standards: Choices = [

@@ -31,6 +31,12 @@ export function CrewSheets({ view }: { view: PaperData }) {
             <Part title="Tools, to be fetched once">
                 <p>{view.tools.join(' · ')}</p>
             </Part>
+            <Part title="Carried up once, and set down where it is used">
+                <p>{view.lifts.join(' · ')}</p>
+                <p className="border-ochre border-l-4 pl-2">
+                    <strong>Caution:</strong> {view.lift_caution}
+                </p>
+            </Part>
             <Part title="Steps in working order">
                 <ol className="list-decimal space-y-1.5 pl-6">
                     {view.steps.map((step) => (

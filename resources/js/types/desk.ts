@@ -337,6 +337,8 @@ export type PaperData = DeskData & {
     becauses: BecauseNode[];
     cover: { name: string; value: string }[];
     tools: string[];
+    lifts: string[];
+    lift_caution: string;
     calculation: CalculationData | null;
     /** Of the job, where it has several surfaces; told once, with the first. */
     all_materials: { item: string; name: string; count: number; document: string }[] | null;
