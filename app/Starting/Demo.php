@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Starting;
 
+use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Models\Company;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Project;
 
 /** The made-up company that a local copy opens with. */
 final class Demo
@@ -21,20 +23,23 @@ final class Demo
     }
 
     /** Loads the demo once; later calls change nothing. */
-    public static function load(StartJob $startJob): bool
+    public static function load(StartJob $startJob, PlanDesign $planDesign): bool
     {
         if (Company::query()->exists()) {
             return false;
         }
         $company = Company::query()->create(['name' => 'Tarn Valley Solar (made up)']);
         $user = $company->users()->create(['name' => 'Ida Quarles', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        foreach (['quince-lane.json', 'medlar-court.json', 'sorrel-row.json'] as $example) {
-            $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
-        }
-        // One that was just begun, to show what a blank job asks for.
-        $startJob->handle($company, $user, StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name));
-        foreach (['bramble-close.json', 'hazel-corner.json'] as $example) {
-            $startJob->handle($company, $user, DesignFile::read((string) file_get_contents(base_path('docs/examples/'.$example))));
+        $example = static fn (string $name): Project => DesignFile::read((string) file_get_contents(base_path("docs/examples/$name.json")));
+        $jobs = [
+            ...array_map($example, ['quince-lane', 'medlar-court', 'sorrel-row']),
+            // One that was just begun, to show what a blank job asks for.
+            StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name),
+            ...array_map($example, ['bramble-close', 'hazel-corner']),
+        ];
+        foreach ($jobs as $design) {
+            // Planned at once: the first look at the list has no time for all of them.
+            $planDesign->handle($startJob->handle($company, $user, $design)->current());
         }
 
         return true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Models\Invitation;
 use App\Models\Role;
@@ -106,7 +107,7 @@ final class CompanyTest extends TestCase
 
     public function test_the_demo_is_loaded_once_with_a_job_that_is_planned_and_one_that_is_blank(): void
     {
-        self::assertSame([true, false], [Demo::load(app(StartJob::class)), Demo::load(app(StartJob::class))]);
+        self::assertSame([true, false], [Demo::load(app(StartJob::class), app(PlanDesign::class)), Demo::load(app(StartJob::class), app(PlanDesign::class))]);
         $this->post('/demo')->assertRedirect('/jobs');
         $this->get('/jobs')->assertInertia(static fn ($page) => $page->where('jobs', static fn ($jobs): bool => $jobs->pluck('word', 'name')->sortKeys()->all() === ['14 Medlar Court, barn roof' => '1 stop', 'Bramble Close 4, both roofs' => 'tight', 'Fern Street 3, front' => 'refused', 'Hazel Corner 1, hip roof' => 'tight', 'Quince Lane 8, back roof' => 'tight', 'Sorrel Row 5, both sides' => 'tight']));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Starting\Demo;
 use Illuminate\Console\Command;
@@ -14,9 +15,9 @@ final class LoadDemo extends Command
 
     protected $description = 'Loads the made-up demo company, once';
 
-    public function handle(StartJob $startJob): int
+    public function handle(StartJob $startJob, PlanDesign $planDesign): int
     {
-        if (Demo::load($startJob)) {
+        if (Demo::load($startJob, $planDesign)) {
             $this->line('» the demo is loaded');
         }
 
