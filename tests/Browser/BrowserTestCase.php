@@ -54,12 +54,13 @@ abstract class BrowserTestCase extends TestCase
     {
         Artisan::call('migrate:fresh', ['--force' => true]);
         $port = Chrome::freePort();
+        $database = (string) getenv('DB_DATABASE');
         $process = proc_open(
             ['setsid', base_path('bin/serve'), "127.0.0.1:$port"],
-            [1 => ['file', storage_path('logs/browser-server.log'), 'w'], 2 => ['file', storage_path('logs/browser-server.log'), 'a']],
+            [1 => ['file', storage_path("logs/browser-server-{$database}.log"), 'w'], 2 => ['file', storage_path("logs/browser-server-{$database}.log"), 'a']],
             $pipes,
             base_path(),
-            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database'] + getenv(),
+            ['APP_URL' => "http://127.0.0.1:$port", 'PHP_CLI_SERVER_WORKERS' => '3', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'DB_PERSISTENT' => 'true'] + getenv(),
         );
         self::assertIsResource($process);
         $pid = proc_get_status($process)['pid'];
@@ -182,7 +183,7 @@ abstract class BrowserTestCase extends TestCase
     protected function printedPages(): array
     {
         $answer = (new ChromeDevToolsDriver($this->browser))->execute('Page.printToPDF', ['printBackground' => true, 'preferCSSPageSize' => true]);
-        $file = storage_path('framework/testing-print.pdf');
+        $file = storage_path('framework/testing-print-'.getmypid().'.pdf');
         file_put_contents($file, base64_decode(is_string($answer['data'] ?? null) ? $answer['data'] : '', true));
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         unlink($file);

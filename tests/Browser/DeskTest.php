@@ -200,7 +200,7 @@ final class DeskTest extends BrowserTestCase
         $this->element("$beside input[aria-label=\"Basic wind velocity\"]")->sendKeys('25 m/s'.WebDriverKeys::ENTER);
         $this->element("$beside option[value=\"design\"]")->click();
         $this->element("$beside option[value=\"characteristic\"]")->click();
-        $this->element("$beside input[aria-label=\"Lag, pull-out\"]")->sendKeys('4500 N'.WebDriverKeys::ENTER);
+        $this->element("$beside input[aria-label=\"Screw, pull-out\"]")->sendKeys('4500 N'.WebDriverKeys::ENTER);
         $this->seeText('(zone G)', $beside);
         $this->assertAccessible('loads tried and compared');
         self::assertSame(1, $this->job->designs()->count());

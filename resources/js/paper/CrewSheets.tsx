@@ -30,11 +30,8 @@ export function CrewSheets({ view }: { view: PaperData }) {
             <Tapes view={view} />
             <Part title="Tools, to be fetched once">
                 <p>{view.tools.join(' · ')}</p>
-            </Part>
-            <Part title="Carried up once, and set down where it is used">
-                <p>{view.lifts.join(' · ')}</p>
-                <p className="border-ochre border-l-4 pl-2">
-                    <strong>Caution:</strong> {view.lift_caution}
+                <p className="mt-1">
+                    Carried up once and set down where it is used: {view.lifts.join(' · ')}. {view.lift_caution}
                 </p>
             </Part>
             <Part title="Steps in working order">
