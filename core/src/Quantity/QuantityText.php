@@ -26,6 +26,10 @@ final class QuantityText
             throw QuantityNotUnderstood::expected(self::hint($dimension), $text);
         }
         $clean = self::normalised($text);
+        if (self::number($clean) === 0.0) {
+            // Nothing is nothing in any unit.
+            return 0.0;
+        }
         $value = match ($dimension) {
             Dimension::Length => self::feetAndInches($clean) ?? self::withUnit($dimension, $clean),
             Dimension::Angle => self::pitch($clean) ?? self::withUnit($dimension, $clean),

@@ -131,4 +131,19 @@ final class QuantityTest extends TestCase
         self::assertSame(Dimension::LineMass, Dimension::ofKey('line_mass_kg_per_m'));
         self::assertNull(Dimension::ofKey('alum'));
     }
+
+    public function test_nothing_needs_no_unit_and_all_else_does(): void
+    {
+        foreach (Dimension::cases() as $dimension) {
+            self::assertSame([0.0, 0.0], [QuantityText::read($dimension, '0'), QuantityText::read($dimension, ' 0.00 ')]);
+        }
+        foreach (['0.001', '0 x', '1'] as $text) {
+            try {
+                QuantityText::read(Dimension::Pressure, $text);
+                self::fail($text);
+            } catch (QuantityNotUnderstood) {
+                $this->addToAssertionCount(1);
+            }
+        }
+    }
 }

@@ -109,6 +109,7 @@ export function Sheet({
         lens,
     );
     const bottom = Math.min(py(view, 0), height - margin.bottom);
+    const leans = (sheet.outline[sheet.outline.length - 1]?.[0] ?? 0) > 0.01;
     const right = Math.min(px(view, sheet.width_m), width - margin.right);
     const showZones = stage === 'loads' || stage === 'attachments' || stage === 'modules';
     const showFeet = ['attachments', 'rails', 'holes', 'handover'].includes(stage);
@@ -351,7 +352,7 @@ export function Sheet({
                 )}
                 <MemberNumbers view={view} planned={planned} until={right + 8} onMember={onMember} />
                 <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
-                    {narrow ? 'ridge' : 'ridge above; members counted from the left rake'}
+                    {narrow ? 'ridge' : `ridge above; members counted from the left ${leans ? 'corner' : 'rake'}`}
                 </text>
                 {sheet.dimensions.across.map((chain, index) => (
                     <ChainAcross
