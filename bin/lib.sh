@@ -132,7 +132,7 @@ pg_as() {
 
 # pg_start <name>: starts (and first makes) the cluster, exports DB_* for the application.
 pg_start() {
-    local name=$1 data bin secret=".data/pg-$1.secret" port
+    local name=$1 data bin secret=".data/pg-$1.secret" port try
     data=$(pg_data "$name")
     bin=$(pg_bin)
     if [ ! -f "$data/PG_VERSION" ]; then
@@ -155,10 +155,13 @@ pg_start() {
             { rm -f "$secret"; cat .data/password.log >&2; fail "the password was not taken"; }
     fi
     if ! pg_runs "$name"; then
-        port=$(free_port 54320)
-        pg_as "$bin/pg_ctl" -D "$data" -w -t 60 -l "$data/server.log" -o \
-            "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" start >/dev/null ||
-            fail "PostgreSQL did not start; see $data/server.log"
+        # Another cluster may have begun at the same port meanwhile.
+        for try in 1 2 3; do
+            port=$(free_port 54320)
+            pg_as "$bin/pg_ctl" -D "$data" -w -t 60 -l "$data/server.log" -o \
+                "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" start >/dev/null && break
+            [ "$try" -lt 3 ] || fail "PostgreSQL did not start; see $data/server.log"
+        done
     fi
     port=$(pg_as sed -n 4p "$data/postmaster.pid" | tr -d ' ')
     export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_PORT=$port DB_USERNAME=garnetine DB_PASSWORD DB_DATABASE=garnetine

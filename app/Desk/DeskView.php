@@ -54,7 +54,7 @@ final class DeskView
                 'all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null,
                 'becauses' => self::becauses($plan),
                 'cover' => CoverView::of($plan, $texts),
-                'tools' => PaperView::tools($plan, $texts),
+                'tools' => PaperView::tools($plan, $texts), 'lifts' => PaperView::lifts($plan, $texts), 'lift_caution' => $texts->say('caution.stacks'),
                 'calculation' => CalculationView::of($plan, $texts),
             ] + self::ofPlan($model, Chosen::first($model->document(), $surface), $plan);
         }, array_keys($all->plans));

@@ -29,6 +29,7 @@ final class PaperView
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
+                'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null ? '' : $texts->say('tape.butt', ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
                 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
             ], $plan->tapes()->slope()),
             'marking' => [
@@ -93,8 +94,6 @@ final class PaperView
                     'document' => 'common practice, no source',
                 ],
             ],
-            'lifts' => array_map(static fn (array $lift): string => $texts->say('lift.'.$lift['what'].($lift['what'] === 'modules' && count($plan->blocks) > 1 ? '_of_block' : ''), $lift), $plan->lifts()),
-            'lift_caution' => $texts->say('caution.stacks'),
             'clamp' => self::clamp($plan),
             'steps' => array_map(static fn (array $step): array => [
                 'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(
@@ -135,6 +134,17 @@ final class PaperView
         return $signature->subject === 'structure' ? $texts->say('subject.structure') : $texts->say(
             'subject.stop_gone',
             ['code' => str_replace('_', ' ', explode('/', $signature->subject)[1] ?? '')],
+        );
+    }
+
+    /** @return list<string> What is carried up */
+    public static function lifts(Plan $plan, Texts $texts): array
+    {
+        $ofBlock = count($plan->blocks) > 1 ? '_of_block' : '';
+
+        return array_map(
+            static fn (array $lift): string => $texts->say("lift.{$lift['what']}".($lift['what'] === 'modules' ? $ofBlock : ''), $lift),
+            $plan->lifts(),
         );
     }
 

@@ -8,12 +8,16 @@ use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Quantity\Length;
 
 /** The steps of the job in working order, with the cautions that belong to each; texts are in the messages. */
 final readonly class Steps
 {
+    /** Steps by how the lines are brought onto the roof. */
+    private const MARKED = [LayOut::Chalk->value => 'mark', LayOut::Ruler->value => 'mark_by_ruler', LayOut::Gauge->value => 'mark_by_gauge'];
+
     /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps */
     private function __construct(public array $steps)
     {
@@ -31,7 +35,7 @@ final readonly class Steps
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
-            ['mark', ['lines' => $lines], ['edges']],
+            [self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
             ['find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], ['wires_in_attic']],
             [$pilot === null ? 'attach_bare' : 'attach', [
                 ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Design\SlopeDatum;
 use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\RailLine;
 
 /**
@@ -22,13 +23,18 @@ final readonly class Tapes
     }
 
     /**
-     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null}> From the datum outward
+     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null, butt: int}> From the datum outward; the number of
+     *                                                                                                   the butt line below, 0 where there is none
      */
     public function slope(): array
     {
         $marks = [];
+        $course = Course::of($this->design->surface);
         foreach ($this->lines as $line) {
-            $marks[] = ['line' => $line->name(), 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m];
+            $marks[] = [
+                'line' => $line->name(), 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m,
+                'butt' => $course?->butt($line->holeY_m) ?? 0,
+            ];
         }
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
 

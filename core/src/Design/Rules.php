@@ -37,6 +37,7 @@ final readonly class Rules
         #[Range(0.2, 5)]
         public ?Length $greatestBay = null,
         public bool $lastBayMayBeLonger = true,
+        public LayOut $layOut = LayOut::Chalk,
     ) {
     }
 

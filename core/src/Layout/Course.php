@@ -38,6 +38,12 @@ final readonly class Course
         return $above_m < -1e-9 ? $above_m + $exposure_m : max(0.0, $above_m);
     }
 
+    /** Which butt line is the one under a height: the measured lower one is the first, those below it are none. */
+    public function butt(float $y_m): int
+    {
+        return max(0, 1 + (int) floor(($y_m - $this->firstButt->toMetres() + 1e-9) / $this->exposure->toMetres()));
+    }
+
     public function inNailBand(float $y_m): bool
     {
         $above_in = Length::ofMetres($this->aboveButt_m($y_m))->toInches();

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Crew;
 
+use Garnetine\Core\Design\LayOut;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -110,9 +113,27 @@ final class TapesTest extends TestCase
         foreach ($plan->tapes()->slope() as $mark) {
             $courses = ($mark['y_m'] - ($mark['above_butt_m'] ?? NAN) - $surface->lowerButt->toMetres()) / $exposure_m;
             self::assertEqualsWithDelta(round($courses), $courses, 1e-6, "line {$mark['line']}");
+            self::assertSame((int) round($courses) + 1, $mark['butt']);
             self::assertLessThan($exposure_m, $mark['above_butt_m']);
             self::assertGreaterThanOrEqual(0.0, $mark['above_butt_m']);
         }
+    }
+
+    public function test_a_line_below_the_first_butt_stands_on_none(): void
+    {
+        $course = new Course(Length::ofInches(11.25), Length::ofInches(5.625));
+        self::assertSame([0, 0, 1, 1, 2], array_map(static fn (float $y_in): int => $course->butt($y_in * 0.0254), [1.0, 11.24, 11.25, 16.87, 16.876]));
+    }
+
+    public function test_lines_are_marked_the_way_that_the_company_goes(): void
+    {
+        $marked = [];
+        foreach (LayOut::cases() as $way) {
+            $steps = Planner::plan(Scenario::of()->with('/rules/lay_out', $way->value)->design())->steps->steps ?? [];
+            $marked[] = $steps[array_search('find', array_column($steps, 'code'), true) - 1]['code'];
+            self::assertContains('edges', array_column($steps, 'cautions', 'code')[end($marked)]);
+        }
+        self::assertSame(['mark', 'mark_by_ruler', 'mark_by_gauge'], $marked);
     }
 
     /** @return iterable<string, array{string, string}> */

@@ -117,12 +117,13 @@ function Tapes({ view }: { view: PaperData }) {
                 this one: the fourth where this one is counted first.
             </p>
             <h3 className="mt-2">
-                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: chalk lines of the holes
+                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: chalk lines of the holes; butt 1 is
+                the lower one that was measured
             </h3>
             <p className="font-condensed text-[1.3rem]">
                 {view.slope_tape.map((mark) => (
                     <span key={mark.line} className="mr-6 inline-block">
-                        {mark.line} <strong>{mark.tape}</strong>
+                        {mark.line} <strong>{mark.tape}</strong> <span className="text-[0.93rem]">{mark.butt}</span>
                     </span>
                 ))}
             </p>

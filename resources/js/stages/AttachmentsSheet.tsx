@@ -29,6 +29,9 @@ export function AttachmentsSheet() {
                 ; inches only: <Slot path="/rules/inches_only" />.
             </Say>
             <Say>
+                Lines are laid out by <Slot path="/rules/lay_out" />.
+            </Say>
+            <Say>
                 A foot may stand <Slot path="/rules/placing_tolerance_m" open="¼ in" /> off its mark; rails are brought into line
                 within <Slot path="/rules/line_tolerance_m" open="⅛ in" />.
             </Say>

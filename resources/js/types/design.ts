@@ -237,6 +237,7 @@ export type FieldPath =
     | '/rules/line_tolerance_m'
     | '/rules/greatest_bay_m'
     | '/rules/last_bay_may_be_longer'
+    | '/rules/lay_out'
     | '/given/document'
     | '/given/by'
     | '/given/on'

@@ -294,7 +294,7 @@ export type DeskData = Planned & {
         rows: { name: string; low: string; high: string; from: string; to: string; modules: number }[];
         ridge_note: string;
     };
-    slope_tape: { line: string; y_m: number; tape_m: number; tape: string; above_butt: string }[];
+    slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string }[];
     fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
     section: {
         m: Record<SectionSize, number> & { exposure: number | null; cover: number | null };
