@@ -7,11 +7,7 @@ namespace Garnetine\Core\Design;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
-/**
- * Three made-up rails with their clamps and bolts, to begin with until a maker's values are entered.
- *
- * The light one comes with a foot on one lag; feet on two lags and standoffs, which go with the others, are not covered yet.
- */
+/** Three made-up rails with their clamps and bolts, to begin with until a maker's values are entered; the light one comes with a foot on one lag. */
 enum ExampleRail: string
 {
     case Light = 'light';
