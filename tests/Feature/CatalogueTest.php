@@ -125,6 +125,7 @@ final class CatalogueTest extends TestCase
         yield 'a text for a number' => [$item(['up_N' => 'much']), '/items/1/values/up_N'];
         yield 'an unknown value' => [$item(['colour' => 'red']), '/items/1/values/colour'];
         yield 'an allowable without a document' => [$item(['document' => '']), '/items/1/values/document'];
+        yield 'a thread longer than its screw' => ["part,kind,name,document,gauge,length_m,thread_m,drill_guide\nfastener,wood_screw,W,d,14,3 in,3.01 in,no", 'row 2, column thread_m'];
         yield 'a table with nothing in it' => ["part,name\n", 'a row for each item'];
         yield 'a value of a table that is out of range' => ["part,name,document,up_N,along_N,grips_both_rails,torque_Nm\nsealant,Good,x,,,,\nclamp,C,d,-5,300,yes,", 'row 3, column up_N'];
         yield 'an allowable of a table without a document' => ["part,name,document,up_N,along_N,grips_both_rails,torque_Nm\nclamp,C,,900,300,yes,", 'row 2, column document'];

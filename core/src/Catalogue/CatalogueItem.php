@@ -88,6 +88,10 @@ final readonly class CatalogueItem
         if ($allowed !== [] && trim(is_string($this->values['document'] ?? null) ? $this->values['document'] : '') === '') {
             $faults[] = new Fault('/document', 'the document that gives '.implode(', ', array_keys($allowed)), 'none');
         }
+        [$thread_m, $length_m] = [$this->values['thread_m'] ?? null, $this->values['length_m'] ?? null];
+        if ($this->part === CataloguePart::Fastener && is_float($thread_m) && is_float($length_m) && $thread_m > $length_m + 1e-9) {
+            $faults[] = new Fault('/thread_m', 'a thread no longer than the screw', (string) $thread_m);
+        }
         if ($this->part === CataloguePart::Foot && $design->kit->foot->isOffItsBase()) {
             $faults[] = new Fault('/length_m', 'a base that reaches past its holes and the line of its load', 'a shorter one');
         }
