@@ -160,6 +160,9 @@ return [
         ['? "\'".$cell : $cell', '? $cell : $cell', 'A cell may run as a formula', 'CatalogueTableTest'],
         ["? ';' : ','", "? ',' : ','", 'A table with semicolons is one column', 'CatalogueTableTest'],
     ],
+    'core/src/Fastener/Fastener.php' => [
+        ["['/kit/foot/base/lateral_N', ", '[', 'What a foot bears with a lag counts for any screw', 'FastenersTest'],
+    ],
     'core/src/Fastener/LagScrew.php' => [
         ['7 / 32', '9 / 32', 'Crews drill a pilot in which a lag holds nothing'],
     ],

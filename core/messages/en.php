@@ -26,7 +26,7 @@ return [
     'finding.as_nzs_mt_missing' => 'The topographic multiplier Mt is to be entered.',
     'finding.hill_missing' => 'The hill is to be described: its shape, height, half-length, and where the building stands.',
     'finding.capacity_format' => 'The kit’s capacities are entered as {entered}; these combinations need {needed}. Enter the maker’s values of that kind, or choose other combinations.',
-    'finding.pull_out_missing' => 'What the screw holds against pulling out is not computed in this format. Enter it with its document.',
+    'finding.pull_out_missing' => 'What the screw holds against pulling out is not computed for it, or not in this format. Enter it with its document.',
     'finding.pull_out_not_covered' => 'With {thread} of thread in the member the screw is outside what is computed: EN 1995-1-1, §8.7.2 covers lag screws of 6 to 12 mm with at least six diameters of thread. Take another, or enter its pull-out strength with the document.',
     'finding.wind_beside_tall' => 'What tall things on or beside the roof do to the wind is not computed.',
     'finding.pull_out_undocumented' => 'The entered pull-out strength of the screw needs its document.',

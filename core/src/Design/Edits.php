@@ -11,6 +11,7 @@ use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Shape;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
 use Garnetine\Core\Quantity\QuantityText;
@@ -46,11 +47,11 @@ final class Edits
         foreach ($edits as $edit) {
             try {
                 // What is drawn needs the design as it stands.
-                $document = self::boxed(self::one(
+                $document = self::unproven($document, self::boxed(self::one(
                     $document,
                     is_array($edit) ? $edit : [],
                     static fn (array $document): Design => self::read($design, $before, $document),
-                ));
+                )));
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
             }
@@ -63,6 +64,30 @@ final class Edits
         } catch (DocumentInvalid $invalid) {
             throw self::asTyped($invalid, $edits);
         }
+    }
+
+    /**
+     * Without what was proven with a fastener of another kind.
+     *
+     * @param array<mixed> $before
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function unproven(array $before, array $document): array
+    {
+        $kind = static function (array $design): mixed {
+            foreach (['kit', 'fastener', Kinds::KEY] as $key) {
+                $design = is_array($design) ? $design[$key] ?? null : null;
+            }
+
+            return $design;
+        };
+        foreach ($kind($before) === $kind($document) ? [] : Fastener::PROVEN_WITH as $path) {
+            $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), null), $path);
+        }
+
+        return $document;
     }
 
     /**
@@ -268,6 +293,9 @@ final class Edits
             $document['origins'] = ["$there/$key" => Examples::ORIGIN] + self::map($document, 'origins');
         }
         foreach ($kind === ($now[Kinds::KEY] ?? null) ? [] : Kinds::anew($type) as $key => $value) {
+            if (!isset(Shape::of($kinds[$kind])->fields[explode('/', $key)[0]])) {
+                continue;
+            }
             $document = self::forgotten(self::put($document, "$there/$key", [...$at, ...explode('/', $key)], $value), "$there/$key");
         }
 

@@ -17,7 +17,10 @@ interface Fastener
     public const KINDS = ['lag' => LagScrew::class, 'structural_screw' => StructuralScrew::class, 'wood_screw' => WoodScrew::class];
 
     /** What was proven for one and is to be entered anew for another, by key. */
-    public const ANEW = ['document' => '', 'pull_out_N' => null, 'spacing_m' => null, 'edge_m' => null, 'pilot_m' => null];
+    public const ANEW = ['name' => 'Screw, to be named', 'document' => '', 'pull_out_N' => null, 'spacing_m' => null, 'edge_m' => null, 'pilot_m' => null];
+
+    /** What a maker allows for one in a foot, which does not hold for one of another kind; places in a design. */
+    public const PROVEN_WITH = ['/kit/foot/base/lateral_N', '/kit/foot/base/lateral_document'];
 
     /** Sizes that a kind begins with, to be entered. */
     public const TYPICAL = [

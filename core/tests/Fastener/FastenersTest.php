@@ -14,6 +14,8 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Document\Json;
+use Garnetine\Core\Document\Kinds;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;
@@ -94,7 +96,7 @@ final class FastenersTest extends TestCase
     {
         return Edits::apply(Scenario::of()->design(), [
             ['path' => '/kit/fastener/kind', 'typed' => 'structural_screw'], ['path' => '/kit/fastener/length_m', 'typed' => '4 in'], ['path' => '/kit/fastener/thread_m', 'typed' => '3 in'],
-            ['path' => '/kit/fastener/diameter_m', 'typed' => '1/4 in'], ['path' => '/kit/fastener/tip_m', 'typed' => '1/4 in'],
+            ['path' => '/kit/fastener/diameter_m', 'typed' => '1/4 in'], ['path' => '/kit/fastener/tip_m', 'typed' => '1/4 in'], ['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'report 5'],
         ]);
     }
 
@@ -119,6 +121,23 @@ final class FastenersTest extends TestCase
         foreach (['1 in' => false, '1.01 in' => true] as $asked => $isShort) {
             self::assertSame($isShort, in_array('lag_spacing', self::stops(Planner::plan(Edits::apply($two, [['path' => '/kit/fastener/spacing_m', 'typed' => $asked]]))), true));
         }
+    }
+
+    public function test_what_was_proven_with_one_kind_is_entered_anew_for_another(): void
+    {
+        $design = Scenario::of()->design();
+        self::assertSame(['Lag screw 5/16 x 4 in, stainless', true, true], [$design->kit->fastener->name(), $design->kit->foot->base()->lateral !== null, ($design->kit->foot->base()->lateralDocument ?? '') !== '']);
+        foreach (['structural_screw', 'lag', 'wood_screw', 'structural_screw', 'wood_screw', 'lag'] as $kind) {
+            $design = Edits::apply($design, [['path' => '/kit/fastener/kind', 'typed' => $kind]]);
+            $fastener = $design->kit->fastener;
+            self::assertSame([$kind, 'Screw, to be named', '', null, null, null, 0.1016], [Kinds::nameOf($fastener::class), $fastener->name(), $fastener->document(), $fastener->pullOut(), $design->kit->foot->base()->lateral, $design->kit->foot->base()->lateralDocument, $fastener->length()->toMetres()]);
+            $design = Edits::apply($design, [['path' => '/kit/foot/base/lateral_N', 'typed' => '260 lb'], ['path' => '/kit/foot/base/lateral_document', 'typed' => 'report'], ['path' => '/kit/fastener/pull_out_N', 'typed' => '700 lb']]);
+            // The same kind again takes nothing back, and one of the same kind from a catalogue neither.
+            $same = Edits::apply($design, [['path' => '/kit/fastener/kind', 'typed' => $kind], ['path' => '/kit/fastener', 'value' => Writer::toArray($fastener)]]);
+            self::assertNotNull($same->kit->foot->base()->lateral);
+        }
+        $taken = Edits::apply(Scenario::of()->design(), [['path' => '/kit/fastener', 'value' => Writer::toArray(self::screwed()->kit->fastener)]]);
+        self::assertNull($taken->kit->foot->base()->lateral);
     }
 
     public function test_a_kit_with_a_lag_is_the_one_that_it_was(): void

@@ -31,7 +31,7 @@ export default function NewJob() {
                 <label className="block">
                     Name of the job
                     <input
-                        className="entry max-w-md"
+                        className="entry block max-w-md"
                         required
                         maxLength={120}
                         value={form.data.name}

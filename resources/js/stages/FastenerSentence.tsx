@@ -8,14 +8,15 @@ const kinds: Record<string, () => React.ReactNode> = { lag: Lag, structural_scre
 
 export function FastenerSentence() {
     const { data } = useDesk();
-    const Own = kinds[data.fields['/kit/fastener/kind']?.value ?? ''];
+    const kind = data.fields['/kit/fastener/kind']?.value ?? '';
+    const Own = kinds[kind];
     return (
         <>
             <Say>
                 It is held by a <Slot path="/kit/fastener/kind" />, “<Slot path="/kit/fastener/name" />
                 ”, <Slot path="/kit/fastener/length_m" /> long, which bears{' '}
-                <Slot path="/kit/fastener/pull_out_N" open="what is computed" /> against pulling out, by{' '}
-                <Slot path="/kit/fastener/document" open="no document" />. A drill guide holds it square:{' '}
+                <Slot path="/kit/fastener/pull_out_N" open={kind === 'structural_screw' ? 'nothing yet' : 'what is computed'} />{' '}
+                against pulling out, by <Slot path="/kit/fastener/document" open="no document" />. A drill guide holds it square:{' '}
                 <Slot path="/kit/fastener/drill_guide" />. Sideways the maker allows{' '}
                 <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
                 <Slot path="/kit/foot/base/lateral_document" open="no document" />
