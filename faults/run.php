@@ -41,7 +41,11 @@ $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
         $near = is_dir("$copy/core/$near") ? $near : 'tests/Told';
         $phpunit = 'cd core && vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result';
 
-        return ($fault['first'] !== '' && $run("$phpunit --filter '{$fault['first']}'")) || $run("$phpunit tests/Told") || $run("$phpunit $near") || (!$nearOnly && $run($phpunit));
+        // The test that is named with the fault, or is called as its class is.
+        $own = basename($fault['file'], '.php').'Test';
+        $first = $fault['first'] !== '' ? $fault['first'] : (glob("$copy/core/tests/*/$own.php") ? "\\\\$own::" : '');
+
+        return ($first !== '' && $run("$phpunit --filter '$first'")) || $run("$phpunit tests/Told") || $run("$phpunit $near") || (!$nearOnly && $run($phpunit));
     }
     $phpunit = 'vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite';
     if ($fault['part'] === 'app') {
