@@ -45,7 +45,7 @@ $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
         $own = basename($fault['file'], '.php').'Test';
         $first = $fault['first'] !== '' ? $fault['first'] : (glob("$copy/core/tests/*/$own.php") ? "\\\\$own::" : '');
 
-        return ($first !== '' && $run("$phpunit --filter '$first'")) || $run("$phpunit tests/Told") || $run("$phpunit $near") || (!$nearOnly && $run($phpunit));
+        return ($first !== '' && $run("$phpunit --filter '$first'")) || $run("$phpunit tests/Told") || ($near !== 'tests/Told' && $run("$phpunit $near")) || (!$nearOnly && $run($phpunit));
     }
     $phpunit = 'vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite';
     if ($fault['part'] === 'app') {
