@@ -33,7 +33,7 @@ return [
     ],
     'core/src/Attachment/DowelInGap.php' => [
         ['$qm), $g, -$m - $m) / $reductionIV', '$qm), $g, -$m + $m) / $reductionIV', 'A dowel that bends twice holds nothing'],
-        ['$qm), $g + $lm / 2, -$m - $qm', '$qm), $g + $lm * 2, -$m - $qm', 'A dowel that turns in the member holds too much'],
+        ['$qm), $g + $lm / 2, -$m - $qm', '$qm), $g + $lm * 2, -$m - $qm', 'A dowel that turns in the member holds too much', 'ByHandTest'],
         ["'II' => self::root(1 / (4 * \$qs) + 1 / (4", "'II' => self::root(1 * (4 * \$qs) + 1 / (4", 'A dowel that turns as a whole holds too much'],
         ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
     ],
