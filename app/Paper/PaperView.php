@@ -29,7 +29,9 @@ final class PaperView
             'members' => self::members($plan),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
-                'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null ? '' : $texts->say('tape.butt', ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
+                'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null
+                    ? ''
+                    : $texts->say('tape.butt', ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
                 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
             ], $plan->tapes()->slope()),
             'marking' => [

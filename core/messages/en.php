@@ -104,7 +104,7 @@ return [
     'finding.rail_end_across' => 'At {edge}: rail {run} ends {by} inside what is kept free there, from rails as from modules.',
     'finding.rail_end_short' => 'The rail ends {end} past the module; at least {least} is needed, or it spreads and the clamp pops out.',
     'finding.lag_not_listed' => 'Lag screws of {length} are not in the tables.',
-    'finding.thread_too_short' => 'Only {thread} of thread reaches the member; at least {least} (four diameters) is needed.',
+    'finding.thread_too_short' => 'Only {thread} of thread reaches the member; at least {least} is needed.',
     'finding.shank_hole_needed' => 'The smooth shank of {shank} passes the {above} above the member: drill a hole of the shank’s size as deep as it reaches.',
     'finding.lateral_missing' => 'For a foot of {material} no lateral capacity of the screw can be computed. Enter the maker’s allowable with its document.',
     'finding.lateral_undocumented' => 'The maker’s lateral allowable needs its document.',

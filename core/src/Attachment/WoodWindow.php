@@ -14,8 +14,8 @@ use Garnetine\Core\Quantity\Length;
  * e = min{b/2 − k·D − (p − E − pt/2)·tan φ − u, b/2 − D − p·tan φ − u}, p in the member with its tip E, pt the thread in it, φ the
  * lean of the drill, u the width of the mark.
  *
- * Source: edge distance 1.5D of NDS 2018 Table 12.5.1C, recalled, counted at the middle of the thread as in EN 1995-1-1
- * Table 8.6, recalled, MEDIUM; lean and mark: common practice, no source.
+ * Source: of a lag 1.5D, NDS 2018 Table 12.5.1C, recalled; of other screws their maker's, else see FastenerInMember; counted at the
+ * middle of the thread as in EN 1995-1-1 Table 8.6, recalled, MEDIUM; lean and mark: common practice, no source.
  */
 final readonly class WoodWindow
 {

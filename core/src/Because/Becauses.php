@@ -194,6 +194,16 @@ final readonly class Becauses
         };
     }
 
+    /** What says how far a fastener stays from the face of its member. */
+    private static function edgeSource(Fastener $fastener): string
+    {
+        return match (true) {
+            $fastener instanceof LagScrew => 'edge distance 1.5D: NDS 2018, Table 12.5.1C',
+            $fastener instanceof WoodScrew && $fastener->edge === null => 'edge distance 2.5D: usual under a quarter of an inch, no table',
+            default => 'edge distance: '.($fastener->document() === '' ? 'as entered, without a document' : $fastener->document()),
+        };
+    }
+
     /** @return list<Because> Where the distance of a fastener from the face comes from */
     private function edge(Fastener $fastener): array
     {
@@ -329,7 +339,8 @@ final readonly class Becauses
             'in_member_m' => $window->inMember_m, 'thread_m' => $held->threadInMember->toMetres(), 'lean' => $window->lean_deg,
             'mark_m' => 0.0254 * WoodWindow::MARK_IN,
         ],
-            'edge distance 1.5D: NDS 2018, Table 12.5.1C, at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
+            self::edgeSource($fastener).
+            ', counted at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
                 $this->input('/surface/framing/width_m'),
                 $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))),
                 $this->input('/kit/fastener/drill_guide'),

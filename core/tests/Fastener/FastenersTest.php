@@ -10,6 +10,7 @@ use Garnetine\Core\Attachment\FootTally;
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
@@ -113,6 +114,8 @@ final class FastenersTest extends TestCase
         self::assertContains('attach_bare', array_column($plan->steps->steps ?? [], 'code'));
         // ¾ in less 0.4 in, 1/16 in of mark and the lean over what is past the middle of the thread: 3 in the member, tip ¼, thread 2.75.
         self::assertEqualsWithDelta(0.75 - 0.0625 - 0.4 - (3.0005 - 0.25 - 2.75 / 2) * tan(deg2rad(3)), ($plan->window->window_m ?? 0.0) / self::IN, 1e-3);
+        // The window names the report, not the clause of a lag.
+        self::assertStringStartsWith('edge distance: report 5,', (string) Becauses::of($plan, 'fastener/window')->source);
         // What holds it sideways is the maker's in this foot; without that nothing is assumed.
         self::assertSame(['lateral_missing'], self::stops(Planner::plan(Edits::apply($whole, [['path' => '/kit/foot/base/lateral_N', 'typed' => ''], ['path' => '/kit/foot/base/material', 'typed' => 'steel_a36']]))));
         // Two in a foot: their distance in line is the report's too.

@@ -60,31 +60,17 @@ export default function NewJob() {
                         millimetres
                     </label>
                 </fieldset>
-                {file === null && (
-                    <>
+                {file === null &&
+                    questions.map(({ legend, name, choices }) => (
                         <Choice
-                            legend="The plane is of"
-                            name="roof"
-                            choices={roofs}
-                            value={form.data.roof}
-                            choose={(roof) => form.setData('roof', roof)}
+                            key={name}
+                            legend={legend}
+                            name={name}
+                            choices={choices}
+                            value={form.data[name]}
+                            choose={(value) => form.setData(name, value)}
                         />
-                        <Choice
-                            legend="Loads by"
-                            name="standard"
-                            choices={standards}
-                            value={form.data.standard}
-                            choose={(standard) => form.setData('standard', standard)}
-                        />
-                        <Choice
-                            legend="Held by, made up until you enter what you buy"
-                            name="kit"
-                            choices={kits}
-                            value={form.data.kit}
-                            choose={(kit) => form.setData('kit', kit)}
-                        />
-                    </>
-                )}
+                    ))}
                 <label className="block">
                     Or start from a design file
                     <input
@@ -144,6 +130,12 @@ const kits: Choices = [
         text: 'a heavy rail on standoffs',
         lines: 'M4 24 H18 M36 24 H48 M19 28 H35 M22 28 L25 12 H29 L32 28 M20 2 H34 V12 H20 Z M27 28 V36',
     },
+];
+
+const questions: { legend: string; name: 'roof' | 'standard' | 'kit'; choices: Choices }[] = [
+    { legend: 'The plane is of', name: 'roof', choices: roofs },
+    { legend: 'Loads by', name: 'standard', choices: standards },
+    { legend: 'Held by, made up until you enter what you buy', name: 'kit', choices: kits },
 ];
 
 function Choice({
