@@ -24,8 +24,8 @@ final class SectionView
         $foot = $plan->design->kit->foot;
         $flashing = $foot->flashing();
         $sizes = [
-            'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->underlaymentThickness,
-            'shingles' => $surface->shingleThickness,
+            'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->covering->underlayment(),
+            'shingles' => $surface->covering->thickness()->minus($surface->covering->underlayment()),
             'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above,
             'heel' => $foot->base()->heel,
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),

@@ -314,8 +314,8 @@ final class DeskTest extends BrowserTestCase
     public function test_no_text_of_the_sheet_stands_on_another_or_off_the_edge_however_large_the_roof(): void
     {
         $large = JobEdits::apply($this->job->current()->document(), [
-            ['path' => '/surface/width_m', 'typed' => '46 m'], ['path' => '/surface/slope_length_m', 'typed' => '30 m'], ['path' => '/surface/upper_butt_m', 'typed' => '29.8 m'],
-            ['path' => '/surface/courses_between', 'typed' => '206'], ['path' => '/block/rows', 'typed' => '16'], ['path' => '/block/columns', 'typed' => '42'],
+            ['path' => '/surface/width_m', 'typed' => '46 m'], ['path' => '/surface/slope_length_m', 'typed' => '30 m'], ['path' => '/surface/covering/upper_butt_m', 'typed' => '29.8 m'],
+            ['path' => '/surface/covering/courses_between', 'typed' => '206'], ['path' => '/block/rows', 'typed' => '16'], ['path' => '/block/columns', 'typed' => '42'],
         ]);
         $largeJob = app(StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, $large);
         foreach ([[$this->job, 10], [$largeJob, 20]] as [$job, $least]) {

@@ -40,7 +40,7 @@ final class PitchedTest extends BrowserTestCase
         $this->act(fn () => $this->press('Members are lapped half-way'));
         $this->enter([
             '/surface/framing/lap/from_m' => "9' 9", '/surface/framing/lap/to_m' => "10' 10", '/surface/framing/lap/shift_m' => '1 1/2 in', '/surface/framing/known' => 'seen',
-            '/surface/slope_length_m' => "21'", '/surface/upper_butt_m' => "19' 8 1/4", '/surface/courses_between' => '40', '/surface/no_work_circles/0/kind' => 'vent', '/surface/no_work_circles/0/diameter_m' => '6 in',
+            '/surface/slope_length_m' => "21'", '/surface/covering/upper_butt_m' => "19' 8 1/4", '/surface/covering/courses_between' => '40', '/surface/no_work_circles/0/kind' => 'vent', '/surface/no_work_circles/0/diameter_m' => '6 in',
             '/surface/no_work_circles/0/x_m' => "17' 2", '/surface/no_work_circles/0/y_m' => "10' 8",
         ]);
         $this->to('Site');

@@ -19,7 +19,7 @@ final class SavesTest extends BrowserTestCase
     private const SURVEY = [
         '/surface/width_m' => "46'", '/surface/slope_length_m' => "17' 2", '/surface/eave_overhang_m' => '12 in', '/surface/setbacks/eave_m' => '20 in', '/surface/setbacks/ridge_m' => '19 in',
         '/surface/setbacks/left_m' => '30 in', '/surface/setbacks/right_m' => '31 in', '/surface/framing/spacing_m' => '16 in', '/surface/framing/width_m' => '1.6 in', '/surface/framing/depth_m' => '5 1/2 in',
-        '/surface/lower_butt_m' => '11 in', '/surface/upper_butt_m' => "15' 5", '/surface/deck_thickness_m' => '1/2 in', '/surface/shingle_thickness_m' => '3/16 in', '/surface/underlayment_thickness_m' => '0.04 in', '/surface/dead_load_Pa' => '14 psf',
+        '/surface/covering/lower_butt_m' => '11 in', '/surface/covering/upper_butt_m' => "15' 5", '/surface/deck_thickness_m' => '1/2 in', '/surface/covering/shingle_thickness_m' => '3/16 in', '/surface/covering/underlayment_thickness_m' => '0.04 in', '/surface/dead_load_Pa' => '14 psf',
     ];
 
     private Job $job;

@@ -26,7 +26,7 @@ final class WholeJobTest extends BrowserTestCase
             '/surface/dormer_or_valley' => 'no', '/surface/higher_or_lower_roof' => 'no', '/surface/width_m' => "40' 6", '/surface/slope_length_m' => "16' 2", '/surface/pitch_rad' => '5 in 12',
             '/surface/eave_overhang_m' => '12 in', '/surface/left_rake_overhang_m' => '3 in', '/surface/right_rake_overhang_m' => '3 in', '/surface/framing/kind' => 'truss', '/surface/framing/species' => 'douglas_fir_larch',
             '/surface/framing/spacing_m' => '24', '/surface/framing/layout_from' => 'left', '/surface/framing/first_member_m' => "2' 0 1/2", '/surface/deck' => 'osb', '/surface/deck_thickness_m' => '7/16',
-            '/surface/shingle_thickness_m' => '1/4', '/surface/lower_butt_m' => '11 1/4 in', '/surface/upper_butt_m' => "15' 5 1/8", '/surface/setbacks/eave_m' => '18 in', '/surface/setbacks/ridge_m' => '18 in',
+            '/surface/covering/shingle_thickness_m' => '1/4', '/surface/covering/lower_butt_m' => '11 1/4 in', '/surface/covering/upper_butt_m' => "15' 5 1/8", '/surface/setbacks/eave_m' => '18 in', '/surface/setbacks/ridge_m' => '18 in',
             '/surface/setbacks/left_m' => '36', '/surface/setbacks/right_m' => '36',
         ],
         'Modules' => ['/module/length_m' => '66', '/module/width_m' => '39', '/module/mass_kg' => '42 lb', '/block/y_m' => '30 in'],

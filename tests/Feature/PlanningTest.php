@@ -37,7 +37,7 @@ final class PlanningTest extends TestCase
     {
         $job = $this->exampleJob($user);
         $this->actingAs($user)->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [
-            ['path' => '/surface/covering', 'typed' => 'metal'], ['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '60'], ['path' => '/surface/framing/spacing_m', 'typed' => '0.4 m'],
+            ['path' => '/surface/covering/kind', 'typed' => 'tile'], ['path' => '/block/rows', 'typed' => '30'], ['path' => '/block/columns', 'typed' => '60'], ['path' => '/surface/framing/spacing_m', 'typed' => '0.4 m'],
         ]])->assertOk();
 
         return $job;

@@ -80,7 +80,7 @@ final readonly class FastenerInMember
         $length_in = $fastener->length()->toInches();
         [$thread_in, $tip_in] = self::thread_in($fastener, $coefficients);
         $none = Length::ofMetres(0.0);
-        $gap_in = $surface->deckThickness->plus($surface->underlaymentThickness)->plus($foot->sitsOnDeck() ? $none : $surface->shingleThickness)->toInches();
+        $gap_in = $surface->deckThickness->plus($foot->sitsOnDeck() ? $surface->covering->underlayment() : $surface->covering->thickness())->toInches();
         $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness)->toInches();
         $depth_in = $surface->framing->depth->toInches();
         $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));

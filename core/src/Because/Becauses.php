@@ -96,7 +96,7 @@ final readonly class Becauses
             ),
             'clamp' => $this->clamp(),
             'lines' => new Because('lines', [], 'common practice, no source', children: [
-                $this->input('/surface/lower_butt_m'), $this->input('/surface/upper_butt_m'), $this->input('/surface/courses_between'),
+                $this->input('/surface/covering/lower_butt_m'), $this->input('/surface/covering/upper_butt_m'), $this->input('/surface/covering/courses_between'),
                 $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing/below_m'), $this->input('/kit/foot/flashing/above_m'),
                 $this->input('/kit/foot/flashing/makers_cover_m'),
             ]),
@@ -150,7 +150,7 @@ final readonly class Becauses
             'shank_m' => $held->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
         ], 'NDS 2018, §12.2.1 and Appendices L2, L3; recalled', 'high', children: [
             $this->input('/kit/fastener/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
-            $this->input('/surface/shingle_thickness_m'), $this->input('/surface/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
+            $this->input('/surface/covering/shingle_thickness_m'), $this->input('/surface/covering/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
         ]);
 
         return match ($what) {

@@ -19,11 +19,8 @@ final class Examples
         '/site/mean_roof_height_m',
         '/site/building_length_m', '/site/building_width_m', '/site/eave_to_ridge_m',
         '/surface/roof_kind', '/surface/covering', '/surface/width_m', '/surface/slope_length_m', '/surface/pitch_rad', '/surface/eave_overhang_m',
-        '/surface/left_rake_overhang_m',
-        '/surface/right_rake_overhang_m', '/surface/shingle_thickness_m', '/surface/underlayment_thickness_m', '/surface/deck',
-        '/surface/deck_thickness_m', '/surface/lower_butt_m',
-        '/surface/upper_butt_m', '/surface/courses_between', '/surface/framing/kind', '/surface/framing/width_m', '/surface/framing/depth_m',
-        '/surface/framing/spacing_m',
+        '/surface/left_rake_overhang_m', '/surface/right_rake_overhang_m', '/surface/deck', '/surface/deck_thickness_m',
+        '/surface/framing/kind', '/surface/framing/width_m', '/surface/framing/depth_m', '/surface/framing/spacing_m',
         '/surface/framing/layout_from', '/surface/framing/shingle_overhang_m', '/surface/framing/rake_board_m', '/surface/setbacks',
         '/module', '/block/rows', '/block/columns', '/block/x_m', '/block/y_m', '/block/column_gap_m', '/block/row_gap_m', '/block/top_above_roof_m', '/kit',
     ];

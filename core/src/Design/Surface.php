@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
@@ -50,23 +51,9 @@ final readonly class Surface
         public Length $leftHip,
         #[Range(0, 100)]
         public Length $rightHip,
-        /** All shingles above the deck where a hole goes through. */
-        #[Range(0.001, 0.06)]
-        public Length $shingleThickness,
-        #[Range(0, 0.02)]
-        public Length $underlaymentThickness,
         public Deck $deck,
         #[Range(0.006, 0.06)]
         public Length $deckThickness,
-        /** A measured butt line near the eave, up the slope from the eave edge. */
-        #[Range(0, 60)]
-        public Length $lowerButt,
-        /** A measured butt line near the ridge. */
-        #[Range(0, 60)]
-        public Length $upperButt,
-        /** Courses between the two butt lines. */
-        #[Range(1, 400)]
-        public int $coursesBetween,
         public Framing $framing,
         /** Dead load of the roof itself, per area of slope. */
         #[Range(0, 3000)]
@@ -97,6 +84,7 @@ final readonly class Surface
             rightRakeOverhang: $this->leftRakeOverhang,
             leftHip: $this->rightHip,
             rightHip: $this->leftHip,
+            covering: $this->covering->mirrored($width),
             framing: $framing->mirrored($width),
             noWorkRectangles: array_map(
                 static fn (NoWorkRectangle $one): NoWorkRectangle => new NoWorkRectangle(

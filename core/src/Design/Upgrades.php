@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Document\DocumentInvalid;
 
 /** Brings a design of an older version to the newest, one version at a time. A frozen design of each stays with the tests. */
@@ -172,33 +173,111 @@ final class Upgrades
         return $upgraded;
     }
 
-    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag". */
+    /** Values that moved from a surface into its shingles. */
+    private const SHINGLES = ['shingle_thickness_m', 'underlayment_thickness_m', 'lower_butt_m', 'upper_butt_m', 'courses_between'];
+
+    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag", the covering of a surface one of several kinds. */
     private static function withKinds(\stdClass $document): \stdClass
     {
-        $moved = [];
-        $kits = ($document->kits ?? null) instanceof \stdClass ? get_object_vars($document->kits) : [];
-        foreach ($kits as $id => $kit) {
-            if ($kit instanceof \stdClass && ($kit->lag ?? null) instanceof \stdClass && !property_exists($kit, 'fastener')) {
-                $moved[$id] = clone $kit;
-                $moved[$id]->fastener = (object) (['kind' => 'lag'] + get_object_vars($kit->lag));
-                unset($moved[$id]->lag);
-            }
-        }
-        if ($moved === []) {
+        $kits = self::changed($document, 'kits', self::withFastener(...));
+        $surfaces = self::changed($document, 'surfaces', self::withCovering(...));
+        if ($kits === [] && $surfaces === []) {
             return $document;
         }
         $upgraded = clone $document;
-        $upgraded->kits = (object) ($moved + $kits);
+        $upgraded->kits = (object) ($kits + self::map($document, 'kits'));
+        $upgraded->surfaces = (object) ($surfaces + self::map($document, 'surfaces'));
         foreach (['as_typed', 'origins'] as $map) {
             if (($document->{$map} ?? null) instanceof \stdClass) {
-                $places = [];
-                foreach (get_object_vars($document->{$map}) as $pointer => $value) {
-                    $places[(string) preg_replace('~^(/kits/[^/]+)/lag/~', '$1/fastener/', (string) $pointer)] = $value;
-                }
-                $upgraded->{$map} = (object) $places;
+                $upgraded->{$map} = (object) self::replaced(self::map($document, $map), $surfaces);
+            }
+        }
+        foreach ($surfaces as $id => $surface) {
+            // What nobody ever entered, as nothing asked for it.
+            $isNew = $surface->covering instanceof \stdClass && $surface->covering->kind === 'metal';
+            foreach ($isNew ? array_keys(Covering::TYPICAL['metal']) : [] as $key) {
+                $upgraded->origins = (object) (["/surfaces/$id/covering/$key" => Examples::ORIGIN] + self::map($upgraded, 'origins'));
             }
         }
 
         return $upgraded;
+    }
+
+    /**
+     * @param \Closure(\stdClass): (\stdClass|null) $change Null where nothing is to be changed
+     *
+     * @return array<string, \stdClass> Those of a map that were changed, by id
+     */
+    private static function changed(\stdClass $document, string $map, \Closure $change): array
+    {
+        return array_filter(array_map(
+            static fn (mixed $part): ?\stdClass => $part instanceof \stdClass ? $change(clone $part) : null,
+            self::map($document, $map),
+        ));
+    }
+
+    /** @return array<string, mixed> */
+    private static function map(\stdClass $document, string $map): array
+    {
+        /** @var array<string, mixed> $entries */
+        $entries = ($document->{$map} ?? null) instanceof \stdClass ? get_object_vars($document->{$map}) : [];
+
+        return $entries;
+    }
+
+    private static function withFastener(\stdClass $kit): ?\stdClass
+    {
+        if (!($kit->lag ?? null) instanceof \stdClass || property_exists($kit, 'fastener')) {
+            return null;
+        }
+        $kit->fastener = (object) (['kind' => 'lag'] + get_object_vars($kit->lag));
+        unset($kit->lag);
+
+        return $kit;
+    }
+
+    private static function withCovering(\stdClass $surface): ?\stdClass
+    {
+        $covering = $surface->covering ?? null;
+        if (!is_string($covering)) {
+            return null;
+        }
+        $own = array_intersect_key(get_object_vars($surface), array_flip(self::SHINGLES));
+        $surface->covering = (object) (['kind' => $covering === 'other' ? 'other_covering' : $covering] + match ($covering) {
+            'asphalt_shingles' => $own,
+            default => Covering::TYPICAL[$covering] ?? [],
+        });
+        foreach (array_keys($own) as $key) {
+            unset($surface->{$key});
+        }
+
+        return $surface;
+    }
+
+    /**
+     * A map by pointers, as they lead to the same values after the change.
+     *
+     * @param array<string, mixed> $places
+     * @param array<string, \stdClass> $surfaces Those with a covering of a kind
+     *
+     * @return array<string, mixed>
+     */
+    private static function replaced(array $places, array $surfaces): array
+    {
+        $replaced = [];
+        foreach ($places as $pointer => $value) {
+            $pointer = (string) preg_replace('~^(/kits/[^/]+)/lag/~', '$1/fastener/', $pointer);
+            [, $map, $id, $key] = explode('/', $pointer) + ['', '', '', ''];
+            $covering = $map === 'surfaces' ? $surfaces[$id]->covering ?? null : null;
+            if ($covering instanceof \stdClass && in_array($key, self::SHINGLES, true)) {
+                if (!property_exists($covering, $key)) {
+                    continue;
+                }
+                $pointer = "/surfaces/$id/covering/$key";
+            }
+            $replaced[$covering !== null && $pointer === "/surfaces/$id/covering" ? "$pointer/kind" : $pointer] = $value;
+        }
+
+        return $replaced;
     }
 }

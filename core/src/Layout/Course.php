@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Layout;
 
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Quantity\Length;
 
@@ -21,12 +22,16 @@ final readonly class Course
     {
     }
 
-    /** Null when the two measured butts do not give a positive exposure. */
+    /** Null where there are no shingles, or the two measured butts do not give a positive exposure. */
     public static function of(Surface $surface): ?self
     {
-        $exposure = $surface->upperButt->minus($surface->lowerButt)->times(1 / $surface->coursesBetween);
+        $shingles = $surface->covering;
+        if (!$shingles instanceof Shingles) {
+            return null;
+        }
+        $exposure = $shingles->upperButt->minus($shingles->lowerButt)->times(1 / $shingles->coursesBetween);
 
-        return $exposure->toMetres() > 0.01 ? new self($surface->lowerButt, $exposure) : null;
+        return $exposure->toMetres() > 0.01 ? new self($shingles->lowerButt, $exposure) : null;
     }
 
     /** How far a height lies above the butt line under it, d = (y − y0) mod e. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
-use Garnetine\Core\Design\Covering;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\GroundSnowKind;
@@ -20,6 +20,7 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Fastener\WoodScrew;
@@ -40,8 +41,8 @@ final class Admission
     {
         $surface = $design->surface;
         $refusals = [];
-        if ($surface->covering !== Covering::AsphaltShingles) {
-            $refusals[] = Finding::of(Code::Covering, '/surface/covering', ['covering' => $surface->covering->value]);
+        if (!$surface->covering instanceof Shingles) {
+            $refusals[] = Finding::of(Code::Covering, '/surface/covering/kind', ['covering' => 'choice.kind.'.Kinds::nameOf($surface->covering::class)]);
         }
         if (in_array($surface->roofKind, [RoofKind::Gambrel, RoofKind::Other], true)) {
             $refusals[] = Finding::of(Code::RoofKind, '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
@@ -168,7 +169,7 @@ final class Admission
     private static function low(Surface $surface, Coefficients $coefficients): array
     {
         $rise = tan($surface->pitch->toRadians()) * 12;
-        $covering = $surface->covering->value;
+        $covering = (string) Kinds::nameOf($surface->covering::class);
         // Well above it nobody has to confirm the value.
         if (!Coefficients::has(self::SLOPES, $covering) || $rise >= self::WELL_ABOVE * $coefficients->look(self::SLOPES, $covering)->value) {
             return [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Finding\Code;
@@ -38,9 +39,10 @@ final readonly class RailLines
     {
         $findings = [];
         $course = Course::of($design->surface);
-        if ($course === null) {
-            $findings[] = Finding::of(Code::CoursesUnknown, '/surface/upper_butt_m', [
-                'lower_m' => $design->surface->lowerButt->toMetres(), 'upper_m' => $design->surface->upperButt->toMetres(),
+        $covering = $design->surface->covering;
+        if ($course === null && $covering instanceof Shingles) {
+            $findings[] = Finding::of(Code::CoursesUnknown, '/surface/covering/upper_butt_m', [
+                'lower_m' => $covering->lowerButt->toMetres(), 'upper_m' => $covering->upperButt->toMetres(),
             ]);
         }
         if ($design->kit->foot->flashing()->makersCover === null) {

@@ -75,8 +75,8 @@ final class HardCasesTest extends TestCase
     #[DataProvider('dense')]
     public function test_on_dense_places_every_run_holds_with_few_feet_within_the_work_of_its_plane(int $rows, int $columns, float $spacing_m, float $most): void
     {
-        $design = Scenario::of()->with('/surface/width_m', $columns * 1.01 + 4)->with('/surface/slope_length_m', $rows * 1.7 + 3)->with('/surface/upper_butt_m', $rows * 1.7 + 2.7)
-            ->with('/surface/courses_between', (int) round(($rows * 1.7 + 2.415) / 0.1437))->with('/surface/no_work_circles', [])->with('/surface/framing/spacing_m', $spacing_m)
+        $design = Scenario::of()->with('/surface/width_m', $columns * 1.01 + 4)->with('/surface/slope_length_m', $rows * 1.7 + 3)->with('/surface/covering/upper_butt_m', $rows * 1.7 + 2.7)
+            ->with('/surface/covering/courses_between', (int) round(($rows * 1.7 + 2.415) / 0.1437))->with('/surface/no_work_circles', [])->with('/surface/framing/spacing_m', $spacing_m)
             ->with('/block/left_out', [])->with('/block/rows', $rows)->with('/block/columns', $columns)->with('/block/x_m', 2.0)->with('/site/building_length_m', max(10.0, $columns + 4.0))->with('/site/building_width_m', 2 * ($rows * 1.7 + 3))->design();
         $plan = Planner::plan($design, Depth::Checks);
         $bound = 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Crew;
 
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Depth;
@@ -108,10 +109,11 @@ final class TapesTest extends TestCase
     public function test_every_chalk_line_stands_on_its_course(): void
     {
         $plan = self::plan('/rules/slope_datum', 'eave');
-        $surface = $plan->design->surface;
-        $exposure_m = ($surface->upperButt->toMetres() - $surface->lowerButt->toMetres()) / $surface->coursesBetween;
+        $shingles = $plan->design->surface->covering;
+        self::assertInstanceOf(Shingles::class, $shingles);
+        $exposure_m = ($shingles->upperButt->toMetres() - $shingles->lowerButt->toMetres()) / $shingles->coursesBetween;
         foreach ($plan->tapes()->slope() as $mark) {
-            $courses = ($mark['y_m'] - ($mark['above_butt_m'] ?? NAN) - $surface->lowerButt->toMetres()) / $exposure_m;
+            $courses = ($mark['y_m'] - ($mark['above_butt_m'] ?? NAN) - $shingles->lowerButt->toMetres()) / $exposure_m;
             self::assertEqualsWithDelta(round($courses), $courses, 1e-6, "line {$mark['line']}");
             self::assertSame((int) round($courses) + 1, $mark['butt']);
             self::assertLessThan($exposure_m, $mark['above_butt_m']);

@@ -57,7 +57,7 @@ final class ProjectTest extends TestCase
             self::assertSame($count($one, $item) + $count($other, $item), $count($plan, $item), $item);
         }
         // One of two refused: nothing of the job is a hand-over, and the other is planned all the same.
-        $half = ProjectPlan::of(JobEdits::apply(self::two(), [['path' => '/surface/covering', 'value' => 'metal']], 'plane-2'));
+        $half = ProjectPlan::of(JobEdits::apply(self::two(), [['path' => '/surface/covering/kind', 'typed' => 'tile']], 'plane-2'));
         self::assertSame([true, true, false, []], [$half->hasRefusal(), $half->plans['plane-2']->hasRefusal(), $half->plans['plane-1']->hasRefusal(), $half->materials()]);
         self::assertSame($one->design->surface->name === 'Roof' ? $one->attachmentCount() : $other->attachmentCount(), $half->plans['plane-1']->attachmentCount());
     }

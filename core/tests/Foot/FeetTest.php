@@ -78,9 +78,11 @@ final class FeetTest extends TestCase
     {
         [$flashed, $standing] = [Planner::plan(Scenario::of()->design()), Planner::plan(self::standoff())];
         $design = $flashed->design;
-        $passed_m = $design->surface->shingleThickness->toMetres() + $design->kit->foot->flashing()->thickness->toMetres();
+        $shingles_m = $design->surface->covering->thickness()->minus($design->surface->covering->underlayment())->toMetres();
+        self::assertEqualsWithDelta(0.25 * 0.0254, $shingles_m, 1e-12);
+        $passed_m = $shingles_m + $design->kit->foot->flashing()->thickness->toMetres();
         self::assertEqualsWithDelta($passed_m, ($flashed->fastener?->above->toMetres() ?? 0.0) - ($standing->fastener?->above->toMetres() ?? 0.0), 1e-12);
-        self::assertEqualsWithDelta($design->surface->shingleThickness->toMetres(), ($flashed->fastener?->gap->toMetres() ?? 0.0) - ($standing->fastener?->gap->toMetres() ?? 0.0), 1e-12);
+        self::assertEqualsWithDelta($shingles_m, ($flashed->fastener?->gap->toMetres() ?? 0.0) - ($standing->fastener?->gap->toMetres() ?? 0.0), 1e-12);
         $told = static fn (Plan $plan): array => [$plan->holes->holes[0]['method'] ?? '', array_values(preg_grep('/^seal/', array_column($plan->steps->steps ?? [], 'code')) ?: [])];
         self::assertSame([['flashed_foot', ['seal_flashed_foot']], ['standoff', ['seal_standoff']]], [$told($flashed), $told($standing)]);
     }

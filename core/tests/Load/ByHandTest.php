@@ -142,7 +142,7 @@ final class ByHandTest extends TestCase
     public function test_a_plate_over_the_nails_of_a_course(): void
     {
         // The band from ½ in to 1¼ in above a butt; butts stand 5.625 in apart from 11¼ in. Common practice, no source.
-        $course = Course::of(Scenario::of()->with('/surface/upper_butt_m', 0.0254 * (11.25 + 5.625))->with('/surface/courses_between', 1)->design()->surface) ?? self::fail('no course');
+        $course = Course::of(Scenario::of()->with('/surface/covering/upper_butt_m', 0.0254 * (11.25 + 5.625))->with('/surface/covering/courses_between', 1)->design()->surface) ?? self::fail('no course');
         foreach ([[0.49, false], [0.51, true], [1.24, true], [1.26, false]] as [$above_in, $isOver]) {
             foreach ([11.25, 11.25 + 5.625] as $butt_in) {
                 self::assertSame($isOver, $course->inNailBand(0.0254 * ($butt_in + $above_in)), "$above_in in");

@@ -216,7 +216,7 @@ final class EveryValueCountsTest extends TestCase
             }
         }
         foreach ([1, 1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 9, 10, 12] as $length_in) {
-            yield "lag of $length_in in" => $asce->with('/kit/fastener/length_m', $length_in * 0.0254)->with('/surface/framing/depth_m', 0.6)->with('/surface/shingle_thickness_m', 0.001);
+            yield "lag of $length_in in" => $asce->with('/kit/fastener/length_m', $length_in * 0.0254)->with('/surface/framing/depth_m', 0.6)->with('/surface/covering/shingle_thickness_m', 0.001);
         }
         foreach (['8' => 3.0, '10' => 3.0, '12' => 3.0, '14' => 2.9] as $gauge => $length_in) {
             $wood = ['kind' => 'wood_screw', 'name' => 'Screw', 'document' => '', 'pull_out_N' => null, 'drill_guide' => true, 'gauge' => (string) $gauge, 'length_m' => $length_in * 0.0254, 'thread_m' => 2.0 * 0.0254];

@@ -86,7 +86,7 @@ final class LimitsTest extends TestCase
         yield '1,500 m' => [Scenario::to('en-1991'), '/site/ground_elevation_m', self::around($si, 1500.0, 0.01), self::finds('en_altitude'), [false, false, true]];
         yield '1,000 m' => [Scenario::to('en-1991'), '/site/ground_elevation_m', self::around($si, 1000.0, 0.01), static fn (Plan $plan): bool => ($plan->loads?->combinations->strength[4]->snow ?? 0.0) > 1.0, [false, false, true]];
         // NDS 2018, §12.1.4.6: thread of four diameters in the member.
-        yield 'thread of four diameters' => [$roof, '/surface/shingle_thickness_m', self::around($in, 1.813, 0.002), self::finds('thread_too_short'), [false, false, true]];
+        yield 'thread of four diameters' => [$roof, '/surface/covering/shingle_thickness_m', self::around($in, 1.813, 0.002), self::finds('thread_too_short'), [false, false, true]];
     }
 
     /**

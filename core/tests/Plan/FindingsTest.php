@@ -82,7 +82,7 @@ final class FindingsTest extends TestCase
     public static function findings(): iterable
     {
         yield 'roof_kind' => ['asce7-16', ['/surface/roof_kind' => 'gambrel'], 'refusal', '/surface/roof_kind', 'gambrel'];
-        yield 'covering' => ['asce7-16', ['/surface/covering' => 'metal'], 'refusal', '/surface/covering', 'metal'];
+        yield 'covering' => ['asce7-16', ['/surface/covering' => ['kind' => 'tile']], 'refusal', '/surface/covering/kind', 'tiles'];
         yield 'dormer_or_valley' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'], 'refusal', '/surface/dormer_or_valley', 'yes'];
         yield 'higher_or_lower_roof' => ['asce7-16', ['/surface/higher_or_lower_roof' => 'unknown'], 'refusal', '/surface/higher_or_lower_roof', 'unknown'];
         yield 'figure_missing' => ['asce7-16', ['/surface/pitch_rad' => 0.9], 'refusal', '/surface/roof_kind', 'ASCE/SEI 7-16: Fig. 30.3-2 (gable over 45°)'];
@@ -201,7 +201,7 @@ final class FindingsTest extends TestCase
         yield 'window_none' => ['asce7-16', ['/surface/framing/width_m' => 0.025], 'stop', '/kit/fastener/drill_guide', '0.984 in wide leaves the screw no room beside its centre: 15/32 in to the face, with a drill'];
         yield 'window_small' => ['asce7-16', ['/surface/framing/width_m' => 0.033], 'warning', '/kit/fastener/drill_guide', '1 5/16 in wide the screw may go in 1/32 in'];
         yield 'line_tight' => ['asce7-16', ['/rules/line_tolerance_m' => 0.0127, '/kit/rail/second_moment_x_m4' => 1.5e-7], 'warning', '/rules/line_tolerance_m', 'B feet are to be in line within 0.165 in, closer than the usual ½ in'];
-        yield 'courses_unknown' => ['asce7-16', ['/surface/upper_butt_m' => 0.2], 'stop', '/surface/upper_butt_m', '11 ¼ in and 7 ⅞ in'];
+        yield 'courses_unknown' => ['asce7-16', ['/surface/covering/upper_butt_m' => 0.2], 'stop', '/surface/covering/upper_butt_m', '11 ¼ in and 7 ⅞ in'];
         yield 'plate_in_nails' => ['asce7-16', ['/module/ratings' => self::rating(0.23, 0.235, 3600.0)], 'warning', '/kit/foot/flashing/above_m', 'D'];
         yield 'plate_below_butt' => ['asce7-16', ['/module/ratings' => self::rating(0.21, 0.215, 3600.0)], 'stop', '/kit/foot/flashing/below_m', 'A the flashing would show 2 11/16 in below its butt line: the hole is 0.331 in'];
         yield 'cover_short' => ['asce7-16', ['/kit/foot/flashing/makers_cover_m' => 0.12, '/module/ratings' => self::rating(0.21, 0.215, 3600.0)], 'stop', '/kit/foot/flashing/below_m', 'A the flashing reaches 1 in'];

@@ -201,7 +201,7 @@ final class PublishedTest extends TestCase
     public function test_the_lag_of_the_worked_example_holds_758_pounds_in_wind(): void
     {
         // NDS 2018 §12.2.1 with Appendix L2: 5/16 × 4 in, 1.0 in above the rafter, SPF: pt 2.3125 in, 758 lb at CD 1.6. Recalled.
-        $lag = FastenerInMember::of(Scenario::of()->with('/surface/deck_thickness_m', Length::ofInches(0.4375)->toMetres())->with('/surface/shingle_thickness_m', Length::ofInches(0.25)->toMetres())->design(), new Coefficients());
+        $lag = FastenerInMember::of(Scenario::of()->with('/surface/deck_thickness_m', Length::ofInches(0.4375)->toMetres())->with('/surface/covering/shingle_thickness_m', Length::ofInches(0.25)->toMetres())->design(), new Coefficients());
         self::assertEqualsWithDelta(2.3125, $lag->threadInMember->toInches(), 1e-9);
         self::assertEqualsWithDelta(758, 1.6 * ($lag->withdrawal?->toPounds() ?? 0.0), 0.5);
     }

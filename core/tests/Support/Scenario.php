@@ -137,7 +137,7 @@ final readonly class Scenario
         $length_m = $rows * $in(66.75) + $in($between(70, 90));
         $scenario = self::of()
             ->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/pitch_rad', $pitch)
-            ->with('/surface/upper_butt_m', $length_m - $in(6))->with('/surface/courses_between', (int) max(1, round(($length_m - $in(17.25)) / $in(5.625))))
+            ->with('/surface/covering/upper_butt_m', $length_m - $in(6))->with('/surface/covering/courses_between', (int) max(1, round(($length_m - $in(17.25)) / $in(5.625))))
             ->with('/surface/framing/spacing_m', $in($spacing_in))->with('/surface/framing/depth_m', $in([3.5, 5.5][mt_rand(0, 1)]))
             ->with('/surface/framing/species', ['spruce_pine_fir', 'douglas_fir_larch', 'hem_fir', 'southern_pine'][mt_rand(0, 3)])
             ->with('/surface/framing/layout_from', ['left', 'right'][mt_rand(0, 1)])

@@ -32,7 +32,7 @@ final class Uneven
                 ->with('/rules/ridge_reading', 'ridge')->with('/rules/ridge_reading_by', 'E. Sorrel')->with('/rules/run_datum', 'right_rake')->with('/rules/slope_datum', 'ridge')->with('/block/columns', 3),
             // Under 15 ft, on a steep hill, with a lag of which the shank needs no hole, and signatures in somebody's presence.
             'steep' => $uneven->with('/surface/pitch_rad', deg2rad(38))->with('/site/mean_roof_height_m', 3.9)->with('/site/exposure', 'B')->with('/site/topography', 'hill')->with('/site/hill', ['shape' => 'escarpment', 'height_m' => 21.0, 'half_length_m' => 33.0, 'from_crest_m' => 41.0, 'side' => 'downwind'])
-                ->with('/surface/shingle_thickness_m', 0.02)->with('/kit/fastener/drill_guide', true)->with('/surface/framing/layout_from', 'right')->with('/confirmations', [
+                ->with('/surface/covering/shingle_thickness_m', 0.02)->with('/kit/fastener/drill_guide', true)->with('/surface/framing/layout_from', 'right')->with('/confirmations', [
                     ['subject' => 'coefficient/asce7_16/velocity_pressure/kd', 'value' => '0.85', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'our copy', 'account' => 'P. Lanner'], ['subject' => 'coefficient/asce7_16/velocity_pressure/kz', 'value' => '2.02', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'another value'],
                 ]),
             'low' => $uneven->with('/surface/pitch_rad', deg2rad(1.1))->with('/site/eave_to_ridge_m', $ft(58))->with('/site/building_width_m', $ft(117))->with('/site/thermal', 'unheated')->with('/surface/roof_kind', 'two_sided_gable'),
@@ -47,7 +47,7 @@ final class Uneven
             'given' => $snowy(self::of(Scenario::to('given'))->with('/given', ['roof_snow_Pa' => null] + Scenario::GIVEN)->with('/surface/higher_or_lower_roof', 'yes'), 1300.0, $higher),
             'given-service' => self::of(Scenario::to('given'))->with('/given', ['level' => 'service'] + Scenario::GIVEN)->with('/block/columns', 3)->with('/block/left_out', []),
             // A stiff steel foot without a lateral value of its maker, over thick shingles: the lag is computed over a gap.
-            'lag-by-size' => $uneven->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/lateral_document', '')->with('/kit/foot/base/material', 'steel_a36')->with('/kit/fastener/shank_hole', false)->with('/kit/fastener/diameter', '1/4')->with('/surface/shingle_thickness_m', 0.012)
+            'lag-by-size' => $uneven->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/lateral_document', '')->with('/kit/foot/base/material', 'steel_a36')->with('/kit/fastener/shank_hole', false)->with('/kit/fastener/diameter', '1/4')->with('/surface/covering/shingle_thickness_m', 0.012)
                 ->with('/surface/framing/kind', 'rafter')->with('/surface/framing/span_m', 3.1)->with('/surface/framing/grade', 'no_2')->with('/surface/framing/depth_m', 0.1397)->with('/site/ground_snow_Pa', 900.0),
             'fails' => $uneven->with('/kit/foot/up_N', 350.0)->with('/kit/clamp/up_N', 300.0)->with('/kit/clamp/grips_both_rails', false)->with('/surface/dead_load_Pa', 150.0)->with('/site/ground_snow_Pa', 2600.0)->with('/module/mass_kg', 31.0)->with('/block/top_above_roof_m', 0.3),
             'refused' => Scenario::of('blank-survey')->with('/units', 'mm'),

@@ -13,7 +13,7 @@ export function SurfaceSheet() {
             <h2 className="text-[1.2rem]">Surface</h2>
             <Say>
                 The <Slot path="/surface/name" />: one plane of a <Slot path="/surface/roof_kind" /> under{' '}
-                <Slot path="/surface/covering" />, with <Slot path="/surface/dormer_or_valley" /> and{' '}
+                <Slot path="/surface/covering/kind" />, with <Slot path="/surface/dormer_or_valley" /> and{' '}
                 <Slot path="/surface/higher_or_lower_roof" />.
             </Say>
             <Say>
@@ -97,12 +97,14 @@ function LayerSentences() {
             <h3 className="mt-5">Layers and courses</h3>
             <Say>
                 Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
-                underlayment <Slot path="/surface/underlayment_thickness_m" />, and shingles{' '}
-                <Slot path="/surface/shingle_thickness_m" /> in all. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+                underlayment <Slot path="/surface/covering/underlayment_thickness_m" />, and shingles{' '}
+                <Slot path="/surface/covering/shingle_thickness_m" /> in all. The roof itself weighs{' '}
+                <Slot path="/surface/dead_load_Pa" />.
             </Say>
             <Say>
-                A butt line lies <Slot path="/surface/lower_butt_m" /> above the eave edge, another{' '}
-                <Slot path="/surface/upper_butt_m" />, with <Slot path="/surface/courses_between" /> courses between.
+                A butt line lies <Slot path="/surface/covering/lower_butt_m" /> above the eave edge, another{' '}
+                <Slot path="/surface/covering/upper_butt_m" />, with <Slot path="/surface/covering/courses_between" /> courses
+                between.
             </Say>
         </>
     );

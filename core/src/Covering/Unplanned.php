@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Covering;
+
+use Garnetine\Core\Quantity\Length;
+
+/** A covering that may be told of and that nothing is planned on yet. */
+trait Unplanned
+{
+    public function thickness(): Length
+    {
+        return Length::ofMetres(0.0);
+    }
+
+    public function underlayment(): Length
+    {
+        return Length::ofMetres(0.0);
+    }
+
+    public function mirrored(Length $width): self
+    {
+        return $this;
+    }
+}
