@@ -23,7 +23,7 @@ final readonly class BecauseView
      */
     public static function of(Plan $plan, Because $because, ?Entered $entered = null, ?Chosen $seen = null): array
     {
-        return (new self(new Texts($plan->design->printer()), $entered, $seen))->node($because);
+        return (new self(Texts::of($plan->design), $entered, $seen))->node($because);
     }
 
     /** @return array<string, mixed> */

@@ -58,7 +58,7 @@ final class Comparison
     /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */
     private static function needs(Plan $plan, Plan $other): array
     {
-        $texts = new Texts($other->design->printer());
+        $texts = Texts::of($other->design);
         $known = array_map($texts->finding(...), $plan->findings);
         $fields = FieldView::all($other->design, $texts);
         $needs = [];
@@ -75,7 +75,7 @@ final class Comparison
     /** @return array<string, string> */
     private static function results(Plan $plan): array
     {
-        $texts = new Texts($plan->design->printer());
+        $texts = Texts::of($plan->design);
         $reserve = $plan->leastReserve();
         $bars = $plan->cutting === null ? 0 : count($plan->cutting->stock);
         $stops = array_filter(

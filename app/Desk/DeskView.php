@@ -48,7 +48,7 @@ final class DeskView
 
         return array_map(static function (string $surface) use ($model, $all, $first): array {
             $plan = $all->plans[$surface];
-            $texts = new Texts($plan->design->printer());
+            $texts = Texts::of($plan->design);
 
             return [
                 'all_materials' => count($all->plans) > 1 && $surface === $first ? PaperView::materials($all->materials()) : null,
@@ -67,7 +67,7 @@ final class DeskView
         $surface = $chosen->surface;
         $plan = $known ?? Planning::plan($project->design($surface));
         $document = $chosen->design();
-        $texts = new Texts($document->printer());
+        $texts = Texts::of($document);
         $history = $model->job === null ? null : History::of($model->job);
         $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $project, $plan->concerned());
 
@@ -136,7 +136,7 @@ final class DeskView
     {
         $plan = Planning::plan($chosen->plain(), Depth::Checks, $newest);
 
-        return self::planned($plan, $chosen, new Texts($plan->design->printer()), $tapeOf);
+        return self::planned($plan, $chosen, Texts::of($plan->design), $tapeOf);
     }
 
     /** @return array<string, mixed> */
@@ -145,7 +145,7 @@ final class DeskView
         $reserve = $plan->leastReserve();
 
         return [
-            'units' => $plan->design->units->value,
+            'units' => $plan->design->units->value, 'stand' => $texts->stand(),
             'status' => $plan->status()->value,
             'status_text' => $texts->say('status.'.$plan->status()->value),
             'stages' => Stages::states($plan),
@@ -168,7 +168,7 @@ final class DeskView
             'tape_head' => $plan->capacities === null
                 ? ''
                 : $texts->say(
-                    'tape.head',
+                    $plan->members->purlins === null ? 'tape.head' : 'tape.head_on_sheet',
                     ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0],
                 ),
         ];

@@ -71,7 +71,7 @@ final class Differences
     {
         $paths = [];
         self::walk(Writer::toArray($before), Writer::toArray($after), '', $paths);
-        $texts = new Texts($after->printer());
+        $texts = Texts::of($after);
         $one = FieldView::all($before, $texts);
         $two = FieldView::all($after, $texts);
         $differences = [];

@@ -32,7 +32,7 @@ final class RunView
 
         return [
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
-            'y_m' => $run->run->line->y_m,
+            'y_m' => $run->run->line->y_m, 'purlin' => $run->run->line->purlin,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
             'feet_count' => count($run->picks), 'bound' => $run->bound,

@@ -8,6 +8,7 @@ use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
+use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
@@ -33,7 +34,7 @@ final class SheetView
             'zones' => self::zones($plan),
             'outline' => $outline->corners(),
             'edges' => array_map(
-                static fn (Corner $corner): string => (new Texts($plan->design->printer()))->choice('/surface/outline/0/edge', $corner->edge->value),
+                static fn (Corner $corner): string => Texts::of($plan->design)->choice('/surface/outline/0/edge', $corner->edge->value),
                 $outline->given,
             ),
             'kept_free' => $outline->given !== [] ? $outline->polygon()->inset(array_map(
@@ -56,6 +57,10 @@ final class SheetView
                 ],
                 $plan->members->members,
             ),
+            'purlins' => array_map(static fn (Purlin $one): array => [
+                'number' => $one->number, 'y_m' => $one->y_m, 'from_m' => $one->from_m,
+                'to_m' => min($one->to_m, $surface->width->toMetres()),
+            ], $plan->members->purlins->purlins ?? []),
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
             'module' => ['width_m' => $seen->placement->width_m, 'length_m' => $seen->placement->length_m],
             'modules' => self::modules($seen),

@@ -47,7 +47,7 @@ final class Standing
     public static function whole(Plan $plan, Plan $now): array
     {
         $stops = static fn (Plan $of): array => array_map(
-            static fn (Finding $finding): string => (new Texts($plan->design->printer()))->finding($finding),
+            static fn (Finding $finding): string => Texts::of($plan->design)->finding($finding),
             array_filter($of->findings, static fn (Finding $finding): bool => $finding->blocks()),
         );
         $reserve = $plan->leastReserve();

@@ -90,7 +90,7 @@ final class JobList
                 : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
             'next' => NextThing::of(
                 $findings,
-                new Texts($document->design($document->chosen(null))->printer()),
+                Texts::of($document->design($document->chosen(null))),
                 $offers,
                 $plan->summary['unconfirmed'],
                 $plan->isSigned(),

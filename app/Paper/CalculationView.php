@@ -164,6 +164,26 @@ final readonly class CalculationView
         ];
     }
 
+    /** @param list<int> $numbers Ascending; three and more in a row as from–to */
+    private static function listed(array $numbers): string
+    {
+        $rows = [];
+        foreach ($numbers as $number) {
+            $last = array_key_last($rows);
+            if ($last !== null && $number === $rows[$last][1] + 1) {
+                $rows[$last][1] = $number;
+            } else {
+                $rows[] = [$number, $number];
+            }
+        }
+
+        return implode(', ', array_map(static fn (array $row): string => match ($row[1] - $row[0]) {
+            0 => (string) $row[0],
+            1 => "$row[0], $row[1]",
+            default => "$row[0]–$row[1]",
+        }, $rows));
+    }
+
     /** @return array<string, mixed> Every reserve of a run and its feet */
     private function run(RunPlan $run): array
     {
@@ -179,7 +199,7 @@ final readonly class CalculationView
         }
 
         return [
-            'id' => $run->run->id, 'candidates' => implode(', ', $run->run->members),
+            'id' => $run->run->id, 'candidates' => self::listed($run->run->members),
             'rail' => $verdict?->rail === null
                 ? null
                 : [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
@@ -73,7 +74,7 @@ final class CoverView
                     $texts->choice('/surface/framing/kind', $surface->framing->kind->value),
                     $length($surface->framing->width->toMetres()),
                     $length($surface->framing->depth->toMetres()),
-                    $length($surface->framing->spacing->toMetres()),
+                    $length($surface->covering instanceof ScrewedMetal ? $surface->covering->space()->toMetres() : $surface->framing->spacing->toMetres()),
                     $texts->choice('/surface/framing/species', $surface->framing->species->value),
                 ),
             ],

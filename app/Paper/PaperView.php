@@ -33,6 +33,7 @@ final class PaperView
                     ? ''
                     : $texts->say('tape.butt', ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
                 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+                'purlin' => $mark['purlin'] === null ? '' : $texts->say('tape.screws', ['purlin' => $mark['purlin']]),
             ], $plan->tapes()->slope()),
             'marking' => [
                 'edges' => array_map(

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Foot\LFoot;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Length;
@@ -21,23 +23,28 @@ final class SectionView
             return null;
         }
         $surface = $plan->design->surface;
-        $foot = $plan->design->kit->foot;
+        [$foot, $covering] = [$plan->design->kit->foot, $surface->covering];
         $flashing = $foot->flashing();
         $sizes = [
-            'member' => $surface->framing->depth, 'deck' => $surface->deckThickness, 'underlayment' => $surface->covering->underlayment(),
+            'member' => $surface->framing->depth, 'deck' => $surface->deck->thickness($surface->deckThickness), 'underlayment' => $surface->covering->underlayment(),
             'shingles' => $surface->covering->thickness()->minus($surface->covering->underlayment()),
-            'base' => $foot->base()->thickness, 'flashing' => $flashing->thickness, 'below' => $flashing->below, 'above' => $flashing->above,
+            'base' => $foot->base()->thickness, 'flashing' => $flashing?->thickness, 'below' => $flashing?->below, 'above' => $flashing?->above,
             'heel' => $foot->base()->heel,
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
             'length' => $fastener->length(), 'diameter' => $fastener->diameter(),
+            'member_wide' => $surface->framing->width, 'pad' => $foot instanceof LFoot ? $foot->pad : null,
+            'sheet' => $covering instanceof ScrewedMetal ? $covering->sheetThickness : null,
+            'rib' => $covering instanceof ScrewedMetal ? $covering->ribHeight : null,
+            'load_line' => $foot instanceof LFoot ? $foot->loadLine : null, 'foot_long' => $foot instanceof LFoot ? $foot->length : null,
             'shank' => $held->shank, 'thread_in_member' => $held->threadInMember, 'over_member' => $held->above,
-            'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing->makersCover,
+            'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing?->makersCover,
         ];
         $printer = $plan->design->printer();
 
         return [
             'm' => array_map(static fn (?Length $size): ?float => $size?->toMetres(), $sizes),
             'text' => array_map(static fn (?Length $size): ?string => $size === null ? null : $printer->length($size->toMetres()), $sizes),
+            'on_sheet' => $foot instanceof LFoot ? $foot->standsOn->value : null,
             'on_deck' => $foot->sitsOnDeck(),
             'holes' => $foot->holes(),
             'shank_hole' => Steps::needsShankHole($plan->design, $held),

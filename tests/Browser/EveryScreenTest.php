@@ -103,7 +103,7 @@ final class EveryScreenTest extends BrowserTestCase
         $script = '<script>hit=1</script><img src=x onerror="hit=1"><svg onload="hit=1">';
         $design = $this->job->current()->surface();
         $into = 0;
-        foreach (FieldView::all($design, new Texts($design->printer())) as $path => $field) {
+        foreach (FieldView::all($design, Texts::of($design)) as $path => $field) {
             try {
                 $design = $field['kind'] === 'text' ? Edits::apply($design, [['path' => $path, 'typed' => $script]]) : $design;
                 $into += $field['kind'] === 'text' ? 1 : 0;

@@ -17,7 +17,7 @@ final class NotForConstruction extends \RuntimeException
             $of = count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '';
             $blocks = array_values(array_filter($one->findings, static fn ($finding): bool => $finding->blocks()));
             if ($blocks !== []) {
-                $blocked[] = $of.(new Texts($one->design->printer()))->finding($blocks[0]).(count($blocks) > 1 ? ' And '.(count($blocks) - 1).' more.' : '');
+                $blocked[] = $of.Texts::of($one->design)->finding($blocks[0]).(count($blocks) > 1 ? ' And '.(count($blocks) - 1).' more.' : '');
             }
             if ($one->structureSignedBy() === null) {
                 $unsigned[] = $of.'The roof structure is not signed.';

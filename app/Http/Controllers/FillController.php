@@ -31,7 +31,7 @@ final class FillController extends Controller
             Depth::Checks,
         );
         $now = Planning::plan($chosen->plain(), Depth::Checks);
-        $texts = new Texts($now->design->printer());
+        $texts = Texts::of($now->design);
         $proposals = Planning::isLarge($chosen->plain())
             ? Proposals::of($chosen->design(), $planned, self::OF_LARGE)
             : Proposals::of($chosen->design(), $planned);

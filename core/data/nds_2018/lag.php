@@ -19,6 +19,8 @@ return [
         'rd/iv' => ['value' => 3.2, 'confidence' => 'medium', 'note' => 'rd_iv'],
         // In a row, of lags that are pulled: Table 12.5.1E.
         'spacing' => 4.0,
+        // Across the grain: §12.3.3, Table 12.3.1B with Kθ at a right angle, and the edge that is pushed against, Table 12.5.1C.
+        'bearing_across' => 6100.0, 'bearing_across_power' => 1.45, 'k_across' => 1.25, 'edge_across' => 4.0,
         'edge' => 1.5, 'least_penetration' => 4.0, 'full_penetration' => 8.0,
     ],
 ];

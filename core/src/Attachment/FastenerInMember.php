@@ -22,9 +22,11 @@ use Garnetine\Core\Quantity\Length;
  * Withdrawal: as entered from its document; else for allowable stresses W = 1800·G^1.5·D^0.75 (lag) or 2850·G²·D (wood screw) lb per
  * inch of thread in the member, and for a lag to EN 1995 fax·d·lef·kd/γM with the thread in a timber class. Lateral: the maker's
  * value when there is one, else for allowable stresses the general dowel equations with a gap g between plate and member. Of a
- * structural screw nothing is computed. The tip of a wood screw, two diameters, grips nothing: on the safe side.
+ * structural screw nothing is computed. The tip of a wood screw, two diameters, grips nothing: on the safe side. On a purlin the push down
+ * the slope goes across the grain: bearing Fe⊥ = 6100·G^1.45/√D, Rd times Kθ = 1.25, and four diameters to the face that is pushed against,
+ * for lags; screws under a quarter of an inch bear the same both ways.
  *
- * Source: NDS 2018 §§12.1.4, 12.1.5, 12.2.1, 12.2.2, 12.3, Appendix L2, L3; AWC TR-12 for the gap; EN 1995-1-1 §8.7.2; recalled.
+ * Source: NDS 2018 §§12.1.4, 12.1.5, 12.2.1, 12.2.2, 12.3, Tables 12.3.1B, 12.5.1C, Appendix L2, L3; AWC TR-12 for the gap; EN 1995-1-1 §8.7.2; recalled.
  */
 final readonly class FastenerInMember
 {
@@ -53,7 +55,7 @@ final readonly class FastenerInMember
         /** Withdrawal of the whole thread, before the duration of the loads; null when nothing gives it. */
         public ?Force $withdrawal,
         public bool $withdrawalIsEntered,
-        /** Lateral along the grain, at CD = 1 unless the maker's value is final; null when nothing gives it. */
+        /** Lateral down the slope, at CD = 1 unless the maker's value is final; null when nothing gives it. */
         public ?Force $lateral,
         public bool $lateralIsMakers,
         public ?string $mode,
@@ -80,14 +82,14 @@ final readonly class FastenerInMember
         $length_in = $fastener->length()->toInches();
         [$thread_in, $tip_in] = self::thread_in($fastener, $coefficients);
         $none = Length::ofMetres(0.0);
-        $gap_in = $surface->deckThickness->plus($foot->sitsOnDeck() ? $surface->covering->underlayment() : $surface->covering->thickness())->toInches();
-        $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness)->toInches();
+        $gap_in = $surface->deck->thickness($surface->deckThickness)->plus($foot->over($surface->covering))->toInches();
+        $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness ?? $none)->toInches();
         $depth_in = $surface->framing->depth->toInches();
         $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));
         $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
         $factor = $g === null || $fastener instanceof StructuralScrew ? 1.0
             : min(1.0, $p_in / ($coefficients->value(self::table($fastener), 'full_penetration') * $d_in));
-        [$least_in, $edge, $spacing] = self::distances($fastener, isset($foot->holes()[1]), $coefficients);
+        [$least_in, $edge, $spacing] = self::distances($design, $coefficients);
         [$lateral, $mode] = self::lateral($design, $coefficients, $g, $p_in, $gap_in, $factor);
 
         return new self(
@@ -133,15 +135,16 @@ final readonly class FastenerInMember
     }
 
     /** @return array{float|null, Length|null, Length|null} Least thread in the member in inches, to its face, between two in line */
-    private static function distances(Fastener $fastener, bool $areSeveral, Coefficients $coefficients): array
+    private static function distances(Design $design, Coefficients $coefficients): array
     {
+        $fastener = $design->kit->fastener;
         $times = static fn (string $key): float => $coefficients->value(self::table($fastener), $key) * $fastener->diameter()->toInches();
 
         return match (true) {
             $fastener instanceof LagScrew => [
                 $times('least_penetration'),
-                Length::ofInches($times('edge')),
-                $areSeveral ? Length::ofInches($times('spacing')) : null,
+                Length::ofInches($times($design->surface->framing->kind->runAcross() ? 'edge_across' : 'edge')),
+                isset($design->kit->foot->holes()[1]) ? Length::ofInches($times('spacing')) : null,
             ],
             $fastener instanceof WoodScrew => [$times('least_penetration'), $fastener->edge ?? Length::ofInches($times('edge')), $fastener->spacing],
             $fastener instanceof StructuralScrew => [null, $fastener->edge, $fastener->spacing],
@@ -225,18 +228,24 @@ final readonly class FastenerInMember
         // A screw under a quarter of an inch has one reduction for all modes.
         $size = $fastener instanceof LagScrew ? $fastener->diameter->value : ($fastener instanceof WoodScrew ? $fastener->gauge->value : '');
         $rd = $fastener instanceof LagScrew ? null : $value('rd_per_in') * $fastener->diameter()->toInches() + $value('rd_more');
+        $isAcross = $rd === null && $design->surface->framing->kind->runAcross();
+        $angle = $isAcross ? $value('k_across') : 1.0;
         $dowel = DowelInGap::of(
             rootDiameter_in: $value("root/$size"),
             bendingYield_psi: $value("fyb/$size"),
-            memberBearing_psi: $rd === null ? 11_200 * $g : $value('bearing') * $g ** $value('bearing_power'),
+            memberBearing_psi: match (true) {
+                $isAcross => $value('bearing_across') * $g ** $value('bearing_across_power') / sqrt($fastener->diameter()->toInches()),
+                $rd === null => 11_200 * $g,
+                default => $value('bearing') * $g ** $value('bearing_power'),
+            },
             memberBearing_in: $p_in,
             plateBearing_psi: $coefficients->value(self::LAG, $fes),
             plateThickness_in: $foot->base()->thickness->toInches(),
             gap_in: $gap_in,
-            reductionI: $rd ?? 4.0,
-            reductionII: $rd ?? 3.6,
-            reductionIII: $rd ?? 3.2,
-            reductionIV: $rd ?? $value('rd/iv'),
+            reductionI: $rd ?? 4.0 * $angle,
+            reductionII: $rd ?? 3.6 * $angle,
+            reductionIII: $rd ?? 3.2 * $angle,
+            reductionIV: $rd ?? $value('rd/iv') * $angle,
         );
 
         return [Force::ofPounds($dowel->allowable_lb * $factor), $dowel->mode];

@@ -10,6 +10,7 @@ use Garnetine\Core\Framing\ArrayWeight;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\MemberShare;
 use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\Standards;
@@ -35,12 +36,19 @@ final readonly class MemberLoading
     /** @var array<int, float> For each member, one share of the array over it */
     private array $evens_N;
 
+    /** Whether the choice of feet decides which member carries how much: not where a rail lies on one of them. */
+    public bool $goesByFeet;
+
     /** @param list<Run> $runs */
     public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients, array $runs)
     {
         $theta = $design->surface->pitch->toRadians();
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
-        $area = Area::ofSi($members->widest_m() * $design->site->eaveToRidge->toMetres());
+        // How far a purlin spans is not entered: as far as the roof is wide is on the safe side.
+        $area = Area::ofSi(
+            $members->purlins === null
+                ? $members->widest_m() * $design->site->eaveToRidge->toMetres() : $members->purlins->space_m() * $design->surface->width->toMetres(),
+        );
         $live_Pa = Standards::of($design)->roofLive($design, $area, $coefficients)->toPascals();
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
         $added_Pa = array_map(static fn (BlockPart $part): float => ArrayWeight::of_Pa($part->design) + $snow_Pa, $design->parts());
@@ -48,12 +56,35 @@ final readonly class MemberLoading
         $this->added_Pa = max($added_Pa);
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->evens_N = self::evens_N($design, $members, $runs, $added_Pa);
-        $xs_m = [];
-        foreach ($members->members as $member) {
-            $xs_m[$member->number] = $member->x_m;
+        $this->goesByFeet = $members->purlins === null;
+        $this->evens_N = $members->purlins === null ? self::evens_N($design, $members, $runs, $added_Pa) : self::bands_N($members->purlins, $runs, $this->added_Pa);
+        $this->xs_m = $members->purlins === null ? array_column($members->members, 'x_m', 'number') : array_column($members->purlins->purlins, 'y_m', 'number');
+    }
+
+    /**
+     * @param list<Run> $runs
+     *
+     * @return array<int, float> By purlin: the height of roof that it carries times the length of the array along it
+     */
+    private static function bands_N(Purlins $purlins, array $runs, float $added_Pa): array
+    {
+        $over = [];
+        foreach ($runs as $run) {
+            $over[$run->line->purlin ?? 0][] = [$run->clamps_m[0], $run->clamps_m[count($run->clamps_m) - 1]];
         }
-        $this->xs_m = $xs_m;
+        $bands_N = [];
+        foreach ($over as $number => $lengths) {
+            sort($lengths);
+            $long_m = 0.0;
+            $until_m = -INF;
+            foreach ($lengths as [$from_m, $to_m]) {
+                $long_m += max(0.0, $to_m - max($from_m, $until_m));
+                $until_m = max($until_m, $to_m);
+            }
+            $bands_N[$number] = $purlins->tributary_m($number) * $long_m * $added_Pa;
+        }
+
+        return $bands_N;
     }
 
     /**
@@ -120,6 +151,9 @@ final readonly class MemberLoading
     public function of_N(RunPlan $plan): array
     {
         $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
+        if (!$this->goesByFeet) {
+            return $plan->run->line->purlin === null ? [] : [$plan->run->line->purlin => array_sum($plan->reactions()) * $module_N];
+        }
         $members = $plan->members();
         $loads_N = [];
         foreach ($plan->reactions() as $place => $modules) {

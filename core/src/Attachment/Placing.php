@@ -42,7 +42,10 @@ final readonly class Placing
 
     public static function of(Design $design): self
     {
-        return new self(($design->rules->placingTolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN))->toMetres());
+        // Ribs are seen: a foot stands by its rib.
+        $tolerance = $design->surface->framing->kind->runAcross() ? Length::ofMetres(0.0) : $design->rules->placingTolerance;
+
+        return new self(($tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN))->toMetres());
     }
 
     /** What is left of a link's strength when feet may stand off their marks: 1 − ratio · (1 + t/6 in). */

@@ -68,8 +68,8 @@ final class Relief
     public static function of(array $plans, RunSearches $searches, MemberLoading $loading): array
     {
         $relief = new self($searches, $plans, $loading);
-        // Where even shares are too much, no choice of feet cures it.
-        if ($relief->now->atOneShare <= $relief->now->limit + self::LEAST) {
+        // Where even shares are too much, or a rail lies on its member, no choice of feet cures it.
+        if ($loading->goesByFeet && $relief->now->atOneShare <= $relief->now->limit + self::LEAST) {
             $moves = self::MOVES + self::MOVES_PER_RUN * count($plans);
             foreach ([self::KEPT, 0.0] as $kept) {
                 $moves = $relief->round($kept, $moves);

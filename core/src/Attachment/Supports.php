@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Rail\OwnHand;
 use Garnetine\Core\Rail\Run;
@@ -50,7 +49,7 @@ final readonly class Supports
             if ($run->line !== $line) {
                 [$line, $below, $here] = [$run->line, $run->line->block === $line?->block ? $here : [], []];
             }
-            $plan = self::plan($searches, $run, $design->rules->pattern === Pattern::Staggered ? $below : []);
+            $plan = self::plan($searches, $run, $design->isStaggered() ? $below : []);
             array_push($here, ...$plan->members());
             $plans[] = $plan;
         }

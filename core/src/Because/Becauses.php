@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Garnetine\Core\Because;
 
 use Garnetine\Core\Attachment\Capacities;
+use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\Deck;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
@@ -95,11 +97,16 @@ final readonly class Becauses
                 array_map(intval(...), count($parts) === 4 ? array_slice($parts, 1) : [1, (int) ($parts[1] ?? 0), (int) ($parts[2] ?? 0)]),
             ),
             'clamp' => $this->clamp(),
-            'lines' => new Because('lines', [], 'common practice, no source', children: [
-                $this->input('/surface/covering/lower_butt_m'), $this->input('/surface/covering/upper_butt_m'), $this->input('/surface/covering/courses_between'),
-                $this->input('/kit/foot/hole_offset_m'), $this->input('/kit/foot/flashing/below_m'), $this->input('/kit/foot/flashing/above_m'),
-                $this->input('/kit/foot/flashing/makers_cover_m'),
-            ]),
+            'lines' => new Because(
+                $this->plan->members->purlins === null ? 'lines' : 'lines_on_screws',
+                [],
+                'common practice, no source',
+                children: array_map($this->input(...), $this->entered([
+                    '/surface/covering/lower_butt_m', '/surface/covering/upper_butt_m', '/surface/covering/courses_between',
+                    '/surface/covering/lower_screws_m', '/surface/covering/upper_screws_m', '/surface/covering/spaces_between',
+                    '/kit/foot/hole_offset_m', '/kit/foot/flashing/below_m', '/kit/foot/flashing/above_m', '/kit/foot/flashing/makers_cover_m',
+                ])),
+            ),
             default => null,
         };
     }
@@ -128,6 +135,16 @@ final readonly class Becauses
         return self::ofCoefficient($this->plan, $this->plan->coefficients->lookId($id));
     }
 
+    /**
+     * @param list<string> $pointers
+     *
+     * @return list<string> Those that the kinds of things in this design have
+     */
+    private function entered(array $pointers): array
+    {
+        return array_values(array_filter($pointers, fn (string $pointer): bool => Inputs::has($this->plan->design, $pointer)));
+    }
+
     private function input(string $pointer): Because
     {
         return Inputs::at($this->plan->design, $pointer);
@@ -144,14 +161,7 @@ final readonly class Becauses
             $this->plan->design->surface->framing->species->value,
             [$this->input('/surface/framing/species')],
         );
-        $thread = new Because('lag_thread', [
-            'value_m' => $held->threadInMember->toMetres(), 'length_m' => $fastener->length()->toMetres(),
-            'above_m' => $held->above->toMetres(),
-            'shank_m' => $held->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
-        ], 'NDS 2018, §12.2.1 and Appendices L2, L3; recalled', 'high', children: [
-            $this->input('/kit/fastener/length_m'), $this->input('/kit/foot/base/thickness_m'), $this->input('/kit/foot/flashing/thickness_m'),
-            $this->input('/surface/covering/shingle_thickness_m'), $this->input('/surface/covering/underlayment_thickness_m'), $this->input('/surface/deck_thickness_m'),
-        ]);
+        $thread = $this->thread($held);
 
         return match ($what) {
             'thread' => $thread,
@@ -194,11 +204,24 @@ final readonly class Becauses
         };
     }
 
+    private function thread(FastenerInMember $held): Because
+    {
+        return new Because('lag_thread', [
+            'value_m' => $held->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->fastener->length()->toMetres(),
+            'above_m' => $held->above->toMetres(),
+            'shank_m' => $held->shank->toMetres(), 'depth_m' => $this->plan->design->surface->framing->depth->toMetres(),
+        ], 'NDS 2018, §12.2.1 and Appendices L2, L3; recalled', 'high', children: array_map($this->input(...), $this->entered([
+            '/kit/fastener/length_m', '/kit/foot/base/thickness_m', '/kit/foot/flashing/thickness_m', '/kit/foot/pad_m',
+            '/surface/covering/shingle_thickness_m', '/surface/covering/underlayment_thickness_m', '/surface/covering/sheet_thickness_m',
+            '/surface/covering/rib_height_m', ...$this->plan->design->surface->deck === Deck::None ? [] : ['/surface/deck_thickness_m'],
+        ])));
+    }
+
     /** What says how far a fastener stays from the face of its member. */
-    private static function edgeSource(Fastener $fastener): string
+    private static function edgeSource(Fastener $fastener, bool $isAcross): string
     {
         return match (true) {
-            $fastener instanceof LagScrew => 'edge distance 1.5D: NDS 2018, Table 12.5.1C',
+            $fastener instanceof LagScrew => 'edge distance '.($isAcross ? '4D' : '1.5D').': NDS 2018, Table 12.5.1C',
             $fastener instanceof WoodScrew && $fastener->edge === null => 'edge distance 2.5D: usual under a quarter of an inch, no table',
             default => 'edge distance: '.($fastener->document() === '' ? 'as entered, without a document' : $fastener->document()),
         };
@@ -208,7 +231,7 @@ final readonly class Becauses
     private function edge(Fastener $fastener): array
     {
         return match (true) {
-            $fastener instanceof LagScrew => [$this->coefficient('nds_2018/lag', 'edge')],
+            $fastener instanceof LagScrew => [$this->coefficient('nds_2018/lag', $this->plan->members->purlins === null ? 'edge' : 'edge_across')],
             $fastener instanceof WoodScrew && $fastener->edge === null => [$this->coefficient('nds_2018/wood_screw', 'edge')],
             default => [$this->input('/kit/fastener/edge_m')],
         };
@@ -278,8 +301,9 @@ final readonly class Becauses
     /** Whether a member that the run stands on carries too much. */
     private function overloads(RunPlan $run): bool
     {
+        $bearers = $this->plan->members->purlins === null ? $run->members() : [$run->run->line->purlin];
         foreach ($this->plan->shares->shares ?? [] as $share) {
-            if ($share->ratio > ($this->plan->shares->limit ?? INF) + 1e-9 && in_array($share->number, $run->members(), true)) {
+            if ($share->ratio > ($this->plan->shares->limit ?? INF) + 1e-9 && in_array($share->number, $bearers, true)) {
                 return true;
             }
         }
@@ -320,11 +344,11 @@ final readonly class Becauses
         }
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
-        $children[] = $this->input('/surface/framing/spacing_m');
+        $children[] = $this->input($this->plan->members->purlins === null ? '/surface/framing/spacing_m' : '/surface/covering/rib_pitch_m');
 
         return new Because($this->plan->members->isEven() ? 'bay' : 'bay_uneven', [
             'value_m' => $length_m, 'from' => $members[$foot], 'to' => $members[$foot + 1], 'bays' => $members[$foot + 1] - $members[$foot],
-            'spacing_m' => $this->plan->design->surface->framing->spacing->toMetres(),
+            'spacing_m' => $this->plan->members->spacing_m(),
         ], children: $children);
     }
 
@@ -339,7 +363,7 @@ final readonly class Becauses
             'in_member_m' => $window->inMember_m, 'thread_m' => $held->threadInMember->toMetres(), 'lean' => $window->lean_deg,
             'mark_m' => 0.0254 * WoodWindow::MARK_IN,
         ],
-            self::edgeSource($fastener).
+            self::edgeSource($fastener, $this->plan->members->purlins !== null).
             ', counted at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
                 $this->input('/surface/framing/width_m'),
                 $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))),
@@ -491,6 +515,11 @@ final readonly class Becauses
     private function member(string $which): ?Because
     {
         $plan = $this->plan;
+        if ($which === 'first' && $plan->members->purlins !== null) {
+            return new Because('first_rib', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
+                $this->input('/surface/covering/first_rib_m'), $this->input('/surface/covering/rib_pitch_m'),
+            ]);
+        }
         if ($which === 'first') {
             $framing = $plan->design->surface->framing;
 
@@ -521,7 +550,7 @@ final readonly class Becauses
         }
         foreach ($plan->shares->shares ?? [] as $share) {
             if ($share->number === (int) $which) {
-                return new Because('member_share', [
+                return new Because($plan->members->purlins === null ? 'member_share' : 'purlin_share', [
                     'value' => $share->ratio, 'times' => $share->times, 'member' => $share->number, 'load_N' => $share->load_N, 'even_N' => $share->even_N,
                     'with_Pa' => $share->with_Pa, 'without_Pa' => $share->without_Pa, 'limit' => $plan->shares->limit ?? 0.0,
                 ], 'IEBC gravity limit of 5 %; ASCE/SEI 7-16 §4.8.2; recalled: a screen, the structure needs an engineer', 'high', children: [

@@ -36,6 +36,21 @@ interface Covering
     /** How thick it is under a base that stands on the deck, with the covering cut around it. */
     public function underlayment(): Length;
 
+    /** Whether anything is planned on it. */
+    public function isPlanned(): bool;
+
+    /** Whether it is screwed to purlins, not laid over rafters or trusses. */
+    public function liesOnPurlins(): bool;
+
+    /** The step of the job, by its code, as it is done on this covering. */
+    public function step(string $code): string;
+
+    /** @return list<string> Cautions that come with the covering at a step, by its code */
+    public function cautions(string $code): array;
+
+    /** @return list<string> Tools that the work on it takes, by their codes */
+    public function tools(): array;
+
     /** The same with left and right of a plane exchanged. */
     public function mirrored(Length $width): self;
 }

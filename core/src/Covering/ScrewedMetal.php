@@ -48,6 +48,49 @@ final readonly class ScrewedMetal implements Covering
         return Length::ofMetres(0.0);
     }
 
+    public function isPlanned(): bool
+    {
+        return true;
+    }
+
+    public function liesOnPurlins(): bool
+    {
+        return true;
+    }
+
+    public function step(string $code): string
+    {
+        return match ($code) {
+            'mark', 'mark_by_gauge' => 'mark_on_screws',
+            'find' => 'find_on_metal',
+            'attach' => 'attach_on_metal',
+            'attach_bare' => 'attach_bare_on_metal',
+            'clean' => 'clean_metal',
+            'photograph' => 'photograph_metal',
+            default => $code,
+        };
+    }
+
+    public function cautions(string $code): array
+    {
+        return match ($code) {
+            'mark' => ['slippery_metal', 'thin_sheet'],
+            'attach' => ['swarf'],
+            default => [],
+        };
+    }
+
+    public function tools(): array
+    {
+        return ['brush'];
+    }
+
+    /** Between two lines of screws. */
+    public function space(): Length
+    {
+        return $this->upperScrews->minus($this->lowerScrews)->times(1 / $this->spacesBetween);
+    }
+
     public function mirrored(Length $width): self
     {
         $pitch_m = $this->ribPitch->toMetres();

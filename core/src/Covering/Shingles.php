@@ -38,6 +38,31 @@ final readonly class Shingles implements Covering
         return $this->underlaymentThickness;
     }
 
+    public function isPlanned(): bool
+    {
+        return true;
+    }
+
+    public function liesOnPurlins(): bool
+    {
+        return false;
+    }
+
+    public function step(string $code): string
+    {
+        return $code;
+    }
+
+    public function cautions(string $code): array
+    {
+        return $code === 'attach' ? ['cold_shingles', 'offcuts'] : [];
+    }
+
+    public function tools(): array
+    {
+        return ['hammer', 'flat_bar', 'sealant_gun'];
+    }
+
     public function mirrored(Length $width): self
     {
         return $this;

@@ -19,6 +19,31 @@ trait Unplanned
         return Length::ofMetres(0.0);
     }
 
+    public function isPlanned(): bool
+    {
+        return false;
+    }
+
+    public function liesOnPurlins(): bool
+    {
+        return false;
+    }
+
+    public function step(string $code): string
+    {
+        return $code;
+    }
+
+    public function cautions(string $code): array
+    {
+        return [];
+    }
+
+    public function tools(): array
+    {
+        return [];
+    }
+
     public function mirrored(Length $width): self
     {
         return $this;

@@ -41,7 +41,8 @@ final class Materials
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
             $item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document),
             $item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document()),
-            $item('sealed_hole', $kit->sealant->name, count($holes->holes), $kit->sealant->document),
+            ...$kit->foot->flashing() === null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
+            $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
         ];
     }
 }

@@ -29,7 +29,7 @@ final readonly class Steps
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
         $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $plans)));
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
-        $fastener = $design->kit->fastener;
+        [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
         $pilot = $fastener->pilot();
         $inLine_m = self::inLine_m($design, $plans);
         $steps = [
@@ -41,10 +41,10 @@ final readonly class Steps
                 ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
                 'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
                 'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
-            ], ['cold_shingles', 'offcuts']],
+            ], []],
             [
                 'seal_'.$design->kit->foot->sealing(),
-                ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()->makersCover?->toMetres() ?? 0.0],
+                ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()?->makersCover?->toMetres() ?? 0.0],
                 ['no_open_hole'],
             ],
             ['rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']],
@@ -67,7 +67,8 @@ final readonly class Steps
                     'cautions' => [],
                 ];
             }
-            $list[] = ['code' => $code, 'values' => $values, 'cautions' => $cautions];
+            $own = $covering->cautions((string) preg_replace('/^(mark|attach)_.*/', '$1', $code));
+            $list[] = ['code' => $covering->step($code), 'values' => $values, 'cautions' => [...$cautions, ...$own]];
         }
 
         return new self($list);

@@ -23,8 +23,8 @@ final readonly class Tapes
     }
 
     /**
-     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null, butt: int}> From the datum outward; the number of
-     *                                                                                                   the butt line below, 0 where there is none
+     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null, butt: int, purlin: int|null}> From the datum outward; the number of
+     *                                                                                                                     the butt line below, 0 where there is none
      */
     public function slope(): array
     {
@@ -33,7 +33,7 @@ final readonly class Tapes
         foreach ($this->lines as $line) {
             $marks[] = [
                 'line' => $line->name(), 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m,
-                'butt' => $course?->butt($line->holeY_m) ?? 0,
+                'butt' => $course?->butt($line->holeY_m) ?? 0, 'purlin' => $line->purlin,
             ];
         }
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));

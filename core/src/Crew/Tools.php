@@ -18,13 +18,15 @@ final class Tools
         $diameter_m = $fastener->diameter()->toMetres();
         $hasShank = $held !== null && Steps::needsShankHole($design, $held);
         $pilot = $fastener->pilot();
+        $own = $design->surface->covering->tools();
+        $of = static fn (string $tool): ?array => in_array($tool, $own, true) ? [] : null;
         $values = [
-            'ladder' => [], 'ropes' => [], 'tape' => [], 'hammer' => [], 'probe' => [],
+            'ladder' => [], 'ropes' => [], 'tape' => [], 'hammer' => $of('hammer'), 'probe' => [],
             'pilot' => $pilot === null ? null : ['pilot_m' => $pilot->toMetres()],
             'shank_bit' => $hasShank ? ['diameter_m' => $diameter_m, 'shank_m' => $held->shank->toMetres()] : null,
             'guide' => $fastener->isGuided() ? [] : null,
-            'flat_bar' => [], ...$fastener instanceof LagScrew ? ['socket' => ['diameter_m' => $diameter_m]] : ['driver' => []], 'sealant_gun' => [],
-            'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
+            'flat_bar' => $of('flat_bar'), ...$fastener instanceof LagScrew ? ['socket' => ['diameter_m' => $diameter_m]] : ['driver' => []], 'sealant_gun' => $of('sealant_gun'),
+            'brush' => $of('brush'), 'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
         ];
         $tools = [];
         foreach ($values as $code => $sizes) {

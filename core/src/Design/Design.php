@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Derived;
 use Garnetine\Core\Document\Items;
@@ -176,6 +177,40 @@ final readonly class Design
     public function heldSide(): ModuleSide
     {
         return $this->block->orientation === Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short;
+    }
+
+    /** Whether feet of neighbouring rails keep off each other's members: rails on purlins each have one of their own. */
+    public function isStaggered(): bool
+    {
+        return $this->rules->pattern === Pattern::Staggered && !$this->surface->framing->kind->runAcross();
+    }
+
+    /** From one place for a foot to the next along a rail: members up the slope, or ribs over purlins. */
+    public function standSpacing(): Length
+    {
+        $covering = $this->surface->covering;
+
+        return $covering instanceof ScrewedMetal && $this->surface->framing->kind->runAcross() ? $covering->ribPitch : $this->surface->framing->spacing;
+    }
+
+    /**
+     * Where along a module, from its lower end, a rail across may lie: the clamp zones of the side that is held, in the lower or the
+     * upper half.
+     *
+     * @return list<array{float, float}> From and to, in metres; from is past to where a zone leaves nothing
+     */
+    public function railZones_m(bool $isUpper): array
+    {
+        $length_m = $this->moduleUp()->toMetres();
+        $zones = [];
+        foreach ($this->module->ratings as $rating) {
+            if ($rating->side === $this->heldSide() && $rating->to->toMetres() >= $rating->from->toMetres()) {
+                [$from_m, $to_m] = [$rating->from->toMetres(), min($rating->to->toMetres(), $length_m / 2)];
+                $zones[] = $isUpper ? [$length_m - $to_m, $length_m - $from_m] : [$from_m, $to_m];
+            }
+        }
+
+        return $zones;
     }
 
     public function printer(): Printer

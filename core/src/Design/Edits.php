@@ -289,8 +289,8 @@ final class Edits
 
         $begun = array_diff_key(Kinds::typical($type, $kind), $kept);
         $document = self::put($document, $there, $at, $kept + $begun);
-        foreach (array_keys($begun) as $key) {
-            $document['origins'] = ["$there/$key" => Examples::ORIGIN] + self::map($document, 'origins');
+        foreach (Examples::leaves($begun, $there) as $pointer) {
+            $document['origins'] = [$pointer => Examples::ORIGIN] + self::map($document, 'origins');
         }
         foreach ($kind === ($now[Kinds::KEY] ?? null) ? [] : Kinds::anew($type) as $key => $value) {
             if (!isset(Shape::of($kinds[$kind])->fields[explode('/', $key)[0]])) {

@@ -19,7 +19,7 @@ final readonly class Framing
         public Length $spacing,
         #[Range(0.025, 0.2)]
         public Length $width,
-        #[Range(0.05, 0.6)]
+        #[Range(0.025, 0.6)]
         public Length $depth,
         public Species $species,
         public LayoutFrom $layoutFrom,
@@ -50,6 +50,8 @@ final readonly class Framing
     /** On a surface of a width with left and right exchanged; members of their own keep their numbers. */
     public function mirrored(Length $width): self
     {
+        $isAcross = $this->kind->runAcross();
+
         return Copy::of(
             $this,
             layoutFrom: match ($this->layoutFrom) {
@@ -61,9 +63,9 @@ final readonly class Framing
             own: array_map(
                 static fn (OwnMember $one): OwnMember => new OwnMember(
                     $one->number,
-                    $one->x === null ? null : $width->minus($one->x),
-                    $one->from,
-                    $one->to,
+                    $one->x === null || $isAcross ? $one->x : $width->minus($one->x),
+                    $isAcross ? self::opposite($one->to, $width) : $one->from,
+                    $isAcross ? self::opposite($one->from, $width) : $one->to,
                     $one->plies,
                     $one->known,
                     $one->plusMinus,
@@ -71,5 +73,10 @@ final readonly class Framing
                 $this->own,
             ),
         );
+    }
+
+    private static function opposite(?Length $x, Length $width): ?Length
+    {
+        return $x === null ? null : $width->minus($x);
     }
 }

@@ -17,13 +17,13 @@ final readonly class OwnMember
         /** That of the member it stands for, or of its own from 101. */
         #[Range(1, 1000)]
         public int $number,
-        /** Its centre from the left rake; null where there is no member of that number. */
+        /** Its centre from the left rake, of a purlin from the eave; null where there is no member of that number. */
         #[Range(0, 200)]
         public ?Length $x,
-        /** Up the slope from the eave edge to its lower end; null where it comes from the eave. */
+        /** Up the slope from the eave edge to its lower end, of a purlin from the left rake; null where it comes from the edge. */
         #[Range(0, 60)]
         public ?Length $from = null,
-        /** To its upper end; null where it goes up to the ridge. */
+        /** To its other end; null where it goes on to the edge. */
         #[Range(0, 60)]
         public ?Length $to = null,
         /** Side by side as one. */

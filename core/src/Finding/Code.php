@@ -28,6 +28,8 @@ enum Code: string
     case EnZoneMissing = 'en_zone_missing';
     case EnZoneRange = 'en_zone_range';
     case FigureMissing = 'figure_missing';
+    case FootNotForCovering = 'foot_not_for_covering';
+    case FramingNotCovered = 'framing_not_covered';
     case GivenAtServiceLevel = 'given_at_service_level';
     case GivenIncomplete = 'given_incomplete';
     case HigherOrLowerRoof = 'higher_or_lower_roof';
@@ -75,6 +77,7 @@ enum Code: string
     case LateralUndocumented = 'lateral_undocumented';
     case LayoutSideUnknown = 'layout_side_unknown';
     case LineInLap = 'line_in_lap';
+    case LineOffPurlin = 'line_off_purlin';
     case MakersCoverMissing = 'makers_cover_missing';
     case MemberOffSurface = 'member_off_surface';
     case MemberShare = 'member_share';
@@ -99,6 +102,7 @@ enum Code: string
     case PlateBelowButt = 'plate_below_butt';
     case PullOutNotCovered = 'pull_out_not_covered';
     case PullOutUndocumented = 'pull_out_undocumented';
+    case PurlinShare = 'purlin_share';
     case RafterScreenFails = 'rafter_screen_fails';
     case RailEndAcross = 'rail_end_across';
     case RailEndShort = 'rail_end_short';
@@ -107,6 +111,7 @@ enum Code: string
     case RunFails = 'run_fails';
     case RunNotFound = 'run_not_found';
     case RunTooLong = 'run_too_long';
+    case ScrewLinesWrong = 'screw_lines_wrong';
     case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
     case ThreadTooShort = 'thread_too_short';
@@ -156,6 +161,7 @@ enum Code: string
     case RidgeReadingMild = 'ridge_reading_mild';
     case RidgeReadingSevere = 'ridge_reading_severe';
     case RoofSupportsUnknown = 'roof_supports_unknown';
+    case SheetLaps = 'sheet_laps';
     case ShankHoleWaived = 'shank_hole_waived';
     case SnowAboveSlides = 'snow_above_slides';
     case SnowAboveStays = 'snow_above_stays';
@@ -170,13 +176,13 @@ enum Code: string
         self::FirePathsFew, self::FireRidge, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
         self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown,
         self::LateralMissing,
-        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice,
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
         self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
-        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
-        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ScrewSpacingMissing, self::ShankHoleNeeded,
+        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
+        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded,
         self::ThreadTooShort, self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
     ];
 
@@ -191,7 +197,7 @@ enum Code: string
         self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath,
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
         self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
-        self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SnowAboveSlides,
+        self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides,
         self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
     ];
 
@@ -216,7 +222,7 @@ enum Code: string
 
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [
-        self::MemberShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt, self::CoverShort,
+        self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt, self::CoverShort,
         self::ShankHoleNeeded, self::RunTooLong, self::RafterScreenFails, self::EnVelocityHigh,
     ];
 
@@ -244,11 +250,11 @@ enum Code: string
     public function stage(string $at): Stage
     {
         return match ($this) {
-            self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
+            self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::PurlinShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
             self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
-            self::LineInLap, self::ClampFails, self::ClampSlips => Stage::Modules,
+            self::LineInLap, self::LineOffPurlin, self::ClampFails, self::ClampSlips => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

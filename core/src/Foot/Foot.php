@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Foot;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
@@ -14,13 +15,21 @@ use Garnetine\Core\Quantity\Length;
 interface Foot
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'two_lag_foot' => TwoLagFoot::class, 'standoff' => Standoff::class];
+    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'two_lag_foot' => TwoLagFoot::class, 'standoff' => Standoff::class, 'l_foot' => LFoot::class];
 
     /** What was proven for a foot of one kind and is to be entered anew for another, by key. */
     public const ANEW = ['document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'base/lateral_N' => null, 'base/lateral_document' => null];
 
     /** Sizes that a kind begins with, to be entered. */
-    public const TYPICAL = ['two_lag_foot' => ['between_lags_m' => 0.0508, 'load_line_m' => 0.0508, 'length_m' => 0.1016]];
+    public const TYPICAL = [
+        'flashed_foot' => ['flashing' => self::PLATE, 'hole_offset_m' => 0.0],
+        'two_lag_foot' => ['flashing' => self::PLATE, 'hole_offset_m' => 0.0, 'between_lags_m' => 0.0508, 'load_line_m' => 0.0508, 'length_m' => 0.1016],
+        'standoff' => ['flashing' => self::PLATE, 'hole_offset_m' => 0.0],
+        'l_foot' => ['stands_on' => 'crest', 'pad_m' => 0.003, 'load_line_m' => 0.05, 'length_m' => 0.06],
+    ];
+
+    /** A plate to begin with. */
+    public const PLATE = ['thickness_m' => 0.0008, 'width_m' => 0.2286, 'below_m' => 0.127, 'above_m' => 0.1778, 'makers_cover_m' => null];
 
     public function name(): string;
 
@@ -41,7 +50,17 @@ interface Foot
 
     public function base(): FootBase;
 
-    public function flashing(): Flashing;
+    /** Null where none goes under a course: a pad seals it. */
+    public function flashing(): ?Flashing;
+
+    /** @return list<class-string<Covering>> What it is made for */
+    public function coverings(): array;
+
+    /** How high its base stands over the deck, or over the member where there is none, on a covering that it is made for. */
+    public function over(Covering $covering): Length;
+
+    /** Whether it stands between two ribs of a sheet, not on one. */
+    public function standsInPan(): bool;
 
     /** Adjustment up and down the slope, each way. */
     public function slot(): Length;

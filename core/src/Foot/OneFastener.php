@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Foot;
 
+use Garnetine\Core\Covering\Covering;
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Quantity\Length;
 
 /** What feet have in common that one fastener holds: a lever about the downslope heel, a flashing, one row of allowables. */
@@ -34,9 +36,24 @@ trait OneFastener
         return $this->base;
     }
 
-    public function flashing(): Flashing
+    public function flashing(): ?Flashing
     {
         return $this->flashing;
+    }
+
+    public function coverings(): array
+    {
+        return [Shingles::class];
+    }
+
+    public function over(Covering $covering): Length
+    {
+        return $this->sitsOnDeck() ? $covering->underlayment() : $covering->thickness();
+    }
+
+    public function standsInPan(): bool
+    {
+        return false;
     }
 
     public function slot(): Length

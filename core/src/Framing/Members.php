@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Framing;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\Framing;
 use Garnetine\Core\Design\Known;
@@ -22,12 +23,18 @@ use Garnetine\Core\Quantity\Length;
  * What was found rules: a member of its own number stands where it was found, ends where it ends, or is not there. Of two plies
  * side by side the left one takes the fasteners, of three the middle one.
  *
+ * Where members run along the eave, a line of rail lies on one of them, and its feet stand by the ribs of the sheet: these are then the
+ * members along the line, counted from the left edge.
+ *
  * Source: common practice, no source (24 in spacing and 1½ in of overhang put the first rafter at 25½ in).
  */
 final readonly class Members
 {
+    /** Purlins are not nearer to each other. Source: common practice, no source. */
+    private const LEAST_SPACE_M = 0.2;
+
     /**
-     * @param list<Member> $members Above the lap, ascending
+     * @param list<Member> $members Above the lap, ascending; over purlins the ribs
      * @param list<Finding> $findings
      */
     private function __construct(
@@ -42,14 +49,20 @@ final readonly class Members
         /** @var array<int, float> By number: to the middle of the bay at either side */
         private array $tributaries_m,
         private float $spacing_m,
+        public ?Purlins $purlins = null,
     ) {
     }
 
     /** @param Length|null $tolerance How far a foot may stand from its mark; the usual where none is entered */
     public static function of(Surface $surface, ?Length $tolerance = null): self
     {
-        $findings = [];
         $framing = $surface->framing;
+        $proven = self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN));
+        $purlins = Purlins::of($surface);
+        if ($purlins !== null && $surface->covering instanceof ScrewedMetal) {
+            return self::ribs($surface, $surface->covering, $purlins, $proven);
+        }
+        $findings = [];
         $fromRight = self::centres($surface, true);
         $fromLeft = self::centres($surface, false);
         $centres = $framing->layoutFrom === LayoutFrom::Right ? $fromRight : $fromLeft;
@@ -71,7 +84,7 @@ final readonly class Members
 
         $even = array_map(static fn (int $index, float $x_m): Member => new Member($index + 1, $x_m), array_keys($centres), $centres);
         $members = self::within($surface, $framing->own === [] ? $even : self::found($even, $framing));
-        array_push($findings, ...self::misplaced($surface, $members), ...self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN)));
+        array_push($findings, ...self::misplaced($surface, $members), ...$proven);
 
         return new self(
             $members,
@@ -84,6 +97,41 @@ final readonly class Members
             $framing->own === [] ? [] : self::tributaries_m($members, $framing->spacing->toMetres()),
             $framing->spacing->toMetres(),
         );
+    }
+
+    /** @param list<Finding> $proven What of the purlins is to be proven */
+    private static function ribs(Surface $surface, ScrewedMetal $sheet, Purlins $purlins, array $proven): self
+    {
+        $pitch_m = $sheet->ribPitch->toMetres();
+        $ribs = [];
+        for ($x_m = $sheet->firstRib->toMetres(); $x_m <= $surface->width->toMetres() + 1e-9; $x_m = $sheet->firstRib->toMetres() + count($ribs) * $pitch_m) {
+            $ribs[] = new Member(count($ribs) + 1, $x_m);
+        }
+        $isWrong = $sheet->space()->toMetres() < self::LEAST_SPACE_M || $sheet->upperScrews->toMetres() > $surface->slopeLength->toMetres();
+        $wrong = Finding::of(Code::ScrewLinesWrong, '/surface/covering/upper_screws_m', [
+            'lower_m' => $sheet->lowerScrews->toMetres(), 'upper_m' => $sheet->upperScrews->toMetres(), 'spaces' => $sheet->spacesBetween,
+        ]);
+
+        $lying = array_map(static fn (Purlin $one): Member => new Member($one->number, $one->y_m), $purlins->purlins);
+
+        return new self(
+            self::within($surface, $ribs),
+            $sheet->firstRib,
+            null,
+            null,
+            null,
+            0.0,
+            [...$isWrong ? [$wrong] : [], ...self::misplaced($surface, $lying), ...$proven],
+            [],
+            $pitch_m,
+            $purlins,
+        );
+    }
+
+    /** From one of those that feet are counted by to the next. */
+    public function spacing_m(): float
+    {
+        return $this->spacing_m;
     }
 
     /**
@@ -198,6 +246,7 @@ final readonly class Members
     {
         $findings = [];
         $taken = [];
+        $isAcross = $surface->framing->kind->runAcross();
         foreach ($surface->framing->own as $index => $own) {
             $at = "/surface/framing/own/$index";
             $x_m = $own->x?->toMetres() ?? 0.0;
@@ -209,7 +258,7 @@ final readonly class Members
             $code = match (true) {
                 isset($taken[$own->number]) => Code::MemberTwice,
                 $own->x === null => null,
-                $x_m > $surface->width->toMetres() => Code::MemberOffSurface,
+                $x_m > ($isAcross ? $surface->slopeLength : $surface->width)->toMetres() => Code::MemberOffSurface,
                 $own->from !== null && $own->to !== null && $own->to->toMetres() <= $own->from->toMetres() => Code::MemberUpsideDown,
                 $others !== [] => Code::MembersCollide,
                 default => null,
@@ -231,7 +280,7 @@ final readonly class Members
         $framing = $surface->framing;
         $findings = $within($framing->known, $framing->plusMinus)
             ? []
-            : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
+            : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => $framing->kind->runAcross() ? 'purlins.all' : 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
         foreach ($framing->own as $index => $own) {
             if ($own->x !== null && !$within($own->known, $own->plusMinus)) {
                 $findings[] = Finding::of(

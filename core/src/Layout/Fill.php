@@ -6,6 +6,8 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Load\Coefficients;
 
 /**
@@ -48,9 +50,11 @@ final readonly class Fill
         [$stepX_m, $stepY_m] = [$width_m + $design->block->columnGap->toMetres(), $length_m + $design->block->rowGap->toMetres()];
         $mark_m = $design->units->roofMark_m();
         $counts = [];
-        foreach (self::places($stepY_m, $mark_m) as $y0_m) {
+        $turned = Copy::of($design, block: Copy::of($design->block, orientation: $orientation));
+        $purlins = Purlins::of($design->surface);
+        foreach ($purlins === null ? self::places($stepY_m, $mark_m) : self::onPurlins($turned, $purlins, $stepY_m, $mark_m) as $y0_m) {
             foreach (self::places($stepX_m, $mark_m) as $x0_m) {
-                $counts[] = [self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m), $x0_m, $y0_m];
+                $counts[] = [self::onRails($turned, $purlins, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)), $x0_m, $y0_m];
             }
         }
         $best = max([0, ...array_map(static fn (array $one): int => count($one[0]), $counts)]);
@@ -74,6 +78,54 @@ final readonly class Fill
         }
 
         return array_values(array_unique($places));
+    }
+
+    /** @return list<float> Offsets of the grid at which the rails of some row lie on purlins */
+    private static function onPurlins(Design $design, Purlins $purlins, float $step_m, float $mark_m): array
+    {
+        $places = [];
+        foreach ($purlins->heights_m($design, 1) as [$from_m, $to_m]) {
+            foreach ([$from_m, ($from_m + $to_m) / 2, $to_m] as $at_m) {
+                $mark = (int) round($at_m / $mark_m) * $mark_m;
+                $at_m = $mark < $from_m ? $mark + $mark_m : ($mark > $to_m ? $mark - $mark_m : $mark);
+                for ($y0_m = $at_m; $y0_m >= 0.0; $y0_m -= $step_m) {
+                    $places[sprintf('%.6F', $y0_m)] = $y0_m;
+                }
+            }
+        }
+
+        return array_values($places);
+    }
+
+    /**
+     * Without the rows whose rails would lie on no purlin, from the first of them on: a block has rows one above the other.
+     *
+     * @param list<array{int, int}> $cells
+     *
+     * @return list<array{int, int}>
+     */
+    private static function onRails(Design $design, ?Purlins $purlins, float $y0_m, float $step_m, array $cells): array
+    {
+        if ($purlins === null) {
+            return $cells;
+        }
+        $lies = static fn (int $row): bool => array_filter(
+            $purlins->heights_m($design, 1),
+            static fn (array $range): bool => $y0_m + $row * $step_m >= $range[0] - 1e-9 && $y0_m + $row * $step_m <= $range[1] + 1e-9,
+        ) !== [];
+        $kept = [];
+        $has = false;
+        for ($row = 0; $row <= max([-1, ...array_column($cells, 0)]); ++$row) {
+            $ofRow = array_values(array_filter($cells, static fn (array $cell): bool => $cell[0] === $row));
+            if ($ofRow !== [] && $lies($row)) {
+                $has = true;
+                array_push($kept, ...$ofRow);
+            } elseif ($has) {
+                break;
+            }
+        }
+
+        return $kept;
     }
 
     /** @return list<array{int, int}> Rows and columns with room, from 0 */

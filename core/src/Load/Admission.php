@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Covering\Shingles;
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
@@ -41,8 +41,12 @@ final class Admission
     {
         $surface = $design->surface;
         $refusals = [];
-        if (!$surface->covering instanceof Shingles) {
+        if (!$surface->covering->isPlanned()) {
             $refusals[] = Finding::of(Code::Covering, '/surface/covering/kind', ['covering' => 'choice.kind.'.Kinds::nameOf($surface->covering::class)]);
+        } elseif ($surface->framing->kind->runAcross() !== $surface->covering->liesOnPurlins()) {
+            $refusals[] = Finding::of(Code::FramingNotCovered, '/surface/framing/kind', [
+                'covering' => 'choice.kind.'.Kinds::nameOf($surface->covering::class), 'members' => 'choice.kind.'.$surface->framing->kind->value,
+            ]);
         }
         if (in_array($surface->roofKind, [RoofKind::Gambrel, RoofKind::Other], true)) {
             $refusals[] = Finding::of(Code::RoofKind, '/surface/roof_kind', ['roof_kind' => $surface->roofKind->value]);
@@ -125,6 +129,18 @@ final class Admission
         };
 
         return $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
+    }
+
+    /** @return list<Finding> Refusals of a kit on the roof that it is for */
+    public static function kit(Design $design): array
+    {
+        $covering = $design->surface->covering;
+
+        return !$covering->isPlanned() || in_array($covering::class, $design->kit->foot->coverings(), true) ? [] : [
+            Finding::of(Code::FootNotForCovering, '/kit/foot/kind', [
+                'foot' => 'choice.kind.'.Kinds::nameOf($design->kit->foot::class), 'covering' => 'choice.kind.'.Kinds::nameOf($covering::class),
+            ]),
+        ];
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
@@ -273,6 +289,9 @@ final class Admission
         }
         if ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew) {
             $findings[] = Finding::of(Code::PullAndPushAddUp, '/kit/capacities');
+        }
+        if ($design->surface->covering instanceof ScrewedMetal) {
+            $findings[] = Finding::of(Code::SheetLaps, '/surface/covering/clear_m', ['clear_m' => $design->surface->covering->clear->toMetres()]);
         }
         if ($loads->snow->balanced_Pa > 0) {
             if ($site->freeSlidePath === YesNo::Yes) {

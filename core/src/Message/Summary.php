@@ -23,7 +23,7 @@ final class Summary
     public static function plan(Plan $plan): string
     {
         $printer = $plan->design->printer();
-        $texts = new Texts($printer);
+        $texts = Texts::of($plan->design);
         $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
         $lines[] = sprintf(
             '%d modules, %d attachments%s',
@@ -81,7 +81,7 @@ final class Summary
 
     public static function because(Plan $plan, Because $because, int $depth = 0): string
     {
-        $texts = new Texts($plan->design->printer());
+        $texts = Texts::of($plan->design);
         $indent = str_repeat('  ', $depth);
         $value = $texts->valueOf($because);
         $text = $indent.$texts->title($because).($value === '' ? '' : ": $value")."\n";

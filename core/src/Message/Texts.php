@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
+use Garnetine\Core\Design\Design;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Printer;
@@ -15,7 +16,8 @@ final class Texts
     /** @var array<string, string> */
     private static array $templates = [];
 
-    public function __construct(private readonly Printer $printer)
+    /** @param string $stand What feet along a line are counted by, as a kind of member says */
+    public function __construct(private readonly Printer $printer, private readonly string $stand = 'member')
     {
         if (self::$templates === []) {
             /** @var array<string, string> $messages */
@@ -24,6 +26,12 @@ final class Texts
             $fields = require dirname(__DIR__, 2).'/messages/fields_en.php';
             self::$templates = $messages + $fields;
         }
+    }
+
+    /** Texts about a design, in its units and words. */
+    public static function of(Design $design): self
+    {
+        return new self($design->printer(), $design->surface->framing->kind->stand());
     }
 
     public function has(string $code): bool
@@ -45,12 +53,23 @@ final class Texts
             };
         }
 
-        return strtr(self::$templates[$code] ?? $code, $quoted);
+        return strtr(self::$templates[$code] ?? $code, $quoted + [
+            '[member]' => $this->stand, '[members]' => $this->stand.'s', '[Member]' => ucfirst($this->stand),
+            '[Bearer]' => $this->stand === 'rib' ? 'Purlin' : 'Member',
+        ]);
+    }
+
+    /** What feet along a line are counted by. */
+    public function stand(): string
+    {
+        return $this->stand;
     }
 
     public function finding(Finding $finding): string
     {
         $text = $this->say('finding.'.$finding->code->value, $finding->values);
+        $cure = $finding->values['cure'] ?? null;
+        $text = is_string($cure) ? "$text {$this->say($cure, $finding->values)}" : $text;
 
         return isset($finding->values['block']) ? $this->say('block.of', ['block' => $finding->values['block']]).' '.$text : $text;
     }

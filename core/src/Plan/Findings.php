@@ -14,7 +14,6 @@ use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
-use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
@@ -53,7 +52,7 @@ final class Findings
             ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
             ...self::clamp($plan->clamp),
-            ...self::members($shares, $feet),
+            ...self::members($plan, $shares, $feet),
             ...self::rafters($design, $plan->screen),
         ];
     }
@@ -185,7 +184,12 @@ final class Findings
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
                 ]);
             }
+            $isNowhere = $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null;
             if (count($plan->run->candidates_m) < 2) {
+                if ($isNowhere) {
+                    // Its line lies on no purlin, which is said already.
+                    continue;
+                }
                 $findings[] = Finding::of(Code::MembersMissRun, $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)]);
             } elseif (!$plan->holds()) {
                 $weakest = self::weakest($plan);
@@ -203,7 +207,7 @@ final class Findings
                 );
             }
             $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
-            if ($design->rules->pattern === Pattern::Staggered && $shared !== []) {
+            if ($design->isStaggered() && $shared !== []) {
                 $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
         }
@@ -311,7 +315,7 @@ final class Findings
     }
 
     /** @return list<Finding> */
-    private static function members(MemberShares $shares, Supports $feet): array
+    private static function members(Plan $plan, MemberShares $shares, Supports $feet): array
     {
         $findings = [Finding::of(Code::StructureScreenOnly, '/surface/dead_load_Pa')];
         if ($shares->atOneShare > $shares->limit + 1e-9) {
@@ -321,8 +325,8 @@ final class Findings
         }
         foreach ($shares->shares as $share) {
             if ($share->ratio > $shares->limit + 1e-9) {
-                $findings[] = Finding::of(Code::MemberShare, '/surface/framing', [
-                    'member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit,
+                $values = ['member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit];
+                $findings[] = $plan->members->purlins !== null ? Finding::of(Code::PurlinShare, '/surface/framing', $values) : Finding::of(Code::MemberShare, '/surface/framing', $values + [
                     'tried' => $feet->tried, 'ended' => $feet->isSpent ? 'ended.moved_enough' : 'ended.nothing_helps',
                 ]);
             }
@@ -407,11 +411,11 @@ final class Findings
                 $findings[] = Finding::of($code, "/block/pins/$index", ['line' => $pin->line, 'member' => $pin->member]);
             }
         }
-        if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->surface->framing->spacing->toMetres() - 1e-6) {
+        if ($rules->greatestBay !== null && $rules->greatestBay->toMetres() < $design->standSpacing()->toMetres() - 1e-6) {
             $findings[] = Finding::of(
                 Code::OwnBaySmall,
                 '/rules/greatest_bay_m',
-                ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->surface->framing->spacing->toMetres()],
+                ['bay_m' => $rules->greatestBay->toMetres(), 'spacing_m' => $design->standSpacing()->toMetres()],
             );
         }
 

@@ -11,6 +11,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\Figure;
@@ -167,16 +168,21 @@ final class PlanDocument
         foreach ($plan->shares->shares ?? [] as $share) {
             $shares[$share->number] = $share;
         }
+        $ofMembers = $plan->members->purlins === null ? $shares : [];
 
         return [
             'first_m' => $plan->members->first->toMetres(),
             'first_otherwise_m' => $plan->members->firstOtherwise?->toMetres(),
+            'purlins' => array_map(static fn (Purlin $one): array => [
+                'number' => $one->number, 'y_m' => $one->y_m, 'load_N' => $shares[$one->number]->load_N ?? null,
+                'times' => $shares[$one->number]->times ?? null, 'ratio' => $shares[$one->number]->ratio ?? null,
+            ], $plan->members->purlins->purlins ?? []),
             'limit' => $plan->shares?->limit,
             'at_one_share' => $plan->shares?->atOneShare,
             'list' => array_map(static fn ($member): array => [
                 'number' => $member->number, 'x_m' => $member->x_m,
-                'load_N' => $shares[$member->number]->load_N ?? null, 'times' => $shares[$member->number]->times ?? null,
-                'ratio' => $shares[$member->number]->ratio ?? null,
+                'load_N' => $ofMembers[$member->number]->load_N ?? null, 'times' => $ofMembers[$member->number]->times ?? null,
+                'ratio' => $ofMembers[$member->number]->ratio ?? null,
             ], $plan->members->members),
         ];
     }

@@ -59,6 +59,7 @@ final class Planner
         $findings = [
             ...Findings::examples($design),
             ...Admission::refusals($design),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Admission::kit($block->part->design)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => Admission::asked($block->part->design, $coefficients)),
             ...Admission::survey($design, $coefficients),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings),
@@ -159,7 +160,7 @@ final class Planner
             $block = $part->design->block;
             $along_m = $block->columns * ($part->design->moduleAcross()->toMetres() + $block->columnGap->toMetres());
 
-            return 2 * $block->rows * (int) ceil($along_m / $part->design->surface->framing->spacing->toMetres());
+            return 2 * $block->rows * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
         }, $design->parts()));
     }
 

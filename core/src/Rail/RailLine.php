@@ -20,6 +20,8 @@ final readonly class RailLine
         public ?float $aboveButt_m,
         /** Of the block on its surface, from 1. */
         public int $block = 1,
+        /** The number of the purlin that it lies on; null where members run up the slope, or none is there. */
+        public ?int $purlin = null,
     ) {
     }
 

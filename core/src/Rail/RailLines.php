@@ -6,14 +6,17 @@ namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\ModuleRating;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Framing\Purlin;
+use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Layout\Course;
+use Garnetine\Core\Quantity\Length;
 
 /**
- * Two rails under each row, inside the clamp zones, moved there so that the holes suit the shingle courses.
+ * Two rails under each row, inside the clamp zones, moved there so that the holes suit the shingle courses, or onto purlins.
  *
  * By default at 0.215 of the module's length from each end.
  *
@@ -45,16 +48,20 @@ final readonly class RailLines
                 'lower_m' => $covering->lowerButt->toMetres(), 'upper_m' => $covering->upperButt->toMetres(),
             ]);
         }
-        if ($design->kit->foot->flashing()->makersCover === null) {
+        $flashing = $design->kit->foot->flashing();
+        if ($flashing !== null && $flashing->makersCover === null) {
             $findings[] = Finding::of(Code::MakersCoverMissing, '/kit/foot/flashing/makers_cover_m', ['foot' => $design->kit->foot->name()]);
         }
-        $zones = self::zones($design);
-        if ($zones === []) {
+        $zones = [$design->railZones_m(false), $design->railZones_m(true)];
+        if ($zones[0] === []) {
             $findings[] = Finding::of(Code::ClampZoneMissing, '/module/ratings', ['module' => $design->module->name, 'side' => $design->heldSide()->value]);
         }
         $byRow = [];
         foreach ($rows as $row) {
-            $pair = [self::line($design, $members, $course, $zones, $row, false, $number), self::line($design, $members, $course, $zones, $row, true, $number)];
+            $pair = [
+                self::line($design, $members, $course, $zones[0], $row, false, $number),
+                self::line($design, $members, $course, $zones[1], $row, true, $number),
+            ];
             $byRow[$row] = $pair;
             foreach ($pair as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
@@ -70,49 +77,20 @@ final readonly class RailLines
         return array_merge(...array_values($this->byRow));
     }
 
-    /** @return list<ModuleRating> The ratings for rails across the side that is held */
-    private static function zones(Design $design): array
-    {
-        return array_values(array_filter(
-            $design->module->ratings,
-            static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide() && $rating->to->toMetres() >= $rating->from->toMetres(),
-        ));
-    }
-
-    /** @param list<ModuleRating> $zones */
+    /** @param list<array{float, float}> $zones */
     private static function line(Design $design, Members $members, ?Course $course, array $zones, int $row, bool $upper, int $number): RailLine
     {
         $block = $design->block;
         $length_m = $design->moduleUp()->toMetres();
         $low_m = $block->y->toMetres() + ($row - 1) * ($length_m + $block->rowGap->toMetres());
         $hole_m = $design->kit->foot->holeOffset()->toMetres();
-        $wish_m = self::DEFAULT_SHARE * $length_m;
-        $step_m = $design->units->roofMark_m();
-        $best = null;
-        $leastScore = INF;
-        foreach ($zones as $zone) {
-            $from_m = $upper ? $length_m - min($zone->to->toMetres(), $length_m / 2) : $zone->from->toMetres();
-            $to_m = $upper ? $length_m - $zone->from->toMetres() : min($zone->to->toMetres(), $length_m / 2);
-            $first = (int) ceil(($low_m + $from_m + $hole_m) / $step_m - 1e-6);
-            $last = (int) floor(($low_m + $to_m + $hole_m) / $step_m + 1e-6);
-            $nearest = max($first, min($last, (int) round(($low_m + ($upper ? $length_m - $wish_m : $wish_m) + $hole_m) / $step_m)));
-            // Outward from the wish, and no further than where the way alone is too long: penalties only add.
-            for ($steps = 0; $steps <= $last - $first && ($steps - 1) * $step_m < $leastScore; ++$steps) {
-                foreach ($steps === 0 ? [$nearest] : [$nearest - $steps, $nearest + $steps] as $mark) {
-                    if ($mark < $first || $mark > $last) {
-                        continue;
-                    }
-                    $holeY_m = $mark * $step_m;
-                    $offset_m = $holeY_m - $hole_m - $low_m;
-                    $score = abs(($upper ? $length_m - $offset_m : $offset_m) - $wish_m) + self::penalty($design, $members, $course, $holeY_m);
-                    if ($score < $leastScore - 1e-12) {
-                        $leastScore = $score;
-                        $best = $offset_m;
-                    }
-                }
-            }
-        }
-        $offset_m = $best ?? ($upper ? $length_m - $wish_m : $wish_m);
+        $wish_m = $upper ? $length_m - self::DEFAULT_SHARE * $length_m : self::DEFAULT_SHARE * $length_m;
+        $purlin = $members->purlins === null ? null : self::purlin($members->purlins, $zones, $low_m + $hole_m, $wish_m);
+        $offset_m = match (true) {
+            $purlin !== null => $purlin->y_m - $hole_m - $low_m,
+            $members->purlins !== null => $wish_m,
+            default => self::onCourses($design, $members, $course, $zones, $low_m + $hole_m, $wish_m) ?? $wish_m,
+        };
         $holeY_m = $low_m + $offset_m + $hole_m;
 
         return new RailLine(
@@ -124,7 +102,60 @@ final readonly class RailLines
             $holeY_m,
             $course?->aboveButt_m($holeY_m),
             $number,
+            $purlin?->number,
         );
+    }
+
+    /**
+     * The purlin within the zones of a rail that is nearest to where one would wish it; null where there is none.
+     *
+     * @param list<array{float, float}> $zones
+     * @param float $low_m Height of holes for a rail at the module's lower end
+     */
+    private static function purlin(Purlins $purlins, array $zones, float $low_m, float $wish_m): ?Purlin
+    {
+        $best = null;
+        foreach ($zones as [$from_m, $to_m]) {
+            foreach ($purlins->within($low_m + $from_m, $low_m + $to_m) as $purlin) {
+                $isNearer = $best === null || abs($purlin->y_m - $low_m - $wish_m) < abs($best->y_m - $low_m - $wish_m) - 1e-12;
+                $best = $isNearer ? $purlin : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The place of a rail within its zones, on the marks of a tape, whose holes suit the courses best; null where no zone has one.
+     *
+     * @param list<array{float, float}> $zones
+     * @param float $low_m Height of holes for a rail at the module's lower end
+     */
+    private static function onCourses(Design $design, Members $members, ?Course $course, array $zones, float $low_m, float $wish_m): ?float
+    {
+        $step_m = $design->units->roofMark_m();
+        $best_m = null;
+        $leastScore = INF;
+        foreach ($zones as [$from_m, $to_m]) {
+            $first = (int) ceil(($low_m + $from_m) / $step_m - 1e-6);
+            $last = (int) floor(($low_m + $to_m) / $step_m + 1e-6);
+            $nearest = max($first, min($last, (int) round(($low_m + $wish_m) / $step_m)));
+            // Outward from the wish, and no further than where the way alone is too long: penalties only add.
+            for ($steps = 0; $steps <= $last - $first && ($steps - 1) * $step_m < $leastScore; ++$steps) {
+                foreach ($steps === 0 ? [$nearest] : [$nearest - $steps, $nearest + $steps] as $mark) {
+                    if ($mark < $first || $mark > $last) {
+                        continue;
+                    }
+                    $score = abs($mark * $step_m - $low_m - $wish_m) + self::penalty($design, $members, $course, $mark * $step_m);
+                    if ($score < $leastScore - 1e-12) {
+                        $leastScore = $score;
+                        $best_m = $mark * $step_m - $low_m;
+                    }
+                }
+            }
+        }
+
+        return $best_m;
     }
 
     private static function penalty(Design $design, Members $members, ?Course $course, float $holeY_m): float
@@ -140,10 +171,10 @@ final readonly class RailLines
     /** @return array<string, float> By finding code, how much is missing in metres */
     private static function courseFaults(Design $design, ?Course $course, float $holeY_m): array
     {
-        if ($course === null) {
+        $flashing = $design->kit->foot->flashing();
+        if ($course === null || $flashing === null) {
             return [];
         }
-        $flashing = $design->kit->foot->flashing();
         $above_m = $course->aboveButt_m($holeY_m);
         $faults = [];
         if ($above_m < $flashing->below->toMetres() - 1e-6) {
@@ -166,6 +197,9 @@ final readonly class RailLines
     private static function findings(Design $design, Members $members, ?Course $course, RailLine $line): array
     {
         $findings = [];
+        if ($members->purlins !== null && $line->purlin === null) {
+            $findings[] = Finding::of(Code::LineOffPurlin, '/block/y_m', ['line' => $line->name()] + self::cure($design, $members->purlins));
+        }
         if ($members->inLap($line->holeY_m)) {
             $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->name(), 'y_m' => $line->holeY_m]);
         }
@@ -177,6 +211,46 @@ final readonly class RailLines
         }
 
         return $findings;
+    }
+
+    /**
+     * What would bring all rails of a block onto purlins: another height, rows further apart, or neither.
+     *
+     * @return array<string, float|string>
+     */
+    private static function cure(Design $design, Purlins $purlins): array
+    {
+        $block = $design->block;
+        foreach ([null, ...range(1, 3)] as $spaces) {
+            $length_m = $design->moduleUp()->toMetres();
+            $gap_m = $spaces === null ? $block->rowGap->toMetres() : $spaces * $purlins->space_m() - $length_m;
+            if ($gap_m < $block->rowGap->toMetres() - 1e-9 || $gap_m > 1.0) {
+                continue;
+            }
+            $heights_m = $purlins->heights_m(Copy::of($design, block: Copy::of($block, rowGap: Length::ofMetres($gap_m))), $block->rows);
+            $at_m = self::nearest_m($heights_m, $block->y->toMetres(), $design->units->roofMark_m());
+            if ($at_m !== null) {
+                return $spaces === null ? ['cure' => 'cure.height', 'to_m' => $at_m] : ['cure' => 'cure.gap', 'to_m' => $at_m, 'gap_m' => $gap_m];
+            }
+        }
+
+        return ['cure' => 'cure.none'];
+    }
+
+    /** @param list<array{float, float}> $ranges */
+    private static function nearest_m(array $ranges, float $now_m, float $mark_m): ?float
+    {
+        $best_m = null;
+        foreach ($ranges as [$from_m, $to_m]) {
+            $first = (int) ceil($from_m / $mark_m - 1e-6);
+            $last = (int) floor($to_m / $mark_m + 1e-6);
+            if ($first <= $last && $last >= 0) {
+                $at_m = max(0, $first, min($last, (int) round($now_m / $mark_m))) * $mark_m;
+                $best_m = $best_m === null || abs($at_m - $now_m) < abs($best_m - $now_m) ? $at_m : $best_m;
+            }
+        }
+
+        return $best_m;
     }
 
     /** A, B … Z, AA … */

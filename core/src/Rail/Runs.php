@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Layout\Placement;
@@ -242,9 +245,12 @@ final class Runs
     private static function candidates(Design $design, Members $members, RailLine $line, float $x0_m, float $x1_m): array
     {
         $candidates = $numbers = $barred = [];
-        if ($members->inLap($line->holeY_m)) {
+        if ($members->inLap($line->holeY_m) || ($members->purlins !== null && $line->purlin === null)) {
             return [[], [], []];
         }
+        $sheet = $design->surface->covering instanceof ScrewedMetal ? $design->surface->covering : null;
+        $isOnSheet = $sheet === null ? static fn (): bool => true : self::onSheet($design, $sheet, $members, $line);
+        $besideRib_m = $sheet !== null && $design->kit->foot->standsInPan() ? $sheet->ribPitch->toMetres() / 2 : 0.0;
         $past_m = Length::ofInches(self::PAST_IN)->toMetres() - 1e-9;
         $fromEnd_m = Length::ofInches(self::FROM_END_IN)->toMetres();
         $datum_m = match ($design->rules->runDatum) {
@@ -254,13 +260,14 @@ final class Runs
         };
         $mark_m = $design->units->roofMark_m();
         foreach ($members->members as $member) {
-            $true_m = $member->x_m + $members->shiftAt_m($line->holeY_m);
+            $true_m = $member->x_m + $besideRib_m + $members->shiftAt_m($line->holeY_m);
             $x_m = $datum_m + round(($true_m - $datum_m) / $mark_m) * $mark_m;
             if (
                 !$member->reaches($line->holeY_m, $fromEnd_m)
                 || $x_m < $x0_m + $past_m
                 || $x_m > $x1_m - $past_m
                 || self::inNoWork($design, $x_m, $line->holeY_m)
+                || !$isOnSheet($x_m)
             ) {
                 continue;
             }
@@ -273,6 +280,24 @@ final class Runs
         }
 
         return [$candidates, $numbers, $barred];
+    }
+
+    /** @return \Closure(float): bool Whether a place is as far from the roof's edges as feet keep off those of its sheets, and over its purlin */
+    private static function onSheet(Design $design, ScrewedMetal $sheet, Members $members, RailLine $line): \Closure
+    {
+        $purlin = $members->purlins?->byNumber($line->purlin ?? 0);
+        $edges = Outline::of($design->surface)->polygon()->edges();
+        $clear_m = $sheet->clear->toMetres() - 1e-9;
+
+        return static function (float $x_m) use ($purlin, $edges, $clear_m, $line): bool {
+            foreach ($edges as $edge) {
+                if (Polygon::fromEdge_m($edge, $x_m, $line->holeY_m) < $clear_m) {
+                    return false;
+                }
+            }
+
+            return $purlin !== null && $x_m >= $purlin->from_m - 1e-9 && $x_m <= $purlin->to_m + 1e-9;
+        };
     }
 
     private static function isBarred(Design $design, RailLine $line, int $member): bool

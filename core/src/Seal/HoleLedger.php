@@ -44,6 +44,12 @@ final readonly class HoleLedger
         return new self($holes);
     }
 
+    /** Holes that take sealant: those under feet only where they are not on pads. */
+    public function toSeal(bool $withFeet): int
+    {
+        return count(array_filter($this->holes, static fn (array $hole): bool => $withFeet || $hole['run'] === null));
+    }
+
     /**
      * @param list<float> $feet_m
      * @param non-empty-list<float> $holes_m Of each foot, up the slope from its first

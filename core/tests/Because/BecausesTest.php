@@ -82,7 +82,7 @@ final class BecausesTest extends TestCase
 
     public function test_every_finding_has_a_text_that_quotes_all_its_values(): void
     {
-        $texts = new Texts(Scenario::of()->design()->printer());
+        $texts = Texts::of(Scenario::of()->design());
         foreach ([Scenario::of('blank-survey'), Scenario::of()->with('/block/columns', 40), Scenario::of()->with('/kit/foot/up_N', 150.0)] as $scenario) {
             foreach (Planner::plan($scenario->design())->findings as $finding) {
                 self::assertTrue($texts->has('finding.'.$finding->code->value), $finding->code->value);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Foot;
 
+use Garnetine\Core\Covering\Covering;
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Foot\Flashing;
 use Garnetine\Core\Foot\Foot;
@@ -60,6 +62,21 @@ final readonly class PadFoot implements Foot
     public function flashing(): Flashing
     {
         return $this->flashing;
+    }
+
+    public function coverings(): array
+    {
+        return [Shingles::class];
+    }
+
+    public function over(Covering $covering): Length
+    {
+        return $covering->thickness();
+    }
+
+    public function standsInPan(): bool
+    {
+        return false;
     }
 
     public function slot(): Length

@@ -114,7 +114,7 @@ final class OwnMembersTest extends TestCase
         $findings = array_values(array_filter(Planner::plan($scenario->design())->findings, static fn (Finding $one): bool => str_starts_with($one->code->value, 'member') && $one->code->value !== 'member_share' || $one->code->value === 'prove_member_first'));
         self::assertEqualsCanonicalizing($expected, array_map(static fn (Finding $one): string => "{$one->code->value} $one->at", $findings));
         foreach ($findings as $finding) {
-            self::assertDoesNotMatchRegularExpression('/[{}]/', (new Texts($scenario->design()->printer()))->finding($finding));
+            self::assertDoesNotMatchRegularExpression('/[{}]/', Texts::of($scenario->design())->finding($finding));
         }
     }
 

@@ -144,7 +144,7 @@ final class StandardsTest extends TestCase
         $design = Scenario::to($standard)->design();
         $plan = Planner::plan($design, Depth::Checks);
         self::assertNotNull($plan->loads);
-        self::assertNotSame([], $plan->supports, implode(' ', array_map((new Texts($design->printer()))->finding(...), $plan->findings)));
+        self::assertNotSame([], $plan->supports, implode(' ', array_map(Texts::of($design)->finding(...), $plan->findings)));
         $dead_Pa = $design->module->mass->toSi() * 9.80665 / $design->module->width->toMetres() / $design->module->length->toMetres() * cos($design->surface->pitch->toRadians());
         foreach (ZoneDemand::all($design, $plan->loads) as $demand) {
             $nets = [0.0];
@@ -164,7 +164,7 @@ final class StandardsTest extends TestCase
     public function test_every_figure_opens_and_every_finding_speaks(string $standard): void
     {
         $plan = Planner::plan(Scenario::to($standard)->design());
-        $texts = new Texts($plan->design->printer());
+        $texts = Texts::of($plan->design);
         foreach (Becauses::paths($plan) as $path) {
             self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|because\.|formula\.|note\.|[a-z0-9_]+\/[a-z0-9_]+\/[a-z]/', Summary::because($plan, Becauses::of($plan, $path)), $path);
         }
@@ -274,7 +274,7 @@ final class StandardsTest extends TestCase
         self::assertTrue($plan->hasRefusal());
         self::assertContains($code, array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
         self::assertSame([], $plan->supports);
-        $texts = new Texts($plan->design->printer());
+        $texts = Texts::of($plan->design);
         foreach ($plan->findings as $finding) {
             self::assertDoesNotMatchRegularExpression('/\{[a-z_]+\}|finding\./', $texts->finding($finding));
         }

@@ -124,8 +124,8 @@ final class BlocksTest extends TestCase
         $plan = Planner::plan($project->design(self::PLANE, 'plane-1'));
         $told = array_values(array_filter($plan->findings, static fn (Finding $one): bool => in_array($one->code, [Code::ClampZoneMissing, Code::OutsideClampZone, Code::PinOffLines], true)));
         self::assertEqualsCanonicalizing([['/modules/wide/ratings', 2], ['/modules/wide/ratings', 2], ['/blocks/north/pins/0', 2]], array_map(static fn (Finding $one): array => [$one->at, $one->values['block'] ?? null], $told));
-        self::assertStringStartsWith('Block 2: ', (new Texts($plan->design->printer()))->finding($told[0]));
-        self::assertSame('Weight of a module', (new Texts($plan->design->printer()))->field('/modules/wide/mass_kg'));
+        self::assertStringStartsWith('Block 2: ', Texts::of($plan->design)->finding($told[0]));
+        self::assertSame('Weight of a module', Texts::of($plan->design)->field('/modules/wide/mass_kg'));
         $counts = array_column(array_filter($plan->materials(), static fn (array $one): bool => $one['item'] === 'module'), 'count', 'name');
         self::assertSame([$plan->blocks[0]->placement->count, $plan->blocks[1]->placement->count], [$counts[$project->modules['module-1']->name], $counts['Wide 425']]);
         self::assertEqualsWithDelta(40.0, Becauses::of($plan, 'design/modules/wide/mass_kg')->values['value_kg'], 1e-12);

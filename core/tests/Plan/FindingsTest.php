@@ -261,7 +261,7 @@ final class FindingsTest extends TestCase
         $found = self::of($plan, $kind, $code);
         self::assertNotSame([], $found, json_encode(array_map(static fn (Finding $finding): string => $finding->code->value, $plan->findings), JSON_THROW_ON_ERROR));
         self::assertSame($at, $found[0]->at);
-        self::assertStringContainsString($says, (new Texts($plan->design->printer()))->finding($found[0]));
+        self::assertStringContainsString($says, Texts::of($plan->design)->finding($found[0]));
         self::assertSame($kind === 'refusal', $plan->hasRefusal());
         self::assertSame(in_array($kind, ['refusal', 'stop'], true), $found[0]->blocks());
         self::assertSame(Status::Preliminary, $plan->status());

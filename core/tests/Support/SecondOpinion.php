@@ -306,7 +306,7 @@ final class SecondOpinion
         $d = $this->design;
         $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value] ?? throw new \LogicException('Not a species of the random roofs.');
         $gap = ($d->surface->deckThickness->toMetres() + $d->surface->covering->thickness()->toMetres()) / self::IN;
-        $above = $gap + ($d->kit->foot->base()->thickness->toMetres() + $d->kit->foot->flashing()->thickness->toMetres()) / self::IN;
+        $above = $gap + ($d->kit->foot->base()->thickness->toMetres() + ($d->kit->foot->flashing() ?? throw new \LogicException('No flashing.'))->thickness->toMetres()) / self::IN;
         // 5/16 by 4 in: shank 1 1/2, thread 2 1/2 with a tip of 3/16, root 0.227, Fyb 60 ksi.
         $depth = $d->surface->framing->depth->toMetres() / self::IN;
         $thread = min(2.5 - 0.1875, 4 - $above - 0.1875, $depth);

@@ -62,7 +62,7 @@ final class ToldTest extends TestCase
     /** @return list<string> Tools and steps with their cautions */
     private static function crew(Plan $plan): array
     {
-        $texts = new Texts($plan->design->printer());
+        $texts = Texts::of($plan->design);
         $told = array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->fastener));
         foreach ($plan->steps->steps ?? [] as $step) {
             array_push($told, $texts->say('step.'.$step['code'], $step['values']), ...array_map(static fn (string $caution): string => '! '.$texts->say("caution.$caution"), $step['cautions']));

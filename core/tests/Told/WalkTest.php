@@ -56,7 +56,7 @@ final class WalkTest extends TestCase
             $becauses += $this->because(Becauses::of($this->plan, $path), $path);
         }
         self::assertSame($this->plan->loads === null, $becauses === 0);
-        $texts = new Texts($this->plan->design->printer());
+        $texts = Texts::of($this->plan->design);
         foreach ($this->plan->findings as $finding) {
             $this->sentence('finding.'.$finding->code->value, $finding->values, $texts->finding($finding));
         }
@@ -67,7 +67,7 @@ final class WalkTest extends TestCase
 
     private function because(Because $because, string $path): int
     {
-        $texts = new Texts($this->plan->design->printer());
+        $texts = Texts::of($this->plan->design);
         if ($because->code !== 'coefficient') {
             $this->sentence('because.'.$because->code, $because->values, $texts->title($because));
             $this->sentence('formula.'.$because->code, $because->values, $texts->formula($because));
@@ -207,7 +207,7 @@ final class WalkTest extends TestCase
     private function sentence(string $code, array $values, string $text): void
     {
         self::$templates ??= (require dirname(__DIR__, 2).'/messages/en.php');
-        $template = self::$templates[$code] ?? '';
+        $template = str_replace(['[member]', '[members]'], ['member', 'members'], self::$templates[$code] ?? '');
         if ($text === '' || !str_contains($template, '{')) {
             return;
         }

@@ -28,14 +28,14 @@ export function Calculation({ view }: { view: PaperData }) {
             <Part title="Loads">
                 <Rows head={['', '']} figures={[1]} rows={view.loads.map((row) => [row.name, row.value])} />
             </Part>
-            {view.calculation !== null && <Worked calculation={view.calculation} />}
-            <Part title="Members: gravity load with the array over without">
+            {view.calculation !== null && <Worked calculation={view.calculation} stand={view.stand} />}
+            <Part title={`${view.stand === 'rib' ? 'Purlins' : 'Members'}: gravity load with the array over without`}>
                 <p>
                     At most {view.members.limit}; under even shares {view.members.at_one_share}. The comparison judges no
                     structure.
                 </p>
                 <Rows
-                    head={['Member', 'From the feet', 'Even shares', 'With over without']}
+                    head={[view.stand === 'rib' ? 'Purlin' : 'Member', 'From the feet', 'Even shares', 'With over without']}
                     figures={[1, 2, 3]}
                     rows={view.members.list.map((member) => [
                         String(member.number),
@@ -88,15 +88,16 @@ export function Calculation({ view }: { view: PaperData }) {
     );
 }
 
-function Worked({ calculation }: { calculation: CalculationData }) {
+function Worked({ calculation, stand }: { calculation: CalculationData; stand: PaperData['stand'] }) {
     const { span, foot, factor, tolerance } = calculation;
     return (
         <>
             <Part title="Combinations">
                 <Rows head={['', 'Dead', 'Snow', 'Wind']} figures={[1, 2, 3]} rows={calculation.combinations} />
                 <p className="mt-1">
-                    Every ratio of rail and feet is held with {factor} times: so much room is kept for feet {tolerance} off their
-                    marks. Reserve = 1 − {factor} · ratio.
+                    {stand === 'rib'
+                        ? 'Feet stand by their ribs, which are seen: no room is kept for feet off their marks. Reserve = 1 − ratio.'
+                        : `Every ratio of rail and feet is held with ${factor} times: so much room is kept for feet ${tolerance} off their marks. Reserve = 1 − ${factor} · ratio.`}
                 </p>
             </Part>
             {span !== null && (
@@ -111,7 +112,7 @@ function Worked({ calculation }: { calculation: CalculationData }) {
                 </Part>
             )}
             {foot !== null && (
-                <Part title={`The foot that is loaded most: foot ${foot.foot} of run ${foot.run}, on member ${foot.member}`}>
+                <Part title={`The foot that is loaded most: foot ${foot.foot} of run ${foot.run}, on ${stand} ${foot.member}`}>
                     <State state={foot} of={`The foot holds ${foot.tributary} of rail by ${foot.width} of slope,`} />
                     <p className="mt-2">
                         Its reaction at {foot.at}: {foot.normal} normal to the roof (a pull is positive), {foot.along} along. The
@@ -129,7 +130,7 @@ function Worked({ calculation }: { calculation: CalculationData }) {
                 {calculation.runs.map((run) => (
                     <div key={run.id} className="keep mt-3">
                         <h3>
-                            Run {run.id}: places on members {run.candidates}
+                            Run {run.id}: places on {stand}s {run.candidates}
                         </h3>
                         {run.rail !== null && (
                             <p>
@@ -143,7 +144,7 @@ function Worked({ calculation }: { calculation: CalculationData }) {
                         <Rows
                             head={[
                                 'Foot',
-                                'Member',
+                                stand === 'rib' ? 'Rib' : 'Member',
                                 'At',
                                 'Holds',
                                 'Shares',

@@ -113,24 +113,30 @@ function Tapes({ view }: { view: PaperData }) {
     return (
         <Part title="Tapes">
             <p>
-                <strong>Read the numbers, do not lay this down. {view.tape_head}</strong> “Then 3 on” is the third member after
-                this one: the fourth where this one is counted first.
+                <strong>Read the numbers, do not lay this down. {view.tape_head}</strong> “Then 3 on” is the third {view.stand}{' '}
+                after this one: the fourth where this one is counted first.
             </p>
             <h3 className="mt-2">
-                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: chalk lines of the holes; butt 1 is
-                the lower one that was measured
+                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: lines of the holes;{' '}
+                {view.stand === 'rib'
+                    ? 'purlin 1 is under the lowest line of screws that was measured'
+                    : 'butt 1 is the lower one that was measured'}
             </h3>
             <p className="font-condensed text-[1.3rem]">
                 {view.slope_tape.map((mark) => (
                     <span key={mark.line} className="mr-6 inline-block">
-                        {mark.line} <strong>{mark.tape}</strong> <span className="text-[0.93rem]">{mark.butt}</span>
+                        {mark.line} <strong>{mark.tape}</strong>{' '}
+                        <span className="text-[0.93rem]">
+                            {mark.butt}
+                            {mark.purlin}
+                        </span>
                     </span>
                 ))}
             </p>
             {view.runs.map((run) => (
                 <div key={run.id} className="keep mt-3">
                     <h3>
-                        Run {run.id}, chalk line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
+                        Run {run.id}, line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
                         {run.in_line !== null && `; feet in line within ${run.in_line}`}
                     </h3>
                     <p className="font-condensed text-[1.3rem]">
@@ -139,8 +145,8 @@ function Tapes({ view }: { view: PaperData }) {
                                 {foot.number} <strong>{foot.tape}</strong>
                                 <span className="text-[0.93rem]">
                                     {' '}
-                                    member {foot.member}
-                                    {foot.other === 'none' && ', no other member'}
+                                    {view.stand} {foot.member}
+                                    {foot.other === 'none' && `, no other ${view.stand}`}
                                     {foot.on !== null && `, then ${foot.on} on`}
                                 </span>
                             </span>

@@ -1,4 +1,6 @@
 import { useDesk } from '@/desk/DeskContext';
+import { Level, thread, Upright } from '@/sheet/marks';
+import { SectionOnSheet } from '@/sheet/SectionOnSheet';
 import type { Run } from '@/types/desk';
 
 /**
@@ -8,6 +10,9 @@ import type { Run } from '@/types/desk';
 export function Section({ run, width = 560 }: { run: Run | undefined; width?: number }) {
     const { data } = useDesk();
     const section = data.section;
+    if (section !== null && section.on_sheet !== null && run !== undefined) {
+        return <SectionOnSheet run={run} section={section} width={width} />;
+    }
     if (section === null || run === undefined || run.above_butt_m === null || section.m.exposure === null) {
         return <p className="text-muted">The section is drawn once the courses and the screw are known.</p>;
     }
@@ -199,47 +204,5 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                 {narrow && ` From the top: ${notes.map((note) => note.name).join(', ')}.`}
             </figcaption>
         </figure>
-    );
-}
-
-function thread(x: number, top: number, tip: number, radius: number) {
-    const turns = Math.max(3, Math.round((tip - top) / 5));
-    const step = (tip - top) / turns;
-    return Array.from({ length: turns }, (_, turn) => {
-        const at = top + turn * step;
-        const reach = turn > turns - 2 ? radius / 2 : radius;
-        return `M${x - reach} ${at + step}L${x + reach} ${at}`;
-    }).join('');
-}
-
-function Upright({ x, from, to, name }: { x: number; from: number; to: number; name: string }) {
-    return (
-        <g>
-            <path
-                d={`M${x - 4} ${from}h8M${x} ${from}V${to}M${x - 4} ${to}h8`}
-                stroke="var(--color-ink)"
-                strokeWidth={0.9}
-                fill="none"
-            />
-            <text x={x + 7} y={(from + to) / 2} dy="0.35em" fontSize={13}>
-                {name}
-            </text>
-        </g>
-    );
-}
-
-function Level({ y, from, to, name }: { y: number; from: number; to: number; name: string }) {
-    return (
-        <g>
-            <path
-                d={`M${from} ${y - 4}v8M${from} ${y}H${to}M${to} ${y - 4}v8`}
-                stroke="var(--color-ink)"
-                strokeWidth={0.9}
-                fill="none"
-            />
-            <text x={(from + to) / 2} y={y + 12} textAnchor="middle" fontSize={13}>
-                {name}
-            </text>
-        </g>
     );
 }

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useId, useMemo, useRef, useState } from 'react';
 import { len, px, py, type Viewport } from '@/sheet/viewport';
 import type { Corner, Planned } from '@/types/desk';
 
@@ -169,6 +169,9 @@ export function Setbacks({ view, planned }: { view: Viewport; planned: Planned }
 
 export function Members({ view, planned }: { view: Viewport; planned: Planned }) {
     const { sheet } = planned;
+    if (sheet.purlins.length > 0) {
+        return <SheetOnPurlins view={view} planned={planned} />;
+    }
     const lap = sheet.lap;
     const from = (x_m: number, top_m: number, bottom_m: number) => `M${px(view, x_m)} ${py(view, top_m)}V${py(view, bottom_m)}`;
     const drawn = (members: typeof sheet.members) =>
@@ -184,6 +187,51 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
         <g stroke="var(--color-timber)" strokeDasharray="7 5">
             <path d={drawn(sheet.members.filter((member) => member.plies === 1))} strokeWidth={1} />
             <path d={drawn(sheet.members.filter((member) => member.plies > 1))} strokeWidth={3} />
+        </g>
+    );
+}
+
+/** Ribs as fine lines up the slope, not nearer than can be told apart, and the purlins under them with their numbers. */
+function SheetOnPurlins({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { members, purlins } = planned.sheet;
+    const apart = view.k * ((members[1]?.x_m ?? 1) - (members[0]?.x_m ?? 0));
+    const step = Math.max(1, Math.ceil(5 / Math.max(0.1, apart)));
+    const plane = useId();
+    return (
+        <g clipPath={`url(#${plane})`}>
+            <clipPath id={plane}>
+                <polygon points={points(view, planned.sheet.outline)} />
+            </clipPath>
+            <path
+                d={members
+                    .filter((_, index) => index % step === 0)
+                    .map(({ x_m, from_m, top_m }) => `M${px(view, x_m)} ${py(view, top_m)}V${py(view, from_m)}`)
+                    .join('')}
+                stroke="var(--color-timber)"
+                strokeOpacity={0.45}
+                strokeWidth={0.6}
+            />
+            {purlins.map(({ number, y_m, from_m, to_m }) => (
+                <g key={number}>
+                    <path
+                        d={`M${px(view, from_m)} ${py(view, y_m)}H${px(view, to_m)}`}
+                        stroke="var(--color-timber)"
+                        strokeWidth={1.4}
+                        strokeDasharray="7 5"
+                    />
+                    <text
+                        x={px(view, from_m) + 4}
+                        // Under the line where there is no room over it.
+                        y={py(view, y_m) + (py(view, y_m) - py(view, planned.sheet.length_m) < 18 ? 13 : -4)}
+                        fontSize={12}
+                        paintOrder="stroke"
+                        stroke="var(--color-sheet)"
+                        strokeWidth={3}
+                    >
+                        {number}
+                    </text>
+                </g>
+            ))}
         </g>
     );
 }
@@ -696,6 +744,7 @@ export function Crossings({
 }) {
     const run = runs.find((one) => one.id === selected);
     const y = run === undefined ? 0 : py(view, run.y_m);
+    const apart = view.k * ((run?.places[1]?.x_m ?? 1) - (run?.places[0]?.x_m ?? 0));
     return (
         <g>
             {run?.places.map((one) => {
@@ -704,7 +753,7 @@ export function Crossings({
                     // biome-ignore lint/a11y/noStaticElementInteractions: the list of places below does the same by keyboard
                     <g key={one.member} data-place={one.member} cursor="pointer" onClick={() => onPlace(one.member)}>
                         {/* A foot's own mark stays free to be asked. */}
-                        <circle cx={x} cy={y - 6} r={9} fill="transparent" />
+                        <circle cx={x} cy={y - 6} r={Math.min(9, Math.max(3, apart / 2))} fill="transparent" />
                         {one.hand === 'pinned' && (
                             <rect
                                 x={x - 9}
@@ -727,7 +776,7 @@ export function Crossings({
                         <circle
                             cx={x}
                             cy={y - 7}
-                            r={3}
+                            r={Math.min(3, Math.max(1.2, apart / 3))}
                             fill={one.member === place ? 'var(--color-garnet)' : 'var(--color-sheet)'}
                             stroke={one.member === place ? 'var(--color-garnet)' : 'var(--color-muted)'}
                         />

@@ -32,8 +32,16 @@ export function AttachmentsSheet() {
                 Lines are laid out by <Slot path="/rules/lay_out" />.
             </Say>
             <Say>
-                A foot may stand <Slot path="/rules/placing_tolerance_m" open="¼ in" /> off its mark; rails are brought into line
-                within <Slot path="/rules/line_tolerance_m" open="⅛ in" />.
+                {data.stand === 'rib' ? (
+                    'Feet stand by their ribs, which are seen; rails'
+                ) : (
+                    <>
+                        A foot may stand <Slot path="/rules/placing_tolerance_m" open={data.units === 'mm' ? '6.4 mm' : '¼ in'} />{' '}
+                        off its mark; rails
+                    </>
+                )}{' '}
+                are brought into line within{' '}
+                <Slot path="/rules/line_tolerance_m" open={data.units === 'mm' ? '3.2 mm' : '⅛ in'} />.
             </Say>
             <Say>
                 No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be,
@@ -80,24 +88,25 @@ export function AttachmentsSheet() {
 
 /** Places that the planner pinned or barred; they come from the sheet, the tape or here. */
 function OwnPlaces() {
+    const { data } = useDesk();
     return (
         <>
             <Each list="/block/pins">
                 {(at) => (
                     <>
-                        A foot is pinned to member <Slot path={`${at}/member`} /> on line <Slot path={`${at}/line`} />.
+                        A foot is pinned to {data.stand} <Slot path={`${at}/member`} /> on line <Slot path={`${at}/line`} />.
                     </>
                 )}
             </Each>
             <Each list="/block/bars">
                 {(at) => (
                     <>
-                        Member <Slot path={`${at}/member`} /> takes no foot on line <Slot path={`${at}/line`} open="any" />.
+                        No foot on {data.stand} <Slot path={`${at}/member`} /> of line <Slot path={`${at}/line`} open="any" />.
                     </>
                 )}
             </Each>
             <p className="mt-2">
-                <AddButton path="/block/pins">Pin a foot</AddButton> <AddButton path="/block/bars">Bar a member</AddButton>
+                <AddButton path="/block/pins">Pin a foot</AddButton> <AddButton path="/block/bars">Bar a {data.stand}</AddButton>
             </p>
         </>
     );

@@ -4,24 +4,40 @@ import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, RemoveButton, Say } from '@/stages/parts';
 
 /** What each kind of foot says besides what all of them have. */
-const kinds: Record<string, () => React.ReactNode> = { standoff: StandoffSentence, two_lag_foot: TwoLagSentence };
+const kinds: Record<string, () => React.ReactNode> = {
+    standoff: StandoffSentence,
+    two_lag_foot: TwoLagSentence,
+    l_foot: LSentence,
+};
 
 export function FootSentence() {
     const { data } = useDesk();
-    const Own = kinds[data.fields['/kit/foot/kind']?.value ?? ''];
+    const kind = data.fields['/kit/foot/kind']?.value ?? '';
+    const Own = kinds[kind];
     return (
         <>
             <Say>
                 Each “<Slot path="/kit/foot/name" />
-                ”, a <Slot path="/kit/foot/kind" />, bears <Slot path="/kit/foot/up_N" open="missing" /> up,{' '}
-                <Slot path="/kit/foot/down_N" open="missing" /> down and <Slot path="/kit/foot/along_N" open="missing" /> along,
-                by <Slot path="/kit/foot/document" />. The rail lies <Slot path="/kit/foot/rail_height_m" /> over the deck, the
-                heel <Slot path="/kit/foot/base/heel_m" /> from the screw; base <Slot path="/kit/foot/base/thickness_m" /> of{' '}
-                <Slot path="/kit/foot/base/material" />.
+                ”, {kind === 'l_foot' ? 'an' : 'a'} <Slot path="/kit/foot/kind" />, bears{' '}
+                <Slot path="/kit/foot/up_N" open="missing" /> up, <Slot path="/kit/foot/down_N" open="missing" /> down and{' '}
+                <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />. The rail lies{' '}
+                <Slot path="/kit/foot/rail_height_m" /> over
+                {kind === 'l_foot' ? ' the sheet' : ' the deck'}, the heel <Slot path="/kit/foot/base/heel_m" /> from the screw;
+                base <Slot path="/kit/foot/base/thickness_m" /> of <Slot path="/kit/foot/base/material" />.
             </Say>
             {Own !== undefined && <Own />}
             <Catalogue part="foot" what="Feet" />
         </>
+    );
+}
+
+function LSentence() {
+    return (
+        <Say>
+            It stands <Slot path="/kit/foot/stands_on" />, on a pad <Slot path="/kit/foot/pad_m" /> thick. The load comes down{' '}
+            <Slot path="/kit/foot/load_line_m" /> from the lower edge of the base, which is <Slot path="/kit/foot/length_m" />{' '}
+            long.
+        </Say>
     );
 }
 

@@ -4,22 +4,32 @@ import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, Each, Say } from '@/stages/parts';
 
 /** The steps that every foot goes through, of all the steps of the job. */
-const atFoot = ['anchors', 'find', 'shank_hole', 'attach', 'seal_flashed_foot', 'seal_two_lag_foot', 'seal_standoff'];
+const atFoot = [
+    ...['anchors', 'find', 'find_on_metal', 'shank_hole', 'attach', 'attach_bare', 'attach_on_metal', 'attach_bare_on_metal'],
+    ...['seal_flashed_foot', 'seal_two_lag_foot', 'seal_standoff', 'seal_l_foot'],
+];
 
 export function HolesSheet() {
     const { data } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Holes</h2>
+            {data.fields['/kit/foot/flashing/width_m'] === undefined ? (
+                <Say>
+                    A pad lies under every foot; the slot gives <Slot path="/kit/foot/slot_m" /> up and down the slope, each way.
+                </Say>
+            ) : (
+                <Say>
+                    The hole lies <Slot path="/kit/foot/hole_offset_m" /> above the rail; the flashing,{' '}
+                    <Slot path="/kit/foot/flashing/width_m" /> wide and <Slot path="/kit/foot/flashing/thickness_m" /> thick,
+                    reaches <Slot path="/kit/foot/flashing/below_m" /> below it and <Slot path="/kit/foot/flashing/above_m" />{' '}
+                    above. The maker wants <Slot path="/kit/foot/flashing/makers_cover_m" open="(missing)" /> under the course
+                    above; the slot gives <Slot path="/kit/foot/slot_m" /> each way.
+                </Say>
+            )}
             <Say>
-                The hole lies <Slot path="/kit/foot/hole_offset_m" /> above the rail; the flashing,{' '}
-                <Slot path="/kit/foot/flashing/width_m" /> wide and <Slot path="/kit/foot/flashing/thickness_m" /> thick, reaches{' '}
-                <Slot path="/kit/foot/flashing/below_m" /> below it and <Slot path="/kit/foot/flashing/above_m" /> above. The
-                maker wants <Slot path="/kit/foot/flashing/makers_cover_m" open="(missing)" /> under the course above; the slot
-                gives <Slot path="/kit/foot/slot_m" /> each way.
-            </Say>
-            <Say>
-                Sealed with <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
+                {data.fields['/kit/foot/flashing/width_m'] === undefined ? 'Other holes are sealed' : 'Sealed'} with{' '}
+                <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
             </Say>
             <Catalogue part="sealant" what="Sealants" />
             <h3 className="mt-5">Other holes</h3>

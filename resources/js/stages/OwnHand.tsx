@@ -28,10 +28,10 @@ export function OwnHand({ run, place, onPlace }: { run: Run; place: number | nul
                     value={chosen?.member ?? ''}
                     onChange={(event) => onPlace(event.target.value === '' ? null : Number(event.target.value))}
                 >
-                    <option value="">choose a member</option>
+                    <option value="">choose a {data.stand}</option>
                     {run.places.map((one) => (
                         <option key={one.member} value={one.member}>
-                            member {one.member}: {words[one.hand]}
+                            {data.stand} {one.member}: {words[one.hand]}
                         </option>
                     ))}
                 </select>

@@ -121,7 +121,7 @@ function RunPicker({ run, onRun }: { run: Run | undefined; onRun: (run: string) 
 }
 
 function Feet({ run }: { run: Run }) {
-    const { ask } = useDesk();
+    const { data, ask } = useDesk();
     if (run.feet.length === 0) {
         return <p>No feet yet: see the findings.</p>;
     }
@@ -131,7 +131,7 @@ function Feet({ run }: { run: Run }) {
                 <tr>
                     <th>Foot</th>
                     <th className="text-right">On the tape</th>
-                    <th className="text-right">Member</th>
+                    <th className="text-right capitalize">{data.stand}</th>
                     <th className="pl-1">Reserve</th>
                     <th>Weakest link</th>
                     <th className="text-right">Pull</th>
@@ -161,7 +161,11 @@ function Feet({ run }: { run: Run }) {
                                 </Why>
                             )}
                         </td>
-                        <td>{foot.other === 'none' ? 'no other member' : foot.other !== null && `member ${foot.other}`}</td>
+                        <td>
+                            {foot.other === 'none'
+                                ? `no other ${data.stand}`
+                                : foot.other !== null && `${data.stand} ${foot.other}`}
+                        </td>
                     </tr>
                 ))}
             </tbody>
@@ -176,7 +180,7 @@ function MemberLoads() {
     }
     return (
         <p className="mt-3 font-condensed leading-relaxed">
-            Load on the members with the array, over without (limit {data.members.limit}):{' '}
+            Load on the {data.stand === 'rib' ? 'purlins' : 'members'} with the array, over without (limit {data.members.limit}):{' '}
             {data.members.list.map((member) => (
                 <span key={member.number} className="mr-3 whitespace-nowrap">
                     {member.number}{' '}
@@ -200,8 +204,8 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                     <th className="text-right">Pieces</th>
                     <th className="text-right">Feet</th>
                     <th className="pl-6">Rail</th>
-                    <th className="text-right">Chalk line</th>
-                    <th className="text-right">Above the butt</th>
+                    <th className="text-right">{data.stand === 'rib' ? 'Line' : 'Chalk line'}</th>
+                    <th className="text-right">{data.stand === 'rib' ? 'On purlin' : 'Above the butt'}</th>
                 </tr>
             </thead>
             <tbody>
@@ -230,7 +234,7 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.height}
                             </Why>
                         </td>
-                        <td className="text-right">{run.above_butt}</td>
+                        <td className="text-right">{data.stand === 'rib' ? run.purlin : run.above_butt}</td>
                     </tr>
                 ))}
             </tbody>
@@ -291,8 +295,8 @@ export function Ledger() {
                     <th>Why</th>
                     <th className="text-right">From the left</th>
                     <th className="text-right">Up the slope</th>
-                    <th className="text-right">Above the butt</th>
-                    <th className="text-right">Member</th>
+                    {data.stand === 'member' && <th className="text-right">Above the butt</th>}
+                    <th className="text-right capitalize">{data.stand}</th>
                     <th className="pl-5">State</th>
                 </tr>
             </thead>
@@ -303,7 +307,7 @@ export function Ledger() {
                         <td>{hole.kind}</td>
                         <td className="text-right">{hole.x}</td>
                         <td className="text-right">{hole.y}</td>
-                        <td className="text-right">{hole.above_butt}</td>
+                        {data.stand === 'member' && <td className="text-right">{hole.above_butt}</td>}
                         <td className="text-right">{hole.member}</td>
                         <td className="min-w-28 whitespace-normal pl-5">
                             {hole.state}

@@ -3,6 +3,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { SurfaceActs } from '@/desk/Surfaces';
+import { CoveringSentences } from '@/stages/CoveringSentences';
 import { OutlineSentences } from '@/stages/OutlineSentences';
 import { AddButton, Each, Part, Say } from '@/stages/parts';
 import type { Edit } from '@/types/desk';
@@ -22,7 +23,7 @@ export function SurfaceSheet() {
             <OutlineSentences />
             <SurfaceActs />
             <FramingSentences />
-            <LayerSentences />
+            <CoveringSentences />
             <KeptFree />
             <FireSentences />
             <SnowFeatures />
@@ -32,15 +33,45 @@ export function SurfaceSheet() {
 
 /** Members as they should stand, and as they were found. */
 function FramingSentences() {
-    const { data, edit, ask } = useDesk();
+    const { data } = useDesk();
+    const across = data.fields['/surface/framing/kind']?.value === 'purlin';
     return (
         <>
             <h3 className="mt-5">Framing</h3>
             <Say>
-                Under it stand <Slot path="/surface/framing/kind" />, <Slot path="/surface/framing/width_m" /> wide and{' '}
-                <Slot path="/surface/framing/depth_m" /> deep, of <Slot path="/surface/framing/species" />, at{' '}
-                <Slot path="/surface/framing/spacing_m" />.
+                Under it {across ? 'lie' : 'stand'} <Slot path="/surface/framing/kind" />,{' '}
+                <Slot path="/surface/framing/width_m" /> wide and <Slot path="/surface/framing/depth_m" /> deep, of{' '}
+                <Slot path="/surface/framing/species" />
+                {across ? (
+                    ', each under a line of screws'
+                ) : (
+                    <>
+                        , at <Slot path="/surface/framing/spacing_m" />
+                    </>
+                )}
+                .
             </Say>
+            {!across && <FirstMember />}
+            <Say>
+                Where they {across ? 'lie' : 'stand'} is <Slot path="/surface/framing/known" open="not told" />, to within{' '}
+                <Slot path="/surface/framing/plus_minus_m" open="not told" />.
+            </Say>
+            <Each list="/surface/framing/own">{(at) => (across ? <OwnPurlin at={at} /> : <OwnMember at={at} />)}</Each>
+            <p className="mt-2">
+                <AddButton path="/surface/framing/own">
+                    {across ? 'A purlin lies otherwise' : 'A member stands otherwise'}
+                </AddButton>
+            </p>
+            {!across && <LapAndSpan />}
+        </>
+    );
+}
+
+/** Where the layout began. */
+function FirstMember() {
+    const { data, ask } = useDesk();
+    return (
+        <>
             <Say>
                 They were laid out from the <Slot path="/surface/framing/layout_from" /> gable. The shingle reaches{' '}
                 <Slot path="/surface/framing/shingle_overhang_m" /> past a rake board of{' '}
@@ -54,24 +85,37 @@ function FramingSentences() {
                 </Why>
                 .
             </p>
-            <Say>
-                Where they stand is <Slot path="/surface/framing/known" open="not told" />, to within{' '}
-                <Slot path="/surface/framing/plus_minus_m" open="not told" />.
-            </Say>
-            <Each list="/surface/framing/own">
-                {(at) => (
-                    <>
-                        Member <Slot path={`${at}/number`} /> stands <Slot path={`${at}/x_m`} open="nowhere: it is not there" />{' '}
-                        from the left rake, <Slot path={`${at}/plies`} /> side by side, from{' '}
-                        <Slot path={`${at}/from_m`} open="the eave" /> up to <Slot path={`${at}/to_m`} open="the ridge" />;{' '}
-                        <Slot path={`${at}/known`} open="not told how" />, to within{' '}
-                        <Slot path={`${at}/plus_minus_m`} open="not told" />.
-                    </>
-                )}
-            </Each>
-            <p className="mt-2">
-                <AddButton path="/surface/framing/own">A member stands otherwise</AddButton>
-            </p>
+        </>
+    );
+}
+
+type OfOwn = { at: `/surface/framing/own/${number}` };
+
+function OwnMember({ at }: OfOwn) {
+    return (
+        <>
+            Member <Slot path={`${at}/number`} /> stands <Slot path={`${at}/x_m`} open="nowhere: it is not there" /> from the left
+            rake, <Slot path={`${at}/plies`} /> side by side, from <Slot path={`${at}/from_m`} open="the eave" /> up to{' '}
+            <Slot path={`${at}/to_m`} open="the ridge" />; <Slot path={`${at}/known`} open="not told how" />, to within{' '}
+            <Slot path={`${at}/plus_minus_m`} open="not told" />.
+        </>
+    );
+}
+
+function OwnPurlin({ at }: OfOwn) {
+    return (
+        <>
+            Purlin <Slot path={`${at}/number`} /> lies <Slot path={`${at}/x_m`} open="nowhere: it is not there" /> above the eave,
+            from <Slot path={`${at}/from_m`} open="the left edge" /> to <Slot path={`${at}/to_m`} open="the right edge" />;{' '}
+            <Slot path={`${at}/known`} open="not told how" />, to within <Slot path={`${at}/plus_minus_m`} open="not told" />.
+        </>
+    );
+}
+
+function LapAndSpan() {
+    const { data, edit } = useDesk();
+    return (
+        <>
             {data.lists['/surface/framing/lap'] === 1 ? (
                 <Say>
                     Between <Slot path="/surface/framing/lap/from_m" /> and <Slot path="/surface/framing/lap/to_m" /> up the slope
@@ -86,25 +130,6 @@ function FramingSentences() {
             <Say>
                 Rafters span <Slot path="/surface/framing/span_m" open="an unknown length" /> on the level, of grade{' '}
                 <Slot path="/surface/framing/grade" open="unknown" />.
-            </Say>
-        </>
-    );
-}
-
-function LayerSentences() {
-    return (
-        <>
-            <h3 className="mt-5">Layers and courses</h3>
-            <Say>
-                Above the framing: a deck of <Slot path="/surface/deck" />, <Slot path="/surface/deck_thickness_m" />,
-                underlayment <Slot path="/surface/covering/underlayment_thickness_m" />, and shingles{' '}
-                <Slot path="/surface/covering/shingle_thickness_m" /> in all. The roof itself weighs{' '}
-                <Slot path="/surface/dead_load_Pa" />.
-            </Say>
-            <Say>
-                A butt line lies <Slot path="/surface/covering/lower_butt_m" /> above the eave edge, another{' '}
-                <Slot path="/surface/covering/upper_butt_m" />, with <Slot path="/surface/covering/courses_between" /> courses
-                between.
             </Say>
         </>
     );

@@ -69,14 +69,19 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
             onHand?.(event.key === 'p' ? 'pin' : 'bar', place);
         }
     };
+    // Ribs stand so near that only some are named: those with feet, and every fifth.
+    const [one, next] = run.places;
+    const dense = one !== undefined && next !== undefined && Math.abs(x(next.x_m) - x(one.x_m)) < 19;
+    const feet = run.places.filter((place) => place.hand !== 'free').map((place) => place.member);
+    const isNamed = (mark: TapeMark) => !dense || feet.includes(Number(mark.label)) || Number(mark.label) === place;
     return (
         <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex flex-col md:flex-row">
             <div className="flex-none px-5 py-2 md:w-[176px] md:px-4">
                 <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
                     {upSlope
-                        ? `at both rakes, from the ${slopeDatum}: chalk lines of the holes`
-                        : `from the ${runDatum}; chalk line at ${run.height}`}
+                        ? `at both rakes, from the ${slopeDatum}: lines of the holes`
+                        : `from the ${runDatum}; line at ${run.height}`}
                     {turned && '; read from above'}
                     {!upSlope && run.in_line !== null && `; feet in line within ${run.in_line}`}
                 </p>
@@ -116,6 +121,7 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
                             here={!upSlope && (mark.kind === 'member' || mark.kind === 'barred') && Number(mark.label) === place}
                             pinned={run.places.some((one) => one.hand === 'pinned' && String(one.member) === mark.label)}
                             onPlace={onPlace}
+                            named={!upSlope && isNamed(mark)}
                         />
                     ))}
                 </svg>
@@ -218,6 +224,7 @@ function Mark({
     here,
     pinned,
     onPlace,
+    named,
 }: {
     mark: TapeMark;
     x: number;
@@ -227,6 +234,8 @@ function Mark({
     here: boolean;
     pinned: boolean;
     onPlace: ((member: number) => void) | undefined;
+    /** Whether its number is written. */
+    named: boolean;
 }) {
     switch (mark.kind) {
         case 'foot':
@@ -270,6 +279,7 @@ function Mark({
                     {mark.kind === 'barred' && (
                         <path d={`M${x - 9} 116l18 17m0 -17l-18 17`} stroke="var(--color-ink)" strokeWidth={2} />
                     )}
+                    {!named && <line x1={x} x2={x} y1={116} y2={120} stroke="var(--color-muted)" />}
                     <text
                         x={x}
                         y={130}
@@ -277,7 +287,7 @@ function Mark({
                         fontSize={13}
                         style={{ fill: here ? 'var(--color-paper)' : 'var(--color-ink)' }}
                     >
-                        {mark.label}
+                        {named && mark.label}
                     </text>
                 </g>
             );

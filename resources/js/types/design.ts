@@ -216,6 +216,8 @@ export type FieldPath =
     | '/kit/foot/post/height_m'
     | '/kit/foot/post/section_modulus_m3'
     | '/kit/foot/post/allowable_stress_Pa'
+    | '/kit/foot/stands_on'
+    | '/kit/foot/pad_m'
     | '/kit/fastener/kind'
     | '/kit/fastener/name'
     | '/kit/fastener/document'

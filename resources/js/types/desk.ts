@@ -41,6 +41,8 @@ export type Sheet = {
     kept_free: Corner[];
     zones: { zone: string; density: number; corners: Corner[] }[];
     members: { number: number; x_m: number; from_m: number; top_m: number; plies: number }[];
+    /** Along the eave, with members then the ribs of the sheet over them. */
+    purlins: { number: number; y_m: number; from_m: number; to_m: number }[];
     lap: { from_m: number; to_m: number; shift_m: number } | null;
     module: { width_m: number; length_m: number };
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
@@ -112,6 +114,8 @@ export type Run = {
     in_line: string | null;
     hinged: boolean;
     height: string;
+    /** The number of the purlin that it lies on. */
+    purlin: number | null;
     above_butt: string | null;
     above_butt_m: number | null;
     feet: Foot[];
@@ -137,6 +141,8 @@ export type Planned = {
     units: 'ft_in' | 'mm';
     status: 'preliminary' | 'confirmed';
     status_text: string;
+    /** What feet along a line are counted by. */
+    stand: 'member' | 'rib';
     stages: StageState[];
     findings: FindingInfo[];
     summary: {
@@ -242,6 +248,9 @@ export type SectionSize =
     | 'thread_in_member'
     | 'over_member';
 
+/** Sizes of a foot on a sheet, and of what is under it. */
+export type SheetSize = 'member_wide' | 'pad' | 'sheet' | 'rib' | 'load_line' | 'foot_long';
+
 /** Planes with their modules, small and from above. */
 export type RoofDrawn = { width: number; height: number; outline: string; modules: string };
 
@@ -294,12 +303,14 @@ export type DeskData = Planned & {
         rows: { name: string; low: string; high: string; from: string; to: string; modules: number }[];
         ridge_note: string;
     };
-    slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string }[];
+    slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string; purlin: string }[];
     fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
     section: {
-        m: Record<SectionSize, number> & { exposure: number | null; cover: number | null };
-        text: Record<SectionSize, string> & { exposure: string | null; cover: string | null };
+        m: Record<SectionSize, number> & Record<SheetSize, number | null> & { exposure: number | null; cover: number | null };
+        text: Record<SectionSize, string> & Record<SheetSize, string | null> & { exposure: string | null; cover: string | null };
         shank_hole: boolean;
+        /** How a foot on a sheet stands: on a rib or beside one; null on other coverings. */
+        on_sheet: 'crest' | 'pan' | null;
         /** Whether the base stands on the deck, the shingles cut around it. */
         on_deck: boolean;
         /** Of each foot, up the slope from the first, in metres. */

@@ -1,0 +1,69 @@
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+import { Say } from '@/stages/parts';
+
+/** What each kind of covering says of itself, and of what it lies on. */
+const kinds: Record<string, () => React.ReactNode> = { asphalt_shingles: Shingles, metal: ScrewedMetal };
+
+export function CoveringSentences() {
+    const { data } = useDesk();
+    const Own = kinds[data.fields['/surface/covering/kind']?.value ?? ''];
+    return (
+        <>
+            <h3 className="mt-5">Covering and deck</h3>
+            <Say>
+                Above the framing: <Deck />. The roof itself weighs <Slot path="/surface/dead_load_Pa" />.
+            </Say>
+            {Own !== undefined && <Own />}
+        </>
+    );
+}
+
+function Deck() {
+    const { data } = useDesk();
+    return (
+        <>
+            <Slot path="/surface/deck" />
+            {data.fields['/surface/deck']?.value !== 'none' && (
+                <>
+                    {' '}
+                    as deck, <Slot path="/surface/deck_thickness_m" /> thick
+                </>
+            )}
+        </>
+    );
+}
+
+function Shingles() {
+    return (
+        <>
+            <Say>
+                Over it an underlayment, <Slot path="/surface/covering/underlayment_thickness_m" />, and shingles{' '}
+                <Slot path="/surface/covering/shingle_thickness_m" /> in all.
+            </Say>
+            <Say>
+                A butt line lies <Slot path="/surface/covering/lower_butt_m" /> above the eave edge, another{' '}
+                <Slot path="/surface/covering/upper_butt_m" />, with <Slot path="/surface/covering/courses_between" /> courses
+                between.
+            </Say>
+        </>
+    );
+}
+
+function ScrewedMetal() {
+    return (
+        <>
+            <Say>
+                Sheets <Slot path="/surface/covering/sheet_thickness_m" /> thick, their ribs{' '}
+                <Slot path="/surface/covering/rib_height_m" /> high, one every <Slot path="/surface/covering/rib_pitch_m" />, the
+                first <Slot path="/surface/covering/first_rib_m" /> from the left edge.
+            </Say>
+            <Say>
+                The lowest line of screws lies <Slot path="/surface/covering/lower_screws_m" /> above the eave edge, the uppermost{' '}
+                <Slot path="/surface/covering/upper_screws_m" />, with <Slot path="/surface/covering/spaces_between" /> spaces
+                between: one more than the lines between them. Feet keep <Slot path="/surface/covering/clear_m" /> off the edges
+                and ends of sheets.
+            </Say>
+        </>
+    );
+}
