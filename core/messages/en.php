@@ -50,7 +50,7 @@ return [
     'finding.first_member_at_hip' => 'At a hip the first member follows no rule: measure where it stands, and enter it.',
     'finding.covering' => 'Asphalt shingles and screwed metal sheets are covered; this roof has {covering}.',
     'finding.dormer_or_valley' => 'Roofs with a dormer or valley on the plane are not covered (answered “{answer}”). Answer “no” when there is none.',
-    'finding.foot_not_for_covering' => 'A {foot} is not made for {covering}: choose a kind of foot that is, in the kit.',
+    'finding.foot_not_for_covering' => 'The foot of the kit ({foot}) is not made for {covering}: choose a kind that is.',
     'finding.framing_not_covered' => 'Feet on {covering} are not planned over {members}. Shingles lie over rafters or trusses, screwed sheets over purlins; whatever this roof is, an engineer plans it.',
     'finding.higher_or_lower_roof' => 'A higher wall or roof beside the plane, or a roof below it (answered “{answer}”), changes wind and snow in ways that are not computed. With given pressures it can be planned, once the snow is given too or the higher roof is among what snow drifts against.',
     'finding.pitch' => 'The pitch of {pitch} is steeper than 60°, beyond what this plans.',

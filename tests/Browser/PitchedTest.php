@@ -129,4 +129,48 @@ final class PitchedTest extends BrowserTestCase
         self::assertEqualsCanonicalizing($mirrored, $lefts($there));
         $this->endJourney('A hip plane filled and mirrored');
     }
+
+    public function test_seven_modules_lie_on_corrugated_metal_with_a_foot_at_every_fifth_screw(): void
+    {
+        $job = $this->started('Damson Crews');
+        $this->enter(['/surface/covering/kind' => 'metal', '/surface/framing/kind' => 'purlin', '/surface/deck' => 'none']);
+        $this->enter([
+            '/surface/covering/rib_pitch_m' => '76 mm', '/surface/covering/first_rib_m' => '38 mm', '/surface/covering/rib_height_m' => '17 mm', '/surface/covering/sheet_thickness_m' => '0.5 mm',
+            '/surface/covering/lower_screws_m' => '100 mm', '/surface/covering/upper_screws_m' => '4600 mm', '/surface/covering/spaces_between' => '5', '/surface/covering/clear_m' => '200 mm',
+            '/surface/framing/width_m' => '90 mm', '/surface/framing/depth_m' => '70 mm',
+        ]);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'l_foot', '/kit/foot/up_N' => '700 lb', '/kit/foot/down_N' => '1200 lb', '/kit/foot/along_N' => '350 lb', '/kit/foot/document' => 'report 30', '/kit/foot/load_line_m' => '50 mm', '/kit/foot/length_m' => '65 mm', '/kit/foot/pad_m' => '3 mm',
+            '/kit/foot/base/heel_m' => '40 mm', '/kit/foot/rail_height_m' => '60 mm', '/kit/foot/base/lateral_N' => '260 lb', '/kit/foot/base/lateral_document' => 'report 30', '/kit/fastener/drill_guide' => 'yes', '/rules/greatest_bay_m' => '760 mm', '/rules/last_bay_may_be_longer' => 'no',
+        ]);
+        // As it began, and so it is: Enter says that.
+        $this->act(fn () => $this->element("[data-path='/kit/foot/stands_on']")->sendKeys(WebDriverKeys::ENTER));
+        $this->to('Modules');
+        $this->enter([
+            '/module/width_m' => '1133 mm', '/module/length_m' => '1722 mm', '/module/ratings/0/from_m' => '260 mm', '/module/ratings/0/to_m' => '430 mm',
+            '/block/rows' => '1', '/block/columns' => '7', '/block/column_gap_m' => '20 mm', '/block/x_m' => '2000 mm', '/block/y_m' => '500 mm',
+        ]);
+        // Rows and columns both ask, and neither question takes the other's place.
+        $this->act(fn () => $this->press('Take them out'));
+        $this->act(fn () => $this->press('Take them out'));
+        // No purlin there: the worksheet says where the rails find theirs.
+        $this->seeText('No purlin lies under line A', 'main');
+        $this->seeText('all lines lie on purlins', 'main');
+        $this->enter(['/block/y_m' => '590 mm']);
+        $this->to('Rails');
+        $this->enter(['/kit/rail/stock_length_m' => '4600 mm', '/kit/rail/end_past_module_m' => '60 mm']);
+        $plan = self::plan($job);
+        self::assertSame([[], [2, 3], 7], [array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()), array_map(static fn (RunPlan $run): ?int => $run->run->line->purlin, $plan->supports), $plan->moduleCount()]);
+        foreach ($plan->supports as $run) {
+            self::assertSame([10], array_values(array_unique(array_map(static fn (int $from, int $to): int => $to - $from, array_slice($run->members(), 0, -1), array_slice($run->members(), 1)))), 'five screws on, one on every other rib');
+        }
+        self::assertSame([4.6, 3.57, 4.6, 3.57], array_map(static fn (array $piece): float => round($piece['length_m'], 2), $plan->cutting->pieces ?? []));
+        $this->to('Holes');
+        $this->seeText('in the purlin', 'main');
+        $this->seeText('Pad and washer seal the hole', 'body');
+        $this->assertAccessible('feet on a metal sheet');
+        $this->endJourney('Seven modules on corrugated metal');
+    }
 }

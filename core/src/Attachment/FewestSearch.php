@@ -172,7 +172,9 @@ final class FewestSearch
         [$this->limit, $this->best, $this->bestWorst] = [$this->check->capacities->placing->limit, null, INF];
         [$this->nodes, $this->budget] = [0, $budget];
         $this->asks = max(self::MOVED_LEAST, intdiv(self::MOVED, $count ** 2));
-        foreach ($hints as $hint) {
+        // Among many places a search may end before it comes upon the plainest of layouts.
+        $plain = $this->space->count > self::SOME && $this->relief === null ? array_map($this->turned(...), $this->evenly($this->clear(), $count)) : [];
+        foreach ([...$hints, ...$plain] as $hint) {
             if (count($hint) === $count && array_intersect($hint, $barred) === []) {
                 $this->weigh($hint);
             }
@@ -246,38 +248,10 @@ final class FewestSearch
      */
     private function even(int $bound): ?array
     {
-        // A foot that may slip over a splice stands on neither piece for sure.
-        $clear_m = $this->check->capacities->placing->tolerance_m;
-        $splices_m = $this->space->splices_m;
-        $places = array_values(array_filter(
-            array_keys(array_filter($this->allowed)),
-            fn (int $place): bool => array_filter($splices_m, fn (float $splice_m): bool => abs($splice_m - $this->space->x_m($place)) <= $clear_m) === [],
-        ));
-        $pieces = [];
-        foreach ($places as $place) {
-            $pieces[$this->space->pieces[$place]][] = $place;
-        }
+        $places = $this->clear();
         $limit = $this->check->capacities->placing->limit;
-        [$from_m, $to_m] = [$this->space->x_m(0), $this->space->x_m($this->space->count - 1)];
         for ($count = max(2, $bound); $count <= count($places); $count += max(1, intdiv($count, 12))) {
-            foreach (self::ENDS as $end) {
-                $bay_m = ($to_m - $from_m) / max(1.0, $count - 1 + 2 * $end);
-                $feet = [];
-                $at = 0;
-                for ($foot = 0; $foot < $count; ++$foot) {
-                    $ideal_m = $from_m + ($foot + $end) * $bay_m;
-                    while (isset($places[$at + 1]) && abs($this->space->x_m($places[$at + 1]) - $ideal_m) <= abs($this->space->x_m($places[$at]) - $ideal_m)) {
-                        ++$at;
-                    }
-                    $feet[] = $places[$at];
-                }
-                foreach ($pieces as $piece) {
-                    $there = array_intersect($piece, $feet);
-                    $ends = array_diff([$piece[0], $piece[count($piece) - 1]], $there);
-                    array_push($feet, ...count($there) >= 2 ? [] : array_slice($ends, 0, 2 - count($there)));
-                }
-                $feet = array_values(array_unique($feet));
-                sort($feet);
+            foreach ($this->evenly($places, $count) as $feet) {
                 $own = $this->turned($feet);
                 $feet_m = $this->feet_m($own);
                 $worst = $this->run->hand->allows($this->run->candidates_m, $own) ? $this->check->worst($feet_m, $limit) : INF;
@@ -288,6 +262,64 @@ final class FewestSearch
         }
 
         return null;
+    }
+
+    /** @return list<int> Places that may be taken and are on one piece of rail for sure */
+    private function clear(): array
+    {
+        // A foot that may slip over a splice stands on neither piece for sure.
+        $clear_m = $this->check->capacities->placing->tolerance_m;
+        $splices_m = $this->space->splices_m;
+
+        return array_values(array_filter(
+            array_keys(array_filter($this->allowed)),
+            fn (int $place): bool => array_filter($splices_m, fn (float $splice_m): bool => abs($splice_m - $this->space->x_m($place)) <= $clear_m) === [],
+        ));
+    }
+
+    /**
+     * Layouts of about so many feet in even bays, with several overhangs at their ends, and two feet on every piece of rail at least.
+     *
+     * @param list<int> $places
+     *
+     * @return list<list<int>> As seen from where the search begins
+     */
+    private function evenly(array $places, int $count): array
+    {
+        if ($places === []) {
+            return [];
+        }
+        $pieces = [];
+        foreach ($places as $place) {
+            $pieces[$this->space->pieces[$place]][] = $place;
+        }
+        [$from_m, $to_m] = [$this->space->x_m(0), $this->space->x_m($this->space->count - 1)];
+        // Where no bay may be longer than the planner wants, the ends take what is left.
+        $wanted_m = $this->run->hand->greatestBay_m;
+        $ends = $wanted_m === null ? self::ENDS : [...self::ENDS, max(0.0, (($to_m - $from_m) / $wanted_m - $count + 1) / 2)];
+        $layouts = [];
+        foreach ($ends as $end) {
+            $bay_m = ($to_m - $from_m) / max(1.0, $count - 1 + 2 * $end);
+            $feet = [];
+            $at = 0;
+            for ($foot = 0; $foot < $count; ++$foot) {
+                $ideal_m = $from_m + ($foot + $end) * $bay_m;
+                while (isset($places[$at + 1]) && abs($this->space->x_m($places[$at + 1]) - $ideal_m) <= abs($this->space->x_m($places[$at]) - $ideal_m)) {
+                    ++$at;
+                }
+                $feet[] = $places[$at];
+            }
+            foreach ($pieces as $piece) {
+                $there = array_intersect($piece, $feet);
+                $outer = array_diff([$piece[0], $piece[count($piece) - 1]], $there);
+                array_push($feet, ...count($there) >= 2 ? [] : array_slice($outer, 0, 2 - count($there)));
+            }
+            $feet = array_values(array_unique($feet));
+            sort($feet);
+            $layouts[] = $feet;
+        }
+
+        return $layouts;
     }
 
     /** Past the budget: from a foot on every member, or an even layout, feet are taken out as long as that helps, or the rest still holds. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Load;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
@@ -218,6 +219,9 @@ final class EveryValueCountsTest extends TestCase
         foreach ([1, 1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 9, 10, 12] as $length_in) {
             yield "lag of $length_in in" => $asce->with('/kit/fastener/length_m', $length_in * 0.0254)->with('/surface/framing/depth_m', 0.6)->with('/surface/covering/shingle_thickness_m', 0.001);
         }
+        $angle = (array) Writer::toArray(Scenario::of('feijoa-lane')->design()->kit->foot);
+        yield 'lag across the grain of a purlin' => $asce->with('/surface/covering', ['kind' => 'metal'] + Covering::TYPICAL['metal'])->with('/surface/framing/kind', 'purlin')->with('/surface/deck', 'none')->with('/surface/framing/width_m', 0.09)
+            ->with('/kit/foot', ['base' => ['lateral_N' => null, 'material' => 'steel_a36'] + (array) $angle['base']] + $angle)->with('/block/y_m', 0.7);
         foreach (['8' => 3.0, '10' => 3.0, '12' => 3.0, '14' => 2.9] as $gauge => $length_in) {
             $wood = ['kind' => 'wood_screw', 'name' => 'Screw', 'document' => '', 'pull_out_N' => null, 'drill_guide' => true, 'gauge' => (string) $gauge, 'length_m' => $length_in * 0.0254, 'thread_m' => 2.0 * 0.0254];
             yield "wood screw No. $gauge" => $asce->with('/kit/fastener', $wood + Fastener::TYPICAL['wood_screw'])->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', 'steel_a36');

@@ -2,7 +2,7 @@ import { createContext, useContext } from 'react';
 import type { DeskData, Edit, Fault, Planned } from '@/types/desk';
 
 /** A change whose consequence is named before it is saved. */
-export type Question = { text: string; path: string; agree: () => void; keep: () => void };
+export type Question = { text: string; agree: () => void; keep: () => void };
 
 type Desk = {
     job: number;
@@ -18,7 +18,8 @@ type Desk = {
     /** Lets go of what was refused at a place. */
     giveUp: (path: string) => void;
     /** A change that waits until its consequence is agreed to. */
-    question: Question | null;
+    /** By the place that they are about. */
+    questions: Record<string, Question>;
     busy: boolean;
     /** Saves edits of the surface in view; what comes after is told the design that was saved. */
     edit: (edits: Edit[], after?: (now: DeskData) => void) => Promise<boolean>;

@@ -11,11 +11,11 @@ type Props = {
 
 /** How the saving goes, aloud only where somebody has to know. */
 export function Notice({ saving, side, notice, onOnto, onLeave }: Props) {
-    const { busy, faults, question } = useDesk();
+    const { busy, faults, questions } = useDesk();
     const wait = `${saving.waiting === 1 ? 'One entry waits' : `${saving.waiting} entries wait`} for the network; nothing is lost.`;
     const said = [
         saving.offline ? wait : null,
-        question !== null ? 'Not saved yet: rows or columns wait for your answer, at their place.' : null,
+        Object.keys(questions).length > 0 ? 'Not saved yet: rows or columns wait for your answer, at their place.' : null,
         side !== null ? `Somebody saved before you. Yours is kept as design ${side.number}; this is the newest one.` : null,
         notice,
     ].filter((one) => one !== null);

@@ -11,9 +11,10 @@ export const FROM_EXAMPLE = 'from-example';
  * it is saved, mended or given up, whatever is saved meanwhile.
  */
 export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: string }) {
-    const { data, faults, typed, giveUp, question, edit, look, unsaved, may } = useDesk();
+    const { data, faults, typed, giveUp, questions, edit, look, unsaved, may } = useDesk();
     const field = data.fields[path];
     const kept = typed[path];
+    const question = questions[path];
     const [text, setText] = useState(kept ?? (field?.kind === 'choice' ? field.value : field?.text) ?? '');
     /** While somebody types here nothing else sets the value. */
     const typing = useRef(false);
@@ -135,7 +136,7 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
                     {field.label}: expected {fault.expected}; found {fault.found}.
                 </span>
             )}
-            {question?.path === path && (
+            {question !== undefined && (
                 <span role="alert" className="block border-ochre border-l-4 pl-2 text-[0.87rem]">
                     {question.text} It waits for your answer.{' '}
                     <button type="button" className="act act-small act-main" onClick={question.agree}>

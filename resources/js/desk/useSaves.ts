@@ -110,25 +110,28 @@ type Saved = ReturnType<typeof useSaves>;
 
 /** An edit as it is made on the desk: what would take modules away is asked about first. */
 export function useEdit(job: number, { data, newestData, save, setTyped, giveUp }: Saved, stop: () => void) {
-    const [question, setQuestion] = useState<Question | null>(null);
+    // Each at its place: another that is asked meanwhile drops none.
+    const [questions, setQuestions] = useState<Record<string, Question>>({});
     const ask = useCallback(
         (edits: Edit[], path: string, fewer: number) => {
             setTyped((now) => ({ ...now, ...typedIn(edits) }));
             return new Promise<boolean>((answer) => {
-                setQuestion({
+                const answered = () =>
+                    setQuestions((now) => Object.fromEntries(Object.entries(now).filter(([at]) => at !== path)));
+                const question = {
                     text: `${fewer === 1 ? 'One module' : `${fewer} modules`} would be taken out.`,
-                    path,
                     agree: () => {
-                        setQuestion(null);
+                        answered();
                         void save(edits).then(answer);
                     },
                     keep: () => {
-                        setQuestion(null);
+                        answered();
                         giveUp(path);
                         stop();
                         answer(false);
                     },
-                });
+                };
+                setQuestions((now) => ({ ...now, [path]: question }));
             });
         },
         [save, setTyped, giveUp, stop],
@@ -158,5 +161,5 @@ export function useEdit(job: number, { data, newestData, save, setTyped, giveUp 
         },
         [job, data, newestData, save, ask],
     );
-    return { question, edit };
+    return { questions, edit };
 }

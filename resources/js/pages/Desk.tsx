@@ -68,11 +68,11 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
         stop: stopNow,
     } = useLive(job.id, data?.design.id ?? null, showTape ? (runId ?? data?.runs[0]?.id ?? null) : null);
     stopLook.current = stopNow;
-    const { question, edit } = useEdit(job.id, saved, stop);
+    const { questions, edit } = useEdit(job.id, saved, stop);
     const at = useLookedAt(stage, stop);
     const { setAsked, setShowsDesigns } = at;
     const busy = saving.waiting > 0;
-    useFocus(stage, data, [faults, question]);
+    useFocus(stage, data, [faults, questions]);
     const goTo = useCallback((way: string) => send((base) => step(job.id, base, way)), [job.id, send]);
     useKeys(goTo, saved.saves, typed, unsaved);
     const desk = useMemo(
@@ -87,7 +87,7 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                       faults,
                       typed,
                       giveUp,
-                      question,
+                      questions,
                       busy,
                       edit,
                       look: (edits: Edit[]) => (edits.length === 0 ? stop() : look(edits)),
@@ -102,7 +102,7 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string, password: string) =>
                           send((base) => sendSignature(job.id, { base, subjects, name, reason, password })),
                   },
-        [job.id, may, data, live, faults, typed, giveUp, question, busy, send, edit, look, stop, setAsked, setShowsDesigns],
+        [job.id, may, data, live, faults, typed, giveUp, questions, busy, send, edit, look, stop, setAsked, setShowsDesigns],
     );
     if (desk === null || data === null) {
         return <NotYet name={job.name} says={saved.notice ?? 'Planning …'} />;

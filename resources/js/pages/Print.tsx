@@ -33,7 +33,7 @@ const deskOf = (job: number, view: PaperData) => ({
     faults: {},
     typed: {},
     giveUp: () => {},
-    question: null,
+    questions: {},
     busy: false,
     may: () => false,
     edit: async () => false,
