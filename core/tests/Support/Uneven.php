@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Support;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Quantity\Length;
 
 /** Small roofs on which no two lengths, loads or strengths are alike, so that one told in another's place is seen; together they enter the branches that ordinary roofs leave out. */
@@ -50,6 +51,8 @@ final class Uneven
             'lag-by-size' => $uneven->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/lateral_document', '')->with('/kit/foot/base/material', 'steel_a36')->with('/kit/fastener/shank_hole', false)->with('/kit/fastener/diameter', '1/4')->with('/surface/covering/shingle_thickness_m', 0.012)
                 ->with('/surface/framing/kind', 'rafter')->with('/surface/framing/span_m', 3.1)->with('/surface/framing/grade', 'no_2')->with('/surface/framing/depth_m', 0.1397)->with('/site/ground_snow_Pa', 900.0),
             'fails' => $uneven->with('/kit/foot/up_N', 350.0)->with('/kit/clamp/up_N', 300.0)->with('/kit/clamp/grips_both_rails', false)->with('/surface/dead_load_Pa', 150.0)->with('/site/ground_snow_Pa', 2600.0)->with('/module/mass_kg', 31.0)->with('/block/top_above_roof_m', 0.3),
+            'metal' => Scenario::of('feijoa-lane')->with('/block/columns', 3)->with('/surface/covering', ['kind' => 'metal', 'rib_pitch_m' => 0.19, 'first_rib_m' => 0.11, 'rib_height_m' => 0.028] + Covering::TYPICAL['metal'])->with('/rules/greatest_bay_m', null)
+                ->with('/surface/dead_load_Pa', 3000.0)->with('/surface/framing/own', [['number' => 3, 'x_m' => 1.913, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'probed', 'plus_minus_m' => 0.004]]),
             'refused' => Scenario::of('blank-survey')->with('/units', 'mm'),
         ];
     }

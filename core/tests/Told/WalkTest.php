@@ -7,6 +7,7 @@ namespace Garnetine\Core\Tests\Told;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
@@ -29,6 +30,7 @@ final class WalkTest extends TestCase
         'in_line' => ['value_m' => 'run.in_line_m'],
         'clamp' => ['up_N' => 'plan.clamp.up.demand_N', 'along_N' => 'plan.clamp.along.demand_N', 'area_m2' => 'plan.clamp.up.area_m2'],
         'member_share' => ['load_N' => 'member.load_N', 'times' => 'member.times', 'value' => 'member.ratio', 'limit' => 'plan.members.limit'],
+        'purlin_share' => ['load_N' => 'purlin.load_N', 'times' => 'purlin.times', 'value' => 'purlin.ratio', 'limit' => 'plan.members.limit'],
         'module' => ['up_Pa' => 'module.net_up', 'down_Pa' => 'module.net_down', 'rated_up_Pa' => 'module.rated_up_Pa', 'rated_down_Pa' => 'module.rated_down_Pa', 'value' => 'module.reserve'],
         'lag_thread' => ['value_m' => 'plan.fastener.thread_in_member_m', 'above_m' => 'plan.fastener.above_m', 'shank_m' => 'plan.fastener.shank_m'],
         'lag_withdrawal' => ['value_N' => 'plan.fastener.withdrawal_N', 'g' => 'plan.fastener.g', 'thread_m' => 'plan.fastener.thread_in_member_m'],
@@ -104,7 +106,7 @@ final class WalkTest extends TestCase
         return match ("{$because->code} $name") {
             'suction_panel value' => [$values['gcp'] * $values['gamma_e']],
             'clamp value' => [1 - max($this->document['clamp']['up']['ratio'], $this->document['clamp']['along']['ratio'])],
-            'window edge_m' => [1.5 * $design->kit->fastener->diameter()->toMetres()],
+            'window edge_m' => [$design->kit->fastener instanceof StructuralScrew ? $design->kit->fastener->edge?->toMetres() : 1.5 * $design->kit->fastener->diameter()->toMetres()],
             'window mark_m' => [0.0254 / 16],
             'case_up normal_N' => [$combination['dead'] * $brought['dead_normal_least_N']],
             'case_up along_N', 'case_down along_N' => $withSnow($brought['dead_along_N'], 'along_N'),
@@ -118,6 +120,9 @@ final class WalkTest extends TestCase
             'panel_pressure reached_m2' => array_map(static fn (string $figure): float => $beam(array_map(static fn (array $clamp): float => ((array) $clamp['suction_areas_m2'])[$figure], $run['clamps'])), array_keys((array) $run['clamps'][0]['suction_areas_m2'])),
             'panel_pressure area_m2' => [$run['tributary_m'] * $run['attachments'][$foot - 1]['tributary_m']],
             'panel_pressure value_Pa' => array_map(static fn (array $s): float => max($s['least'], $s['small'] + ($s['large'] - $s['small']) * log(max($s['up_to'], min($s['from'], $values['area_m2'])) / $s['up_to']) / log($s['from'] / $s['up_to'])), $this->suctions()),
+            'purlin_share even_N' => [$values['load_N'] / $values['times']],
+            'purlin_share with_Pa' => [$values['value'] * $values['without_Pa']],
+            'purlin_share without_Pa' => [$this->without_Pa()],
             'member_share even_N' => [$values['load_N'] / $values['times']],
             'member_share with_Pa' => [$values['value'] * $values['without_Pa']],
             'member_share without_Pa' => [$this->without_Pa()],
@@ -181,6 +186,7 @@ final class WalkTest extends TestCase
             'foot' => $foot,
             'link' => self::worst($foot['links']),
             'member' => array_column($this->document['members']['list'], null, 'number')[(int) ($parts[1] ?? 0)] ?? null,
+            'purlin' => array_column($this->document['members']['purlins'], null, 'number')[(int) ($parts[1] ?? 0)] ?? null,
             'module' => array_values(array_filter($this->document['modules'], static fn (array $one): bool => "modules/{$one['row']}/{$one['column']}" === $path))[0] ?? null,
         };
         foreach ($keys as $key) {
@@ -207,7 +213,7 @@ final class WalkTest extends TestCase
     private function sentence(string $code, array $values, string $text): void
     {
         self::$templates ??= (require dirname(__DIR__, 2).'/messages/en.php');
-        $template = str_replace(['[member]', '[members]'], ['member', 'members'], self::$templates[$code] ?? '');
+        $template = str_replace(['[member]', '[members]'], [$texts = Texts::of($this->plan->design)->stand(), $texts.'s'], self::$templates[$code] ?? '');
         if ($text === '' || !str_contains($template, '{')) {
             return;
         }
