@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\FirePlane;
 use Garnetine\Core\Design\NoWorkKind;
@@ -54,7 +55,7 @@ final class FieldView
         return array_map(static fn (string $item): array => [
             'item' => $item, 'label' => $texts->say("survey.$item"), 'answer' => $design->survey[$item]->answer ?? null,
             'by' => $design->survey[$item]->by ?? null, 'on' => $design->survey[$item]->on ?? null, 'photo' => $design->survey[$item]->photo ?? null,
-        ], SurveyAnswer::ITEMS);
+        ], array_values(array_diff(SurveyAnswer::ITEMS, $design->surface->covering instanceof Shingles ? [] : SurveyAnswer::OF_SHINGLES)));
     }
 
     /** @param array<string, array<string, mixed>> $fields */

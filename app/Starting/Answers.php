@@ -10,40 +10,60 @@ use Garnetine\Core\Design\Standard;
 /** What a new job is asked before its worksheets; null where it stays as on the blank survey, to be entered. */
 final readonly class Answers
 {
-    /** Roofs that can be planned without an engineer's pressures, and under shingles. */
+    /** Coverings that are planned on, by kind. */
+    public const COVERINGS = ['asphalt_shingles', 'metal'];
+
+    /** Roofs that can be planned without an engineer's pressures. */
     public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed];
 
-    public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null)
+    public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null, public ?string $covering = null)
     {
     }
 
     /**
-     * @param array<string, mixed>|null $foot The made-up foot of the kit, by key
+     * @param array<string, array<string, mixed>> $parts Made-up parts of the kit, by key
      *
      * @return list<array<string, mixed>> Edits of the blank survey
      */
-    public function edits(?array $foot): array
+    public function edits(array $parts): array
     {
-        return [...$this->roof(), ...$this->standard(), ...$this->kit === null ? [] : [
-            ['command' => 'rail', 'rail' => $this->kit->rail()->value],
-            ...$foot === null ? [] : [['path' => '/kit/foot', 'value' => $foot, 'made_up' => true]],
-        ]];
+        return [
+            ...$this->roof(), ...$this->covering(), ...$this->standard(),
+            ...$this->kit === null ? [] : [['command' => 'rail', 'rail' => $this->kit->rail()->value]],
+            ...array_map(static fn (string $part, array $values): array => self::madeUp("/kit/$part", $values), array_keys($parts), $parts),
+        ];
     }
 
     /** @return list<array<string, mixed>> */
     private function roof(): array
     {
-        $madeUp = static fn (string $path, float $value): array => ['path' => $path, 'value' => $value, 'made_up' => true];
-
         return match ($this->roof) {
             null => [],
             // A hip plane needs other sizes than the blank survey's to be one at all.
             RoofKind::Hip => [
-                ['path' => '/surface/roof_kind', 'typed' => 'hip'], $madeUp('/surface/left_hip_m', 3.048), $madeUp('/surface/right_hip_m', 3.048),
-                $madeUp('/surface/framing/first_member_m', 0.6096),
+                ['path' => '/surface/roof_kind', 'typed' => 'hip'], self::madeUp('/surface/left_hip_m', 3.048), self::madeUp('/surface/right_hip_m', 3.048),
+                self::madeUp('/surface/framing/first_member_m', 0.6096),
             ],
             default => [['path' => '/surface/roof_kind', 'typed' => $this->roof->value]],
         };
+    }
+
+    /** @return list<array<string, mixed>> Sheets on purlins, of sizes on which the example's rails find theirs */
+    private function covering(): array
+    {
+        return $this->covering !== 'metal' ? [] : [
+            ['path' => '/surface/covering/kind', 'typed' => 'metal'], ['path' => '/surface/framing/kind', 'typed' => 'purlin'], self::madeUp('/surface/deck', 'none'),
+            self::madeUp('/surface/covering/lower_screws_m', 0.3), self::madeUp('/surface/covering/upper_screws_m', 4.55), self::madeUp('/surface/covering/spaces_between', 5),
+            self::madeUp('/surface/framing/width_m', 0.07), self::madeUp('/surface/framing/depth_m', 0.045),
+            // 4 lb/ft², common practice, no source.
+            self::madeUp('/surface/dead_load_Pa', 191.5),
+        ];
+    }
+
+    /** @return array<string, mixed> An edit to a value that nobody entered */
+    private static function madeUp(string $path, mixed $value): array
+    {
+        return ['path' => $path, 'value' => $value, 'made_up' => true];
     }
 
     /** @return list<array<string, mixed>> The standard with all that belongs to it and has one answer */

@@ -39,9 +39,20 @@ final class StartingDesign
             $blank->with($surface, Examples::mark($blank->design($surface))),
             [
                 ['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units],
-                ...$answers->edits($answers->kit === null ? null : CompanyCatalogue::madeUp(CataloguePart::Foot, $answers->kit->foot())),
+                ...$answers->edits(self::parts($answers->kit)),
             ],
             $surface,
         );
+    }
+
+    /** @return array<string, array<string, mixed>> Made up, by their keys in a kit: the screw first, with which the foot was proven */
+    private static function parts(?StartingKit $kit): array
+    {
+        $fastener = $kit?->fastener();
+
+        return [
+            ...$fastener === null ? [] : ['fastener' => CompanyCatalogue::madeUp(CataloguePart::Fastener, $fastener)],
+            ...$kit === null ? [] : ['foot' => CompanyCatalogue::madeUp(CataloguePart::Foot, $kit->foot())],
+        ];
     }
 }

@@ -12,12 +12,13 @@ enum StartingKit: string
     case OneLag = 'one_lag';
     case TwoLags = 'two_lags';
     case Standoff = 'standoff';
+    case Angle = 'angle';
 
     public function rail(): ExampleRail
     {
         return match ($this) {
             self::OneLag => ExampleRail::Light,
-            self::TwoLags => ExampleRail::Standard,
+            self::TwoLags, self::Angle => ExampleRail::Standard,
             self::Standoff => ExampleRail::Heavy,
         };
     }
@@ -29,6 +30,19 @@ enum StartingKit: string
             self::OneLag => 'flashed_foot',
             self::TwoLags => 'two_lag_foot',
             self::Standoff => 'standoff',
+            self::Angle => 'l_foot',
         };
+    }
+
+    /** Kind of its screw, where it is not the blank survey's lag. */
+    public function fastener(): ?string
+    {
+        return $this === self::Angle ? 'structural_screw' : null;
+    }
+
+    /** Kind of the covering that it is for. */
+    public function covering(): string
+    {
+        return $this === self::Angle ? 'metal' : 'asphalt_shingles';
     }
 }

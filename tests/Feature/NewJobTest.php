@@ -12,6 +12,7 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
+use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -26,12 +27,12 @@ final class NewJobTest extends TestCase
     /** Refusals of a job that nobody measured yet: what only the place, the document or the maker tells. */
     private const TO_ENTER = ['en_velocity_missing', 'as_nzs_region_missing', 'dormer_or_valley', 'higher_or_lower_roof', 'winter_wind_missing', 'coefficient_missing', 'figure_missing'];
 
-    /** @return iterable<string, array{RoofKind, Standard, StartingKit}> */
+    /** @return iterable<string, array{RoofKind, Standard, StartingKit}> The kit is for a covering */
     public static function answers(): iterable
     {
         foreach (Answers::ROOFS as $roof) {
             foreach (Standard::cases() as $standard) {
-                $kit = StartingKit::cases()[count($seen ??= []) % 3];
+                $kit = StartingKit::cases()[count($seen ??= []) % 4];
                 $seen[] = $kit;
                 yield "$roof->value, $standard->value, $kit->value" => [$roof, $standard, $kit];
             }
@@ -41,23 +42,28 @@ final class NewJobTest extends TestCase
     #[DataProvider('answers')]
     public function test_a_job_begins_as_the_answers_say(RoofKind $roof, Standard $standard, StartingKit $kit): void
     {
-        $this->actingAs($this->planner())->post('/jobs', ['name' => 'Fern Street 9', 'units' => 'mm', 'roof' => $roof->value, 'standard' => $standard->value, 'kit' => $kit->value])->assertRedirect();
+        $this->actingAs($this->planner())->post('/jobs', ['name' => 'Fern Street 9', 'units' => 'mm', 'roof' => $roof->value, 'standard' => $standard->value, 'kit' => $kit->value, 'covering' => $kit->covering()])->assertRedirect();
         $design = Job::query()->where('name', 'Fern Street 9')->firstOrFail()->current()->surface();
-        self::assertSame([$roof, $standard, $kit->foot()], [$design->surface->roofKind, $design->site->standard, Kinds::nameOf($design->kit->foot::class)]);
+        self::assertSame([$roof, $standard, $kit->foot(), $kit->covering()], [$design->surface->roofKind, $design->site->standard, Kinds::nameOf($design->kit->foot::class), Kinds::nameOf($design->surface->covering::class)]);
         // What was answered is entered; what came with it is still the example's.
         self::assertSame([false, false, true, true], [isset($design->origins['/surface/roof_kind']), isset($design->origins['/site/standard']), isset($design->origins['/kit/foot/name']), isset($design->origins['/kit/rail/name'])]);
         self::assertSame($standard === Standard::En, $design->site->en !== null);
         self::assertSame(in_array($standard, [Standard::AsNzs2011, Standard::AsNzs2021], true), $design->site->asNzs !== null);
         $refusals = array_map(static fn (Finding $one): string => $one->code->value, array_values(array_filter(Planner::plan($design, Depth::Checks)->findings, static fn (Finding $one): bool => $one->kind === FindingKind::Refusal)));
         self::assertSame([], array_values(array_diff($refusals, self::TO_ENTER)));
+        // Its rails lie on purlins, where there are any.
+        $at_m = $design->block->y->toMetres();
+        self::assertNotSame([], array_filter(Purlins::of($design->surface)?->heights_m($design, $design->block->rows) ?? [[0.0, INF]], static fn (array $range): bool => $at_m >= $range[0] && $at_m <= $range[1]));
     }
 
     public function test_an_answer_that_there_is_not_starts_nothing(): void
     {
         $this->actingAs($this->planner());
-        foreach (['roof' => 'gambrel', 'standard' => 'asce7-05', 'kit' => 'glue'] as $what => $answer) {
+        foreach (['roof' => 'gambrel', 'standard' => 'asce7-05', 'kit' => 'glue', 'covering' => 'tile'] as $what => $answer) {
             $this->post('/jobs', ['name' => 'Fern Street 9', 'units' => 'mm', $what => $answer])->assertSessionHasErrors($what);
         }
+        // A kit for another covering.
+        $this->post('/jobs', ['name' => 'Fern Street 9', 'units' => 'mm', 'covering' => 'metal', 'kit' => 'one_lag'])->assertSessionHasErrors('kit');
         self::assertSame(0, Job::query()->count());
     }
 }

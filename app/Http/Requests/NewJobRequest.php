@@ -19,12 +19,20 @@ final class NewJobRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::in(['ft_in', 'mm'])], 'document' => ['nullable', 'string'],
             'roof' => ['nullable', Rule::enum(RoofKind::class)->only(Answers::ROOFS)], 'standard' => ['nullable', Rule::enum(Standard::class)],
-            'kit' => ['nullable', Rule::enum(StartingKit::class)],
+            'kit' => ['nullable', Rule::enum(StartingKit::class)->only($this->kits())], 'covering' => ['nullable', Rule::in(Answers::COVERINGS)],
         ];
+    }
+
+    /** @return list<StartingKit> Those for the covering that is answered */
+    private function kits(): array
+    {
+        $covering = $this->string('covering', 'asphalt_shingles')->toString();
+
+        return array_values(array_filter(StartingKit::cases(), static fn (StartingKit $kit): bool => $kit->covering() === $covering));
     }
 
     public function answers(): Answers
     {
-        return new Answers($this->enum('roof', RoofKind::class), $this->enum('standard', Standard::class), $this->enum('kit', StartingKit::class));
+        return new Answers($this->enum('roof', RoofKind::class), $this->enum('standard', Standard::class), $this->enum('kit', StartingKit::class), $this->string('covering')->toString());
     }
 }

@@ -19,6 +19,9 @@ final readonly class SurveyAnswer
         'salt_water_distance', 'roof_plan_area', 'sprinklers', 'escape_windows', 'street_side',
     ];
 
+    /** What is asked of shingles alone. */
+    public const OF_SHINGLES = ['lift_test', 'shingle_layers'];
+
     public function __construct(
         #[Text(240, shortest: 1)]
         public string $answer,

@@ -8,6 +8,7 @@ export default function NewJob() {
         units: 'ft_in',
         document: '',
         roof: 'two_sided_gable',
+        covering: 'asphalt_shingles',
         standard: 'asce7-16',
         kit: 'one_lag',
     });
@@ -18,8 +19,8 @@ export default function NewJob() {
             <Head title="New job" />
             <h1 className="font-condensed text-[1.6rem]">New job</h1>
             <p className="mt-2 max-w-xl">
-                You need the survey of one roof plane under asphalt shingles; more planes can follow. What is not known yet can
-                stay “unknown”: the plan says what it needs.
+                You need the survey of one roof plane under asphalt shingles, or under screwed metal sheets on purlins; more
+                planes can follow. What is not known yet can stay “unknown”: the plan says what it needs.
             </p>
             <form
                 className="mt-6 max-w-4xl space-y-6"
@@ -66,9 +67,16 @@ export default function NewJob() {
                             key={name}
                             legend={legend}
                             name={name}
-                            choices={choices}
+                            choices={name === 'kit' ? (kits[form.data.covering] ?? []) : choices}
                             value={form.data[name]}
-                            choose={(value) => form.setData(name, value)}
+                            choose={(value) =>
+                                form.setData((now) => ({
+                                    ...now,
+                                    [name]: value,
+                                    // Each covering has kits of its own.
+                                    ...(name === 'covering' ? { kit: kits[value]?.[0]?.value ?? '' } : {}),
+                                }))
+                            }
                         />
                     ))}
                 <label className="block">
@@ -114,7 +122,20 @@ const standards: Choices = [
     { value: 'as-nzs-1170-2021', text: 'AS/NZS 1170.2:2021' },
 ];
 
-const kits: Choices = [
+const coverings: Choices = [
+    {
+        value: 'asphalt_shingles',
+        text: 'asphalt shingles',
+        lines: 'M4 30 H48 M4 22 H48 M4 14 H48 M4 6 H48 M14 6 V14 M34 6 V14 M24 14 V22 M44 14 V22 M14 22 V30 M34 22 V30',
+    },
+    {
+        value: 'metal',
+        text: 'screwed metal sheets on purlins',
+        lines: 'M4 30 L9 30 L12 22 L18 22 L21 30 L31 30 L34 22 L40 22 L43 30 L48 30 M15 12 V22 M12 12 H18 M37 12 V22 M34 12 H40',
+    },
+];
+
+const shingleKits: Choices = [
     {
         value: 'one_lag',
         text: 'a light rail on feet with one lag',
@@ -132,10 +153,22 @@ const kits: Choices = [
     },
 ];
 
-const questions: { legend: string; name: 'roof' | 'standard' | 'kit'; choices: Choices }[] = [
+const kits: Record<string, Choices> = {
+    asphalt_shingles: shingleKits,
+    metal: [
+        {
+            value: 'angle',
+            text: 'a rail on L-feet by the ribs',
+            lines: 'M4 32 L12 32 L15 25 L35 25 L38 32 L48 32 M17 25 V22 H33 V25 M29 22 V9 H32 V22 M32 4 H43 V14 H32 Z M22 22 V34',
+        },
+    ],
+};
+
+const questions: { legend: string; name: 'roof' | 'covering' | 'standard' | 'kit'; choices: Choices }[] = [
     { legend: 'The plane is of', name: 'roof', choices: roofs },
+    { legend: 'Covered with', name: 'covering', choices: coverings },
     { legend: 'Loads by', name: 'standard', choices: standards },
-    { legend: 'Held by, made up until you enter what you buy', name: 'kit', choices: kits },
+    { legend: 'Held by, made up until you enter what you buy', name: 'kit', choices: shingleKits },
 ];
 
 function Choice({
