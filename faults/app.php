@@ -90,7 +90,7 @@ return [
         ["'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->holeY_m))", "'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->y_m))", 'Chalk lines are told at the rail', 'ToldTest'],
     ],
     'app/Paper/SectionView.php' => [
-        ["'below' => \$flashing->below, 'above' => \$flashing->above", "'below' => \$flashing->above, 'above' => \$flashing->below", 'The flashing is drawn upside down', 'ToldTest'],
+        ["'below' => \$flashing?->below, 'above' => \$flashing?->above", "'below' => \$flashing?->above, 'above' => \$flashing?->below", 'The flashing is drawn upside down', 'ToldTest'],
     ],
     'app/Desk/SheetView.php' => [
         ["'shift_m' => \$lap->shift->toMetres()", "'shift_m' => -\$lap->shift->toMetres()", 'Rafters at a lap are drawn on the other side', 'ToldTest'],

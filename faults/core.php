@@ -46,6 +46,8 @@ return [
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
     'core/src/Attachment/FastenerInMember.php' => [
+        ["? 'edge_across' : 'edge'", "? 'edge' : 'edge'", 'A lag stands too near the edge that it is pushed against', 'Covering'],
+        ['$isAcross ? $value(\'k_across\') : 1.0', '$isAcross ? 1.0 : 1.0', 'A lag across the grain is taken for one along it', 'Covering|Load'],
         ['            $class === null', '            $class !== null', 'A screw of no class is computed'],
     ],
     'core/src/Attachment/Latitudes.php' => [
@@ -78,7 +80,7 @@ return [
     ],
     'core/src/Because/Becauses.php' => [
         ['$feet_m[$foot + 1] - $feet_m[$foot]', '$feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
-        ["'length_m' => \$fastener->length()->toMetres()", "'length_m' => \$fastener->diameter()->toMetres()", 'The length of the screw is told as its diameter'],
+        ["'length_m' => \$this->plan->design->kit->fastener->length()->toMetres()", "'length_m' => \$this->plan->design->kit->fastener->diameter()->toMetres()", 'The length of the screw is told as its diameter'],
         ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
         ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
     ],
@@ -168,7 +170,7 @@ return [
     ],
     'core/src/Attachment/FastenerInMember.php' => [
         ['$g ** 2 * $d_in', '$g ** 1.5 * $d_in', 'A wood screw holds as if its wood were denser', 'FastenersTest'],
-        ['$rd === null ? 11_200', '$rd !== null ? 11_200', 'Thin screws press like thick ones', 'FastenersTest'],
+        ['$rd === null => 11_200', '$rd !== null => 11_200', 'Thin screws press like thick ones', 'FastenersTest'],
         ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
         ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
@@ -202,6 +204,7 @@ return [
         ['0.5, 1 - 1e-6]', '0.5]', 'Only the middle and one end of a side look out'],
     ],
     'core/src/Layout/Fill.php' => [
+        ['if ($ofRow !== [] && $lies($row)) {', 'if ($ofRow !== []) {', 'A plane is filled with rows that no purlin carries', 'Covering'],
         ['count($one[0]) === $best)', 'count($one[0]) > 0)', 'Any place of the grid fills the plane'],
     ],
     'core/src/Layout/Room.php' => [
@@ -233,6 +236,8 @@ return [
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
+        ['$surface->framing->kind->runAcross() !== $surface->covering->liesOnPurlins()', 'false', 'Sheets are planned over rafters', 'Plan'],
+        ['!$covering->isPlanned() || in_array', 'true || in_array', 'A flashed foot goes on a metal sheet', 'Plan'],
         ['Length::ofInches(1.0)->toMetres() + 1e-9', 'Length::ofInches(10.0)->toMetres() + 1e-9', 'Eave to ridge may be ten inches off unsaid'],
         ['$ratio < 0.5 || $ratio > 2.0', '$ratio < 0.05 || $ratio > 20.0', 'A value read in an own copy may be twenty times the recalled one'],
     ],
@@ -370,6 +375,7 @@ return [
         ['return $known + (self::$added[$type] ?? []);', 'return $known;', 'A further kind is not known'],
     ],
     'core/src/Design/Design.php' => [
+        ['$isUpper ? [$length_m - $to_m, $length_m - $from_m]', '$isUpper ? [$length_m + $to_m, $length_m - $from_m]', 'The clamp zone of the upper rail lies past the module', 'Rail|Layout'],
         ['Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short', 'Orientation::Landscape ? ModuleSide::Long : ModuleSide::Short', 'Modules are rated for the side that no clamp holds'],
         ['Orientation::Portrait ? $this->module->length : $this->module->width', 'Orientation::Portrait ? $this->module->length : $this->module->length', 'Rows of landscape modules overlap'],
     ],
@@ -433,14 +439,56 @@ return [
         ['< $wide_m - 1e-9', '> $wide_m - 1e-9', 'Rails above each other meet, and those in line do not'],
     ],
     'core/src/Rail/RailLines.php' => [
-        ['$length_m - min($zone->to->toMetres()', '$length_m + min($zone->to->toMetres()', 'The clamp zone of the upper rail lies past the module'],
+        ['$purlin !== null => $purlin->y_m - $hole_m - $low_m,', '$purlin !== null => $purlin->y_m - $low_m,', 'Holes lie beside their purlin', 'Covering'],
     ],
     'core/src/Rail/Runs.php' => [
+        ['                || !$isOnSheet($x_m)
+', '', 'Feet stand at the very edge of a sheet', 'Covering'],
         ['$modules) - 1];', '$modules) - 2];', 'A run ends a module short'],
         ['|| $x_m > $x1_m - $past_m', '|| $x_m > $x1_m + $past_m', 'A foot may stand on the end of a rail'],
     ],
     'core/src/Seal/HoleLedger.php' => [
+        ['$withFeet || $hole[\'run\'] === null', 'true', 'Sealant is brought for holes under pads', 'Covering|Told'],
         ["'y_m' => \$plan->run->line->holeY_m", "'y_m' => \$plan->run->line->y_m", 'Holes are told where the rail lies'],
         ["'note' => \$penetration->note", "'note' => ''", 'The note of a hole is lost'],
+    ],
+    'core/src/Foot/AsideLever.php' => [
+        ['($up_N * $this->load_m + $push_Nm) / $this->fastener_m', '($up_N * $this->load_m - $push_Nm) / $this->fastener_m', 'A push down the slope takes load off the screw of an angle', 'Covering'],
+        ['max(0.0, $push_Nm - $heel_N * $this->load_m)', 'max(0.0, $push_Nm - $heel_N * $this->length_m)', 'What presses an angle down holds it by its whole base', 'Covering'],
+        ['return max(1.0, $this->load_m / $this->fastener_m);', 'return 2 * max(1.0, $this->load_m / $this->fastener_m);', 'Searches prune layouts of angles that hold', 'Covering'],
+    ],
+    'core/src/Foot/LFoot.php' => [
+        ['=== RibPart::Crest ? $covering->ribHeight', '=== RibPart::Pan ? $covering->ribHeight', 'The rib under a foot is passed where there is none', 'Covering|Told'],
+        ['return $this->standsOn === RibPart::Pan;', 'return false;', 'A foot in a pan is planned on the rib', 'Covering'],
+        ['$this->base->heel->minus($this->loadLine)', '$this->loadLine->minus($this->base->heel)', 'Rails lie on the wrong side of their screws', 'Covering'],
+    ],
+    'core/src/Framing/Purlins.php' => [
+        ['$sheet->lowerScrews->toMetres() + $line * $sheet->space()->toMetres()', '$line * $sheet->space()->toMetres()', 'Purlins are counted from the eave edge', 'Covering'],
+        ['$at_m = $purlin->y_m - $row * $step_m - $hole_m;', '$at_m = $purlin->y_m - $row * $step_m;', 'A block is sent where its holes miss the purlins', 'Covering'],
+        ['($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0)) / 2', '($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0))', 'A purlin is told half of its load', 'Covering'],
+    ],
+    'core/src/Attachment/Placing.php' => [
+        ['$design->surface->framing->kind->runAcross() ? Length::ofMetres(0.0)', 'false ? Length::ofMetres(0.0)', 'Ribs, which are seen, cost reserve', 'Told|Covering'],
+    ],
+    'core/src/Attachment/LikelyLayouts.php' => [
+        ['1 => $feet === 2 ? 1 : 0,', '1 => 1,', 'A likely layout leaves a piece of rail with one foot', 'Covering'],
+        ['** self::POWER + $loaded ** self::POWER;
+    }
+
+    private function beyond', '** 1 + $loaded ** 1;
+    }
+
+    private function beyond', 'A likely layout spares no bay', 'Covering'],
+    ],
+    'core/src/Covering/ScrewedMetal.php' => [
+        ["'find' => 'find_on_metal'", "'find' => 'find'", 'Crews look for rafters under sheets on purlins', 'Covering|Told'],
+        ["'attach' => ['swarf']", "'attach' => []", 'Nobody is told that shavings rust', 'Covering|Told'],
+        ['fmod($width->minus($this->firstRib)->toMetres(), $pitch_m)', '$this->firstRib->toMetres()', 'Mirrored sheets have their ribs where they were', 'Covering'],
+    ],
+    'core/src/Attachment/MemberLoading.php' => [
+        ['$purlins->tributary_m($number) * $long_m * $added_Pa;', '2 * $purlins->tributary_m($number) * $long_m * $added_Pa;', 'A purlin may carry twice its share', 'Covering|Plan'],
+    ],
+    'core/src/Design/Upgrades.php' => [
+        ["'asphalt_shingles' => \$own,", "'asphalt_shingles' => [],", 'An older roof loses its shingles', 'Covering|Document'],
     ],
 ];

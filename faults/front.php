@@ -35,7 +35,7 @@ return [
         ["used.confirmed_by ?? 'nobody yet'", "used.confirmed_by ?? ''", 'A value nobody confirmed looks confirmed', 'ToldTest'],
     ],
     'resources/js/paper/CrewSheets.tsx' => [
-        ['member {foot.member}', 'member {foot.number}', 'Crews read the number of a foot as its member', 'ToldTest'],
+        ['{view.stand} {foot.member}', '{view.stand} {foot.number}', 'Crews read the number of a foot as its member', 'ToldTest'],
         ["splices at {marks(run, 'splice', ', ')}", "splices at {marks(run, 'clamp', ', ')}", 'Splices are told where clamps stand', 'ToldTest'],
         ['[row.what, row.torque, row.document]', '[row.what, row.document, row.torque]', 'Torque and document change places', 'ToldTest'],
         ["finding.kind === 'stop' || finding.kind === 'refusal'", "finding.kind === 'refusal'", 'Open stops are not on the crew sheets', 'SurfacesTest'],

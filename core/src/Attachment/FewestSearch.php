@@ -39,6 +39,10 @@ final class FewestSearch
     private const RELIEF_STEPS = 300;
     private const RELIEF_FURTHER = 5;
 
+    /** So far beyond its limit a likely layout is worth mending, and so many moves are tried that do not help. */
+    private const NEARLY = 1.35;
+    private const MENDING = 240;
+
     private float $limit = INF;
 
     /** @var list<int>|null */
@@ -70,6 +74,9 @@ final class FewestSearch
     private array $vain = [];
 
     private bool $isComplete = true;
+
+    /** @var array<string, LikelyLayouts> By the places that may be taken */
+    private array $likely = [];
 
     /** @var array<int, array<int, list<int>>> By foot and feet left: the feet that may follow after a first bay, likely ones first */
     private array $order = [];
@@ -172,9 +179,8 @@ final class FewestSearch
         [$this->limit, $this->best, $this->bestWorst] = [$this->check->capacities->placing->limit, null, INF];
         [$this->nodes, $this->budget] = [0, $budget];
         $this->asks = max(self::MOVED_LEAST, intdiv(self::MOVED, $count ** 2));
-        // Among many places a search may end before it comes upon the plainest of layouts.
-        $plain = $this->space->count > self::SOME && $this->relief === null ? array_map($this->turned(...), $this->evenly($this->clear(), $count)) : [];
-        foreach ([...$hints, ...$plain] as $hint) {
+        $plain = $this->relief !== null ? [] : [...$this->likely($count), ...$this->space->count > self::SOME ? $this->evenly($this->clear(), $count) : []];
+        foreach ([...$hints, ...array_map($this->turned(...), $plain)] as $hint) {
             if (count($hint) === $count && array_intersect($hint, $barred) === []) {
                 $this->weigh($hint);
             }
@@ -251,7 +257,7 @@ final class FewestSearch
         $places = $this->clear();
         $limit = $this->check->capacities->placing->limit;
         for ($count = max(2, $bound); $count <= count($places); $count += max(1, intdiv($count, 12))) {
-            foreach ($this->evenly($places, $count) as $feet) {
+            foreach ([...$this->likely($count), ...$this->evenly($places, $count)] as $feet) {
                 $own = $this->turned($feet);
                 $feet_m = $this->feet_m($own);
                 $worst = $this->run->hand->allows($this->run->candidates_m, $own) ? $this->check->worst($feet_m, $limit) : INF;
@@ -262,6 +268,62 @@ final class FewestSearch
         }
 
         return null;
+    }
+
+    /**
+     * Among many places a search may end before it comes upon a plain layout: one that strains no bay more than it must, mended where that
+     * does not hold.
+     *
+     * @return list<list<int>> As seen from where the search begins; none among few places
+     */
+    private function likely(int $count): array
+    {
+        if ($this->space->count <= self::SOME) {
+            return [];
+        }
+        $clear = $this->clear();
+        $likely = ($this->likely[implode(',', $clear)] ??= new LikelyLayouts(
+            $this->space,
+            $this->isTurned ? $this->run->hand->turned($this->space->count) : $this->run->hand,
+            array_replace(array_fill(0, $this->space->count, false), array_fill_keys($clear, true)),
+        ))->of($count);
+
+        return $likely === null ? [] : [$this->turned($this->mended($this->turned($likely)))];
+    }
+
+    /**
+     * A likely layout that does not hold, its feet moved by a place or two as long as that helps.
+     *
+     * @param list<int> $feet Of the run itself
+     *
+     * @return list<int>
+     */
+    private function mended(array $feet): array
+    {
+        $allowed = $this->isTurned ? array_reverse($this->allowed) : $this->allowed;
+        $limit = $this->check->capacities->placing->limit;
+        $worst = $this->check->worst($this->feet_m($feet), self::NEARLY * $limit);
+        $asks = self::MENDING;
+        for ($still = 0; $worst > $limit && $worst <= self::NEARLY * $limit && $still < count($feet); ++$still) {
+            foreach ([1, -1, 2, -2] as $by) {
+                $foot = $still % count($feet);
+                $to = $feet[$foot] + $by;
+                if (!($allowed[$to] ?? false) || $to <= ($feet[$foot - 1] ?? -1) || $to >= ($feet[$foot + 1] ?? $this->space->count)) {
+                    continue;
+                }
+                $moved = array_values(array_replace($feet, [$foot => $to]));
+                $ratio = $this->run->hand->allows($this->run->candidates_m, $moved) ? $this->check->worst($this->feet_m($moved), $worst) : INF;
+                if ($ratio < $worst - self::TIE) {
+                    [$feet, $worst, $still] = [$moved, $ratio, -1];
+                    break;
+                }
+                if (--$asks < 0) {
+                    return $feet;
+                }
+            }
+        }
+
+        return $feet;
     }
 
     /** @return list<int> Places that may be taken and are on one piece of rail for sure */

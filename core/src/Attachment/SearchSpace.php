@@ -53,6 +53,9 @@ final class SearchSpace
 
     public readonly float $upCapacity_N;
 
+    /** What a foot likely holds upward, with its lever: no bound. */
+    public readonly float $pull_N;
+
     public readonly int $count;
 
     /** @var list<float> */
@@ -96,6 +99,11 @@ final class SearchSpace
             $check->capacities->boltUp_N,
             $check->capacities->footUp_N,
             $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp(),
+        );
+        $this->pull_N = min(
+            $check->capacities->boltUp_N,
+            $check->capacities->footUp_N,
+            $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->mostPerUp(),
         );
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
@@ -246,10 +254,38 @@ final class SearchSpace
         if ($length_m <= 1e-9) {
             return $moments;
         }
+
+        return $this->endRatio($moments, $length_m) <= $this->limit ? $moments : null;
+    }
+
+    /** @param list<float> $moments Of the units over an end foot */
+    private function endRatio(array $moments, float $length_m): float
+    {
         $up_Nm = $this->upward($moments, $this->check->winds->bay_N($length_m));
 
-        return abs($moments[0]) * $this->downPerMoment <= $this->limit && abs($up_Nm) / $this->check->capacities->railNormal_Nm <= $this->limit
-            ? $moments : null;
+        return max(abs($moments[0]) * $this->downPerMoment, abs($up_Nm) / $this->check->capacities->railNormal_Nm);
+    }
+
+    /**
+     * What an overhang takes of the rail, and what twice its load takes of the foot at its end.
+     *
+     * @return array{float, float}
+     */
+    public function endRatios(int $place, bool $isLeft): array
+    {
+        $clamps_m = $this->run->clamps_m;
+        $length_m = $isLeft ? $this->x_m($place) - $clamps_m[0] : $clamps_m[count($clamps_m) - 1] - $this->x_m($place);
+        $beyond = $this->shape->beyond($this->x_m($place), $isLeft);
+        if ($length_m <= 1e-9) {
+            return [0.0, 0.0];
+        }
+        $sums = array_column($beyond, 1);
+        $pull_N = $this->upward($sums, $this->check->winds->bay_N($length_m));
+
+        return [
+            $this->endRatio(array_column($beyond, 0), $length_m),
+            2 * max(0.0, $pull_N / $this->pull_N, $sums[0] * $this->downPerReaction),
+        ];
     }
 
     /**

@@ -42,7 +42,7 @@ final readonly class AsideLever implements Lever
 
     public function leastPerUp(): float
     {
-        return 1.0;
+        return max(1.0, $this->load_m / $this->fastener_m);
     }
 
     public function perAlong(): float

@@ -233,6 +233,36 @@ final class MetalTest extends TestCase
         self::assertSame(14, Fill::of(self::shed(), Orientation::Portrait, new Coefficients(), 1)[0]->modules);
     }
 
+    /** @return iterable<string, array{array<string, string>, int}> Changes, and feet of the lowest line as they were found; fewer are welcome */
+    public static function longLines(): iterable
+    {
+        yield '107 ribs' => [['/rules/greatest_bay_m' => ''], 5];
+        yield '107 ribs, ten spaces at most' => [[], 10];
+        yield 'a windy place' => [['/rules/greatest_bay_m' => '', '/site/as_nzs/region' => 'C'], 11];
+        yield '20 modules over ribs of 200 mm, six lengths of rail' => [['/rules/greatest_bay_m' => '', '/surface/covering/rib_pitch_m' => '200 mm', '/surface/width_m' => '25060 mm', '/site/building_length_m' => '25 m', '/block/columns' => '20', '/kit/rail/longest_run_m' => ''], 13];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('longLines')]
+    public function test_no_even_layout_needs_fewer_feet_on_a_line_of_many_ribs(array $typed, int $found): void
+    {
+        $plan = Planner::plan(self::shed($typed), Depth::Checks);
+        self::assertLessThanOrEqual($found, count($plan->supports[0]->picks));
+        foreach ($plan->supports as $run) {
+            self::assertTrue($run->holds());
+            $places_m = $run->run->candidates_m;
+            for ($apart = 1; $apart < count($places_m); ++$apart) {
+                for ($first = 0; $first < $apart && $first + $apart < count($places_m); ++$first) {
+                    $picks = range($first, count($places_m) - 1, $apart);
+                    if (count($picks) < count($run->picks) && $run->run->hand->allows($places_m, $picks)) {
+                        $even_m = array_map(static fn (int $pick): float => $places_m[$pick], $picks);
+                        self::assertGreaterThan($run->check->capacities->placing->limit, $run->check->worst($even_m), "every {$apart}th of run {$run->run->id}");
+                    }
+                }
+            }
+        }
+    }
+
     public function test_crews_are_told_of_ribs_screws_and_pads(): void
     {
         $plan = Planner::plan(self::shed());
