@@ -75,7 +75,8 @@ final class CoverView
                     $length($surface->framing->width->toMetres()),
                     $length($surface->framing->depth->toMetres()),
                     $length($surface->covering instanceof ScrewedMetal ? $surface->covering->space()->toMetres() : $surface->framing->spacing->toMetres()),
-                    $texts->choice('/surface/framing/species', $surface->framing->species->value),
+                    $surface->framing->kind->isSteel() ? 'steel '.$length($surface->framing->steelThickness?->toMetres() ?? 0.0).' thick'
+                        : $texts->choice('/surface/framing/species', $surface->framing->species->value),
                 ),
             ],
             ['Rail', sprintf(

@@ -33,6 +33,7 @@ final class SectionView
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
             'length' => $fastener->length(), 'diameter' => $fastener->diameter(),
             'member_wide' => $surface->framing->width, 'pad' => $foot instanceof LFoot ? $foot->pad : null,
+            'steel' => $surface->framing->kind->isSteel() ? $surface->framing->steelThickness : null,
             'sheet' => $covering instanceof ScrewedMetal ? $covering->sheetThickness : null,
             'rib' => $covering instanceof ScrewedMetal ? $covering->ribHeight : null,
             'load_line' => $foot instanceof LFoot ? $foot->loadLine : null, 'foot_long' => $foot instanceof LFoot ? $foot->length : null,

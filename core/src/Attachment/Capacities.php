@@ -43,6 +43,8 @@ final readonly class Capacities
         private bool $lateralIsFinal,
         /** Whether pull and push in the screw add up in a straight line, by its clause or for want of one: on the safe side. */
         public bool $addsUp,
+        /** And what that sum may come to. */
+        public float $together,
         /** How far feet may stand from their marks, which all of this is held to. */
         public Placing $placing,
     ) {
@@ -81,10 +83,11 @@ final readonly class Capacities
             $foot->lever(),
             // A screw that grips nothing holds nothing, but the ratio must stay a number.
             max(1e-3, $held?->withdrawal?->toSi() ?? 0.0),
-            $held->withdrawalIsEntered ?? false,
+            ($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false),
             max(1e-3, $held?->lateral?->toSi() ?? INF),
-            $held->lateralIsMakers ?? false,
+            ($held->lateralIsMakers ?? false) || ($held->isSteel ?? false),
             self::addsUp($design),
+            $held->together ?? 1.0,
             Placing::of($design),
         );
     }

@@ -9,10 +9,12 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Load\SteelStrength;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 
@@ -61,6 +63,10 @@ final readonly class FastenerInMember
         public ?string $mode,
         /** p over the penetration from which the lateral counts whole, at most 1. */
         public float $penetrationFactor,
+        /** What the plain sum of the ratios of pull and push may come to. */
+        public float $together = 1.0,
+        /** Whether the duration of the loads changes neither. */
+        public bool $isSteel = false,
     ) {
     }
 
@@ -77,13 +83,16 @@ final readonly class FastenerInMember
         $foot = $design->kit->foot;
         $surface = $design->surface;
         $allowable = $design->kit->capacities === CapacityFormat::Allowable;
+        $none = Length::ofMetres(0.0);
+        $gap_in = $surface->deck->thickness($surface->deckThickness)->plus($foot->over($surface->covering))->toInches();
+        $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness ?? $none)->toInches();
+        if ($fastener instanceof SteelScrew) {
+            return self::inSteel($design, $fastener, Length::ofInches($above_in), Length::ofInches($gap_in), $coefficients);
+        }
         $g = $allowable ? $coefficients->value('nds_2018/species', $surface->framing->species->value) : null;
         $d_in = $fastener->diameter()->toInches();
         $length_in = $fastener->length()->toInches();
         [$thread_in, $tip_in] = self::thread_in($fastener, $coefficients);
-        $none = Length::ofMetres(0.0);
-        $gap_in = $surface->deck->thickness($surface->deckThickness)->plus($foot->over($surface->covering))->toInches();
-        $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness ?? $none)->toInches();
         $depth_in = $surface->framing->depth->toInches();
         $pt_in = max(0.0, min($thread_in - $tip_in, $length_in - $above_in - $tip_in, $depth_in));
         $p_in = max(0.0, min($length_in - $above_in - $tip_in, $depth_in));
@@ -109,6 +118,43 @@ final readonly class FastenerInMember
             $foot->base()->lateral !== null,
             $mode,
             $factor,
+        );
+    }
+
+    /** In a purlin of steel: its thickness grips, and the screw bears no more than its maker says. */
+    private static function inSteel(Design $design, SteelScrew $screw, Length $above, Length $gap, Coefficients $coefficients): self
+    {
+        $thickness = $design->surface->framing->steelThickness ?? Length::ofMetres(0.0);
+        $strength = SteelStrength::of($design, $coefficients);
+        $isComputed = $design->kit->capacities === CapacityFormat::Allowable && $design->surface->framing->steelThickness !== null;
+        $least = static fn (Force $steel, ?Force $own): Force => Force::ofSi(min($steel->toSi(), $own?->toSi() ?? INF));
+        $pullOut = $isComputed ? ScrewInSteel::pullOut($thickness, $screw->diameter, $strength, $coefficients) : null;
+        $shear = $isComputed ? ScrewInSteel::shear($thickness, $screw->diameter, $strength, $coefficients) : null;
+        $withdrawal = $screw->pullOut ?? ($pullOut === null ? null : $least($pullOut, $screw->tension));
+        $lateral = $design->kit->foot->base()->lateral ?? ($shear === null ? null : $least($shear, $screw->shear));
+        $grip = Length::ofMetres(max(0.0, min($screw->length->minus($above)->toMetres(), $thickness->toMetres())));
+        // The published sum is that of pull-out and tilting or bearing; of other strengths the plain one.
+        $isPublished = $withdrawal !== null && $lateral !== null && $withdrawal->toSi() === $pullOut?->toSi() && $lateral->toSi() === $shear?->toSi();
+
+        return new self(
+            null,
+            $above,
+            Length::ofMetres(0.0),
+            Length::ofMetres(0.0),
+            $grip,
+            $grip,
+            $gap,
+            $thickness,
+            ScrewInSteel::edge($screw, $coefficients),
+            null,
+            $withdrawal,
+            $screw->pullOut !== null,
+            $lateral,
+            $design->kit->foot->base()->lateral !== null,
+            null,
+            1.0,
+            $isPublished ? ScrewInSteel::together($coefficients) : 1.0,
+            true,
         );
     }
 

@@ -39,9 +39,10 @@ final class FewestSearch
     private const RELIEF_STEPS = 300;
     private const RELIEF_FURTHER = 5;
 
-    /** So far beyond its limit a likely layout is worth mending, and so many moves are tried that do not help. */
+    /** So far beyond its limit a likely layout is worth mending, by so many moves at most, or checks of a foot. */
     private const NEARLY = 1.35;
     private const MENDING = 240;
+    private const MENDED = 3_000;
 
     private float $limit = INF;
 
@@ -303,7 +304,7 @@ final class FewestSearch
         $allowed = $this->isTurned ? array_reverse($this->allowed) : $this->allowed;
         $limit = $this->check->capacities->placing->limit;
         $worst = $this->check->worst($this->feet_m($feet), self::NEARLY * $limit);
-        $asks = self::MENDING;
+        $asks = min(self::MENDING, intdiv(self::MENDED, count($feet)));
         for ($still = 0; $worst > $limit && $worst <= self::NEARLY * $limit && $still < count($feet); ++$still) {
             foreach ([1, -1, 2, -2] as $by) {
                 $foot = $still % count($feet);
@@ -313,12 +314,12 @@ final class FewestSearch
                 }
                 $moved = array_values(array_replace($feet, [$foot => $to]));
                 $ratio = $this->run->hand->allows($this->run->candidates_m, $moved) ? $this->check->worst($this->feet_m($moved), $worst) : INF;
+                if (--$asks < 0 || $this->check->work?->isSpent() === true) {
+                    return $feet;
+                }
                 if ($ratio < $worst - self::TIE) {
                     [$feet, $worst, $still] = [$moved, $ratio, -1];
                     break;
-                }
-                if (--$asks < 0) {
-                    return $feet;
                 }
             }
         }

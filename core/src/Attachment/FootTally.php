@@ -100,7 +100,7 @@ final class FootTally
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $each_N);
             $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
-                ? $together_N / ($each_N / $lateral_N + $tension_N / $withdrawal_N)
+                ? $c->together * $together_N / ($each_N / $lateral_N + $tension_N / $withdrawal_N)
                 : $together_N ** 2 / ($each_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
         }
         if ($up_N > $this->up_N) {

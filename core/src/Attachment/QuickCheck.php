@@ -58,6 +58,8 @@ final class QuickCheck
 
     private readonly bool $addsUp;
 
+    private readonly float $together;
+
     private readonly RunShape $shape;
     private readonly RunWinds $winds;
     private readonly float $downPerMoment;
@@ -77,7 +79,7 @@ final class QuickCheck
         $this->perFootAlong = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N);
         $this->lever = $c->lever;
         [$this->leverPerUp, $this->leverPerAlong, $this->lateralShare] = [$c->lever->mostPerUp(), $c->lever->perAlong(), $c->lever->lateralShare()];
-        $this->addsUp = $c->addsUp;
+        [$this->addsUp, $this->together] = [$c->addsUp, $c->together];
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
             $c->withdrawal_N($case->cd), $c->lateral_N($case->cd),
@@ -303,7 +305,7 @@ final class QuickCheck
         $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $each_N / $lateral_N);
         if ($tension_N > 0.0 && $each_N > 0.0) {
             $worst = max($worst, $this->addsUp
-                ? $each_N / $lateral_N + $tension_N / $withdrawal_N
+                ? ($each_N / $lateral_N + $tension_N / $withdrawal_N) / $this->together
                 : ($each_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N) / hypot($tension_N, $each_N));
         }
 

@@ -16,10 +16,13 @@ use Garnetine\Core\Design\Deck;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\SteelStrength;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Rail\ContinuousBeam;
 
 /** Derives the because of any value of a plan, on asking, by its path. */
@@ -171,6 +174,7 @@ final readonly class Becauses
                 $held->withdrawalIsEntered => new Because('lag_entered', [
                     'value_N' => $held->withdrawal->toSi(), 'document' => $fastener->document(),
                 ], children: [$this->input('/kit/fastener/pull_out_N')]),
+                $held->isSteel => $this->inSteel('steel_pull_out', $held->withdrawal, '/kit/fastener/tension_N'),
                 $held->specificGravity === null => new Because('lag_axial', [
                     'value_N' => $held->withdrawal->toSi(), 'd_m' => $fastener->diameter()->toMetres(),
                     'thread_m' => $held->threadInMember->toMetres(),
@@ -188,7 +192,11 @@ final readonly class Becauses
                     'd_m' => $fastener->diameter()->toMetres(), 'thread_m' => $held->threadInMember->toMetres(),
                 ], 'NDS 2018, §12.2.1, Eq. 12.2-1; recalled', 'high', children: [$g(), $thread]),
             },
-            'lateral' => $held->lateral === null ? null : ($held->lateralIsMakers
+            'lateral' => $held->lateral === null ? null : ($held->isSteel && !$held->lateralIsMakers ? $this->inSteel(
+                'steel_shear',
+                $held->lateral,
+                '/kit/fastener/shear_N',
+            ) : ($held->lateralIsMakers
                 ? new Because('lateral_makers', [
                     'value_N' => $held->lateral->toSi(),
                     'document' => $this->plan->design->kit->foot->base()->lateralDocument ?? '',
@@ -199,13 +207,20 @@ final readonly class Becauses
                     $g(),
                     $this->input('/kit/foot/base/thickness_m'),
                     $this->input('/kit/foot/base/material'),
-                ])),
+                ]))),
             default => null,
         };
     }
 
     private function thread(FastenerInMember $held): Because
     {
+        if ($held->isSteel) {
+            return new Because('steel_grip', [
+                'value_m' => $held->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->fastener->length()->toMetres(),
+                'above_m' => $held->above->toMetres(),
+            ], children: [$this->input('/surface/framing/steel_thickness_m'), $this->input('/kit/fastener/length_m')]);
+        }
+
         return new Because('lag_thread', [
             'value_m' => $held->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->fastener->length()->toMetres(),
             'above_m' => $held->above->toMetres(),
@@ -217,11 +232,27 @@ final readonly class Becauses
         ])));
     }
 
+    /** @param string $own Where the screw's own strength is entered, which may be the lesser */
+    private function inSteel(string $code, Force $strength, string $own): Because
+    {
+        $framing = $this->plan->design->surface->framing;
+
+        return new Because($code, [
+            'value_N' => $strength->toSi(), 't_m' => $framing->steelThickness?->toMetres() ?? 0.0,
+            'd_m' => $this->plan->design->kit->fastener->diameter()->toMetres(),
+            'fu_Pa' => SteelStrength::of($this->plan->design, $this->plan->coefficients)->toPascals(),
+        ], 'AISI S100-16, §J4; recalled', 'high', children: [
+            $this->input('/surface/framing/steel_thickness_m'), $this->input('/kit/fastener/diameter_m'), $this->input($own),
+            $this->coefficient('aisi_s100/screws', 'omega'),
+        ]);
+    }
+
     /** What says how far a fastener stays from the face of its member. */
     private static function edgeSource(Fastener $fastener, bool $isAcross): string
     {
         return match (true) {
             $fastener instanceof LagScrew => 'edge distance '.($isAcross ? '4D' : '1.5D').': NDS 2018, Table 12.5.1C',
+            $fastener instanceof SteelScrew => 'edge distance 1.5D: AISI S100-16, §J4',
             $fastener instanceof WoodScrew && $fastener->edge === null => 'edge distance 2.5D: usual under a quarter of an inch, no table',
             default => 'edge distance: '.($fastener->document() === '' ? 'as entered, without a document' : $fastener->document()),
         };
@@ -232,6 +263,7 @@ final readonly class Becauses
     {
         return match (true) {
             $fastener instanceof LagScrew => [$this->coefficient('nds_2018/lag', $this->plan->members->purlins === null ? 'edge' : 'edge_across')],
+            $fastener instanceof SteelScrew => [$this->coefficient('aisi_s100/screws', 'edge')],
             $fastener instanceof WoodScrew && $fastener->edge === null => [$this->coefficient('nds_2018/wood_screw', 'edge')],
             default => [$this->input('/kit/fastener/edge_m')],
         };
@@ -367,8 +399,7 @@ final readonly class Becauses
             ', counted at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
                 $this->input('/surface/framing/width_m'),
                 $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))),
-                $this->input('/kit/fastener/drill_guide'),
-                ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
+                ...array_map($this->input(...), $this->entered(['/kit/fastener/drill_guide'])), ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
             ]);
     }
 

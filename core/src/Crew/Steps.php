@@ -37,7 +37,11 @@ final readonly class Steps
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
             [self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
             ['find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], ['wires_in_attic']],
-            [$pilot === null ? 'attach_bare' : 'attach', [
+            [match (true) {
+                $held?->isSteel === true => 'attach_in_steel',
+                $pilot === null => 'attach_bare',
+                default => 'attach',
+            }, [
                 ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
                 'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
                 'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,

@@ -8,6 +8,7 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
 
 /** The members under the roof and where they stand. */
 final readonly class Framing
@@ -44,6 +45,12 @@ final readonly class Framing
         public ?Length $plusMinus = null,
         #[Items(OwnMember::class, 200)]
         public array $own = [],
+        /** Of purlins of cold-formed steel, without its coating. */
+        #[Range(0.0004, 0.006)]
+        public ?Length $steelThickness = null,
+        /** Its tensile strength, Fu; null where nobody knows it. */
+        #[Range(2e8, 1e9)]
+        public ?Pressure $steelStrength = null,
     ) {
     }
 

@@ -10,11 +10,17 @@ enum MemberKind: string
     case Truss = 'truss';
     case Unknown = 'unknown';
     case Purlin = 'purlin';
+    case SteelPurlin = 'steel_purlin';
 
     /** Whether they run along the eave: a line of rail lies on one of them, and its feet stand by the ribs of the sheet over it. */
     public function runAcross(): bool
     {
-        return $this === self::Purlin;
+        return $this === self::Purlin || $this === self::SteelPurlin;
+    }
+
+    public function isSteel(): bool
+    {
+        return $this === self::SteelPurlin;
     }
 
     /** What feet along a line are counted by, as texts call it. */

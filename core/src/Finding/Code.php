@@ -44,6 +44,8 @@ enum Code: string
     case PlaneTooLarge = 'plane_too_large';
     case PullOutMissing = 'pull_out_missing';
     case RoofKind = 'roof_kind';
+    case ScrewNotForMember = 'screw_not_for_member';
+    case SteelThicknessMissing = 'steel_thickness_missing';
     case TooTall = 'too_tall';
     case WinterWindMissing = 'winter_wind_missing';
     case ZonesOverlap = 'zones_overlap';
@@ -144,6 +146,7 @@ enum Code: string
     case FireNotChecked = 'fire_not_checked';
     case FloorOnPanels = 'floor_on_panels';
     case FreeSlidePath = 'free_slide_path';
+    case Fu45 = 'fu_45';
     case GivenPressures = 'given_pressures';
     case HillCounts = 'hill_counts';
     case HipFigures = 'hip_figures';
@@ -194,7 +197,7 @@ enum Code: string
 
     private const ASSUMPTIONS = [
         self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt,
-        self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath,
+        self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45,
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
         self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
         self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides,

@@ -22,6 +22,7 @@ use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Finding\Code;
@@ -124,7 +125,7 @@ final class Admission
         $fastener = $design->kit->fastener;
         $computed = match (true) {
             $fastener instanceof LagScrew => $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null),
-            $fastener instanceof WoodScrew => $design->kit->capacities === CapacityFormat::Allowable,
+            $fastener instanceof WoodScrew, $fastener instanceof SteelScrew => $design->kit->capacities === CapacityFormat::Allowable,
             default => false,
         };
 
@@ -136,11 +137,22 @@ final class Admission
     {
         $covering = $design->surface->covering;
 
-        return !$covering->isPlanned() || in_array($covering::class, $design->kit->foot->coverings(), true) ? [] : [
+        $findings = !$covering->isPlanned() || in_array($covering::class, $design->kit->foot->coverings(), true) ? [] : [
             Finding::of(Code::FootNotForCovering, '/kit/foot/kind', [
                 'foot' => 'choice.kind.'.Kinds::nameOf($design->kit->foot::class), 'covering' => 'choice.kind.'.Kinds::nameOf($covering::class),
             ]),
         ];
+        $framing = $design->surface->framing;
+
+        return match (true) {
+            $design->kit->fastener instanceof SteelScrew !== $framing->kind->isSteel() => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
+                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class), 'members' => 'choice.kind.'.$framing->kind->value,
+            ])],
+            $framing->kind->isSteel() && $framing->steelThickness === null => [
+                ...$findings, Finding::of(Code::SteelThicknessMissing, '/surface/framing/steel_thickness_m'),
+            ],
+            default => $findings,
+        };
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
@@ -303,7 +315,11 @@ final class Admission
             $findings[] = Finding::of(Code::PartialSnow, '/site/ground_snow_Pa');
             $findings[] = Finding::of($site->arrayHoldsSnow === YesNo::No ? Code::SnowAboveSlides : Code::SnowAboveStays, '/site/array_holds_snow');
         }
-        if ($design->surface->framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
+        $framing = $design->surface->framing;
+        if ($framing->kind->isSteel() && $framing->steelStrength === null && $design->kit->capacities === CapacityFormat::Allowable) {
+            $findings[] = Finding::of(Code::Fu45, '/surface/framing/steel_strength_Pa', ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()]);
+        }
+        if (!$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
 

@@ -15,6 +15,7 @@ use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\MemberShares;
@@ -77,6 +78,11 @@ final class Findings
             '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
             '/kit/clamp/along_N' => $kit->clamp->along, '/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along,
         ];
+        if ($kit->fastener instanceof SteelScrew) {
+            // Of what is entered for the screw in its purlin, and in the foot, its own strengths are a part.
+            $needed += $kit->fastener->pullOut === null ? ['/kit/fastener/tension_N' => $kit->fastener->tension] : [];
+            $needed += $kit->foot->base()->lateral === null ? ['/kit/fastener/shear_N' => $kit->fastener->shear] : [];
+        }
         foreach ($kit->foot->allowables() as $key => $allowable) {
             $needed["/kit/foot/$key"] = $allowable;
         }
@@ -128,13 +134,13 @@ final class Findings
         }
         if ($held->lateral === null) {
             $findings[] = Finding::of(Code::LateralMissing, '/kit/foot/base/lateral_N', ['material' => $design->kit->foot->base()->material->value]);
-        } elseif (!$held->lateralIsMakers) {
+        } elseif (!$held->lateralIsMakers && !$held->isSteel) {
             $findings[] = Finding::of(
                 Code::LateralByGap,
                 '/kit/foot/base/lateral_N',
                 ['gap_m' => $held->gap->toMetres(), 'mode' => $held->mode ?? '', 'z_N' => $held->lateral->toSi()],
             );
-        } elseif (trim($design->kit->foot->base()->lateralDocument ?? '') === '') {
+        } elseif ($held->lateralIsMakers && trim($design->kit->foot->base()->lateralDocument ?? '') === '') {
             $findings[] = Finding::of(Code::LateralUndocumented, '/kit/foot/base/lateral_document');
         }
 

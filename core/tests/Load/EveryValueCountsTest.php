@@ -222,6 +222,12 @@ final class EveryValueCountsTest extends TestCase
         $angle = (array) Writer::toArray(Scenario::of('feijoa-lane')->design()->kit->foot);
         yield 'lag across the grain of a purlin' => $asce->with('/surface/covering', ['kind' => 'metal'] + Covering::TYPICAL['metal'])->with('/surface/framing/kind', 'purlin')->with('/surface/deck', 'none')->with('/surface/framing/width_m', 0.09)
             ->with('/kit/foot', ['base' => ['lateral_N' => null, 'material' => 'steel_a36'] + (array) $angle['base']] + $angle)->with('/block/y_m', 0.7);
+        $steel = $asce->with('/surface/covering', ['kind' => 'metal'] + Covering::TYPICAL['metal'])->with('/surface/framing/kind', 'steel_purlin')->with('/surface/deck', 'none')->with('/surface/framing/width_m', 0.06)->with('/block/y_m', 0.7);
+        foreach (['thin' => 0.0008, 'thick' => 0.003] as $name => $thickness_m) {
+            $screw = ['kind' => 'steel_screw', 'name' => 'Screw', 'document' => '', 'diameter_m' => 0.0055, 'length_m' => 0.06, 'pull_out_N' => null, 'tension_N' => 9000.0, 'shear_N' => 9000.0];
+            yield "screw in $name steel" => $steel->with('/surface/framing/steel_thickness_m', $thickness_m)->with('/kit/fastener', $screw)
+                ->with('/kit/foot', ['base' => ['lateral_N' => null, 'material' => 'steel_a36'] + (array) $angle['base']] + $angle);
+        }
         foreach (['8' => 3.0, '10' => 3.0, '12' => 3.0, '14' => 2.9] as $gauge => $length_in) {
             $wood = ['kind' => 'wood_screw', 'name' => 'Screw', 'document' => '', 'pull_out_N' => null, 'drill_guide' => true, 'gauge' => (string) $gauge, 'length_m' => $length_in * 0.0254, 'thread_m' => 2.0 * 0.0254];
             yield "wood screw No. $gauge" => $asce->with('/kit/fastener', $wood + Fastener::TYPICAL['wood_screw'])->with('/kit/foot/base/lateral_N', null)->with('/kit/foot/base/material', 'steel_a36');

@@ -70,6 +70,15 @@ final class FindingsTest extends TestCase
         return ['x_m' => $x_m, 'rows' => 1, 'columns' => 1, 'left_out' => []] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of()->design()->block)), true);
     }
 
+    /** @return array<string, mixed> Purlins of steel with a screw for them */
+    private static function steel(): array
+    {
+        return [
+            '/surface/framing/kind' => 'steel_purlin', '/surface/framing/steel_thickness_m' => 0.0015,
+            '/kit/fastener' => ['kind' => 'steel_screw', 'name' => 'Screw', 'document' => 'report 3', 'length_m' => 0.05, 'pull_out_N' => null] + Fastener::TYPICAL['steel_screw'],
+        ];
+    }
+
     /** @return array<string, mixed> One path at the left edge, on the street side */
     private static function fire(float $width_in = 36.0, string $sprinklers = 'no'): array
     {
@@ -89,6 +98,9 @@ final class FindingsTest extends TestCase
         yield 'line_off_purlin' => ['metal', ['/block/y_m' => 0.55], 'stop', '/block/y_m', 'No purlin lies under line A within its clamp zone, and a rail on a sheet alone holds nothing. With the block 588 mm above the eave'];
         yield 'screw_lines_wrong' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'upper_screws_m' => 5.7] + Covering::TYPICAL['metal']], 'stop', '/surface/covering/upper_screws_m', 'to an uppermost at 5700 mm with 6 spaces'];
         yield 'purlin_share' => ['metal', ['/surface/dead_load_Pa' => 3000.0, '/surface/covering' => ['kind' => 'metal', 'spaces_between' => 12] + Covering::TYPICAL['metal']], 'stop', '/surface/framing', 'Purlin 3 would carry 1.077'];
+        yield 'screw_not_for_member' => ['metal', ['/surface/framing/kind' => 'steel_purlin', '/surface/framing/steel_thickness_m' => 0.0015], 'refusal', '/kit/fastener/kind', 'The screw of the kit (structural screw) does not go with steel purlins'];
+        yield 'steel_thickness_missing' => ['metal', ['/surface/framing/steel_thickness_m' => null] + self::steel(), 'refusal', '/surface/framing/steel_thickness_m', 'measure it'];
+        yield 'fu_45' => ['metal', self::steel() + ['/kit/capacities' => 'allowable', '/site/standard' => 'asce7-16', '/site/ground_snow_kind' => 'nominal'], 'assumption', '/surface/framing/steel_strength_Pa', '310.3 MPa'];
         yield 'sheet_laps' => ['none', 'metal', 'assumption', '/surface/covering/clear_m', 'feet keep 200 mm off'];
         yield 'dormer_or_valley' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'], 'refusal', '/surface/dormer_or_valley', 'yes'];
         yield 'higher_or_lower_roof' => ['asce7-16', ['/surface/higher_or_lower_roof' => 'unknown'], 'refusal', '/surface/higher_or_lower_roof', 'unknown'];

@@ -32,7 +32,11 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
         { v: shaft - m.base / 2, u: low, name: `foot, base ${text.base}` },
         { v: seat - pad / 2, u: low, name: `pad ${text.pad}` },
         { v: rib * 0.6, u: -reach, name: `rib ${text.rib}, sheet ${text.sheet}` },
-        { v: -m.member / 2, u: -wide / 2, name: `purlin ${text.member_wide} × ${text.member}` },
+        {
+            v: m.steel === null ? -m.member / 2 : -m.steel / 2,
+            u: -wide / 2,
+            name: m.steel === null ? `purlin ${text.member_wide} × ${text.member}` : `purlin, steel ${text.steel}`,
+        },
     ];
     let last = headRoom - 8;
     return (
@@ -50,7 +54,16 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
                     </pattern>
                 </defs>
                 <g stroke="var(--color-ink)" strokeWidth={0.9}>
-                    <rect x={x(-wide / 2)} y={y(0)} width={wide * k} height={m.member * k} fill={`url(#rings-${run.id})`} />
+                    {m.steel === null ? (
+                        <rect x={x(-wide / 2)} y={y(0)} width={wide * k} height={m.member * k} fill={`url(#rings-${run.id})`} />
+                    ) : (
+                        // Two flanges and the web at one side, a channel.
+                        <path
+                            d={`M${x(wide / 2)} ${y(-m.steel / 2)}H${x(-wide / 2)}V${y(-m.member)}H${x(wide / 2)}`}
+                            fill="none"
+                            strokeWidth={Math.max(2, m.steel * k)}
+                        />
+                    )}
                     <rect
                         x={x(-reach)}
                         y={y(crest)}

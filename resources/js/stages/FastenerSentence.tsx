@@ -4,7 +4,12 @@ import { Catalogue } from '@/stages/Catalogue';
 import { Say } from '@/stages/parts';
 
 /** What each kind of screw says of its sizes. */
-const kinds: Record<string, () => React.ReactNode> = { lag: Lag, structural_screw: StructuralScrew, wood_screw: WoodScrew };
+const kinds: Record<string, () => React.ReactNode> = {
+    lag: Lag,
+    structural_screw: StructuralScrew,
+    wood_screw: WoodScrew,
+    steel_screw: SteelScrew,
+};
 
 export function FastenerSentence() {
     const { data } = useDesk();
@@ -16,15 +21,29 @@ export function FastenerSentence() {
                 It is held by a <Slot path="/kit/fastener/kind" />, “<Slot path="/kit/fastener/name" />
                 ”, <Slot path="/kit/fastener/length_m" /> long, which bears{' '}
                 <Slot path="/kit/fastener/pull_out_N" open={kind === 'structural_screw' ? 'nothing yet' : 'what is computed'} />{' '}
-                against pulling out, by <Slot path="/kit/fastener/document" open="no document" />. A drill guide holds it square:{' '}
-                <Slot path="/kit/fastener/drill_guide" />. Sideways the maker allows{' '}
-                <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
+                against pulling out, by <Slot path="/kit/fastener/document" open="no document" />.{' '}
+                {kind !== 'steel_screw' && (
+                    <>
+                        A drill guide holds it square: <Slot path="/kit/fastener/drill_guide" />.{' '}
+                    </>
+                )}
+                Sideways the maker allows <Slot path="/kit/foot/base/lateral_N" open="nothing" /> (
                 <Slot path="/kit/foot/base/lateral_document" open="no document" />
                 ).
             </Say>
             {Own !== undefined && <Own />}
             <Catalogue part="fastener" what="Screws" />
         </>
+    );
+}
+
+function SteelScrew() {
+    return (
+        <Say>
+            Its diameter is <Slot path="/kit/fastener/diameter_m" />; the screw itself bears{' '}
+            <Slot path="/kit/fastener/tension_N" open="nothing yet" /> in tension and{' '}
+            <Slot path="/kit/fastener/shear_N" open="nothing yet" /> in shear.
+        </Say>
     );
 }
 

@@ -5,7 +5,17 @@ import { AddButton, Each, Say } from '@/stages/parts';
 
 /** The steps that every foot goes through, of all the steps of the job. */
 const atFoot = [
-    ...['anchors', 'find', 'find_on_metal', 'shank_hole', 'attach', 'attach_bare', 'attach_on_metal', 'attach_bare_on_metal'],
+    ...[
+        'anchors',
+        'find',
+        'find_on_metal',
+        'shank_hole',
+        'attach',
+        'attach_bare',
+        'attach_on_metal',
+        'attach_bare_on_metal',
+        'attach_in_steel',
+    ],
     ...['seal_flashed_foot', 'seal_two_lag_foot', 'seal_standoff', 'seal_l_foot'],
 ];
 

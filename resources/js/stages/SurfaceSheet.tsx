@@ -34,14 +34,22 @@ export function SurfaceSheet() {
 /** Members as they should stand, and as they were found. */
 function FramingSentences() {
     const { data } = useDesk();
-    const across = data.fields['/surface/framing/kind']?.value === 'purlin';
+    const kind = data.fields['/surface/framing/kind']?.value ?? '';
+    const across = kind === 'purlin' || kind === 'steel_purlin';
     return (
         <>
             <h3 className="mt-5">Framing</h3>
             <Say>
                 Under it {across ? 'lie' : 'stand'} <Slot path="/surface/framing/kind" />,{' '}
                 <Slot path="/surface/framing/width_m" /> wide and <Slot path="/surface/framing/depth_m" /> deep, of{' '}
-                <Slot path="/surface/framing/species" />
+                {kind === 'steel_purlin' ? (
+                    <>
+                        steel <Slot path="/surface/framing/steel_thickness_m" open="of unknown thickness" /> thick, which tears at{' '}
+                        <Slot path="/surface/framing/steel_strength_Pa" open="an unknown stress" />
+                    </>
+                ) : (
+                    <Slot path="/surface/framing/species" />
+                )}
                 {across ? (
                     ', each under a line of screws'
                 ) : (

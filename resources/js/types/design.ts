@@ -96,6 +96,8 @@ export type FieldPath =
     | `/surface/framing/own/${number}/plies`
     | `/surface/framing/own/${number}/known`
     | `/surface/framing/own/${number}/plus_minus_m`
+    | '/surface/framing/steel_thickness_m'
+    | '/surface/framing/steel_strength_Pa'
     | '/surface/dead_load_Pa'
     | `/surface/no_work_rectangles/${number}/id`
     | `/surface/no_work_rectangles/${number}/kind`
@@ -233,6 +235,8 @@ export type FieldPath =
     | '/kit/fastener/edge_m'
     | '/kit/fastener/pilot_m'
     | '/kit/fastener/gauge'
+    | '/kit/fastener/tension_N'
+    | '/kit/fastener/shear_N'
     | '/kit/sealant/name'
     | '/kit/sealant/document'
     | '/kit/extra_mass_per_module_kg'

@@ -249,7 +249,7 @@ export type SectionSize =
     | 'over_member';
 
 /** Sizes of a foot on a sheet, and of what is under it. */
-export type SheetSize = 'member_wide' | 'pad' | 'sheet' | 'rib' | 'load_line' | 'foot_long';
+export type SheetSize = 'member_wide' | 'steel' | 'pad' | 'sheet' | 'rib' | 'load_line' | 'foot_long';
 
 /** Planes with their modules, small and from above. */
 export type RoofDrawn = { width: number; height: number; outline: string; modules: string };
