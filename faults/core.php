@@ -26,6 +26,7 @@ return [
         ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
     ],
     'core/src/Attachment/Capacities.php' => [
+        ['($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false)', '$held->withdrawalIsEntered ?? false', 'Steel holds more in a gust', 'Covering'],
         ['public const IN_LINE_MOST_IN = 0.5;', 'public const IN_LINE_MOST_IN = 5.0;', 'Feet may stand five inches out of line'],
     ],
     'core/src/Attachment/ClampCheck.php' => [
@@ -46,6 +47,7 @@ return [
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
     'core/src/Attachment/FastenerInMember.php' => [
+        ['$least($pullOut, $screw->tension)', '$pullOut', 'A weak screw is taken to hold what the steel does', 'Covering'],
         ["? 'edge_across' : 'edge'", "? 'edge' : 'edge'", 'A lag stands too near the edge that it is pushed against', 'Covering'],
         ['$isAcross ? $value(\'k_across\') : 1.0', '$isAcross ? 1.0 : 1.0', 'A lag across the grain is taken for one along it', 'Covering|Load'],
         ['            $class === null', '            $class !== null', 'A screw of no class is computed'],
@@ -490,5 +492,12 @@ return [
     ],
     'core/src/Design/Upgrades.php' => [
         ["'asphalt_shingles' => \$own,", "'asphalt_shingles' => [],", 'An older roof loses its shingles', 'Covering|Document'],
+    ],
+    'core/src/Attachment/ScrewInSteel.php' => [
+        ["'pull_out') * $thickness->toInches()", "'bearing') * $thickness->toInches()", 'Steel is told to hold three times what it does', 'Covering'],
+        ['sqrt($t_in ** 3 * $d_in)', 'sqrt($t_in ** 2 * $d_in)', 'Thin steel is told not to tilt', 'Covering'],
+    ],
+    'core/src/Load/SteelStrength.php' => [
+        ["$coefficients->value('aisi_s100/screws', 'fu_unknown')", "2 * $coefficients->value('aisi_s100/screws', 'fu_unknown')", 'Unknown steel is taken for the best', 'Plan|Covering'],
     ],
 ];

@@ -19,6 +19,8 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
     const shaft = seat + m.base;
     const rail = seat + m.rail_height;
     const tip = shaft - m.length;
+    // Steel grips in its upper flange alone.
+    const grip = m.steel === null ? Math.max(tip, -m.member) : -m.steel;
     const bottom = Math.min(-m.member, tip) - 0.012;
     const headRoom = 14;
     const x = (u: number) => labels + (u + reach) * k;
@@ -133,12 +135,7 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
                     );
                 })}
                 <Upright x={x(reach) + 8} from={y(shaft)} to={y(0)} name={text.over_member} />
-                <Upright
-                    x={x(reach) + 8}
-                    from={y(Math.max(tip, -m.member) + m.thread_in_member)}
-                    to={y(Math.max(tip, -m.member))}
-                    name={text.thread_in_member}
-                />
+                <Upright x={x(reach) + 8} from={y(grip + m.thread_in_member)} to={y(grip)} name={text.thread_in_member} />
                 <Level y={y(bottom) + 14} from={x(low)} to={x(0)} name={text.heel} />
                 <Level y={y(bottom) + 40} from={x(low)} to={x(upright)} name={text.load_line ?? ''} />
             </svg>
