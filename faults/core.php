@@ -82,7 +82,7 @@ return [
     ],
     'core/src/Because/Becauses.php' => [
         ['$feet_m[$foot + 1] - $feet_m[$foot]', '$feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
-        ["'length_m' => \$this->plan->design->kit->fastener->length()->toMetres()", "'length_m' => \$this->plan->design->kit->fastener->diameter()->toMetres()", 'The length of the screw is told as its diameter'],
+        ["'length_m' => \$this->plan->design->kit->fastener->length()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", "'length_m' => \$this->plan->design->kit->fastener->diameter()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", 'The length of the screw is told as its diameter'],
         ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
         ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
     ],
@@ -494,10 +494,10 @@ return [
         ["'asphalt_shingles' => \$own,", "'asphalt_shingles' => [],", 'An older roof loses its shingles', 'Covering|Document'],
     ],
     'core/src/Attachment/ScrewInSteel.php' => [
-        ["'pull_out') * $thickness->toInches()", "'bearing') * $thickness->toInches()", 'Steel is told to hold three times what it does', 'Covering'],
+        ["'pull_out') * \$thickness->toInches()", "'bearing') * \$thickness->toInches()", 'Steel is told to hold three times what it does', 'Covering'],
         ['sqrt($t_in ** 3 * $d_in)', 'sqrt($t_in ** 2 * $d_in)', 'Thin steel is told not to tilt', 'Covering'],
     ],
     'core/src/Load/SteelStrength.php' => [
-        ["$coefficients->value('aisi_s100/screws', 'fu_unknown')", "2 * $coefficients->value('aisi_s100/screws', 'fu_unknown')", 'Unknown steel is taken for the best', 'Plan|Covering'],
+        ["\$coefficients->value('aisi_s100/screws', 'fu_unknown')", "2 * \$coefficients->value('aisi_s100/screws', 'fu_unknown')", 'Unknown steel is taken for the best', 'Plan|Covering'],
     ],
 ];
