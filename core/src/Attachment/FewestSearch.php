@@ -510,7 +510,7 @@ final class FewestSearch
         $normal_N = $space->up->normal_N;
         $hasPieces = $this->run->splices_m !== [];
         foreach ($this->order[$j][$left] ?? $this->inOrder($j, $left) as $l) {
-            if (!$this->allowed[$l] || ($hasPieces && !$this->piecesMay($i, $j, $l))) {
+            if (!$this->allowed[$l] || ($hasPieces && !$space->piecesMay($i, $j, $l))) {
                 continue;
             }
             $next = $ahead[$l] ?? $space->between($j, $l);
@@ -596,15 +596,6 @@ final class FewestSearch
         }
 
         return [-$rest * $next->length_m / $divisor, $moments];
-    }
-
-    /** Whether the pieces of rail up to a next foot have two feet each. */
-    private function piecesMay(int $before, int $last, int $next): bool
-    {
-        $pieces = $this->space->pieces;
-        $piece = $pieces[$last];
-
-        return $pieces[$next] === $piece || ($pieces[$next] === $piece + 1 && $pieces[$before] === $piece);
     }
 
     /**

@@ -339,6 +339,10 @@ final class SearchSpace
         foreach ($this->next as $i => $seconds) {
             if ($this->leftEnds[$i] !== null) {
                 foreach ($seconds as $j) {
+                    if ($this->pieces[$j] > 0) {
+                        // The first piece of rail stands on two feet too.
+                        continue;
+                    }
                     $least = min($least, $this->after[$i][$j] >= self::NEVER ? PHP_INT_MAX : 2 + $this->after[$i][$j]);
                 }
             }
@@ -359,7 +363,10 @@ final class SearchSpace
         }
         // Far ones first: they need the fewest further feet, so that few pairs are looked at.
         foreach (array_reverse($this->next[$j]) as $l) {
-            if ($this->after[$j][$l] + 1 < $least && $this->mayFollow($j, $l, $this->after[$j][$l] === 0) && $this->pairMay($i, $j, $l)) {
+            if (
+                $this->after[$j][$l] + 1 < $least && $this->piecesMay($i, $j, $l)
+                && $this->mayFollow($j, $l, $this->after[$j][$l] === 0) && $this->pairMay($i, $j, $l)
+            ) {
                 $least = $this->after[$j][$l] + 1;
             }
         }
@@ -367,12 +374,20 @@ final class SearchSpace
         return $least;
     }
 
+    /** Whether the pieces of rail up to a next foot have two feet each. */
+    public function piecesMay(int $before, int $last, int $next): bool
+    {
+        $piece = $this->pieces[$last];
+
+        return $this->pieces[$next] === $piece || ($this->pieces[$next] === $piece + 1 && $this->pieces[$before] === $piece);
+    }
+
     /** Whether j may be the last foot after i, by the overhang beyond it. */
     private function mayEnd(int $i, int $j): bool
     {
         $moments = $this->rightEnds[$j];
         $bay = $this->bays[$i][$j] ?? null;
-        if ($moments === null || $bay === null) {
+        if ($moments === null || $bay === null || $this->pieces[$i] !== $this->pieces[$j] || $this->pieces[$j] < count($this->splices_m)) {
             return false;
         }
 
