@@ -7,12 +7,15 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Design\Design;
 
 /**
- * Pieces of rail with their labels, packed first-fit, longest first, into stock lengths.
+ * Pieces of rail with their labels, packed into as few stock lengths as a search finds.
  *
- * "Least" only when the count equals the bound of total length over stock length.
+ * "Least" only when the count equals the bound below which none can do.
  */
 final readonly class CuttingList
 {
+    /** What lengths are counted in to be packed: a hundredth of a millimetre, rounded up. */
+    private const UNIT_M = 1e-5;
+
     /**
      * @param list<array{label: string, length_m: float}> $pieces
      * @param list<array{stock: int, pieces: list<array{label: string, length_m: float}>, rest_m: float}> $stock
@@ -37,24 +40,18 @@ final readonly class CuttingList
         }
         $sorted = $pieces;
         usort($sorted, static fn (array $one, array $other): int => [$other['length_m'], $one['label']] <=> [$one['length_m'], $other['label']]);
-        /** @var list<array{stock: int, pieces: list<array{label: string, length_m: float}>, rest_m: float}> $stock */
+        $cut = static fn (float $length_m): int => (int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-6);
+        [$bars, $bound] = LeastStock::of(
+            array_map(static fn (array $piece): int => $cut($piece['length_m']), $sorted),
+            (int) floor(($stock_m + $kerf_m) / self::UNIT_M + 1e-6),
+        );
         $stock = [];
-        foreach ($sorted as $piece) {
-            foreach ($stock as $index => $bar) {
-                if ($piece['length_m'] + $kerf_m <= $bar['rest_m'] + 1e-9) {
-                    $stock[$index] = [
-                        'stock' => $bar['stock'],
-                        'pieces' => [...$bar['pieces'], $piece],
-                        'rest_m' => max(0.0, $bar['rest_m'] - $piece['length_m'] - $kerf_m),
-                    ];
-                    continue 2;
-                }
-            }
-            $rest_m = $stock_m - $piece['length_m'];
-            $stock[] = ['stock' => count($stock) + 1, 'pieces' => [$piece], 'rest_m' => max(0.0, $rest_m)];
+        foreach ($bars as $index => $bar) {
+            $own = array_map(static fn (int $piece): array => $sorted[$piece], $bar);
+            $used_m = array_sum(array_column($own, 'length_m')) + (count($own) - 1) * $kerf_m;
+            $stock[] = ['stock' => $index + 1, 'pieces' => $own, 'rest_m' => max(0.0, $stock_m - $used_m)];
         }
-        $total_m = array_sum(array_column($pieces, 'length_m'));
 
-        return new self($pieces, $stock, (int) ceil($total_m / $stock_m - 1e-9));
+        return new self($pieces, $stock, $bound);
     }
 }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Rail;
 
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\LeastStock;
 use Garnetine\Core\Rail\Pieces;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,5 +78,62 @@ final class CuttingTest extends TestCase
             self::assertLessThanOrEqual(1, count(array_filter($list->stock, static fn (array $bar): bool => $bar['rest_m'] > $stock_m / 2 + 0.004)));
         }
         self::assertGreaterThan(100, $bars);
+    }
+
+    /**
+     * The fewest bars by every way to fill them: what is left of the last bar, for each set of pieces.
+     *
+     * @param list<int> $pieces
+     */
+    private static function fewest(array $pieces, int $bar): int
+    {
+        $count = count($pieces);
+        /** @var array<int, array{int, int}> $best */
+        $best = [[0, $bar]];
+        for ($set = 1; $set < 1 << $count; ++$set) {
+            $best[$set] = [PHP_INT_MAX, 0];
+            for ($piece = 0; $piece < $count; ++$piece) {
+                if (($set >> $piece & 1) === 1) {
+                    [$bars, $used] = $best[$set ^ 1 << $piece];
+                    $then = $used + $pieces[$piece] <= $bar ? [$bars, $used + $pieces[$piece]] : [$bars + 1, $pieces[$piece]];
+                    $best[$set] = $then < $best[$set] ? $then : $best[$set];
+                }
+            }
+        }
+
+        return $best[(1 << $count) - 1][0];
+    }
+
+    public function test_no_other_way_of_cutting_needs_fewer_bars(): void
+    {
+        mt_srand(46);
+        for ($try = 0; $try < 120; ++$try) {
+            $bar = 4603;
+            $kinds = array_map(static fn (): int => mt_rand(700, 3600), range(1, mt_rand(2, 8)));
+            $pieces = array_map(static fn (): int => $kinds[mt_rand(0, count($kinds) - 1)], range(1, mt_rand(4, 11)));
+            [$bars, $bound] = LeastStock::of($pieces, $bar);
+            self::assertSame([self::fewest($pieces, $bar), $bound], [count($bars), count($bars)]);
+            self::assertEqualsCanonicalizing(array_keys($pieces), array_merge(...$bars));
+            foreach ($bars as $own) {
+                self::assertLessThanOrEqual($bar, array_sum(array_map(static fn (int $piece): int => $pieces[$piece], $own)));
+            }
+        }
+    }
+
+    public function test_many_pieces_are_proven_or_a_bar_from_it(): void
+    {
+        mt_srand(47);
+        $proven = 0;
+        for ($try = 0; $try < 200; ++$try) {
+            $kinds = array_map(static fn (): int => mt_rand(600, 4500), range(1, mt_rand(2, 14)));
+            $pieces = array_map(static fn (): int => $kinds[mt_rand(0, count($kinds) - 1)], range(1, mt_rand(20, 60)));
+            [$bars, $bound] = LeastStock::of($pieces, 4603);
+            self::assertLessThanOrEqual($bound + 1, count($bars));
+            self::assertGreaterThanOrEqual((int) ceil(array_sum($pieces) / 4603), $bound);
+            $proven += (int) (count($bars) === $bound);
+        }
+        self::assertGreaterThan(195, $proven);
+        // Where first-fit wastes a bar: 3 and 3 with 4, twice, in bars of 10; longest first it takes both fours together.
+        self::assertCount(2, LeastStock::of([4, 3, 3, 4, 3, 3], 10)[0]);
     }
 }

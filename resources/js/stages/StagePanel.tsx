@@ -250,7 +250,7 @@ export function Cutting() {
     return (
         <div className="mt-3">
             <p>
-                {cutting.count} stock lengths of {cutting.stock_length}, packed first-fit:{' '}
+                {cutting.count} stock lengths of {cutting.stock_length}:{' '}
                 {cutting.count === cutting.bound
                     ? 'the least possible'
                     : `at most ${cutting.count - cutting.bound} over the bound of ${cutting.bound}`}
