@@ -129,4 +129,11 @@ return [
     'app/Paper/Tables.php' => [
         ["sprintf('%.4F', \$piece['length_m'])", "sprintf('%.4F', \$bar['rest_m'])", 'A piece is told as long as the rest', 'ToldTest'],
     ],
+    'app/Paper/DxfWriter.php' => [
+        ['$metres * $this->perMetre', '$metres', 'A drawing is in metres, whatever its job', 'DrawingTest'],
+        ['$isUp ? [$line_m, $point[1]] : [$point[0], $line_m]', '$isUp ? [$point[0], $line_m] : [$line_m, $point[1]]', 'Dimensions lie across what they measure', 'DrawingTest'],
+    ],
+    'app/Paper/SheetDxf.php' => [
+        ['$this->at($x_m, $run->run->line->holeY_m)', '$this->at($x_m, $run->run->line->y_m)', 'Feet are drawn at their rail, beside their holes', 'DrawingTest'],
+    ],
 ];

@@ -19,15 +19,20 @@ use Garnetine\Core\Quantity\UnitSystem;
 /** What wind and snow ask of a module, by zone and combination, and the numbers that a hand may try. */
 final class DemandView
 {
-    /** @return array<string, mixed>|null */
-    public static function of(Plan $plan, Texts $texts): ?array
+    /**
+     * @param int $number Of the block in view, from 1: each may have modules of its own
+     *
+     * @return array<string, mixed>|null
+     */
+    public static function of(Plan $plan, Texts $texts, int $number = 1): ?array
     {
         if ($plan->loads === null) {
             return null;
         }
         $loads = $plan->loads;
+        $design = $plan->blocks[$number - 1]->part->design;
         $psf = static fn (float $value_Pa): string => $plan->design->printer()->print(Dimension::Pressure, $value_Pa);
-        $down = ZoneDemand::down($plan->design, $loads);
+        $down = ZoneDemand::down($design, $loads);
         $most = array_search(max($down), $down, true);
         $rows = [];
         foreach ($down as $code => $value_Pa) {
@@ -48,7 +53,7 @@ final class DemandView
                 'zone' => $demand->zone, 'direction' => $demand->direction === 'any' ? '' : $texts->say('word.'.$demand->direction),
                 'suction' => $psf($demand->suction_Pa), 'exposed' => $psf($demand->suctionExposed_Pa),
                 'net' => $psf($demand->net_Pa), 'net_exposed' => $psf($demand->netExposed_Pa),
-            ], ZoneDemand::all($plan->design, $loads)),
+            ], ZoneDemand::all($design, $loads)),
             'down' => $rows,
             'tries' => self::tries($plan),
         ];

@@ -162,7 +162,7 @@ final class DeskView
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
             'loads' => PaperView::loads($plan, $texts),
-            'demand' => DemandView::of($plan, $texts),
+            'demand' => DemandView::of($plan, $texts, $chosen->number()),
             'sheet' => SheetView::of($plan, $chosen->number()),
             'runs' => RunView::all($plan, $texts, $tapeOf),
             'tape_head' => $plan->capacities === null

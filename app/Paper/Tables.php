@@ -43,4 +43,40 @@ final class Tables
 
         return Csv::write($rows);
     }
+
+    /** Every foot as a crew finds it: its run, its number, the member or rib, and its mark on the tape. */
+    public static function feet(ProjectPlan $plan): string
+    {
+        $rows = [['Surface', 'Run', 'Foot', 'By', 'Number', 'On the tape', 'Up the slope', 'From the left in m', 'Up the slope in m']];
+        foreach ($plan->plans as $one) {
+            [$printer, $tapes] = [$one->design->printer(), $one->tapes()];
+            foreach ($one->supports as $run) {
+                foreach ($run->feet_m() as $place => $x_m) {
+                    $rows[] = [
+                        $one->design->surface->name, $run->run->id, (string) ($place + 1), $one->design->surface->framing->kind->stand(),
+                        (string) $run->members()[$place], $printer->tape($tapes->onRun_m($run->run->line, $x_m)),
+                        $printer->tape($tapes->onSlope_m($run->run->line->holeY_m)), sprintf('%.4F', $x_m), sprintf('%.4F', $run->run->line->holeY_m),
+                    ];
+                }
+            }
+        }
+
+        return Csv::write($rows);
+    }
+
+    /** The ledger of holes. */
+    public static function holes(ProjectPlan $plan): string
+    {
+        $rows = [['Surface', 'Hole', 'Why', 'From the left in m', 'Up the slope in m', 'State', 'Note']];
+        foreach ($plan->plans as $one) {
+            foreach ($one->holes->holes ?? [] as $hole) {
+                $rows[] = [
+                    $one->design->surface->name, $hole['id'], str_replace('_', ' ', $hole['kind']), sprintf('%.4F', $hole['x_m']), sprintf('%.4F', $hole['y_m']),
+                    $hole['state'], $hole['note'],
+                ];
+            }
+        }
+
+        return Csv::write($rows);
+    }
 }

@@ -52,7 +52,7 @@ final class AccessTest extends TestCase
         return [
             'the job' => ['get', '', 'view'], 'a stage' => ['get', '/stage/site', 'view'], 'crew sheets' => ['get', '/print/crew', 'view'], 'the calculation' => ['get', '/print/calculation', 'view'], 'the view' => ['get', '/view', 'view'],
             'a because' => ['get', '/because?path=loads/qh', 'view'], 'the plan' => ['get', '/export/plan.json', 'view'], 'the design' => ['get', '/export/design.json', 'view'],
-            'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'],
+            'materials' => ['get', '/export/materials.csv', 'view'], 'the cutting list' => ['get', '/export/cutting.csv', 'view'], 'feet' => ['get', '/export/feet.csv', 'view'], 'holes' => ['get', '/export/holes.csv', 'view'], 'the drawing' => ['get', '/export/sheets.dxf', 'view'],
             'the designs' => ['get', '/designs', 'view'], 'comparing' => ['get', '/compare?one=BASE&two=BASE', 'view'],
             'beside itself' => ['post', '/beside', 'view'], 'a what-if' => ['post', '/because', 'view'], 'filling a plane' => ['post', '/fill', 'update'], 'looking through the catalogue' => ['post', '/catalogue/rail', 'update'], 'keeping a rail' => ['post', '/catalogue/rail/keep', 'update'], 'taking a rail' => ['post', '/catalogue/rail/-6', 'update'],
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],

@@ -6,14 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\PlanDesign;
 use App\Models\Job;
+use App\Paper\SheetDxf;
 use App\Paper\Tables;
 use App\Planning\Planning;
 use Illuminate\Http\Response;
 
-/** Files of the current design: the same bytes as the command line prints, and tables. */
+/** Files of the current design: the same bytes as the command line prints, tables, and the sheets as a drawing. */
 final class ExportController extends Controller
 {
-    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv'];
+    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'sheets.dxf'];
 
     public function __invoke(Job $job, string $file, PlanDesign $planDesign): Response
     {
@@ -22,11 +23,18 @@ final class ExportController extends Controller
             'plan.json' => $planDesign->handle($design),
             'design.json' => $design->bytes,
             'materials.csv' => Tables::materials(Planning::all($design->document())),
+            'feet.csv' => Tables::feet(Planning::all($design->document())),
+            'holes.csv' => Tables::holes(Planning::all($design->document())),
+            'sheets.dxf' => SheetDxf::of(Planning::all($design->document())),
             default => Tables::cutting(Planning::all($design->document())),
         };
 
         return new Response($body, 200, [
-            'Content-Type' => str_ends_with($file, '.csv') ? 'text/csv; charset=utf-8' : 'application/json',
+            'Content-Type' => match (pathinfo($file, PATHINFO_EXTENSION)) {
+                'csv' => 'text/csv; charset=utf-8',
+                'dxf' => 'image/vnd.dxf',
+                default => 'application/json',
+            },
             'Content-Disposition' => 'attachment; filename="'.$file.'"',
         ]);
     }

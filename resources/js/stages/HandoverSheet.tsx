@@ -1,6 +1,17 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Issuing } from '@/stages/Issuing';
 
+/** What is written of the newest design, by file. */
+const files = [
+    ['materials.csv', 'Materials (CSV)'],
+    ['cutting.csv', 'Cutting list (CSV)'],
+    ['feet.csv', 'Feet with their marks (CSV)'],
+    ['holes.csv', 'Holes (CSV)'],
+    ['sheets.dxf', 'Sheets at true scale (DXF)'],
+    ['plan.json', 'Plan (JSON)'],
+    ['design.json', 'Design (JSON)'],
+] as const;
+
 export function HandoverSheet() {
     const { data, job, may } = useDesk();
     return (
@@ -31,26 +42,13 @@ export function HandoverSheet() {
                         </a>
                     </li>
                 )}
-                <li>
-                    <a className="why" href={`/jobs/${job}/export/materials.csv`}>
-                        Materials (CSV)
-                    </a>
-                </li>
-                <li>
-                    <a className="why" href={`/jobs/${job}/export/cutting.csv`}>
-                        Cutting list (CSV)
-                    </a>
-                </li>
-                <li>
-                    <a className="why" href={`/jobs/${job}/export/plan.json`}>
-                        Plan (JSON)
-                    </a>
-                </li>
-                <li>
-                    <a className="why" href={`/jobs/${job}/export/design.json`}>
-                        Design (JSON)
-                    </a>
-                </li>
+                {files.map(([file, name]) => (
+                    <li key={file}>
+                        <a className="why" href={`/jobs/${job}/export/${file}`}>
+                            {name}
+                        </a>
+                    </li>
+                ))}
             </ul>
         </>
     );
