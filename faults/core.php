@@ -425,6 +425,7 @@ return [
         ['$moments[$span + 1] - $moments[$span])', '$moments[$span + 1] + $moments[$span])', 'Shears of a span have the wrong sign'],
     ],
     'core/src/Rail/CuttingList.php' => [
+        ['(int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-6)', '(int) ceil($length_m / self::UNIT_M - 1e-6)', 'A bar is cut without the width of the saw', 'CuttingTest'],
         ["\$piece['length_m'] + \$kerf_m <= \$bar", "\$piece['length_m'] <= \$bar", 'A saw cut takes no rail'],
         ["\$run->id.'-'.\$piece", "\$run->id.'-'.(\$piece + 1)", 'Pieces have the labels of their neighbours'],
     ],
@@ -499,5 +500,9 @@ return [
     ],
     'core/src/Load/SteelStrength.php' => [
         ["\$coefficients->value('aisi_s100/screws', 'fu_unknown')", "2 * \$coefficients->value('aisi_s100/screws', 'fu_unknown')", 'Unknown steel is taken for the best', 'Plan|Covering'],
+    ],
+    'core/src/Rail/LeastStock.php' => [
+        ['default => intdiv($whole, $this->bar) / $k,', 'default => (1 + intdiv($whole, $this->bar)) / $k,', 'More bars are said to be the fewest', 'CuttingTest'],
+        ['$this->vain[$key] = max($bars, $this->vain[$key] ?? -1);', '$this->vain[$key] = PHP_INT_MAX;', 'A packing is given up that another order finds', 'CuttingTest'],
     ],
 ];
