@@ -426,7 +426,6 @@ return [
     ],
     'core/src/Rail/CuttingList.php' => [
         ['(int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-6)', '(int) ceil($length_m / self::UNIT_M - 1e-6)', 'A bar is cut without the width of the saw', 'CuttingTest'],
-        ["\$piece['length_m'] + \$kerf_m <= \$bar", "\$piece['length_m'] <= \$bar", 'A saw cut takes no rail'],
         ["\$run->id.'-'.\$piece", "\$run->id.'-'.(\$piece + 1)", 'Pieces have the labels of their neighbours'],
     ],
     'core/src/Rail/OwnHand.php' => [
