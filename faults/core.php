@@ -425,7 +425,7 @@ return [
         ['$moments[$span + 1] - $moments[$span])', '$moments[$span + 1] + $moments[$span])', 'Shears of a span have the wrong sign'],
     ],
     'core/src/Rail/CuttingList.php' => [
-        ['(int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-6)', '(int) ceil($length_m / self::UNIT_M - 1e-6)', 'A bar is cut without the width of the saw', 'CuttingTest'],
+        ['(int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-3)', '(int) ceil($length_m / self::UNIT_M - 1e-3)', 'A bar is cut without the width of the saw', 'CuttingTest'],
         ["\$run->id.'-'.\$piece", "\$run->id.'-'.(\$piece + 1)", 'Pieces have the labels of their neighbours'],
     ],
     'core/src/Rail/OwnHand.php' => [

@@ -13,8 +13,8 @@ use Garnetine\Core\Design\Design;
  */
 final readonly class CuttingList
 {
-    /** What lengths are counted in to be packed: a hundredth of a millimetre, rounded up. */
-    private const UNIT_M = 1e-5;
+    /** What lengths are counted in to be packed, rounded up: sixteenths of an inch and their halves are whole. */
+    private const UNIT_M = 1e-7;
 
     /**
      * @param list<array{label: string, length_m: float}> $pieces
@@ -40,10 +40,11 @@ final readonly class CuttingList
         }
         $sorted = $pieces;
         usort($sorted, static fn (array $one, array $other): int => [$other['length_m'], $one['label']] <=> [$one['length_m'], $other['label']]);
-        $cut = static fn (float $length_m): int => (int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-6);
+        $bar = (int) floor(($stock_m + $kerf_m) / self::UNIT_M + 1e-3);
+        $cut = static fn (float $length_m): int => min($bar, (int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-3));
         [$bars, $bound] = LeastStock::of(
             array_map(static fn (array $piece): int => $cut($piece['length_m']), $sorted),
-            (int) floor(($stock_m + $kerf_m) / self::UNIT_M + 1e-6),
+            $bar,
         );
         $stock = [];
         foreach ($bars as $index => $bar) {
