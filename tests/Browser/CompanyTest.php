@@ -38,7 +38,7 @@ final class CompanyTest extends BrowserTestCase
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('svg [role=button]')), 'nor on the sheet');
         $this->visit("/jobs/{$job->id}/stage/attachments");
         $this->press('Slope');
-        $this->seeText('chalk lines of the holes');
+        $this->seeText('lines of the holes');
         $this->assertAccessible('slope tape of the crew');
         $this->visit("/jobs/{$job->id}/stage/handover");
         $this->seeText('Planners and reviewers sign here.');

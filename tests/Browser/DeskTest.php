@@ -143,7 +143,7 @@ final class DeskTest extends BrowserTestCase
         self::assertContains(5, Planner::plan($this->job->current()->surface())->supports[0]->members());
         $tape = $this->element('section[aria-label^="Measures"]');
         $tape->sendKeys(WebDriverKeys::ARROW_RIGHT.'x');
-        $this->seeText('Member', 'main');
+        $this->seeText('No foot on member', 'main');
         $this->browser->wait(10, 50)->until(fn (): bool => $this->job->designs()->count() === 3);
         $run = Planner::plan($this->job->current()->surface())->supports[0];
         self::assertSame([6], array_column($run->run->hand->barred, 'member'));

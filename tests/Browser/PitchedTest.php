@@ -76,6 +76,8 @@ final class PitchedTest extends BrowserTestCase
         $this->enter(['/site/ground_snow_Pa' => '0 psf']);
         $this->to('Modules');
         $this->enter(['/block/rows' => '1', '/block/columns' => '6', '/block/x_m' => "5' 7"]);
+        // Rows and columns both ask.
+        $this->act(fn () => $this->press('Take them out'));
         $this->act(fn () => $this->press('Take them out'));
         $this->to('Rails');
         $this->enter(['/kit/rail/stock_length_m' => "21'"]);

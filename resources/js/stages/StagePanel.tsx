@@ -131,7 +131,7 @@ function Feet({ run }: { run: Run }) {
                 <tr>
                     <th>Foot</th>
                     <th className="text-right">On the tape</th>
-                    <th className="text-right capitalize">{data.stand}</th>
+                    <th className="text-right">{data.stand === 'rib' ? 'Rib' : 'Member'}</th>
                     <th className="pl-1">Reserve</th>
                     <th>Weakest link</th>
                     <th className="text-right">Pull</th>
@@ -296,7 +296,7 @@ export function Ledger() {
                     <th className="text-right">From the left</th>
                     <th className="text-right">Up the slope</th>
                     {data.stand === 'member' && <th className="text-right">Above the butt</th>}
-                    <th className="text-right capitalize">{data.stand}</th>
+                    <th className="text-right">{data.stand === 'rib' ? 'Rib' : 'Member'}</th>
                     <th className="pl-5">State</th>
                 </tr>
             </thead>
