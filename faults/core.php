@@ -39,6 +39,7 @@ return [
         ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
     ],
     'core/src/Attachment/FewestSearch.php' => [
+        ['$even = $this->even($bound);', '$even = null;', 'Nothing is found where a foot on every member fails and every other would do', 'SteelTest'],
         ['$steps) === null && $this->isComplete', '$steps) === null || $this->isComplete', 'A search that gave up counts as a proof'],
         ['$this->downs[$place + 1] = $down;', '$this->downs[$place + 2] = $down;', 'Loads that press are kept for another foot'],
     ],
@@ -345,6 +346,7 @@ return [
         ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
     ],
     'core/src/Plan/Findings.php' => [
+        ['$run->lastColumn - $run->firstColumn + 1)->plus($once)', '$run->lastColumn - $run->firstColumn)->plus($once)', 'The own rule of a row forgets a module', 'Findings'],
         ['$inLine_m !== null &&', '$inLine_m === null &&', 'Feet out of line are told where none are'],
         ['< $line_m - 1e-9) {', '< $line_m + 1e-9) {', 'A run on the limit of alignment is told'],
         ["'ratio' => round(\$screen->ratio", "'ratio' => floor(\$screen->ratio", 'The rafter screen is told cut off'],

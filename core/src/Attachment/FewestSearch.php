@@ -388,18 +388,29 @@ final class FewestSearch
     /** Past the budget: from a foot on every member, or an even layout, feet are taken out as long as that helps, or the rest still holds. */
     private function thinned(int $bound, int $nodes): ?Fewest
     {
-        $limit = $this->check->capacities->placing->limit;
-        $feet = array_keys(array_filter($this->allowed));
-        $asks = INF;
-        if (count($feet) > self::SOME || $this->check->work?->isSpent() === true) {
-            $feet = $this->even($bound);
-            if ($feet === null) {
-                return null;
-            }
-            $asks = max(self::MOVED_LEAST, intdiv(self::MOVED, count($feet) ** 2));
+        $all = array_keys(array_filter($this->allowed));
+        $feet = count($all) > self::SOME || $this->check->work?->isSpent() === true ? null : $this->thinnedFrom($all);
+        if ($feet === null) {
+            // Beside more feet one may have more to hold: what every member is too much for, an even layout may do.
+            $even = $this->even($bound);
+            $feet = $even === null ? null : $this->thinnedFrom($even, max(self::MOVED_LEAST, intdiv(self::MOVED, count($even) ** 2)));
         }
+
+        return $feet === null ? null : new Fewest($feet, $this->check->worst($this->feet_m($feet)), min($bound, count($feet)), false, $nodes);
+    }
+
+    /**
+     * Around and around, until a whole round took nothing out.
+     *
+     * @param list<int> $feet As seen from where the search begins
+     * @param float $asks How often layouts may be asked with a foot off its mark
+     *
+     * @return list<int>|null Of the run itself; null where what is left does not hold
+     */
+    private function thinnedFrom(array $feet, float $asks = INF): ?array
+    {
+        $limit = $this->check->capacities->placing->limit;
         $worst = $this->check->worst($this->feet_m($this->turned($feet)));
-        // Around and around, until a whole round took nothing out.
         for ($kept = $at = 0; $kept < count($feet); $at = $at < count($feet) - 1 ? $at + 1 : 0) {
             ++$kept;
             if ($worst <= $limit && !$this->space->mayStandWithout($feet, $at)) {
@@ -415,11 +426,8 @@ final class FewestSearch
             }
         }
         $feet = $this->turned($feet);
-        if ($worst > $limit || !$this->check->holdsMoved($this->feet_m($feet), $worst) || !$this->run->hand->allows($this->run->candidates_m, $feet)) {
-            return null;
-        }
 
-        return new Fewest($feet, $worst, min($bound, count($feet)), false, $nodes);
+        return $worst <= $limit && $this->check->holdsMoved($this->feet_m($feet), $worst) && $this->run->hand->allows($this->run->candidates_m, $feet) ? $feet : null;
     }
 
     private function begin(int $count): void

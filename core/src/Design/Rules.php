@@ -38,6 +38,12 @@ final readonly class Rules
         public ?Length $greatestBay = null,
         public bool $lastBayMayBeLonger = true,
         public LayOut $layOut = LayOut::Chalk,
+        /** By the company's own rule a row of n modules takes n times a module's width and this of rail; null where it has none. */
+        #[Range(0, 0.2)]
+        public ?Length $rowRuleEach = null,
+        /** And this once. */
+        #[Range(0, 2)]
+        public ?Length $rowRuleOnce = null,
     ) {
     }
 

@@ -133,6 +133,7 @@ enum Code: string
     case PitchLow = 'pitch_low';
     case PlateInNails = 'plate_in_nails';
     case ProveMemberFirst = 'prove_member_first';
+    case RowRuleShort = 'row_rule_short';
     case StaggerPartly = 'stagger_partly';
     case WindowSmall = 'window_small';
 
@@ -191,7 +192,7 @@ enum Code: string
 
     private const WARNINGS = [
         self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PitchLow, self::PlateInNails,
-        self::ProveMemberFirst,
+        self::ProveMemberFirst, self::RowRuleShort,
         self::StaggerPartly, self::WindowSmall,
     ];
 
@@ -255,7 +256,7 @@ enum Code: string
         return match ($this) {
             self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::PurlinShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
-            self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight => Stage::Rails,
+            self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::LineInLap, self::LineOffPurlin, self::ClampFails, self::ClampSlips => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,

@@ -185,6 +185,7 @@ final class Findings
             $shared = array_intersect($plan->members(), $below);
             array_push($here, ...$plan->members());
             $longest = $design->kit->rail->longestRun;
+            array_push($findings, ...self::rowRule($design, $plan));
             if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
                 $findings[] = Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
@@ -222,6 +223,21 @@ final class Findings
         }
 
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
+    }
+
+    /** @return list<Finding> Where the company's own rule for the length of a row gives less than the plan's rail */
+    private static function rowRule(Design $design, RunPlan $plan): array
+    {
+        [$each, $once, $run] = [$design->rules->rowRuleEach, $design->rules->rowRuleOnce, $plan->run];
+        if ($each === null || $once === null) {
+            return [];
+        }
+        $across = $design->parts()[$run->line->block - 1]->design->moduleAcross();
+        $rule_m = $across->plus($each)->times($run->lastColumn - $run->firstColumn + 1)->plus($once)->toMetres();
+
+        return Printed::under($rule_m, $run->x1_m - $run->x0_m) ? [Finding::of(Code::RowRuleShort, '/rules/row_rule_once_m', [
+            'run' => $run->id, 'rule_m' => $rule_m, 'length_m' => $run->x1_m - $run->x0_m,
+        ])] : [];
     }
 
     /**

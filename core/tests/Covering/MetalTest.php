@@ -90,12 +90,12 @@ final class MetalTest extends TestCase
     public function test_a_block_is_told_where_its_rails_find_purlins(): void
     {
         foreach (['550 mm' => '78 mm', '700 mm' => '78 mm', '608 mm' => '20 mm'] as $at => $gap) {
-            $plan = Planner::plan(self::shed(['/block/y_m' => (string) $at, '/block/row_gap_m' => $gap]), Depth::Checks);
+            $plan = Planner::plan(self::shed(['/block/columns' => '2', '/block/y_m' => (string) $at, '/block/row_gap_m' => $gap]), Depth::Checks);
             $told = array_values(array_filter($plan->findings, static fn ($one): bool => $one->code->value === 'line_off_purlin'));
             self::assertNotSame([], $told);
             self::assertSame($gap === '20 mm', isset($told[0]->values['gap_m']));
             [$to_m, $gap_m] = [(float) $told[0]->values['to_m'], (float) ($told[0]->values['gap_m'] ?? 0.078)];
-            $moved = self::shed(['/block/y_m' => 1000 * $to_m.' mm', '/block/row_gap_m' => 1000 * $gap_m.' mm']);
+            $moved = self::shed(['/block/columns' => '2', '/block/y_m' => 1000 * $to_m.' mm', '/block/row_gap_m' => 1000 * $gap_m.' mm']);
             self::assertSame([2, 3, 4, 5], array_map(static fn (RailLine $line): ?int => $line->purlin, self::lines(Planner::plan($moved, Depth::Checks))));
         }
     }
@@ -224,13 +224,13 @@ final class MetalTest extends TestCase
     public function test_a_plane_is_filled_where_its_rails_find_purlins(): void
     {
         foreach (Orientation::cases() as $orientation) {
-            foreach (Fill::of(self::shed(), $orientation, new Coefficients(), 2) as $fill) {
-                $plan = Planner::plan(Edits::apply(self::shed(), $fill->edits()), Depth::Checks);
+            foreach (Fill::of(self::shed(['/surface/covering/rib_pitch_m' => '300 mm', '/rules/greatest_bay_m' => '']), $orientation, new Coefficients(), 2) as $fill) {
+                $plan = Planner::plan(Edits::apply(self::shed(['/surface/covering/rib_pitch_m' => '300 mm', '/rules/greatest_bay_m' => '']), $fill->edits()), Depth::Checks);
                 self::assertSame($fill->modules, $plan->moduleCount());
                 self::assertNotContains(null, array_map(static fn (RailLine $line): ?int => $line->purlin, self::lines($plan)));
             }
         }
-        self::assertSame(14, Fill::of(self::shed(), Orientation::Portrait, new Coefficients(), 1)[0]->modules);
+        self::assertSame(14, Fill::of(self::shed(['/surface/covering/rib_pitch_m' => '300 mm', '/rules/greatest_bay_m' => '']), Orientation::Portrait, new Coefficients(), 1)[0]->modules);
     }
 
     /** @return iterable<string, array{array<string, string>, int}> Changes, and feet of the lowest line as they were found; fewer are welcome */

@@ -42,7 +42,7 @@ final class SteelTest extends TestCase
         return self::entered(self::entered(Scenario::of()->design(), [
             '/surface/covering/kind' => 'metal', '/surface/framing/kind' => 'steel_purlin', '/surface/deck' => 'none', '/kit/foot/kind' => 'l_foot', '/kit/fastener/kind' => 'steel_screw',
         ]), $typed + [
-            '/surface/covering/lower_screws_m' => '6 in', '/surface/covering/upper_screws_m' => "16' 6", '/surface/covering/spaces_between' => '8', '/surface/framing/width_m' => '2 in', '/surface/framing/depth_m' => '6 in',
+            '/surface/covering/rib_pitch_m' => '12 in', '/surface/covering/lower_screws_m' => '6 in', '/surface/covering/upper_screws_m' => "16' 6", '/surface/covering/spaces_between' => '8', '/surface/framing/width_m' => '2 in', '/surface/framing/depth_m' => '6 in',
             '/surface/framing/steel_thickness_m' => '0.0566 in', '/surface/framing/steel_strength_Pa' => '65 ksi', '/kit/foot/up_N' => '700 lb', '/kit/foot/down_N' => '1400 lb', '/kit/foot/along_N' => '350 lb', '/kit/foot/document' => 'report 9',
             '/kit/foot/base/heel_m' => '1 1/4 in', '/kit/foot/load_line_m' => '2 1/4 in', '/kit/foot/length_m' => '2 1/2 in', '/kit/foot/rail_height_m' => '3 in', '/kit/fastener/diameter_m' => '1/4 in', '/kit/fastener/tension_N' => '900 lb', '/kit/fastener/shear_N' => '700 lb',
             '/block/row_gap_m' => '5 1/4 in', '/block/y_m' => '21 3/4 in',

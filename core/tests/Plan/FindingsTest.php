@@ -98,6 +98,8 @@ final class FindingsTest extends TestCase
         yield 'line_off_purlin' => ['metal', ['/block/y_m' => 0.55], 'stop', '/block/y_m', 'No purlin lies under line A within its clamp zone, and a rail on a sheet alone holds nothing. With the block 588 mm above the eave'];
         yield 'screw_lines_wrong' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'upper_screws_m' => 5.7] + Covering::TYPICAL['metal']], 'stop', '/surface/covering/upper_screws_m', 'to an uppermost at 5700 mm with 6 spaces'];
         yield 'purlin_share' => ['metal', ['/surface/dead_load_Pa' => 3000.0, '/surface/covering' => ['kind' => 'metal', 'spaces_between' => 12] + Covering::TYPICAL['metal']], 'stop', '/surface/framing', 'Purlin 3 would carry 1.077'];
+        // 1,133 mm and 20 for each of four modules, and 100: 4,712 of rail, where the plan needs 60 past both ends.
+        yield 'row_rule_short' => ['metal', ['/rules/row_rule_each_m' => 0.02, '/rules/row_rule_once_m' => 0.099], 'warning', '/rules/row_rule_once_m', 'run A takes 4711 mm of rail; the plan needs 4712 mm'];
         yield 'screw_not_for_member' => ['metal', ['/surface/framing/kind' => 'steel_purlin', '/surface/framing/steel_thickness_m' => 0.0015], 'refusal', '/kit/fastener/kind', 'The screw of the kit (structural screw) does not go with steel purlins'];
         yield 'steel_thickness_missing' => ['metal', ['/surface/framing/steel_thickness_m' => null] + self::steel(), 'refusal', '/surface/framing/steel_thickness_m', 'measure it'];
         yield 'fu_45' => ['metal', self::steel() + ['/kit/capacities' => 'allowable', '/site/standard' => 'asce7-16', '/site/ground_snow_kind' => 'nominal'], 'assumption', '/surface/framing/steel_strength_Pa', '310.3 MPa'];
@@ -308,7 +310,7 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'row_rule_short run_too_long rail_end_across rail_end_short rails_meet line_tight',
             'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];

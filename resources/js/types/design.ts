@@ -252,6 +252,8 @@ export type FieldPath =
     | '/rules/greatest_bay_m'
     | '/rules/last_bay_may_be_longer'
     | '/rules/lay_out'
+    | '/rules/row_rule_each_m'
+    | '/rules/row_rule_once_m'
     | '/given/document'
     | '/given/by'
     | '/given/on'
