@@ -33,9 +33,9 @@ export function RailsSheet() {
             </Say>
             <Say>
                 A splice bears <Slot path="/kit/rail/splice_moment_Nm" open="nothing (a hinge)" />; the longest run is{' '}
-                <Slot path="/kit/rail/longest_run_m" open="not limited" />. By your own rule a row takes the width of each module
-                and <Slot path="/rules/row_rule_each_m" open="no rule" /> of rail, and{' '}
-                <Slot path="/rules/row_rule_once_m" open="nothing" /> more.
+                <Slot path="/kit/rail/longest_run_m" open="not limited" />. By your own rule a row takes, for each module, its
+                width and <Slot path="/rules/row_rule_each_m" open="none entered" />, and once{' '}
+                <Slot path="/rules/row_rule_once_m" open="none entered" /> of rail.
             </Say>
             <Say>
                 “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}
