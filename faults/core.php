@@ -346,6 +346,8 @@ return [
         ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
     ],
     'core/src/Plan/Findings.php' => [
+        ['$lies->pad === null || $lies->flat === null => [', '$lies->pad === null => [', 'A pad is taken to lie flat where the flat was not measured', 'Findings'],
+        ['Printed::over($lies->pad', 'Printed::under($lies->pad', 'A pad wider than its flat passes', 'Findings'],
         ['$run->lastColumn - $run->firstColumn + 1)->plus($once)', '$run->lastColumn - $run->firstColumn)->plus($once)', 'The own rule of a row forgets a module', 'Findings'],
         ['$inLine_m !== null &&', '$inLine_m === null &&', 'Feet out of line are told where none are'],
         ['< $line_m - 1e-9) {', '< $line_m + 1e-9) {', 'A run on the limit of alignment is told'],

@@ -51,6 +51,7 @@ return [
     'finding.covering' => 'Asphalt shingles and screwed metal sheets are covered; this roof has {covering}.',
     'finding.dormer_or_valley' => 'Roofs with a dormer or valley on the plane are not covered (answered “{answer}”). Answer “no” when there is none.',
     'finding.screw_not_for_member' => 'The screw of the kit ({screw}) does not go with {members}: screws for steel into purlins of steel, the others into wood. Choose another kind.',
+    'finding.pad_off_flat' => 'The pad of a foot is {pad} wide and finds only {flat} flat under it: over an edge it does not seal. Take another foot or pad, or stand it on the other part of the sheet.',
     'finding.steel_thickness_missing' => 'How thick the steel of the purlins is decides what a screw holds: measure it, without its coating, and enter it.',
     'finding.fu_45' => 'The tensile strength of the purlins is not entered: {fu}, the least usual, is taken.',
     'finding.foot_not_for_covering' => 'The foot of the kit ({foot}) is not made for {covering}: choose a kind that is.',
@@ -146,6 +147,7 @@ return [
     'finding.feet_over_bound' => 'Feet over the proven fewest of the single runs: {over}, to keep every member within its load, or because the search ended early.',
     'finding.stagger_partly' => 'Run {run} still uses [members] of the line below: {members}.',
     // findings: assumptions
+    'finding.pad_by_eye' => 'Whether the pad of a foot lies wholly on a flat of the sheet is not checked, for its width or that of the flat is not entered: see it at the first foot. A pad over an edge does not seal.',
     'finding.sheet_laps' => 'Where sheets lap is not entered: feet keep {clear} off the edges of the roof. Keep them as far off the side laps and ends of every sheet too, and enter what is found.',
     'finding.no_foot_at_end' => 'A [member] within {end} of a rail’s end takes no foot, even where one would do: on the safe side.',
     'finding.hole_ends_rail' => 'A module that is taken out ends the rails on both sides of it, and each piece stands by itself: more strictly than a rail that bridges the hole.',

@@ -97,12 +97,14 @@ abstract class BrowserTestCase extends TestCase
     protected function element(string $css, int $seconds = 15): RemoteWebElement
     {
         try {
-            $this->browser->wait($seconds, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+            // The one that was seen: asked for again it may be gone, with its page.
+            $element = $this->browser->wait($seconds, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
         } catch (\Throwable) {
             self::fail("Nothing matches $css on ".$this->browser->getCurrentURL());
         }
+        self::assertInstanceOf(RemoteWebElement::class, $element);
 
-        return $this->browser->findElement(WebDriverBy::cssSelector($css));
+        return $element;
     }
 
     protected function type(string $css, string $text): void

@@ -35,6 +35,12 @@ final readonly class ScrewedMetal implements Covering
         /** Feet keep off the edges and ends of the sheets. */
         #[Range(0, 1)]
         public Length $clear,
+        /** What is flat of a crest, across; null where not measured. */
+        #[Range(0, 0.3)]
+        public ?Length $crestFlat = null,
+        /** What is flat of a pan between two ribs, with no small ribs in it; null where not measured. */
+        #[Range(0, 0.6)]
+        public ?Length $panFlat = null,
     ) {
     }
 

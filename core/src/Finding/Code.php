@@ -130,6 +130,8 @@ enum Code: string
     case LeftOutBeyondBlock = 'left_out_beyond_block';
     case LineTight = 'line_tight';
     case OwnCopyDiffers = 'own_copy_differs';
+    case PadByEye = 'pad_by_eye';
+    case PadOffFlat = 'pad_off_flat';
     case PitchLow = 'pitch_low';
     case PlateInNails = 'plate_in_nails';
     case ProveMemberFirst = 'prove_member_first';
@@ -184,7 +186,7 @@ enum Code: string
         self::MemberTwice,
         self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
         self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
-        self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
+        self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PadOffFlat, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
         self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded,
         self::ThreadTooShort, self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
@@ -200,7 +202,7 @@ enum Code: string
         self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt,
         self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45,
         self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
-        self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
+        self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
         self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides,
         self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
     ];

@@ -77,6 +77,9 @@ interface Foot
     /** Whether its sizes contradict each other: a hole, or the line of the load, past its base. */
     public function isOffItsBase(): bool;
 
+    /** The pad that has to lie flat on this covering; null where it has none. */
+    public function padOn(Covering $covering): ?PadOnFlat;
+
     /** How its hole is sealed, by the name of the step. */
     public function sealing(): string;
 }

@@ -44,6 +44,9 @@ final readonly class LFoot implements Foot
         /** From the downslope edge of the base to the upslope one, w. */
         #[Range(0.02, 0.6)]
         public Length $length,
+        /** Width of the pad along the eave; null where not measured. */
+        #[Range(0.01, 0.3)]
+        public ?Length $padWidth = null,
     ) {
     }
 
@@ -89,6 +92,13 @@ final readonly class LFoot implements Foot
     public function standsInPan(): bool
     {
         return $this->standsOn === RibPart::Pan;
+    }
+
+    public function padOn(Covering $covering): PadOnFlat
+    {
+        $sheet = $covering instanceof ScrewedMetal ? $covering : null;
+
+        return new PadOnFlat($this->padWidth, $this->standsOn === RibPart::Crest ? $sheet?->crestFlat : $sheet?->panFlat);
     }
 
     public function isOffItsBase(): bool

@@ -66,6 +66,11 @@ trait OneFastener
         return $this->holeOffset;
     }
 
+    public function padOn(Covering $covering): null
+    {
+        return null;
+    }
+
     public function isOffItsBase(): bool
     {
         return false;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Foot;
 
+use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Force;
@@ -77,6 +78,11 @@ final readonly class TwoLagFoot implements Foot
     public function holes(): array
     {
         return [0.0, $this->betweenLags->toMetres()];
+    }
+
+    public function padOn(Covering $covering): null
+    {
+        return null;
     }
 
     public function isOffItsBase(): bool

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Printer;
@@ -16,8 +17,11 @@ final class Texts
     /** @var array<string, string> */
     private static array $templates = [];
 
-    /** @param string $stand What feet along a line are counted by, as a kind of member says */
-    public function __construct(private readonly Printer $printer, private readonly string $stand = 'member')
+    /**
+     * @param string $stand What feet along a line are counted by, as a kind of member says
+     * @param array{string, string} $sides Where tapes begin at the left, and at the right: a hip has no rake
+     */
+    public function __construct(private readonly Printer $printer, private readonly string $stand = 'member', private readonly array $sides = ['left rake', 'right rake'])
     {
         if (self::$templates === []) {
             /** @var array<string, string> $messages */
@@ -31,7 +35,10 @@ final class Texts
     /** Texts about a design, in its units and words. */
     public static function of(Design $design): self
     {
-        return new self($design->printer(), $design->surface->framing->kind->stand());
+        $outline = Outline::of($design->surface);
+        $side = static fn (string $side, float $hip_m): string => $hip_m > 0.0 || $outline->given !== [] ? "$side corner" : "$side rake";
+
+        return new self($design->printer(), $design->surface->framing->kind->stand(), [$side('left', $outline->leftHip_m), $side('right', $outline->rightHip_m)]);
     }
 
     public function has(string $code): bool
@@ -53,10 +60,16 @@ final class Texts
             };
         }
 
-        return strtr(self::$templates[$code] ?? $code, $quoted + [
+        return strtr(self::$templates[$code] ?? $code, $quoted + $this->words());
+    }
+
+    /** @return array<string, string> What stands in brackets in a text, in the words of this design */
+    private function words(): array
+    {
+        return [
             '[member]' => $this->stand, '[members]' => $this->stand.'s', '[Member]' => ucfirst($this->stand),
-            '[Bearer]' => $this->stand === 'rib' ? 'Purlin' : 'Member',
-        ]);
+            '[Bearer]' => $this->stand === 'rib' ? 'Purlin' : 'Member', '[left]' => $this->sides[0], '[right]' => $this->sides[1],
+        ];
     }
 
     /** What feet along a line are counted by. */
@@ -162,7 +175,7 @@ final class Texts
     {
         $key = substr((string) strrchr($pointer, '/'), 1);
 
-        return self::$templates["choice.$key.$value"] ?? self::$templates["word.$value"] ?? $value;
+        return strtr(self::$templates["choice.$key.$value"] ?? self::$templates["word.$value"] ?? $value, $this->words());
     }
 
     /** A reserve as people say it: 12 %, or by how much it fails; never rounded up. */

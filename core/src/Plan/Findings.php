@@ -126,6 +126,7 @@ final class Findings
         if ($design->kit->foot->isOffItsBase()) {
             $findings[] = Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m');
         }
+        array_push($findings, ...self::pad($design));
         if ($held->withdrawal === null) {
             $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/fastener/pull_out_N', ['thread_m' => $held->threadInMember->toMetres()]);
         }
@@ -223,6 +224,21 @@ final class Findings
         }
 
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
+    }
+
+    /** @return list<Finding> Whether the pad of a foot on a sheet lies wholly on a flat of it */
+    private static function pad(Design $design): array
+    {
+        $lies = $design->kit->foot->padOn($design->surface->covering);
+
+        return match (true) {
+            $lies === null => [],
+            $lies->pad === null || $lies->flat === null => [Finding::of(Code::PadByEye, '/kit/foot/pad_width_m')],
+            Printed::over($lies->pad->toMetres(), $lies->flat->toMetres()) => [
+                Finding::of(Code::PadOffFlat, '/kit/foot/pad_width_m', ['pad_m' => $lies->pad->toMetres(), 'flat_m' => $lies->flat->toMetres()]),
+            ],
+            default => [],
+        };
     }
 
     /** @return list<Finding> Where the company's own rule for the length of a row gives less than the plan's rail */

@@ -6,7 +6,9 @@ namespace Garnetine\Core\Tests\Crew;
 
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\LayOut;
+use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Layout\Course;
+use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
@@ -20,6 +22,15 @@ final class TapesTest extends TestCase
     private static function plan(string $path, string $value, ?float $control_m = null): Plan
     {
         return Planner::plan(Scenario::of()->with($path, $value)->with('/rules/control_line_m', $control_m)->design(), Depth::Checks);
+    }
+
+    public function test_a_tape_begins_at_a_corner_where_there_is_no_rake(): void
+    {
+        $told = static fn (Scenario $job): array => array_map(static fn (RunDatum $datum): string => Texts::of($job->design())->choice('/rules/run_datum', $datum->value), RunDatum::cases());
+        self::assertSame(['left rake', 'right rake', 'first member'], $told(Scenario::of()));
+        self::assertSame(['left corner', 'right rake', 'first member'], $told(Scenario::of()->with('/surface/left_hip_m', 1.0)));
+        self::assertSame(['left rake', 'right corner', 'first member'], $told(Scenario::of()->with('/surface/right_hip_m', 1.0)));
+        self::assertSame(['left rake', 'right rake', 'first rib'], $told(Scenario::of('feijoa-lane')));
     }
 
     public function test_a_run_reads_the_same_places_from_either_rake_and_from_the_first_member(): void

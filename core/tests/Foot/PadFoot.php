@@ -94,6 +94,11 @@ final readonly class PadFoot implements Foot
         return [0.0];
     }
 
+    public function padOn(Covering $covering): null
+    {
+        return null;
+    }
+
     public function isOffItsBase(): bool
     {
         return false;

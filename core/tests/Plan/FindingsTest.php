@@ -98,11 +98,14 @@ final class FindingsTest extends TestCase
         yield 'line_off_purlin' => ['metal', ['/block/y_m' => 0.55], 'stop', '/block/y_m', 'No purlin lies under line A within its clamp zone, and a rail on a sheet alone holds nothing. With the block 588 mm above the eave'];
         yield 'screw_lines_wrong' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'upper_screws_m' => 5.7] + Covering::TYPICAL['metal']], 'stop', '/surface/covering/upper_screws_m', 'to an uppermost at 5700 mm with 6 spaces'];
         yield 'purlin_share' => ['metal', ['/surface/dead_load_Pa' => 3000.0, '/surface/covering' => ['kind' => 'metal', 'spaces_between' => 12] + Covering::TYPICAL['metal']], 'stop', '/surface/framing', 'Purlin 3 would carry 1.077'];
+        yield 'pad_off_flat' => ['metal', ['/kit/foot/pad_width_m' => 0.0251, '/surface/covering' => ['kind' => 'metal', 'crest_flat_m' => 0.025, 'pan_flat_m' => 0.3] + Covering::TYPICAL['metal']], 'stop', '/kit/foot/pad_width_m', '25 mm flat under it'];
         // 1,133 mm and 20 for each of four modules, and 100: 4,712 of rail, where the plan needs 60 past both ends.
         yield 'row_rule_short' => ['metal', ['/rules/row_rule_each_m' => 0.02, '/rules/row_rule_once_m' => 0.099], 'warning', '/rules/row_rule_once_m', 'run A takes 4711 mm of rail; the plan needs 4712 mm'];
         yield 'screw_not_for_member' => ['metal', ['/surface/framing/kind' => 'steel_purlin', '/surface/framing/steel_thickness_m' => 0.0015], 'refusal', '/kit/fastener/kind', 'The screw of the kit (structural screw) does not go with steel purlins'];
         yield 'steel_thickness_missing' => ['metal', ['/surface/framing/steel_thickness_m' => null] + self::steel(), 'refusal', '/surface/framing/steel_thickness_m', 'measure it'];
         yield 'fu_45' => ['metal', self::steel() + ['/kit/capacities' => 'allowable', '/site/standard' => 'asce7-16', '/site/ground_snow_kind' => 'nominal'], 'assumption', '/surface/framing/steel_strength_Pa', '310.3 MPa'];
+        // On a rib, of which nobody measured the flat: that of the pans does not count.
+        yield 'pad_by_eye' => ['metal', ['/kit/foot/pad_width_m' => 0.02, '/surface/covering' => ['kind' => 'metal', 'pan_flat_m' => 0.3] + Covering::TYPICAL['metal']], 'assumption', '/kit/foot/pad_width_m', 'not checked'];
         yield 'sheet_laps' => ['none', 'metal', 'assumption', '/surface/covering/clear_m', 'feet keep 200 mm off'];
         yield 'dormer_or_valley' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'], 'refusal', '/surface/dormer_or_valley', 'yes'];
         yield 'higher_or_lower_roof' => ['asce7-16', ['/surface/higher_or_lower_roof' => 'unknown'], 'refusal', '/surface/higher_or_lower_roof', 'unknown'];

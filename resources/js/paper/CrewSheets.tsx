@@ -97,7 +97,7 @@ function Marking({ view }: { view: PaperData }) {
                 If one is more than {off} off, the roof is not as drawn: stop and tell the planner.
             </p>
             <Rows
-                head={['Row', 'Lower edge', 'Upper edge', 'From the left rake', 'to', 'Modules']}
+                head={['Row', 'Lower edge', 'Upper edge', 'From the left', 'to', 'Modules']}
                 figures={[1, 2, 3, 4, 5]}
                 rows={rows.map((row) => [row.name, row.low, row.high, row.from, row.to, String(row.modules)])}
             />

@@ -56,7 +56,9 @@ function ScrewedMetal() {
             <Say>
                 Sheets <Slot path="/surface/covering/sheet_thickness_m" /> thick, their ribs{' '}
                 <Slot path="/surface/covering/rib_height_m" /> high, one every <Slot path="/surface/covering/rib_pitch_m" />, the
-                first <Slot path="/surface/covering/first_rib_m" /> from the left edge.
+                first <Slot path="/surface/covering/first_rib_m" /> from the left edge. Flat are{' '}
+                <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
+                <Slot path="/surface/covering/pan_flat_m" open="not measured" /> of a pan.
             </Say>
             <Say>
                 The lowest line of screws lies <Slot path="/surface/covering/lower_screws_m" /> above the eave edge, the uppermost{' '}

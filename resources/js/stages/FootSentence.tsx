@@ -34,7 +34,8 @@ export function FootSentence() {
 function LSentence() {
     return (
         <Say>
-            It stands <Slot path="/kit/foot/stands_on" />, on a pad <Slot path="/kit/foot/pad_m" /> thick. The load comes down{' '}
+            It stands <Slot path="/kit/foot/stands_on" />, on a pad <Slot path="/kit/foot/pad_m" /> thick and{' '}
+            <Slot path="/kit/foot/pad_width_m" open="not measured" /> wide along the eave. The load comes down{' '}
             <Slot path="/kit/foot/load_line_m" /> from the lower edge of the base, which is <Slot path="/kit/foot/length_m" />{' '}
             long.
         </Say>
