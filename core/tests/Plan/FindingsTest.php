@@ -105,7 +105,7 @@ final class FindingsTest extends TestCase
         yield 'steel_thickness_missing' => ['metal', ['/surface/framing/steel_thickness_m' => null] + self::steel(), 'refusal', '/surface/framing/steel_thickness_m', 'measure it'];
         yield 'fu_45' => ['metal', self::steel() + ['/kit/capacities' => 'allowable', '/site/standard' => 'asce7-16', '/site/ground_snow_kind' => 'nominal'], 'assumption', '/surface/framing/steel_strength_Pa', '310.3 MPa'];
         // On a rib, of which nobody measured the flat: that of the pans does not count.
-        yield 'pad_by_eye' => ['metal', ['/kit/foot/pad_width_m' => 0.02, '/surface/covering' => ['kind' => 'metal', 'pan_flat_m' => 0.3] + Covering::TYPICAL['metal']], 'assumption', '/kit/foot/pad_width_m', 'not checked'];
+        yield 'pad_by_eye' => ['none', 'metal pad', 'assumption', '/kit/foot/pad_width_m', 'not checked'];
         yield 'sheet_laps' => ['none', 'metal', 'assumption', '/surface/covering/clear_m', 'feet keep 200 mm off'];
         yield 'dormer_or_valley' => ['asce7-16', ['/surface/dormer_or_valley' => 'yes'], 'refusal', '/surface/dormer_or_valley', 'yes'];
         yield 'higher_or_lower_roof' => ['asce7-16', ['/surface/higher_or_lower_roof' => 'unknown'], 'refusal', '/surface/higher_or_lower_roof', 'unknown'];
@@ -260,6 +260,7 @@ final class FindingsTest extends TestCase
             'asce7-16 hill' => Scenario::of()->with('/site/topography', 'factor')->with('/site/kzt', 1.2)->with('/site/kzt_source', 'survey 3'),
             'asce7-16 bare' => Scenario::of()->with('/kit/extra_mass_per_module_kg', 0.0),
             'metal' => Scenario::of('feijoa-lane'),
+            'metal pad' => Scenario::of('feijoa-lane')->with('/kit/foot/pad_width_m', 0.02)->with('/surface/covering', ['kind' => 'metal', 'pan_flat_m' => 0.3] + Covering::TYPICAL['metal']),
             'asce7-16 stacked' => Scenario::of()->with('/rules/pattern', 'stacked'),
             default => Scenario::to($name),
         };
