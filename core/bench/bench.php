@@ -47,8 +47,8 @@ function roof(int $rows, int $columns): Scenario
     $width_m = $columns * $in(39.75) + $in(120);
     $length_m = $rows * $in(66.75) + $in(70);
 
-    return Scenario::of()->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/upper_butt_m', $length_m - $in(6))
-        ->with('/surface/courses_between', (int) round(($length_m - $in(17.25)) / $in(5.625)))->with('/surface/no_work_circles', [])->with('/block/left_out', [])
+    return Scenario::of()->with('/surface/width_m', $width_m)->with('/surface/slope_length_m', $length_m)->with('/surface/covering/upper_butt_m', $length_m - $in(6))
+        ->with('/surface/covering/courses_between', (int) round(($length_m - $in(17.25)) / $in(5.625)))->with('/surface/no_work_circles', [])->with('/block/left_out', [])
         ->with('/block/rows', $rows)->with('/block/columns', $columns)->with('/site/building_length_m', min(300.0, $width_m))
         ->with('/site/eave_to_ridge_m', $length_m * cos(atan(4 / 12)))->with('/kit/rail/longest_run_m', null);
 }
