@@ -1,5 +1,5 @@
 import { useDesk } from '@/desk/DeskContext';
-import { Level, thread, Upright } from '@/sheet/marks';
+import { Level, Names, Screw, Upright } from '@/sheet/marks';
 import { SectionOnSheet } from '@/sheet/SectionOnSheet';
 import type { Run } from '@/types/desk';
 
@@ -61,7 +61,6 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
         { v: deckTop / 2, u: end.left, name: `deck ${text.deck}` },
         { v: -m.member / 2, u: end.left, name: `member ${text.member} deep` },
     ];
-    let last = headRoom - 8;
     return (
         <figure>
             <svg
@@ -136,19 +135,7 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                                     fill="var(--color-paper)"
                                 />
                             )}
-                            <rect
-                                x={x(-radius)}
-                                y={y(shaft)}
-                                width={2 * radius * k}
-                                height={m.shank * k}
-                                fill="var(--color-module-edge)"
-                            />
-                            <path
-                                d={thread(x(0), y(threadTop), y(tip), radius * k)}
-                                fill="none"
-                                stroke="var(--color-garnet)"
-                                strokeWidth={1.4}
-                            />
+                            <Screw x={x(0)} radius={radius * k} shank={[y(shaft), y(shaft - m.shank)]} tip={y(tip)} />
                             <rect
                                 x={x(-2 * radius)}
                                 y={y(shaft + 0.005)}
@@ -167,24 +154,13 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                         </g>
                     ))}
                 </g>
-                {(narrow ? [] : notes).map((note) => {
-                    last = Math.max(last + 16, y(note.v));
-                    return (
-                        <g key={note.name}>
-                            <text x={labels - 34} y={last} dy="0.35em" fontSize={13} textAnchor="end">
-                                {note.name}
-                            </text>
-                            <line
-                                x1={labels - 29}
-                                y1={last}
-                                x2={x(Math.max(note.u, end.left))}
-                                y2={y(note.v)}
-                                stroke="var(--color-muted)"
-                                strokeWidth={0.7}
-                            />
-                        </g>
-                    );
-                })}
+                {!narrow && (
+                    <Names
+                        at={labels}
+                        top={headRoom}
+                        names={notes.map(({ name, u, v }) => ({ name, x: x(Math.max(u, end.left)), y: y(v) }))}
+                    />
+                )}
                 <Upright x={x(end.right) + 8} from={y(shaft)} to={y(0)} name={text.over_member} />
                 <Upright
                     x={x(end.right) + 8}

@@ -1,4 +1,4 @@
-import { Level, thread, Upright } from '@/sheet/marks';
+import { Level, Names, Screw, Upright } from '@/sheet/marks';
 import type { DeskData, Run } from '@/types/desk';
 
 /**
@@ -40,7 +40,6 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
             name: m.steel === null ? `purlin ${text.member_wide} × ${text.member}` : `purlin, steel ${text.steel}`,
         },
     ];
-    let last = headRoom - 8;
     return (
         <figure>
             <svg
@@ -88,19 +87,7 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
                         fill="var(--color-paper)"
                     />
                     <rect x={x(upright + 0.004)} y={y(rail + 0.02)} width={0.03 * k} height={0.04 * k} fill="var(--color-rule)" />
-                    <rect
-                        x={x(-radius)}
-                        y={y(shaft)}
-                        width={2 * radius * k}
-                        height={m.shank * k}
-                        fill="var(--color-module-edge)"
-                    />
-                    <path
-                        d={thread(x(0), y(tip + (m.length - m.shank)), y(tip), radius * k)}
-                        fill="none"
-                        stroke="var(--color-garnet)"
-                        strokeWidth={1.4}
-                    />
+                    <Screw x={x(0)} radius={radius * k} shank={[y(shaft), y(shaft - m.shank)]} tip={y(tip)} />
                     <rect
                         x={x(-2.4 * radius)}
                         y={y(shaft + 0.002)}
@@ -116,24 +103,9 @@ export function SectionOnSheet({ run, section, width }: { run: Run; section: Non
                         fill="var(--color-module-edge)"
                     />
                 </g>
-                {(narrow ? [] : notes).map((note) => {
-                    last = Math.max(last + 16, y(note.v));
-                    return (
-                        <g key={note.name}>
-                            <text x={labels - 34} y={last} dy="0.35em" fontSize={13} textAnchor="end">
-                                {note.name}
-                            </text>
-                            <line
-                                x1={labels - 29}
-                                y1={last}
-                                x2={x(note.u)}
-                                y2={y(note.v)}
-                                stroke="var(--color-muted)"
-                                strokeWidth={0.7}
-                            />
-                        </g>
-                    );
-                })}
+                {!narrow && (
+                    <Names at={labels} top={headRoom} names={notes.map(({ name, u, v }) => ({ name, x: x(u), y: y(v) }))} />
+                )}
                 <Upright x={x(reach) + 8} from={y(shaft)} to={y(0)} name={text.over_member} />
                 <Upright x={x(reach) + 8} from={y(grip + m.thread_in_member)} to={y(grip)} name={text.thread_in_member} />
                 <Level y={y(bottom) + 14} from={x(low)} to={x(0)} name={text.heel} />
