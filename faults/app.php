@@ -133,7 +133,7 @@ return [
         ['$metres * $this->perMetre', '$metres', 'A drawing is in metres, whatever its job', 'DrawingTest'],
         ['$isUp ? [$line_m, $point[1]] : [$point[0], $line_m]', '$isUp ? [$point[0], $line_m] : [$line_m, $point[1]]', 'Dimensions lie across what they measure', 'DrawingTest'],
     ],
-    'app/Paper/SheetDxf.php' => [
+    'app/Paper/SheetDrawing.php' => [
         ['$this->at($x_m, $run->run->line->holeY_m)', '$this->at($x_m, $run->run->line->y_m)', 'Feet are drawn at their rail, beside their holes', 'DrawingTest'],
     ],
 ];

@@ -26,6 +26,7 @@ return [
         ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
     ],
     'core/src/Attachment/Capacities.php' => [
+        ['$design->kit->foot->holes() !== [] ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF', 'max(1e-3, $held?->withdrawal?->toSi() ?? 0.0)', 'A clamp fails for the screw that it has not', 'Covering'],
         ['($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false)', '$held->withdrawalIsEntered ?? false', 'Steel holds more in a gust', 'Covering'],
         ['public const IN_LINE_MOST_IN = 0.5;', 'public const IN_LINE_MOST_IN = 5.0;', 'Feet may stand five inches out of line'],
     ],
@@ -38,12 +39,17 @@ return [
         ["'II' => self::root(1 / (4 * \$qs) + 1 / (4", "'II' => self::root(1 * (4 * \$qs) + 1 / (4", 'A dowel that turns as a whole holds too much'],
         ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
     ],
+    'core/src/Attachment/FallBacks.php' => [
+        ['$missed->deckUp !== null && $missed->deckAlong !== null', '$missed->deckUp !== null', 'A deck counts whose hold along the slope nobody knows', 'Foot'],
+        ['$factor * max($foot->up_N', 'max($foot->up_N', 'A deck mount has no room for a foot off its mark', 'Foot'],
+    ],
     'core/src/Attachment/FewestSearch.php' => [
         ['$even = $this->even($bound);', '$even = null;', 'Nothing is found where a foot on every member fails and every other would do', 'SteelTest'],
         ['$steps) === null && $this->isComplete', '$steps) === null || $this->isComplete', 'A search that gave up counts as a proof'],
         ['$this->downs[$place + 1] = $down;', '$this->downs[$place + 2] = $down;', 'Loads that press are kept for another foot'],
     ],
     'core/src/Attachment/FootTally.php' => [
+        ['$up_N > 0.0 ? $up_N : $along_N * $c->armPerAlong - $up_N', '$up_N > 0.0 ? $up_N : -$up_N', 'The push along the slope does not bend an arm', 'Covering'],
         ['$ends = max($this->partial($partial', '$ends = min($this->partial($partial', 'The lesser of two partial cases is taken'],
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
@@ -60,6 +66,8 @@ return [
         ['$patterns[$pattern] += (1 - $light)', '$patterns[$pattern] += (2 - $light)', 'Partial snow loads the wrong spans'],
     ],
     'core/src/Attachment/QuickCheck.php' => [
+        ['($along_N * $this->armPerAlong - $up_N) * $this->perArm', '-$up_N * $this->perArm', 'The quick check bends arms by what presses alone', 'Covering'],
+        ['max($this->perArm, $this->leverPerDown / $withdrawal_N) + abs($along_N)', '0.0 + abs($along_N)', 'Patches of snow are passed over where they load a hook', 'Covering'],
         ['$each_N / $lateral_N + $tension_N / $withdrawal_N', '$each_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
     ],
     'core/src/Attachment/RailTally.php' => [
@@ -92,6 +100,12 @@ return [
     ],
     'core/src/Cli/Main.php' => [
         ['$project, $words[2] ?? \'\')', '$project, $words[3] ?? \'\')', 'The command line tells another path'],
+    ],
+    'core/src/Covering/SeamedMetal.php' => [
+        ['$width->minus($this->firstSeam)', '$this->firstSeam', 'A mirrored roof keeps its seams', 'Covering'],
+    ],
+    'core/src/Covering/Tile.php' => [
+        ['($x_m - $this->firstPan->toMetres())', '$x_m', 'Pans are counted from the edge of the roof', 'Covering'],
     ],
     'core/src/Crew/Materials.php' => [
         ['$ends = 2 * count($runs);', '$ends = count($runs);', 'One end clamp is brought for each run'],
@@ -138,6 +152,21 @@ return [
     'core/src/Document/Json.php' => [
         ['$token[0][0];', '$token[0][1];', 'A sign in a number is read off'],
     ],
+    'core/src/Foot/ButylBase.php' => [
+        ['$half_m / max(1e-3, $half_m - $this->column->toMetres())', '1.0', 'An outer column holds as much as the middle one', 'Foot'],
+        ['($this->deckTestCount ?? 0) >= self::LEAST_TESTS', '$this->deckTestCount !== null', 'Four pull tests allow a deck mount', 'Foot'],
+        ['$isAllowable && ', '', 'A fifth of a mean counts as a design strength', 'Foot'],
+        ['SAFETY = 5.0', 'SAFETY = 3.0', 'Pull tests allow a third of their mean', 'Foot'],
+    ],
+    'core/src/Foot/HookArm.php' => [
+        ['** 2 / 6', '** 2 / 4', 'An arm bears half as much again before it bends', 'Covering'],
+        ['$this->height->toMetres() / $this->reach->toMetres()', '$this->reach->toMetres() / $this->height->toMetres()', 'The push along the slope bends an arm by its lengths exchanged', 'Covering'],
+        ['/ (3 * $this', '/ (8 * $this', 'An arm sinks less than a cantilever', 'Covering'],
+    ],
+    'core/src/Foot/TileHook.php' => [
+        ['-$this->arm->reach->toMetres()', '$this->arm->reach->toMetres()', 'The load comes down above the plate', 'Covering'],
+        ['$this->arm->reach->plus($this->base->heel)', '$this->arm->reach', 'The rail of a hook lies a heel too high', 'Covering'],
+    ],
     'core/src/Framing/MemberShares.php' => [
         ['$share->ratio > $this->limit + 1e-9', '$share->ratio > 1.05 * $this->limit + 1e-9', 'Members over their limit are let go'],
     ],
@@ -148,6 +177,7 @@ return [
         ['$this->to_m - $fromEnd_m', '$this->to_m + $fromEnd_m', 'A foot stands past the end of a member'],
     ],
     'core/src/Framing/Members.php' => [
+        ['self::even($sheet->firstSeam, $sheet->seamPitch', 'self::even($sheet->seamPitch, $sheet->seamPitch', 'Seams are where they would be if the first were a pitch in', 'Covering'],
         ['unset($members[$own->number]);', '', 'A member that is not there takes feet'],
         ['$own->plies % 2 === 0', '$own->plies % 2 === 1', 'The lag goes between two plies'],
         ['($left_m + $right_m) / 2', '$left_m', 'A member carries the bay at its left alone'],
@@ -177,6 +207,14 @@ return [
         ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
         ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
+    'core/src/Geometry/PointsFile.php' => [
+        ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
+        ['if ($twice < 0.0)', 'if (false)', 'Planes that go round clockwise are read so', 'Geometry'],
+        ['[...array_slice($kinds, 1), $kinds[0]]', '$kinds', 'Edges of a clockwise plane are told for their neighbours', 'Geometry'],
+        ['strtoupper($one[\'layer\']) === \'ROOF\'', 'true', 'Of two outlines none is the roof', 'Geometry'],
+        ['if ($one[\'bent\'])', 'if (false)', 'An arc is read as a straight edge', 'Geometry'],
+        ['$code === 10 && $outline[\'vertex\']', '$code === 10', 'An older outline begins at its place on the sheet', 'Geometry'],
+    ],
     'core/src/Layout/FireAccess.php' => [
         ["? 'share_with_sprinklers' : 'share'", "? 'share' : 'share_with_sprinklers'", 'Sprinklers make the ridge wider', 'FireAccessTest'],
         ['abs($ends[0][1] - $ends[1][1]) > self::TOLERANCE_M', 'true', 'Nothing is kept free at a ridge', 'FireAccessTest|FindingsTest'],
@@ -191,6 +229,10 @@ return [
         ["'/block/'.(\$edge === 'left' ||", "'/block/'.(\$edge !== 'left' ||", 'The stop of one edge stands at the other'],
     ],
     'core/src/Layout/Course.php' => [
+        ['return $this->aboveButt_m($from_m) + $long->minus($this->exposure)->toMetres();', 'return $this->aboveButt_m($from_m);', 'Every base straddles a butt', 'Foot'],
+        ['$above_m + $long->toMetres() + $this->clear_m() - $this->exposure->toMetres()', '0.0', 'A plate may lie on the batten above it', 'Plan'],
+        ['$this->aboveButt_m($from_m) + $this->overlap->minus($reach)', '$this->overlap->minus($reach)', 'An arm reaches out from wherever its plate lies', 'Covering'],
+        ['min($most_m, $reach->minus($this->overlap)->toMetres())', '$most_m', 'A height is told at which the rail stands in the tile', 'Covering'],
         ['$above_in > self::NAILS_FROM_IN &&', '$above_in < self::NAILS_FROM_IN &&', 'A plate over the nails is not seen'],
     ],
     'core/src/Attachment/ModuleCheck.php' => [
@@ -200,6 +242,10 @@ return [
     'core/src/Design/Outline.php' => [
         ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
+    ],
+    'core/src/Layout/LineBands.php' => [
+        ['$low_m - $row * $step_m - $hole_m - $to_m', '$low_m - $row * $step_m - $hole_m - $from_m', 'Heights of a block leave out half of a clamp zone', 'Covering'],
+        ['+ floor($length_m / $this->step_m)', '', 'No gap between rows is ever told', 'Covering'],
     ],
     'core/src/Layout/ToEdge.php' => [
         ['$this->slope_m - $y_m - $length_m + $this->overRidge_m', '$this->slope_m - $y_m + $length_m + $this->overRidge_m', 'The upper row is judged exposed from its lower edge'],
@@ -223,14 +269,10 @@ return [
         ['($along_m * $x - $left_m * $y)', '($along_m * $x + $left_m * $y)', 'Corners off a tape go round the wrong way'],
     ],
     'core/src/Foot/TwoInLineLever.php' => [
+        ['($this->load_m < 0.0 ? -$up_N : $heel_N)', '$heel_N', 'Snow on a hook does not pull its screws', 'Covering'],
+        ['max(0.0, -$this->load_m / $this->upper_m)', '0.0', 'The quick check forgets what presses on a hook', 'Covering'],
+        ['$this->load_m < $this->lower_m ? 1.0 : 0.5', '0.5', 'Half of a pull beside a plate is the bound', 'Covering'],
         ['$upper_N <= $up_N ?', '$upper_N > $up_N ?', 'The upper lag takes the wrong regime'],
-        ['return 0.5;
-    }
-
-    public function perAlong', 'return 1.0;
-    }
-
-    public function perAlong', 'A pull is bounded by more than it may be'],
     ],
     'core/src/Layout/Placement.php' => [
         [', $to_m - 1e-6] as $at_m', '] as $at_m', 'A block closes a side that it covers but for the end'],
@@ -239,7 +281,9 @@ return [
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
-        ['$surface->framing->kind->runAcross() !== $surface->covering->liesOnPurlins()', 'false', 'Sheets are planned over rafters', 'Plan'],
+        ['mb_strtolower(trim($clamp->forSeam))', 'mb_strtolower(trim($roof->seam))', 'A clamp of any seam holds on every seam', 'Plan'],
+        ['!Printed::under($roof->sheetThickness->toMetres(), $clamp->forThickness->toMetres())', 'true', 'A clamp holds on thinner sheets than it was tested on', 'Plan'],
+        ['$surface->framing->kind->runAcross() !== ($surface->covering->liesOnPurlins() ?? $surface->framing->kind->runAcross())', 'false', 'Sheets are planned over rafters', 'Plan'],
         ['!$covering->isPlanned() || in_array', 'true || in_array', 'A flashed foot goes on a metal sheet', 'Plan'],
         ['Length::ofInches(1.0)->toMetres() + 1e-9', 'Length::ofInches(10.0)->toMetres() + 1e-9', 'Eave to ridge may be ten inches off unsaid'],
         ['$ratio < 0.5 || $ratio > 2.0', '$ratio < 0.05 || $ratio > 20.0', 'A value read in an own copy may be twenty times the recalled one'],
@@ -339,7 +383,7 @@ return [
         ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
     ],
     'core/src/Finding/Code.php' => [
-        ["self::RafterScreenFails, self::EnVelocityHigh,\n    ];", "self::RafterScreenFails, self::EnVelocityHigh, self::RunFails,\n    ];", 'A run that fails can be signed away'],
+        ["self::RafterScreenFails,\n        self::EnVelocityHigh,\n    ];", "self::RafterScreenFails,\n        self::EnVelocityHigh, self::RunFails,\n    ];", 'A run that fails can be signed away'],
         ['            self::RunFails, self::RunNotFound, self::MembersMissRun', '            self::RunNotFound, self::MembersMissRun', 'A run that fails is told where its rail is'],
     ],
     'core/src/Finding/Finding.php' => [
@@ -356,6 +400,10 @@ return [
         ['$clamp->alongRatio > 1.0 + 1e-9', '$clamp->alongRatio > 1.0 + 1e-1', 'Clamps may be pushed a tenth too much'],
         ['$screen->ratio > 1.0 + 1e-9', '$screen->ratio > 1.5 + 1e-9', 'Rafters may be bent by half too much'],
         ['$window->window_m > 0.0 ? Finding::of(', '$window->window_m > -1.0 ? Finding::of(', 'A lag that cannot keep its edge is only warned of'],
+    ],
+    'core/src/Plan/OnTiles.php' => [
+        ['$arm->under->minus($tile->tileTop)', '$arm->under', 'No arm ever touches its tile', 'Plan'],
+        ['max($most_N, $foot->down_N)', 'max($most_N, $foot->up_N)', 'An arm sinks under what lifts it', 'Covering'],
     ],
     'core/src/Plan/Plan.php' => [
         ["'warnings' => \$kinds['warning'] ?? 0", "'warnings' => \$kinds['stop'] ?? 0", 'Stops are counted as warnings'],
@@ -448,7 +496,7 @@ return [
         ['$purlin !== null => $purlin->y_m - $hole_m - $low_m,', '$purlin !== null => $purlin->y_m - $low_m,', 'Holes lie beside their purlin', 'Covering'],
     ],
     'core/src/Rail/Runs.php' => [
-        ['                || !$isOnSheet($x_m)
+        ['                || !$mayStand($x_m)
 ', '', 'Feet stand at the very edge of a sheet', 'Covering'],
         ['$modules) - 1];', '$modules) - 2];', 'A run ends a module short'],
         ['|| $x_m > $x1_m - $past_m', '|| $x_m > $x1_m + $past_m', 'A foot may stand on the end of a rail'],
@@ -470,11 +518,10 @@ return [
     ],
     'core/src/Framing/Purlins.php' => [
         ['$sheet->lowerScrews->toMetres() + $line * $sheet->space()->toMetres()', '$line * $sheet->space()->toMetres()', 'Purlins are counted from the eave edge', 'Covering'],
-        ['$at_m = $purlin->y_m - $row * $step_m - $hole_m;', '$at_m = $purlin->y_m - $row * $step_m;', 'A block is sent where its holes miss the purlins', 'Covering'],
         ['($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0)) / 2', '($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0))', 'A purlin is told half of its load', 'Covering'],
     ],
     'core/src/Attachment/Placing.php' => [
-        ['$design->surface->framing->kind->runAcross() ? Length::ofMetres(0.0)', 'false ? Length::ofMetres(0.0)', 'Ribs, which are seen, cost reserve', 'Told|Covering'],
+        ['$design->surface->covering->stand() !== \'member\' ? Length::ofMetres(0.0)', 'false ? Length::ofMetres(0.0)', 'Ribs, which are seen, cost reserve', 'Told|Covering'],
     ],
     'core/src/Attachment/LikelyLayouts.php' => [
         ['1 => $feet === 2 ? 1 : 0,', '1 => 1,', 'A likely layout leaves a piece of rail with one foot', 'Covering'],
@@ -506,6 +553,5 @@ return [
     ],
     'core/src/Rail/LeastStock.php' => [
         ['default => intdiv($whole, $this->bar) / $k,', 'default => (1 + intdiv($whole, $this->bar)) / $k,', 'More bars are said to be the fewest', 'CuttingTest'],
-        ['$this->vain[$key] = max($bars, $this->vain[$key] ?? -1);', '$this->vain[$key] = PHP_INT_MAX;', 'A packing is given up that another order finds', 'CuttingTest'],
     ],
 ];

@@ -17,6 +17,7 @@ use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
@@ -146,6 +147,7 @@ final class DeskView
 
         return [
             'units' => $plan->design->units->value, 'stand' => $texts->stand(),
+            'course' => Course::of($plan->design->surface)?->word(),
             'status' => $plan->status()->value,
             'status_text' => $texts->say('status.'.$plan->status()->value),
             'stages' => Stages::states($plan),
@@ -168,7 +170,11 @@ final class DeskView
             'tape_head' => $plan->capacities === null
                 ? ''
                 : $texts->say(
-                    $plan->members->purlins === null ? 'tape.head' : 'tape.head_on_sheet',
+                    match ($texts->stand()) {
+                        'rib' => 'tape.head_on_sheet',
+                        'seam' => 'tape.head_on_seams',
+                        default => 'tape.head',
+                    },
                     ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0],
                 ),
         ];

@@ -90,6 +90,7 @@ final class RunView
         $feet_m = $run->feet_m();
         foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
             $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+            $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
             $reserve = $verdict->worst->reserve();
             $feet[] = [
                 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->onRun_m($run->run->line, $verdict->x_m)),
@@ -97,6 +98,12 @@ final class RunView
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'on' => Marking::membersOn($plan, $run, $place),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
+                'missed' => $fallBack === null ? null : $texts->say('missed.'.match (true) {
+                    $fallBack->aside && $fallBack->deck => 'both',
+                    $fallBack->aside => 'aside',
+                    $fallBack->deck => 'deck',
+                    default => 'none',
+                }),
                 'other' => $latitude === null ? null : ($latitude->otherMember ?? ($latitude->isSought ? 'none' : null)),
             ];
         }

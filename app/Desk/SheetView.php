@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Framing\Purlin;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
@@ -61,6 +62,7 @@ final class SheetView
                 'number' => $one->number, 'y_m' => $one->y_m, 'from_m' => $one->from_m,
                 'to_m' => min($one->to_m, $surface->width->toMetres()),
             ], $plan->members->purlins->purlins ?? []),
+            'battens_m' => Course::of($surface)?->battens_m($surface->slopeLength) ?? [],
             'lap' => $lap === null ? null : ['from_m' => $lap->from->toMetres(), 'to_m' => $lap->to->toMetres(), 'shift_m' => $lap->shift->toMetres()],
             'module' => ['width_m' => $seen->placement->width_m, 'length_m' => $seen->placement->length_m],
             'modules' => self::modules($seen),

@@ -88,7 +88,11 @@ final class CoverView
                 $print->print(Dimension::Pressure, $rail->elasticModulus->toPascals()),
                 $rail->allowableStress === null ? 'missing' : $print->print(Dimension::Pressure, $rail->allowableStress->toPascals()),
             )],
-            ['Feet', sprintf('%d of “%s” with “%s”', $plan->attachmentCount(), $design->kit->foot->name(), $design->kit->fastener->name())],
+            [
+                'Feet',
+                sprintf('%d of “%s”', $plan->attachmentCount(), $design->kit->foot->name())
+                    .($design->kit->foot->holes() === [] ? '' : " with “{$design->kit->fastener->name()}”"),
+            ],
         ];
 
         return array_map(static fn (array $row): array => ['name' => $row[0], 'value' => $row[1]], $rows);

@@ -9,9 +9,9 @@ namespace App\Paper;
  *
  * Lengths are given in metres and written in the drawing's unit, at true scale.
  *
- * @phpstan-type Point array{float, float}
+ * @phpstan-import-type Point from DrawingWriter
  */
-final class DxfWriter
+final class DxfWriter implements DrawingWriter
 {
     private const SOLID = 'CONTINUOUS';
 
@@ -98,19 +98,22 @@ final class DxfWriter
         ]);
     }
 
-    public function dxf(): string
+    public function finished(): string
     {
         $layers = '';
         foreach ($this->layers as $name => $colour) {
             $layers .= self::pairs([[0, 'LAYER'], [2, $name], [70, '0'], [62, (string) $colour], [6, self::SOLID]]);
         }
+        // Millimetres or inches.
+        $unit = $this->perMetre > 500.0 ? '4' : '1';
         $blocks = '';
         foreach ($this->blocks as $name => $entities) {
             $blocks .= self::pairs([[0, 'BLOCK'], [8, '0'], [2, $name], [70, str_starts_with($name, '*') ? '1' : '0'], ...$this->point([0.0, 0.0]), [3, $name]])
                 .$entities.self::pairs([[0, 'ENDBLK'], [8, '0']]);
         }
 
-        return self::pairs([[0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [0, 'ENDSEC'], [0, 'SECTION'], [2, 'TABLES']])
+        return self::pairs([[0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, $unit], [0, 'ENDSEC']])
+            .self::pairs([[0, 'SECTION'], [2, 'TABLES']])
             .self::pairs([[0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, self::SOLID], [70, '0'], [3, 'solid'], [72, '65'], [73, '0'], [40, '0.0'], [0, 'ENDTAB']])
             .self::pairs([[0, 'TABLE'], [2, 'LAYER'], [70, (string) count($this->layers)]]).$layers.self::pairs([[0, 'ENDTAB'], [0, 'ENDSEC']])
             .self::pairs([[0, 'SECTION'], [2, 'BLOCKS']]).$blocks.self::pairs([[0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']])

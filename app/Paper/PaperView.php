@@ -8,7 +8,9 @@ use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Geometry\FromTape;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Message\Texts;
@@ -31,7 +33,7 @@ final class PaperView
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
                 'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null
                     ? ''
-                    : $texts->say('tape.butt', ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
+                    : $texts->say('tape.'.(Course::of($plan->design->surface)?->word() ?? 'butt'), ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
                 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
                 'purlin' => $mark['purlin'] === null ? '' : $texts->say('tape.screws', ['purlin' => $mark['purlin']]),
             ], $plan->tapes()->slope()),
@@ -91,7 +93,11 @@ final class PaperView
                     'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),
                     'document' => $plan->design->kit->clamp->document,
                 ],
-                [
+                $plan->design->kit->foot instanceof SeamClamp ? [
+                    'what' => 'Set screws: '.$plan->design->kit->foot->name,
+                    'torque' => self::torque($plan, $plan->design->kit->foot->setTorque?->toSi()),
+                    'document' => $plan->design->kit->foot->document,
+                ] : [
                     'what' => 'Screw: '.$plan->design->kit->fastener->name(),
                     'torque' => 'until the washer seats; never spun',
                     'document' => 'common practice, no source',
@@ -102,7 +108,7 @@ final class PaperView
                 'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(
                     static fn (string $caution): string => $texts->say("caution.$caution"),
                     $step['cautions'],
-                ),
+                ), 'at_foot' => $step['at_foot'],
             ], $plan->steps->steps ?? []),
             'coefficients' => array_map(static fn (Coefficient $used): array => [
                 'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source,

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Crew\Steps;
+use Garnetine\Core\Foot\ButylBase;
 use Garnetine\Core\Foot\LFoot;
+use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Length;
@@ -25,6 +28,8 @@ final class SectionView
         $surface = $plan->design->surface;
         [$foot, $covering] = [$plan->design->kit->foot, $surface->covering];
         $flashing = $foot->flashing();
+        [$hook, $tile] = [$foot instanceof TileHook ? $foot : null, $covering instanceof Tile ? $covering : null];
+        [$angle, $butyl] = [$foot instanceof LFoot ? $foot : null, $foot instanceof ButylBase ? $foot : null];
         $sizes = [
             'member' => $surface->framing->depth, 'deck' => $surface->deck->thickness($surface->deckThickness), 'underlayment' => $surface->covering->underlayment(),
             'shingles' => $surface->covering->thickness()->minus($surface->covering->underlayment()),
@@ -32,11 +37,13 @@ final class SectionView
             'heel' => $foot->base()->heel,
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
             'length' => $fastener->length(), 'diameter' => $fastener->diameter(),
-            'member_wide' => $surface->framing->width, 'pad' => $foot instanceof LFoot ? $foot->pad : null,
+            'member_wide' => $surface->framing->width, 'pad' => $angle->pad ?? $butyl?->butyl,
             'steel' => $surface->framing->kind->isSteel() ? $surface->framing->steelThickness : null,
             'sheet' => $covering instanceof ScrewedMetal ? $covering->sheetThickness : null,
             'rib' => $covering instanceof ScrewedMetal ? $covering->ribHeight : null,
-            'load_line' => $foot instanceof LFoot ? $foot->loadLine : null, 'foot_long' => $foot instanceof LFoot ? $foot->length : null,
+            'load_line' => $angle->loadLine ?? $butyl?->loadLine, 'foot_long' => $angle->length ?? $hook->length ?? $butyl?->length,
+            'batten' => $tile?->battenWidth, 'tile_top' => $tile?->tileTop, 'overlap' => $tile?->overlap,
+            'reach' => $hook?->arm->reach, 'arm_under' => $hook?->arm->under, 'arm' => $hook?->arm->thickness,
             'shank' => $held->shank, 'thread_in_member' => $held->threadInMember, 'over_member' => $held->above,
             'exposure' => Course::of($surface)?->exposure, 'cover' => $flashing?->makersCover,
         ];

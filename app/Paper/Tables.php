@@ -53,7 +53,7 @@ final class Tables
             foreach ($one->supports as $run) {
                 foreach ($run->feet_m() as $place => $x_m) {
                     $rows[] = [
-                        $one->design->surface->name, $run->run->id, (string) ($place + 1), $one->design->surface->framing->kind->stand(),
+                        $one->design->surface->name, $run->run->id, (string) ($place + 1), $one->design->surface->covering->stand(),
                         (string) $run->members()[$place], $printer->tape($tapes->onRun_m($run->run->line, $x_m)),
                         $printer->tape($tapes->onSlope_m($run->run->line->holeY_m)), sprintf('%.4F', $x_m), sprintf('%.4F', $run->run->line->holeY_m),
                     ];

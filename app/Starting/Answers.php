@@ -11,7 +11,7 @@ use Garnetine\Core\Design\Standard;
 final readonly class Answers
 {
     /** Coverings that are planned on, by kind. */
-    public const COVERINGS = ['asphalt_shingles', 'metal'];
+    public const COVERINGS = ['asphalt_shingles', 'metal', 'seamed_metal', 'tile'];
 
     /** Roofs that can be planned without an engineer's pressures. */
     public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed];
@@ -48,9 +48,22 @@ final readonly class Answers
         };
     }
 
-    /** @return list<array<string, mixed>> Sheets on purlins, of sizes on which the example's rails find theirs */
+    /** @return list<array<string, mixed>> Panels with seams, tiles on battens, or sheets on purlins of sizes on which the example's rails find theirs */
     private function covering(): array
     {
+        if ($this->covering === 'seamed_metal') {
+            // 4 lb/ft², common practice, no source.
+            return [['path' => '/surface/covering/kind', 'typed' => 'seamed_metal'], self::madeUp('/surface/dead_load_Pa', 191.5)];
+        }
+        if ($this->covering === 'tile') {
+            return [
+                ['path' => '/surface/covering/kind', 'typed' => 'tile'], ['path' => '/surface/framing/kind', 'typed' => 'rafter'],
+                self::madeUp('/surface/deck', 'none'),
+                // 12 lb/ft², common practice, no source.
+                self::madeUp('/surface/dead_load_Pa', 574.6),
+            ];
+        }
+
         return $this->covering !== 'metal' ? [] : [
             ['path' => '/surface/covering/kind', 'typed' => 'metal'], ['path' => '/surface/framing/kind', 'typed' => 'purlin'], self::madeUp('/surface/deck', 'none'),
             self::madeUp('/surface/covering/lower_screws_m', 0.3), self::madeUp('/surface/covering/upper_screws_m', 4.55), self::madeUp('/surface/covering/spaces_between', 5),

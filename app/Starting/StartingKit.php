@@ -13,12 +13,14 @@ enum StartingKit: string
     case TwoLags = 'two_lags';
     case Standoff = 'standoff';
     case Angle = 'angle';
+    case Hook = 'hook';
+    case Clamp = 'clamp';
 
     public function rail(): ExampleRail
     {
         return match ($this) {
             self::OneLag => ExampleRail::Light,
-            self::TwoLags, self::Angle => ExampleRail::Standard,
+            self::TwoLags, self::Angle, self::Hook, self::Clamp => ExampleRail::Standard,
             self::Standoff => ExampleRail::Heavy,
         };
     }
@@ -31,18 +33,25 @@ enum StartingKit: string
             self::TwoLags => 'two_lag_foot',
             self::Standoff => 'standoff',
             self::Angle => 'l_foot',
+            self::Hook => 'tile_hook',
+            self::Clamp => 'seam_clamp',
         };
     }
 
     /** Kind of its screw, where it is not the blank survey's lag. */
     public function fastener(): ?string
     {
-        return $this === self::Angle ? 'structural_screw' : null;
+        return $this === self::Angle || $this === self::Hook ? 'structural_screw' : null;
     }
 
     /** Kind of the covering that it is for. */
     public function covering(): string
     {
-        return $this === self::Angle ? 'metal' : 'asphalt_shingles';
+        return match ($this) {
+            self::Angle => 'metal',
+            self::Hook => 'tile',
+            self::Clamp => 'seamed_metal',
+            default => 'asphalt_shingles',
+        };
     }
 }

@@ -9,6 +9,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Foot\Standoff;
+use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 
@@ -159,7 +160,7 @@ final class PitchedTest extends BrowserTestCase
         $this->act(fn () => $this->press('Take them out'));
         // No purlin there: the worksheet says where the rails find theirs.
         $this->seeText('No purlin lies under line A', 'main');
-        $this->seeText('all lines lie on purlins', 'main');
+        $this->seeText('every line finds its place', 'main');
         $this->enter(['/block/y_m' => '590 mm']);
         $this->to('Rails');
         $this->enter(['/kit/rail/stock_length_m' => '4600 mm', '/kit/rail/end_past_module_m' => '60 mm']);
@@ -174,5 +175,68 @@ final class PitchedTest extends BrowserTestCase
         $this->seeText('Pad and washer seal the hole', 'body');
         $this->assertAccessible('feet on a metal sheet');
         $this->endJourney('Seven modules on corrugated metal');
+    }
+
+    public function test_a_base_sealed_by_butyl_says_what_holds_where_its_screws_miss(): void
+    {
+        $job = $this->started('Sloe Crews');
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'butyl_base', '/kit/foot/up_N' => '700 lb', '/kit/foot/down_N' => '1200 lb', '/kit/foot/along_N' => '350 lb', '/kit/foot/document' => 'report 50', '/kit/foot/rail_height_m' => '3 in', '/kit/foot/base/heel_m' => '1 in',
+            '/kit/foot/base/lateral_N' => '240 lb', '/kit/foot/base/lateral_document' => 'report 50', '/kit/foot/between_screws_m' => '2 in', '/kit/foot/load_line_m' => '2 in', '/kit/foot/length_m' => '4 in', '/kit/foot/width_m' => '5 in',
+            '/kit/foot/column_m' => '1 1/4 in', '/kit/foot/butyl_m' => '1/8 in', '/kit/fastener/drill_guide' => 'yes',
+        ]);
+        $this->seeText('Where screws miss');
+        $this->seeText('outer column');
+        $this->seeText('a foot that misses the member twice');
+        $this->enter(['/kit/foot/deck_up_N' => '188.8 lb', '/kit/foot/deck_along_N' => '150 lb']);
+        $this->seeText('six in the deck');
+        $plan = self::plan($job);
+        self::assertSame(['deck_hold_down'], array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()));
+        self::assertContains(true, array_map(static fn ($one): bool => $one->deck, array_merge(...array_values($plan->fallBacks ?? []))));
+        $this->to('Holes');
+        $this->seeText('The butyl under a base seals all of its screws', 'main');
+        $this->seeText('butyl ⅛ in', 'figure');
+        $this->assertAccessible('bases sealed by butyl');
+        $this->endJourney('A butyl base that may miss');
+    }
+
+    public function test_hooks_lie_between_battens_and_clear_the_tiles_under_snow(): void
+    {
+        $job = $this->started('Medlar Crews');
+        $this->enter(['/surface/covering/kind' => 'tile', '/surface/deck' => 'none', '/surface/dead_load_Pa' => '60 psf', '/surface/framing/known' => 'seen']);
+        $this->enter([
+            '/surface/covering/batten_width_m' => '2 in', '/surface/covering/lower_batten_m' => '12 in', '/surface/covering/upper_batten_m' => '188 3/4 in', '/surface/covering/batten_spaces' => '13', '/surface/covering/overlap_m' => '3 in',
+            '/surface/covering/tile_top_m' => '2 1/4 in', '/surface/covering/under_plate_m' => '1/32 in', '/surface/covering/pan_pitch_m' => '12 in', '/surface/covering/first_pan_m' => '1 1/2 in',
+        ]);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->to('Site');
+        $this->enter(['/site/ground_snow_Pa' => '20 psf']);
+        $this->to('Modules');
+        $this->enter(['/block/columns' => '5', '/block/rows' => '2', '/block/x_m' => "8' 0"]);
+        $this->act(fn () => $this->press('Take them out'));
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'tile_hook', '/kit/foot/up_N' => '700 lb', '/kit/foot/down_N' => '900 lb', '/kit/foot/along_N' => '400 lb', '/kit/foot/document' => 'report 40', '/kit/foot/rail_height_m' => '5 in', '/kit/foot/base/heel_m' => '1 in',
+            '/kit/foot/base/material' => 'steel_a36', '/kit/foot/base/lateral_N' => '350 lb', '/kit/foot/base/lateral_document' => 'report 40', '/kit/foot/between_screws_m' => '3 in', '/kit/foot/length_m' => '5 in',
+            '/kit/foot/arm/reach_m' => '5 in', '/kit/foot/arm/width_m' => '2 in', '/kit/foot/arm/thickness_m' => '1/2 in', '/kit/foot/arm/allowable_stress_Pa' => '22000 psi', '/kit/foot/arm/aside_m' => '2 in', '/kit/foot/arm/height_m' => '2 1/2 in', '/kit/foot/arm/elastic_modulus_Pa' => '28000 ksi', '/kit/foot/arm/under_m' => '2 3/8 in',
+        ]);
+        // An eighth of an inch over the tile is less than an arm wants.
+        $this->seeText('The arm of a hook lies ⅛ in over the tile', 'main');
+        $this->enter(['/kit/foot/arm/under_m' => '2 5/8 in']);
+        // No line of this height finds its course: the worksheet says which height does.
+        $this->to('Modules');
+        $this->seeText('the arms of the hooks end', 'main');
+        $this->seeText('28 ⅛ in above the eave every line finds its place', 'main');
+        $this->enter(['/block/y_m' => '28 1/8 in']);
+        $plan = self::plan($job);
+        self::assertSame([[], 10], [array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()), $plan->moduleCount()]);
+        self::assertInstanceOf(TileHook::class, $plan->design->kit->foot);
+        $this->to('Holes');
+        $this->seeText('batten', 'table');
+        $this->seeText('Cut along the slope at a hook', 'body');
+        $this->seeText('Grind the upper tile free', 'main');
+        $this->assertAccessible('hooks under tiles');
+        $this->endJourney('Hooks under tiles in snow');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Job;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 
 /** A planner lays out the other side of the roof too, goes to and fro between the planes, and prints both. */
@@ -120,5 +122,31 @@ final class SurfacesTest extends BrowserTestCase
         $this->seeText("Now $modules modules", 'main');
         $this->settled();
         self::assertSame($modules, $job->current()->surface('plane-1')->block->rows * $job->current()->surface('plane-1')->block->columns - count($job->current()->surface('plane-1')->block->leftOut));
+    }
+
+    public function test_an_outline_is_taken_from_a_file_once_it_is_seen(): void
+    {
+        $job = $this->exampleJob($user = $this->planner());
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/surface");
+        $this->browser->wait(15, 100)->until(fn (): bool => $this->browser->findElements(WebDriverBy::xpath("//summary[.='Take it from a file']")) !== []);
+        $this->browser->findElement(WebDriverBy::xpath("//summary[.='Take it from a file']"))->click();
+        $file = tempnam(sys_get_temp_dir(), 'corners').'.csv';
+        file_put_contents($file, "x_ft,y_ft,edge\n0,0,eave\n40,0,rake\n40,16,ridge\n0,sixteen,rake\n");
+        $this->element('input[type=file]')->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $this->seeText('expected a number for y in line 5; found "sixteen"');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector("svg[aria-label='Outline with 4 corners']")));
+        file_put_contents($file, "x_ft,y_ft,edge\n0,0,eave\n40,0,rake\n40,16,ridge\n0,16,rake\n");
+        $this->element('input[type=file]')->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        $this->element("svg[aria-label='Outline with 4 corners']");
+        $this->seeText("40' 0\" wide, 16' 0\" up the slope");
+        // Nothing is taken before it was seen.
+        self::assertSame([], $job->current()->surface()->surface->outline);
+        $this->assertAccessible('an outline out of a file');
+        $this->press('Take it');
+        $this->element("[data-path='/surface/outline/2/edge']");
+        $this->settled();
+        self::assertEqualsWithDelta([40.0, 16.0, 'ridge'], (static fn ($corner): array => [$corner->x->toFeet(), $corner->y->toFeet(), $corner->edge->value])(Job::query()->findOrFail($job->id)->current()->surface()->surface->outline[2]), 1e-6);
+        unlink($file);
     }
 }

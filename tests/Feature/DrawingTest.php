@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Paper\SheetDxf;
+use App\Paper\SheetDrawing;
 use App\Paper\Tables;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Geometry\PointsFile;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Quantity\UnitSystem;
@@ -85,7 +87,7 @@ final class DrawingTest extends TestCase
     public function test_every_module_foot_and_rail_stands_where_the_plan_has_it(string $job): void
     {
         $project = self::plan($job);
-        [$layers, $blocks, $entities] = self::read(SheetDxf::of($project));
+        [$layers, $blocks, $entities] = self::read(SheetDrawing::dxf($project));
         $unit = array_values($project->plans)[0]->design->units === UnitSystem::Us ? 1 / 0.0254 : 1000.0;
         foreach ([...$entities, ...array_merge(...array_values($blocks))] as $one) {
             self::assertArrayHasKey($one[8][0], $layers);
@@ -119,7 +121,7 @@ final class DrawingTest extends TestCase
     public function test_dimensions_measure_what_they_say(string $job): void
     {
         $project = self::plan($job);
-        [, $blocks, $entities] = self::read(SheetDxf::of($project));
+        [, $blocks, $entities] = self::read(SheetDrawing::dxf($project));
         $plans = array_values($project->plans);
         $unit = $plans[0]->design->units === UnitSystem::Us ? 1 / 0.0254 : 1000.0;
         $measured = [];
@@ -148,5 +150,39 @@ final class DrawingTest extends TestCase
         self::assertStringContainsString("\r\nNorth,A,1,rib,19,1406,1000,1.4060,1.0000\r\n", Tables::feet($plan));
         self::assertSame(43, substr_count(Tables::holes($plan), "\r\n"));
         self::assertStringContainsString("\r\nNorth,cable,\"cable entry\",9.1000,2.0000,planned,\"boot with a screwed collar\"\r\n", Tables::holes($plan));
+    }
+
+    public function test_a_drawing_of_ours_is_taken_as_the_outline_that_it_shows(): void
+    {
+        foreach (['feijoa-lane' => 'rectangle', 'damson-terrace' => 'hip', 'quince-lane' => 'in inches'] as $job => $what) {
+            $project = self::plan($job);
+            $surface = array_values($project->plans)[0]->design->surface;
+            $found = PointsFile::read(SheetDrawing::dxf($project), '/surface/outline')['corners'];
+            foreach (Outline::of($surface)->corners() as $index => $corner) {
+                self::assertEqualsWithDelta($corner, $found[$index], 1e-6, $what);
+            }
+        }
+    }
+
+    #[DataProvider('jobs')]
+    public function test_the_same_drawing_as_svg_has_all_its_things_at_their_places(string $job): void
+    {
+        $project = self::plan($job);
+        [, , $entities] = self::read(SheetDrawing::dxf($project));
+        $svg = simplexml_load_string(SheetDrawing::svg($project)) ?: self::fail('no XML');
+        self::assertMatchesRegularExpression('/^[\d.]+mm$/', (string) $svg['width']);
+        $perMillimetre = array_values($project->plans)[0]->design->units === UnitSystem::Us ? 1 / 25.4 : 1.0;
+        foreach (['MODULES' => ['INSERT', 'use'], 'FEET' => ['INSERT', 'use'], 'RAILS' => ['LINE', 'line'], 'FRAMING' => ['LINE', 'line'], 'ZONES' => ['POLYLINE', 'path'], 'HOLES' => ['CIRCLE', 'circle'], 'TEXT' => ['TEXT', 'text']] as $layer => [$kind, $element]) {
+            $groups = array_values(array_filter(iterator_to_array($svg->g, false), static fn (\SimpleXMLElement $one): bool => (string) $one['id'] === $layer));
+            self::assertCount(1, $groups, $layer);
+            self::assertCount(count(self::places($entities, $kind, $layer)), $groups[0]->{$element}, $layer);
+            if ($kind === 'INSERT') {
+                foreach (self::places($entities, $kind, $layer) as $index => [$x, $y]) {
+                    $use = $groups[0]->use[$index] ?? self::fail($layer);
+                    self::assertEqualsWithDelta([$x, $y], [(float) $use['x'] * $perMillimetre, -(float) $use['y'] * $perMillimetre], 1e-3);
+                    self::assertCount(1, $svg->xpath("//*[@id='".substr((string) $use['href'], 1)."']") ?: []);
+                }
+            }
+        }
     }
 }

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Designs\PlanDesign;
 use App\Models\Job;
-use App\Paper\SheetDxf;
+use App\Paper\SheetDrawing;
 use App\Paper\Tables;
 use App\Planning\Planning;
 use Illuminate\Http\Response;
@@ -14,7 +14,7 @@ use Illuminate\Http\Response;
 /** Files of the current design: the same bytes as the command line prints, tables, and the sheets as a drawing. */
 final class ExportController extends Controller
 {
-    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'sheets.dxf'];
+    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'sheets.dxf', 'sheets.svg'];
 
     public function __invoke(Job $job, string $file, PlanDesign $planDesign): Response
     {
@@ -25,7 +25,8 @@ final class ExportController extends Controller
             'materials.csv' => Tables::materials(Planning::all($design->document())),
             'feet.csv' => Tables::feet(Planning::all($design->document())),
             'holes.csv' => Tables::holes(Planning::all($design->document())),
-            'sheets.dxf' => SheetDxf::of(Planning::all($design->document())),
+            'sheets.dxf' => SheetDrawing::dxf(Planning::all($design->document())),
+            'sheets.svg' => SheetDrawing::svg(Planning::all($design->document())),
             default => Tables::cutting(Planning::all($design->document())),
         };
 
@@ -33,6 +34,7 @@ final class ExportController extends Controller
             'Content-Type' => match (pathinfo($file, PATHINFO_EXTENSION)) {
                 'csv' => 'text/csv; charset=utf-8',
                 'dxf' => 'image/vnd.dxf',
+                'svg' => 'image/svg+xml',
                 default => 'application/json',
             },
             'Content-Disposition' => 'attachment; filename="'.$file.'"',

@@ -6,5 +6,5 @@ declare(strict_types=1);
 return [
     'source' => 'IRC 2018, R905',
     'confidence' => 'high',
-    'values' => ['asphalt_shingles' => 2.0],
+    'values' => ['asphalt_shingles' => 2.0, 'tile' => 2.5],
 ];

@@ -32,6 +32,10 @@ final readonly class Capacities
         public float $footUp_N,
         public float $footDown_N,
         public float $footAlong_N,
+        /** The load at the end of a hook's arm that bends it to its allowable stress; infinite where there is none. */
+        public float $armEnd_N,
+        /** So many newtons there bend it like one along the slope. */
+        public float $armPerAlong,
         public float $railHeight_m,
         public float $heel_m,
         /** How forces on a foot pull its fasteners. */
@@ -78,11 +82,13 @@ final readonly class Capacities
             $foot->up_N,
             $foot->down_N,
             $foot->along_N,
+            $foot->arm?->end_N() ?? INF,
+            $foot->arm?->perAlong() ?? 0.0,
             $foot->railHeight_m,
             $foot->heel_m,
             $foot->lever(),
             // A screw that grips nothing holds nothing, but the ratio must stay a number.
-            max(1e-3, $held?->withdrawal?->toSi() ?? 0.0),
+            $design->kit->foot->holes() !== [] ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF,
             ($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false),
             max(1e-3, $held?->lateral?->toSi() ?? INF),
             ($held->lateralIsMakers ?? false) || ($held->isSteel ?? false),

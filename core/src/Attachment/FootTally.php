@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 /**
- * Keeps the worst link of one attachment: bolt, foot and lag, each direction by itself, and the lag's interaction.
+ * Keeps the worst link of one attachment: bolt, foot, its arm and lag, each direction by itself, and the lag's interaction.
  *
  * Pull in the lag T = max(U, 0) + max(0, (V·hf − N·e)/e): the foot is a lever about its downslope heel, and dead load never
  * helps. Together, Z′α = W′p·Z′/(W′p·cos²α + Z′·sin²α); with design strengths the plain sum T/W + V/Z ≤ 1.
@@ -26,6 +26,7 @@ final class FootTally
         'foot_up' => -1.0,
         'foot_down' => -1.0,
         'foot_along' => -1.0,
+        'arm' => -1.0,
         'lag_withdrawal' => -1.0,
         'lag_lateral' => -1.0,
         'lag_combined' => -1.0,
@@ -84,10 +85,30 @@ final class FootTally
         if ($along_N / $c->footAlong_N > $this->ratios['foot_along']) {
             $this->weigh(Link::FootAlong, $case, $along_N, $c->footAlong_N);
         }
+        $onArm_N = $up_N > 0.0 ? $up_N : $along_N * $c->armPerAlong - $up_N;
+        if ($c->armEnd_N !== INF && $onArm_N / $c->armEnd_N > $this->ratios['arm']) {
+            $this->weigh(Link::Arm, $case, $onArm_N, $c->armEnd_N);
+        }
+        // What pierces nothing has no screw that could give.
+        if ($withdrawal_N !== INF) {
+            $this->screw($case, $tension_N, $along_N * $c->lever->lateralShare(), $withdrawal_N, $lateral_N);
+            $this->tension_N = max($this->tension_N, $tension_N);
+        }
+        if ($up_N > $this->up_N) {
+            $this->up_N = $up_N;
+        } elseif (-$up_N > $this->down_N) {
+            $this->down_N = -$up_N;
+        }
+        if ($along_N > $this->along_N) {
+            $this->along_N = $along_N;
+        }
+    }
+
+    private function screw(LoadCase $case, float $tension_N, float $each_N, float $withdrawal_N, float $lateral_N): void
+    {
         if ($tension_N / $withdrawal_N > $this->ratios['lag_withdrawal']) {
             $this->weigh(Link::LagWithdrawal, $case, $tension_N, $withdrawal_N);
         }
-        $each_N = $along_N * $c->lever->lateralShare();
         if ($each_N / $lateral_N > $this->ratios['lag_lateral']) {
             $this->weigh(Link::LagLateral, $case, $each_N, $lateral_N);
         }
@@ -99,20 +120,9 @@ final class FootTally
         ) {
             // R/Z′α with cos α = V/R and sin α = T/R, or the plain sum of both ratios.
             $together_N = hypot($tension_N, $each_N);
-            $this->weigh(Link::LagCombined, $case, $together_N, $c->addsUp
-                ? $c->together * $together_N / ($each_N / $lateral_N + $tension_N / $withdrawal_N)
+            $this->weigh(Link::LagCombined, $case, $together_N, $this->capacities->addsUp
+                ? $this->capacities->together * $together_N / ($each_N / $lateral_N + $tension_N / $withdrawal_N)
                 : $together_N ** 2 / ($each_N ** 2 / $lateral_N + $tension_N ** 2 / $withdrawal_N));
-        }
-        if ($up_N > $this->up_N) {
-            $this->up_N = $up_N;
-        } elseif (-$up_N > $this->down_N) {
-            $this->down_N = -$up_N;
-        }
-        if ($along_N > $this->along_N) {
-            $this->along_N = $along_N;
-        }
-        if ($tension_N > $this->tension_N) {
-            $this->tension_N = $tension_N;
         }
     }
 

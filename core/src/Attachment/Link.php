@@ -13,6 +13,7 @@ enum Link: string
     case FootUp = 'foot_up';
     case FootDown = 'foot_down';
     case FootAlong = 'foot_along';
+    case Arm = 'arm';
     case LagWithdrawal = 'lag_withdrawal';
     case LagLateral = 'lag_lateral';
     case LagCombined = 'lag_combined';

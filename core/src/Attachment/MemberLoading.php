@@ -45,10 +45,11 @@ final readonly class MemberLoading
         $theta = $design->surface->pitch->toRadians();
         $snow_Pa = $loads->snow->service_Pa() * cos($theta);
         // How far a purlin spans is not entered: as far as the roof is wide is on the safe side.
-        $area = Area::ofSi(
-            $members->purlins === null
-                ? $members->widest_m() * $design->site->eaveToRidge->toMetres() : $members->purlins->space_m() * $design->surface->width->toMetres(),
-        );
+        $area = Area::ofSi(match (true) {
+            $members->purlins !== null => $members->purlins->space_m() * $design->surface->width->toMetres(),
+            $members->areSeams => $design->surface->framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres(),
+            default => $members->widest_m() * $design->site->eaveToRidge->toMetres(),
+        });
         $live_Pa = Standards::of($design)->roofLive($design, $area, $coefficients)->toPascals();
         $this->limit = $coefficients->value('existing/gravity', 'ratio');
         $added_Pa = array_map(static fn (BlockPart $part): float => ArrayWeight::of_Pa($part->design) + $snow_Pa, $design->parts());
@@ -56,8 +57,12 @@ final readonly class MemberLoading
         $this->added_Pa = max($added_Pa);
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->goesByFeet = $members->purlins === null;
-        $this->evens_N = $members->purlins === null ? self::evens_N($design, $members, $runs, $added_Pa) : self::bands_N($members->purlins, $runs, $this->added_Pa);
+        $this->goesByFeet = $members->purlins === null && !$members->areSeams;
+        $this->evens_N = match (true) {
+            $members->areSeams => [],
+            $members->purlins === null => self::evens_N($design, $members, $runs, $added_Pa),
+            default => self::bands_N($members->purlins, $runs, $this->added_Pa),
+        };
         $this->xs_m = $members->purlins === null ? array_column($members->members, 'x_m', 'number') : array_column($members->purlins->purlins, 'y_m', 'number');
     }
 

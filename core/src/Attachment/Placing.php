@@ -42,8 +42,8 @@ final readonly class Placing
 
     public static function of(Design $design): self
     {
-        // Ribs are seen: a foot stands by its rib.
-        $tolerance = $design->surface->framing->kind->runAcross() ? Length::ofMetres(0.0) : $design->rules->placingTolerance;
+        // Ribs and seams are seen: a foot stands by its own.
+        $tolerance = $design->surface->covering->stand() !== 'member' ? Length::ofMetres(0.0) : $design->rules->placingTolerance;
 
         return new self(($tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN))->toMetres());
     }

@@ -35,8 +35,11 @@ final class QuickCheck
     private readonly float $perUp;
     private readonly float $perDown;
     private readonly float $perFootAlong;
+    private readonly float $perArm;
+    private readonly float $armPerAlong;
     private readonly Lever $lever;
     private readonly float $leverPerUp;
+    private readonly float $leverPerDown;
     private readonly float $leverPerAlong;
     private readonly float $lateralShare;
 
@@ -74,11 +77,13 @@ final class QuickCheck
         $this->perNormal = 1 / $c->railNormal_Nm;
         $this->perAlong = 1 / $c->railAlong_Nm;
         $this->perSplice = 1 / $c->splice_Nm;
-        $this->perUp = max(1 / $c->boltUp_N, 1 / $c->footUp_N);
+        $this->perUp = max(1 / $c->boltUp_N, 1 / $c->footUp_N, 1 / $c->armEnd_N);
+        [$this->perArm, $this->armPerAlong] = [1 / $c->armEnd_N, $c->armPerAlong];
         $this->perDown = 1 / $c->footDown_N;
         $this->perFootAlong = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N);
         $this->lever = $c->lever;
-        [$this->leverPerUp, $this->leverPerAlong, $this->lateralShare] = [$c->lever->mostPerUp(), $c->lever->perAlong(), $c->lever->lateralShare()];
+        [$this->leverPerUp, $this->leverPerDown] = [$c->lever->mostPerUp(), $c->lever->mostPerDown()];
+        [$this->leverPerAlong, $this->lateralShare] = [$c->lever->perAlong(), $c->lever->lateralShare()];
         [$this->addsUp, $this->together] = [$c->addsUp, $c->together];
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
@@ -106,25 +111,40 @@ final class QuickCheck
             $railAlongPerShare = max($railAlongPerShare, abs($along_N) * $this->perAlong);
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
-            $perUp = max($this->perUp, $this->perDown, $this->leverPerUp / $withdrawal_N);
+            $perUp = max($this->perUp, $this->perDown, $this->leverPerUp / $withdrawal_N, $this->leverPerDown / $withdrawal_N);
             $footPerShare = max($footPerShare, abs($normal_N) * $perUp);
             $footLeastPerShare = min($footLeastPerShare, $normal_N * $perUp);
-            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
+            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * $this->mostPerAlong($withdrawal_N, $lateral_N));
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
         [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
         [$this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind] = [$footPerShare, $footLeastPerShare, $footAlongPerShare, $footPerWind];
+        [$this->perWhole, $this->perSnow, $this->perWholeReaction, $this->perSnowReaction] = $this->partialBounds();
+    }
+
+    /** @return array{float, float, float, float} Of the partial cases that press, for a unit moment or reaction of all shares and of the snow's pattern */
+    private function partialBounds(): array
+    {
         $perWhole = $perSnow = $perWholeReaction = $perSnowReaction = 0.0;
         foreach ($this->partials as [$normal_N, $along_N, , $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
             $perSnow = max($perSnow, abs($snowNormal_N) * $this->perNormal + abs($snowAlong_N) * $this->perAlong);
-            // A pull in the lag comes from the lever alone as long as the foot is pressed down, and no link is worse than its parts together.
-            $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF
-                : max($down_N * $this->perDown, abs($along_N) * max($this->perFootAlong, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N));
+            // A pull in the lag comes from the lever alone as long as the foot is pressed down on its base, and no link is worse than its parts together.
+            $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF : max(
+                $down_N * $this->perDown,
+                $down_N * max($this->perArm, $this->leverPerDown / $withdrawal_N) + abs($along_N) * $this->mostPerAlong($withdrawal_N, $lateral_N),
+            );
             $perWholeReaction = max($perWholeReaction, $perShare($normal_N, $along_N));
             $perSnowReaction = max($perSnowReaction, $perShare($snowNormal_N, $snowAlong_N));
         }
-        [$this->perWhole, $this->perSnow, $this->perWholeReaction, $this->perSnowReaction] = [$perWhole, $perSnow, $perWholeReaction, $perSnowReaction];
+
+        return [$perWhole, $perSnow, $perWholeReaction, $perSnowReaction];
+    }
+
+    /** What a newton along the slope adds to the ratio of any link at most. */
+    private function mostPerAlong(float $withdrawal_N, float $lateral_N): float
+    {
+        return max($this->perFootAlong, $this->armPerAlong * $this->perArm, $this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N);
     }
 
     /**
@@ -302,7 +322,12 @@ final class QuickCheck
     {
         $tension_N = $this->lever->tension_N($up_N, $along_N, $heel_N);
         $each_N = $along_N * $this->lateralShare;
-        $worst = max($up_N > 0.0 ? $up_N * $this->perUp : -$up_N * $this->perDown, $along_N * $this->perFootAlong, $tension_N / $withdrawal_N, $each_N / $lateral_N);
+        $worst = max(
+            $up_N > 0.0 ? $up_N * $this->perUp : max(-$up_N * $this->perDown, ($along_N * $this->armPerAlong - $up_N) * $this->perArm),
+            $along_N * $this->perFootAlong,
+            $tension_N / $withdrawal_N,
+            $each_N / $lateral_N,
+        );
         if ($tension_N > 0.0 && $each_N > 0.0) {
             $worst = max($worst, $this->addsUp
                 ? ($each_N / $lateral_N + $tension_N / $withdrawal_N) / $this->together
@@ -390,13 +415,14 @@ final class QuickCheck
         $bound = 0.0;
         foreach ($this->partialsUp as [$windUp, $normal_N, $along_N, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $along = $along_N * $whole + $snowAlong_N * $high;
+            $down = $normal_N * $whole + $snowNormal_N * $high;
             $bound = max(
                 $bound,
                 $windUp * $wind_N * $this->perUp,
-                ($normal_N * $whole + $snowNormal_N * $high) * $this->perDown,
-                $along * $this->perFootAlong,
+                $down * $this->perDown,
                 // No interaction is worse than the plain sum.
-                $windUp * $wind_N * $this->leverPerUp / $withdrawal_N + $along * ($this->leverPerAlong / $withdrawal_N + $this->lateralShare / $lateral_N),
+                max($windUp * $wind_N * $this->leverPerUp / $withdrawal_N, $down * $this->leverPerDown / $withdrawal_N, $down * $this->perArm)
+                    + $along * $this->mostPerAlong($withdrawal_N, $lateral_N),
             );
         }
 

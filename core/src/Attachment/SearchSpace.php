@@ -98,11 +98,13 @@ final class SearchSpace
         $this->upCapacity_N = min(
             $check->capacities->boltUp_N,
             $check->capacities->footUp_N,
+            $check->capacities->armEnd_N,
             $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp(),
         );
         $this->pull_N = min(
             $check->capacities->boltUp_N,
             $check->capacities->footUp_N,
+            $check->capacities->armEnd_N,
             $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->mostPerUp(),
         );
         $this->count = count($run->candidates_m);

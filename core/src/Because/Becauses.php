@@ -19,9 +19,11 @@ use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Standards;
 use Garnetine\Core\Load\SteelStrength;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Rail\ContinuousBeam;
 
@@ -101,12 +103,19 @@ final readonly class Becauses
             ),
             'clamp' => $this->clamp(),
             'lines' => new Because(
-                $this->plan->members->purlins === null ? 'lines' : 'lines_on_screws',
+                match (true) {
+                    $this->plan->members->purlins !== null => 'lines_on_screws',
+                    $this->plan->design->kit->foot->betweenBattens() !== null => 'lines_between_battens',
+                    $this->plan->members->areSeams => 'lines_free',
+                    default => 'lines',
+                },
                 [],
                 'common practice, no source',
                 children: array_map($this->input(...), $this->entered([
                     '/surface/covering/lower_butt_m', '/surface/covering/upper_butt_m', '/surface/covering/courses_between',
+                    '/surface/covering/lower_batten_m', '/surface/covering/upper_batten_m', '/surface/covering/batten_spaces',
                     '/surface/covering/lower_screws_m', '/surface/covering/upper_screws_m', '/surface/covering/spaces_between',
+                    '/surface/covering/batten_width_m', '/surface/covering/overlap_m', '/kit/foot/length_m', '/kit/foot/arm/reach_m',
                     '/kit/foot/hole_offset_m', '/kit/foot/flashing/below_m', '/kit/foot/flashing/above_m', '/kit/foot/flashing/makers_cover_m',
                 ])),
             ),
@@ -376,7 +385,11 @@ final readonly class Becauses
         }
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
-        $children[] = $this->input($this->plan->members->purlins === null ? '/surface/framing/spacing_m' : '/surface/covering/rib_pitch_m');
+        $children[] = $this->input(match (true) {
+            $this->plan->members->purlins !== null => '/surface/covering/rib_pitch_m',
+            $this->plan->members->areSeams => '/surface/covering/seam_pitch_m',
+            default => '/surface/framing/spacing_m',
+        });
 
         return new Because($this->plan->members->isEven() ? 'bay' : 'bay_uneven', [
             'value_m' => $length_m, 'from' => $members[$foot], 'to' => $members[$foot + 1], 'bays' => $members[$foot + 1] - $members[$foot],
@@ -470,12 +483,19 @@ final readonly class Becauses
         $worst = $verdict->worst;
         $children = [$this->uplift($run, $foot)];
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
-            $children[] = new Because(count($this->plan->design->kit->foot->holes()) > 1 ? 'lag_tension_two' : 'lag_tension', [
-                'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'along_N' => $verdict->along_N,
-                'rail_height_m' => $this->plan->design->kit->foot->limits()->railHeight_m, 'heel_m' => $this->plan->design->kit->foot->limits()->heel_m,
+            $kind = $this->plan->design->kit->foot;
+            $children[] = new Because(match (true) {
+                $kind->limits()->arm !== null => 'lag_tension_hook',
+                count($kind->holes()) > 1 => 'lag_tension_two',
+                default => 'lag_tension',
+            }, [
+                'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
+                'rail_height_m' => $kind->limits()->railHeight_m, 'heel_m' => $kind->limits()->heel_m,
             ], 'statics: the foot is a lever about its downslope heel', children: [
-                $this->input('/kit/foot/rail_height_m'),
-                $this->input('/kit/foot/base/heel_m'),
+                $this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/base/heel_m'),
+                ...array_map($this->input(...), $this->entered([
+                    '/kit/foot/between_lags_m', '/kit/foot/between_screws_m', '/kit/foot/length_m', '/kit/foot/arm/reach_m',
+                ])),
             ]);
         }
         $pointers = match ($worst->link) {
@@ -483,6 +503,10 @@ final readonly class Becauses
             Link::FootUp => ['/kit/foot/up_N'],
             Link::FootDown => ['/kit/foot/down_N'],
             Link::FootAlong => array_map(static fn (string $key): string => "/kit/foot/$key", $this->plan->design->kit->foot->alongFrom()),
+            Link::Arm => array_map(
+                static fn (string $key): string => "/kit/foot/arm/$key",
+                ['reach_m', 'height_m', 'width_m', 'thickness_m', 'allowable_stress_Pa'],
+            ),
             default => [],
         };
         foreach ($pointers as $pointer) {
@@ -551,6 +575,11 @@ final readonly class Becauses
                 $this->input('/surface/covering/first_rib_m'), $this->input('/surface/covering/rib_pitch_m'),
             ]);
         }
+        if ($which === 'first' && $plan->members->areSeams) {
+            return new Because('first_seam', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
+                $this->input('/surface/covering/first_seam_m'), $this->input('/surface/covering/seam_pitch_m'),
+            ]);
+        }
         if ($which === 'first') {
             $framing = $plan->design->surface->framing;
 
@@ -581,11 +610,14 @@ final readonly class Becauses
         }
         foreach ($plan->shares->shares ?? [] as $share) {
             if ($share->number === (int) $which) {
+                $hasLive = Standards::of($plan->design)->roofLive($plan->design, Area::ofSi(1.0), $plan->coefficients)->toPascals() > 0.0;
+
                 return new Because($plan->members->purlins === null ? 'member_share' : 'purlin_share', [
                     'value' => $share->ratio, 'times' => $share->times, 'member' => $share->number, 'load_N' => $share->load_N, 'even_N' => $share->even_N,
                     'with_Pa' => $share->with_Pa, 'without_Pa' => $share->without_Pa, 'limit' => $plan->shares->limit ?? 0.0,
-                ], 'IEBC gravity limit of 5 %; ASCE/SEI 7-16 §4.8.2; recalled: a screen, the structure needs an engineer', 'high', children: [
-                    $this->input('/surface/dead_load_Pa'), $this->coefficient('asce7_16/roof_live', 'lr_psf'), $this->coefficient('existing/gravity', 'ratio'),
+                ], 'IEBC gravity limit of 5 %'.($hasLive ? '; ASCE/SEI 7-16 §4.8.2' : '').'; recalled: a screen, the structure needs an engineer', 'high', children: [
+                    $this->input('/surface/dead_load_Pa'), ...$hasLive ? [$this->coefficient('asce7_16/roof_live', 'lr_psf')] : [],
+                    $this->coefficient('existing/gravity', 'ratio'),
                 ]);
             }
         }

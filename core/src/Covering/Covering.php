@@ -13,6 +13,7 @@ interface Covering
     public const KINDS = [
         'asphalt_shingles' => Shingles::class,
         'metal' => ScrewedMetal::class,
+        'seamed_metal' => SeamedMetal::class,
         'tile' => Tile::class,
         'membrane' => Membrane::class,
         'other_covering' => OtherCovering::class,
@@ -28,6 +29,10 @@ interface Covering
             'rib_pitch_m' => 0.076, 'first_rib_m' => 0.05, 'rib_height_m' => 0.017, 'sheet_thickness_m' => 0.00042, 'lower_screws_m' => 0.1,
             'upper_screws_m' => 5.5, 'spaces_between' => 6, 'clear_m' => 0.2,
         ],
+        'seamed_metal' => ['seam_pitch_m' => 0.43, 'first_seam_m' => 0.2, 'seam' => 'folded twice, 25 mm', 'sheet_thickness_m' => 0.0006],
+        'tile' => [
+            'under_plate_m' => 0.0, 'tile_top_m' => 0.055, 'lower_batten_m' => 0.3, 'upper_batten_m' => 4.8, 'batten_spaces' => 13, 'batten_width_m' => 0.048,
+        ],
     ];
 
     /** How thick it is under a base on top of it, between its ribs where it has any. */
@@ -39,8 +44,11 @@ interface Covering
     /** Whether anything is planned on it. */
     public function isPlanned(): bool;
 
-    /** Whether it is screwed to purlins, not laid over rafters or trusses. */
-    public function liesOnPurlins(): bool;
+    /** Whether it is screwed to purlins, not laid over rafters or trusses; null where it lies on either. */
+    public function liesOnPurlins(): ?bool;
+
+    /** What feet along a line are counted by, as texts call it: members, or what is seen of it, where a foot stands on its mark. */
+    public function stand(): string;
 
     /** The step of the job, by its code, as it is done on this covering. */
     public function step(string $code): string;

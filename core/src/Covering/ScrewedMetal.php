@@ -64,6 +64,11 @@ final readonly class ScrewedMetal implements Covering
         return true;
     }
 
+    public function stand(): string
+    {
+        return 'rib';
+    }
+
     public function step(string $code): string
     {
         return match ($code) {
@@ -88,7 +93,7 @@ final readonly class ScrewedMetal implements Covering
 
     public function tools(): array
     {
-        return ['brush'];
+        return ['probe', 'brush'];
     }
 
     /** Between two lines of screws. */

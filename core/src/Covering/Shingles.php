@@ -48,6 +48,11 @@ final readonly class Shingles implements Covering
         return false;
     }
 
+    public function stand(): string
+    {
+        return 'member';
+    }
+
     public function step(string $code): string
     {
         return $code;
@@ -60,7 +65,7 @@ final readonly class Shingles implements Covering
 
     public function tools(): array
     {
-        return ['hammer', 'flat_bar', 'sealant_gun'];
+        return ['hammer', 'probe', 'flat_bar', 'sealant_gun'];
     }
 
     public function mirrored(Length $width): self

@@ -29,6 +29,11 @@ trait Unplanned
         return false;
     }
 
+    public function stand(): string
+    {
+        return 'member';
+    }
+
     public function step(string $code): string
     {
         return $code;

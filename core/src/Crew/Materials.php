@@ -6,6 +6,7 @@ namespace Garnetine\Core\Crew;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Seal\HoleLedger;
 
@@ -40,9 +41,35 @@ final class Materials
             $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
             $item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document),
-            $item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document()),
-            ...$kit->foot->flashing() === null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
+            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
+            ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
+            ...self::butyl($design, $runs, $item),
+            ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
             $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
         ];
+    }
+
+    /**
+     * A pad for each base that butyl seals, and one more under the upper half of those that straddle a butt line.
+     *
+     * @param list<RunPlan> $runs
+     * @param \Closure(string, string, int, string): array{item: string, name: string, count: int, document: string} $item
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    private static function butyl(Design $design, array $runs, \Closure $item): array
+    {
+        [$foot, $course] = [$design->kit->foot, Course::of($design->surface)];
+        $long = $foot->onOneCourse();
+        $pads = 0;
+        if ($long === null) {
+            return [];
+        }
+        foreach ($runs as $run) {
+            $over_m = $course?->pastButt_m($run->run->line->holeY_m - $foot->base()->heel->toMetres(), $long) ?? 0.0;
+            $pads += ($over_m > 1e-6 ? 2 : 1) * count($run->picks);
+        }
+
+        return [$item('butyl_pad', 'Butyl of '.$foot->name(), $pads, $foot->document())];
     }
 }

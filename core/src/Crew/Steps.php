@@ -18,7 +18,10 @@ final readonly class Steps
     /** Steps by how the lines are brought onto the roof. */
     private const MARKED = [LayOut::Chalk->value => 'mark', LayOut::Ruler->value => 'mark_by_ruler', LayOut::Gauge->value => 'mark_by_gauge'];
 
-    /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps */
+    /** What every foot goes through, of the steps of the job, by their codes on any covering. */
+    private const AT_FOOT = '/^(anchors|find|shank_hole|attach.*|seal_.*)$/';
+
+    /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>, at_foot: bool}> $steps */
     private function __construct(public array $steps)
     {
     }
@@ -38,6 +41,7 @@ final readonly class Steps
             [self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
             ['find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], ['wires_in_attic']],
             [match (true) {
+                $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),
                 $held?->isSteel === true => 'attach_in_steel',
                 $pilot === null => 'attach_bare',
                 default => 'attach',
@@ -68,11 +72,14 @@ final readonly class Steps
                 $list[] = [
                     'code' => 'shank_hole',
                     'values' => ['shank_m' => $held->shank->toMetres(), 'diameter_m' => $fastener->diameter()->toMetres()],
-                    'cautions' => [],
+                    'cautions' => [], 'at_foot' => true,
                 ];
             }
-            $own = $covering->cautions((string) preg_replace('/^(mark|attach)_.*/', '$1', $code));
-            $list[] = ['code' => $covering->step($code), 'values' => $values, 'cautions' => [...$cautions, ...$own]];
+            $own = $covering->cautions((string) preg_replace('/^(mark|attach|seal)_.*/', '$1', $code));
+            $list[] = [
+                'code' => $covering->step($code), 'values' => $values, 'cautions' => [...$cautions, ...$own],
+                'at_foot' => preg_match(self::AT_FOOT, $code) === 1,
+            ];
         }
 
         return new self($list);

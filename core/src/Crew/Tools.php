@@ -16,17 +16,21 @@ final class Tools
     {
         $fastener = $design->kit->fastener;
         $diameter_m = $fastener->diameter()->toMetres();
-        $hasShank = $held !== null && Steps::needsShankHole($design, $held);
-        $pilot = $fastener->pilot();
+        $hasShank = $held !== null && $design->kit->foot->attaching() === null && Steps::needsShankHole($design, $held);
+        $isPierced = $design->kit->foot->holes() !== [];
+        // What has a way of its own to be fixed is so without a pilot.
+        $isDrilled = $isPierced && $design->kit->foot->attaching() === null;
+        $pilot = $isDrilled ? $fastener->pilot() : null;
         $own = $design->surface->covering->tools();
         $of = static fn (string $tool): ?array => in_array($tool, $own, true) ? [] : null;
         $values = [
-            'ladder' => [], 'ropes' => [], 'tape' => [], 'hammer' => $of('hammer'), 'probe' => [],
+            'ladder' => [], 'ropes' => [], 'tape' => [], 'hammer' => $of('hammer'), 'probe' => $of('probe'), 'tile_wedges' => $of('tile_wedges'),
             'pilot' => $pilot === null ? null : ['pilot_m' => $pilot->toMetres()],
             'shank_bit' => $hasShank ? ['diameter_m' => $diameter_m, 'shank_m' => $held->shank->toMetres()] : null,
-            'guide' => $fastener->isGuided() ? [] : null,
-            'flat_bar' => $of('flat_bar'), ...$fastener instanceof LagScrew ? ['socket' => ['diameter_m' => $diameter_m]] : ['driver' => []], 'sealant_gun' => $of('sealant_gun'),
-            'brush' => $of('brush'), 'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
+            'guide' => $isPierced && $fastener->isGuided() ? [] : null,
+            'flat_bar' => $of('flat_bar'), 'socket' => $isPierced && $fastener instanceof LagScrew ? ['diameter_m' => $diameter_m] : null,
+            'driver' => $isPierced && !$fastener instanceof LagScrew ? [] : null, 'sealant_gun' => $of('sealant_gun'),
+            'brush' => $of('brush'), 'grinder' => $of('grinder'), 'saw' => [], 'torque_wrench' => [], 'paint' => [], 'camera' => [],
         ];
         $tools = [];
         foreach ($values as $code => $sizes) {

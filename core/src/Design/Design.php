@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Derived;
 use Garnetine\Core\Document\Items;
@@ -185,12 +186,16 @@ final readonly class Design
         return $this->rules->pattern === Pattern::Staggered && !$this->surface->framing->kind->runAcross();
     }
 
-    /** From one place for a foot to the next along a rail: members up the slope, or ribs over purlins. */
+    /** From one place for a foot to the next along a rail: members up the slope, ribs over purlins, or seams. */
     public function standSpacing(): Length
     {
         $covering = $this->surface->covering;
 
-        return $covering instanceof ScrewedMetal && $this->surface->framing->kind->runAcross() ? $covering->ribPitch : $this->surface->framing->spacing;
+        return match (true) {
+            $covering instanceof ScrewedMetal && $this->surface->framing->kind->runAcross() => $covering->ribPitch,
+            $covering instanceof SeamedMetal => $covering->seamPitch,
+            default => $this->surface->framing->spacing,
+        };
     }
 
     /**

@@ -30,7 +30,7 @@ final readonly class Drawn
     public static function is(array $edit): bool
     {
         return in_array($edit['command'] ?? null, ['centre', 'rail', 'corners'], true)
-            || array_intersect(['toggle', 'move', 'area', 'pin', 'bar', 'corner', 'tape'], array_keys($edit)) !== [];
+            || array_intersect(['toggle', 'move', 'area', 'pin', 'bar', 'corner', 'tape', 'points'], array_keys($edit)) !== [];
     }
 
     /**
@@ -51,6 +51,7 @@ final readonly class Drawn
             isset($edit['pin']) => $drawn->pinned($edit['pin']),
             isset($edit['bar']) => $drawn->barred($edit['bar']),
             isset($edit['corner']) => (new Outlining($design))->corner($edit['corner']),
+            isset($edit['points']) => ['/surface/outline' => (new Outlining($design))->pointed($edit['points'])],
             isset($edit['tape']) => ['/surface/outline' => (new Outlining($design))->taped($edit['tape'])],
             ($edit['command'] ?? null) === 'corners' => ['/surface/outline' => (new Outlining($design))->asItIs()],
             ($edit['command'] ?? null) === 'rail' => self::exampleRail($edit['rail'] ?? null),

@@ -67,7 +67,9 @@ final class Examples
             $pointer === '/site/wind_speed_m_per_s', $pointer === '/site/exposure' => $standard->isAsce7(),
             $pointer === '/site/risk_category' => $standard !== Standard::En,
             $pointer === '/site/ground_snow_Pa' => $standard !== Standard::En || $design->site->en?->snowSet === EnSnowSet::Given,
-            in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null,
+            in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null && $design->surface->covering->stand() === 'member',
+            // What pierces nothing needs no screw.
+            str_starts_with($pointer, '/kit/fastener/') => $design->kit->foot->holes() !== [],
             default => true,
         };
     }

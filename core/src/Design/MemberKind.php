@@ -22,10 +22,4 @@ enum MemberKind: string
     {
         return $this === self::SteelPurlin;
     }
-
-    /** What feet along a line are counted by, as texts call it. */
-    public function stand(): string
-    {
-        return $this->runAcross() ? 'rib' : 'member';
-    }
 }

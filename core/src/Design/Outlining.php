@@ -6,13 +6,15 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Geometry\FromTape;
+use Garnetine\Core\Geometry\PointsFile;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
 use Garnetine\Core\Quantity\QuantityText;
 
 /**
  * Edits of an outline by its corners: {command: "corners"} begins with the shape as it is; {corner: {index, x_m, y_m}} moves one,
- * {corner: {after}} adds one half-way to the next; {tape: {edges, diagonals, proof}} lays out what was measured, as texts.
+ * {corner: {after}} adds one half-way to the next; {tape: {edges, diagonals, proof}} lays out what was measured, as texts; {points: text} takes
+ * a table of corners, or a drawing.
  *
  * @internal
  */
@@ -105,16 +107,46 @@ final readonly class Outlining
                 );
             }
         }
+
+        return $this->outlined($corners, array_fill(0, count($corners), ''));
+    }
+
+    /** @return list<array<string, mixed>> The corners that a file tells, see PointsFile */
+    public function pointed(mixed $text): array
+    {
+        if (!is_string($text)) {
+            throw DocumentInvalid::at('/surface/outline', 'the text of a table of corners, or of a drawing', get_debug_type($text));
+        }
+        $found = PointsFile::read($text, '/surface/outline');
+        foreach ($found['edges'] as $kind) {
+            if ($kind !== '' && EdgeKind::tryFrom($kind) === null) {
+                $kinds = implode(', ', array_column(EdgeKind::cases(), 'value'));
+
+                throw DocumentInvalid::at('/surface/outline', "edges of the kinds $kinds", '"'.mb_strimwidth($kind, 0, 40, '…').'"');
+            }
+        }
+
+        return $this->outlined($found['corners'], $found['edges']);
+    }
+
+    /**
+     * @param list<array{float, float}> $corners
+     * @param list<string> $kinds Of the edges that are told; empty texts of others
+     *
+     * @return list<array<string, mixed>> With edges as they were, or as they likely are
+     */
+    private function outlined(array $corners, array $kinds): array
+    {
         $before = $this->design->surface->outline === [] ? $this->asItIs() : [];
         $known = $this->design->surface->outline;
 
-        return array_map(function (array $corner, int $index) use ($corners, $known, $before): array {
+        return array_map(function (array $corner, int $index) use ($corners, $kinds, $known, $before): array {
             $next = $corners[($index + 1) % count($corners)];
             $like = count($known) === count($corners) ? $known[$index] : null;
-            if ($like !== null) {
+            if ($like !== null && $kinds[$index] === '') {
                 return self::entry($corner, $like->edge, $like->setback->toMetres(), $like->overhang->toMetres());
             }
-            $kind = $this->guessed($corner, $next, $index);
+            $kind = EdgeKind::tryFrom($kinds[$index]) ?? $this->guessed($corner, $next);
             $same = array_values(array_filter($before, static fn (array $one): bool => $one['edge'] === $kind->value))[0] ?? null;
 
             return self::entry($corner, $kind, $same['setback_m'] ?? 0.0, $same['overhang_m'] ?? 0.0);
@@ -125,7 +157,7 @@ final readonly class Outlining
      * @param array{float, float} $from
      * @param array{float, float} $to
      */
-    private function guessed(array $from, array $to, int $index): EdgeKind
+    private function guessed(array $from, array $to): EdgeKind
     {
         $isLevel = abs($to[1] - $from[1]) < 0.2 * abs($to[0] - $from[0]);
 

@@ -194,8 +194,8 @@ final class Upgrades
         }
         foreach ($surfaces as $id => $surface) {
             // What nobody ever entered, as nothing asked for it.
-            $isNew = $surface->covering instanceof \stdClass && $surface->covering->kind === 'metal';
-            foreach ($isNew ? array_keys(Covering::TYPICAL['metal']) : [] as $key) {
+            $kind = $surface->covering instanceof \stdClass ? $surface->covering->kind : '';
+            foreach (in_array($kind, ['metal', 'tile'], true) ? array_keys(Covering::TYPICAL[$kind]) : [] as $key) {
                 $upgraded->origins = (object) (["/surfaces/$id/covering/$key" => Examples::ORIGIN] + self::map($upgraded, 'origins'));
             }
         }
@@ -239,6 +239,12 @@ final class Upgrades
     private static function withCovering(\stdClass $surface): ?\stdClass
     {
         $covering = $surface->covering ?? null;
+        if ($covering instanceof \stdClass && ($covering->kind ?? null) === 'tile' && count(get_object_vars($covering)) === 1) {
+            // Once nothing was told of tiles.
+            $surface->covering = (object) (['kind' => 'tile'] + Covering::TYPICAL['tile']);
+
+            return $surface;
+        }
         if (!is_string($covering)) {
             return null;
         }

@@ -45,6 +45,7 @@ enum Code: string
     case PullOutMissing = 'pull_out_missing';
     case RoofKind = 'roof_kind';
     case ScrewNotForMember = 'screw_not_for_member';
+    case SeamUnknown = 'seam_unknown';
     case SteelThicknessMissing = 'steel_thickness_missing';
     case TooTall = 'too_tall';
     case WinterWindMissing = 'winter_wind_missing';
@@ -53,12 +54,16 @@ enum Code: string
     // Blocks until mended, or signed for by a named person.
     case AcrossSetback = 'across_setback';
     case AllowableMissing = 'allowable_missing';
+    case ArmTouchesTile = 'arm_touches_tile';
+    case ArmUnderTile = 'arm_under_tile';
+    case BattensUnknown = 'battens_unknown';
     case BlocksTooNear = 'blocks_too_near';
     case ClampFails = 'clamp_fails';
     case ClampSlips = 'clamp_slips';
     case ClampZoneMissing = 'clamp_zone_missing';
     case CoursesUnknown = 'courses_unknown';
     case CoverShort = 'cover_short';
+    case DeckHoldDown = 'deck_hold_down';
     case EnVelocityHigh = 'en_velocity_high';
     case ExamplesLeft = 'examples_left';
     case FirePathMissing = 'fire_path_missing';
@@ -97,11 +102,13 @@ enum Code: string
     case OverNoWorkArea = 'over_no_work_area';
     case OwnBaySmall = 'own_bay_small';
     case OwnHandFails = 'own_hand_fails';
+    case PanelFixedPoint = 'panel_fixed_point';
     case PinBarred = 'pin_barred';
     case PinNoPlace = 'pin_no_place';
     case PinOffLines = 'pin_off_lines';
     case PinTwice = 'pin_twice';
     case PlateBelowButt = 'plate_below_butt';
+    case PlateOnBatten = 'plate_on_batten';
     case PullOutNotCovered = 'pull_out_not_covered';
     case PullOutUndocumented = 'pull_out_undocumented';
     case PurlinShare = 'purlin_share';
@@ -116,6 +123,7 @@ enum Code: string
     case ScrewLinesWrong = 'screw_lines_wrong';
     case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
+    case SheetHoldDown = 'sheet_hold_down';
     case ThreadTooShort = 'thread_too_short';
     case TooHighAboveRoof = 'too_high_above_roof';
     case TooNearEdge = 'too_near_edge';
@@ -125,6 +133,7 @@ enum Code: string
     case WindowNone = 'window_none';
 
     // To mind.
+    case DeckMountUntested = 'deck_mount_untested';
     case EaveToRidgeDiffers = 'eave_to_ridge_differs';
     case FeetOverBound = 'feet_over_bound';
     case LeftOutBeyondBlock = 'left_out_beyond_block';
@@ -132,14 +141,18 @@ enum Code: string
     case OwnCopyDiffers = 'own_copy_differs';
     case PadByEye = 'pad_by_eye';
     case PadOffFlat = 'pad_off_flat';
+    case PanBesideMember = 'pan_beside_member';
     case PitchLow = 'pitch_low';
     case PlateInNails = 'plate_in_nails';
     case ProveMemberFirst = 'prove_member_first';
     case RowRuleShort = 'row_rule_short';
     case StaggerPartly = 'stagger_partly';
+    case StraddlesButt = 'straddles_butt';
     case WindowSmall = 'window_small';
 
     // Taken on the safe side, to confirm.
+    case ArmByEye = 'arm_by_eye';
+    case AsideColumn = 'aside_column';
     case AsNzsDirection = 'as_nzs_direction';
     case EnRecommended = 'en_recommended';
     case EnWinds = 'en_winds';
@@ -177,34 +190,34 @@ enum Code: string
     case WindBesideTall = 'wind_beside_tall';
 
     private const STOPS = [
-        self::AcrossSetback, self::AllowableMissing, self::BlocksTooNear, self::ClampFails, self::ClampSlips, self::ClampZoneMissing,
-        self::CoursesUnknown, self::CoverShort, self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort,
-        self::FirePathsFew, self::FireRidge, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart,
-        self::GroundSnowKind, self::HillMissing, self::KztMissing, self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown,
-        self::LateralMissing,
-        self::LateralUndocumented, self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
-        self::MemberTwice,
-        self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun,
-        self::ModuleRating, self::NoMembers, self::NoModules, self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface,
-        self::OverNoWorkArea, self::OwnBaySmall, self::OwnHandFails, self::PadOffFlat, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
-        self::PlateBelowButt, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails, self::RailEndAcross, self::RailEndShort,
-        self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong, self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded,
-        self::ThreadTooShort, self::TooHighAboveRoof, self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
+        self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
+        self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::DeckHoldDown,
+        self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
+        self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
+        self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
+        self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::MemberTwice, self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun, self::ModuleRating, self::NoMembers, self::NoModules,
+        self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface, self::OverNoWorkArea, self::OwnBaySmall,
+        self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
+        self::PlateBelowButt, self::PlateOnBatten, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails,
+        self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
+        self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
+        self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
     ];
 
     private const WARNINGS = [
-        self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers, self::PitchLow, self::PlateInNails,
-        self::ProveMemberFirst, self::RowRuleShort,
-        self::StaggerPartly, self::WindowSmall,
+        self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
+        self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
+        self::StraddlesButt, self::WindowSmall,
     ];
 
     private const ASSUMPTIONS = [
-        self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked, self::FireExempt,
-        self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45,
-        self::GivenPressures, self::HillCounts, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap,
-        self::NoEqualisation, self::NoFootAtEnd, self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen,
-        self::RidgeReadingMild, self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides,
-        self::SnowAboveStays, self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
+        self::ArmByEye, self::AsideColumn, self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked,
+        self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
+        self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
+        self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
+        self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
+        self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
     ];
 
     private const OF_THE_JOB = [
@@ -228,8 +241,9 @@ enum Code: string
 
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [
-        self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt, self::CoverShort,
-        self::ShankHoleNeeded, self::RunTooLong, self::RafterScreenFails, self::EnVelocityHigh,
+        self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt,
+        self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::RunTooLong, self::RafterScreenFails,
+        self::EnVelocityHigh,
     ];
 
     public function kind(): FindingKind
@@ -260,7 +274,8 @@ enum Code: string
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
             self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
-            self::LineInLap, self::LineOffPurlin, self::ClampFails, self::ClampSlips => Stage::Modules,
+            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::PlateOnBatten, self::ClampFails,
+            self::ClampSlips => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

@@ -40,6 +40,11 @@ final readonly class AsideLever implements Lever
         return max(1.0, $this->load_m / $this->fastener_m, ($this->length_m - $this->load_m) / ($this->length_m - $this->fastener_m));
     }
 
+    public function mostPerDown(): float
+    {
+        return 0.0;
+    }
+
     public function leastPerUp(): float
     {
         return max(1.0, $this->load_m / $this->fastener_m);

@@ -15,7 +15,15 @@ use Garnetine\Core\Quantity\Length;
 interface Foot
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['flashed_foot' => FlashedFoot::class, 'two_lag_foot' => TwoLagFoot::class, 'standoff' => Standoff::class, 'l_foot' => LFoot::class];
+    public const KINDS = [
+        'flashed_foot' => FlashedFoot::class,
+        'two_lag_foot' => TwoLagFoot::class,
+        'standoff' => Standoff::class,
+        'l_foot' => LFoot::class,
+        'tile_hook' => TileHook::class,
+        'seam_clamp' => SeamClamp::class,
+        'butyl_base' => ButylBase::class,
+    ];
 
     /** What was proven for a foot of one kind and is to be entered anew for another, by key. */
     public const ANEW = ['document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'base/lateral_N' => null, 'base/lateral_document' => null];
@@ -26,6 +34,15 @@ interface Foot
         'two_lag_foot' => ['flashing' => self::PLATE, 'hole_offset_m' => 0.0, 'between_lags_m' => 0.0508, 'load_line_m' => 0.0508, 'length_m' => 0.1016],
         'standoff' => ['flashing' => self::PLATE, 'hole_offset_m' => 0.0],
         'l_foot' => ['stands_on' => 'crest', 'pad_m' => 0.003, 'load_line_m' => 0.05, 'length_m' => 0.06],
+        'butyl_base' => ['between_screws_m' => 0.05, 'load_line_m' => 0.05, 'length_m' => 0.1, 'width_m' => 0.127, 'column_m' => 0.03175, 'butyl_m' => 0.003],
+        'seam_clamp' => ['length_m' => 0.06, 'for_seam' => '', 'for_thickness_m' => 0.0006],
+        'tile_hook' => [
+            'between_screws_m' => 0.06, 'length_m' => 0.12,
+            'arm' => [
+                'reach_m' => 0.08, 'height_m' => 0.09, 'width_m' => 0.035, 'thickness_m' => 0.008, 'allowable_stress_Pa' => 1.24e8,
+                'elastic_modulus_Pa' => 1.93e11, 'under_m' => 0.065, 'aside_m' => null,
+            ],
+        ],
     ];
 
     /** A plate to begin with. */
@@ -71,11 +88,23 @@ interface Foot
     /** Whether its base stands on the deck, with the shingles cut around it, not on top of them under its flashing. */
     public function sitsOnDeck(): bool;
 
-    /** @return non-empty-list<float> Its fasteners, each with its own hole: how far up the slope from the first, in metres */
+    /** @return list<float> Its fasteners, each with its own hole: how far up the slope from the first, in metres; none where nothing is pierced */
     public function holes(): array;
 
     /** Whether its sizes contradict each other: a hole, or the line of the load, past its base. */
     public function isOffItsBase(): bool;
+
+    /** How long its plate is up the slope, where it has to lie between two battens; null of others. */
+    public function betweenBattens(): ?Length;
+
+    /** How long its base is up the slope, where all of it has to lie on one course of shingles; null of others. */
+    public function onOneCourse(): ?Length;
+
+    /** What still holds it where its middle column of screws misses; null where it has no other. */
+    public function missed(bool $isAllowable): ?Missed;
+
+    /** The step in which it is fixed, by its code; null where that goes by its screw. */
+    public function attaching(): ?string;
 
     /** The pad that has to lie flat on this covering; null where it has none. */
     public function padOn(Covering $covering): ?PadOnFlat;

@@ -17,6 +17,8 @@ final readonly class FootLimits
         public float $heel_m,
         /** How all of it turns into a pull; of one fastener unless told. */
         private ?Lever $lever = null,
+        /** An arm that leads from the base to the rail; null where the rail is over its base. */
+        public ?HookArm $arm = null,
     ) {
     }
 

@@ -12,7 +12,7 @@ interface Lever
      *
      * @param float $up_N Normal to the roof, upward positive
      * @param float $along_N Along the slope, by size
-     * @param float $heel_N Of what presses it down, so much counts against the lever
+     * @param float $heel_N Of what presses it down, so much counts against the lever; all of it counts where it adds to the pull
      */
     public function tension_N(float $up_N, float $along_N, float $heel_N): float;
 
@@ -21,6 +21,9 @@ interface Lever
 
     /** How much a newton upward adds at most. */
     public function mostPerUp(): float;
+
+    /** How much a newton downward adds at most: nothing unless the load comes down beside the base. */
+    public function mostPerDown(): float;
 
     /** What of a pull straight upward it bears at least. */
     public function leastPerUp(): float;

@@ -71,6 +71,26 @@ trait OneFastener
         return null;
     }
 
+    public function betweenBattens(): ?Length
+    {
+        return null;
+    }
+
+    public function onOneCourse(): ?Length
+    {
+        return null;
+    }
+
+    public function missed(bool $isAllowable): ?Missed
+    {
+        return null;
+    }
+
+    public function attaching(): ?string
+    {
+        return null;
+    }
+
     public function isOffItsBase(): bool
     {
         return false;
@@ -83,6 +103,6 @@ trait OneFastener
 
     private function bearing(float $along_N): FootLimits
     {
-        return new FootLimits($this->up?->toSi() ?? INF, $this->down?->toSi() ?? INF, $along_N, $this->railHeight->toMetres(), $this->base->heel->toMetres());
+        return new FootLimits($this->up?->toSi() ?? INF, $this->down?->toSi() ?? INF, $along_N, $this->railHeight->toMetres(), $this->base()->heel->toMetres());
     }
 }

@@ -32,6 +32,11 @@ final readonly class OneFastenerLever implements Lever
         return 1.0;
     }
 
+    public function mostPerDown(): float
+    {
+        return 0.0;
+    }
+
     public function leastPerUp(): float
     {
         return 1.0;

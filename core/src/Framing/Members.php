@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\Framing;
 use Garnetine\Core\Design\Known;
@@ -22,6 +23,8 @@ use Garnetine\Core\Quantity\Length;
  *
  * What was found rules: a member of its own number stands where it was found, ends where it ends, or is not there. Of two plies
  * side by side the left one takes the fasteners, of three the middle one.
+ *
+ * On standing seams the seams are the members along a line.
  *
  * Where members run along the eave, a line of rail lies on one of them, and its feet stand by the ribs of the sheet: these are then the
  * members along the line, counted from the left edge.
@@ -50,6 +53,8 @@ final readonly class Members
         private array $tributaries_m,
         private float $spacing_m,
         public ?Purlins $purlins = null,
+        /** Whether they are no members but seams of the sheet, which hands its load on in ways that are not looked into. */
+        public bool $areSeams = false,
     ) {
     }
 
@@ -61,6 +66,9 @@ final readonly class Members
         $purlins = Purlins::of($surface);
         if ($purlins !== null && $surface->covering instanceof ScrewedMetal) {
             return self::ribs($surface, $surface->covering, $purlins, $proven);
+        }
+        if ($surface->covering instanceof SeamedMetal) {
+            return self::seams($surface, $surface->covering);
         }
         $findings = [];
         $fromRight = self::centres($surface, true);
@@ -103,10 +111,6 @@ final readonly class Members
     private static function ribs(Surface $surface, ScrewedMetal $sheet, Purlins $purlins, array $proven): self
     {
         $pitch_m = $sheet->ribPitch->toMetres();
-        $ribs = [];
-        for ($x_m = $sheet->firstRib->toMetres(); $x_m <= $surface->width->toMetres() + 1e-9; $x_m = $sheet->firstRib->toMetres() + count($ribs) * $pitch_m) {
-            $ribs[] = new Member(count($ribs) + 1, $x_m);
-        }
         $isWrong = $sheet->space()->toMetres() < self::LEAST_SPACE_M || $sheet->upperScrews->toMetres() > $surface->slopeLength->toMetres();
         $wrong = Finding::of(Code::ScrewLinesWrong, '/surface/covering/upper_screws_m', [
             'lower_m' => $sheet->lowerScrews->toMetres(), 'upper_m' => $sheet->upperScrews->toMetres(), 'spaces' => $sheet->spacesBetween,
@@ -115,7 +119,7 @@ final readonly class Members
         $lying = array_map(static fn (Purlin $one): Member => new Member($one->number, $one->y_m), $purlins->purlins);
 
         return new self(
-            self::within($surface, $ribs),
+            self::within($surface, self::even($sheet->firstRib, $sheet->ribPitch, $surface->width)),
             $sheet->firstRib,
             null,
             null,
@@ -126,6 +130,33 @@ final readonly class Members
             $pitch_m,
             $purlins,
         );
+    }
+
+    private static function seams(Surface $surface, SeamedMetal $sheet): self
+    {
+        return new self(
+            self::within($surface, self::even($sheet->firstSeam, $sheet->seamPitch, $surface->width)),
+            $sheet->firstSeam,
+            null,
+            null,
+            null,
+            0.0,
+            [],
+            [],
+            $sheet->seamPitch->toMetres(),
+            areSeams: true,
+        );
+    }
+
+    /** @return list<Member> One every pitch, as far as the roof is wide */
+    private static function even(Length $first, Length $pitch, Length $width): array
+    {
+        $even = [];
+        for ($x_m = $first->toMetres(); $x_m <= $width->toMetres() + 1e-9; $x_m = $first->toMetres() + count($even) * $pitch->toMetres()) {
+            $even[] = new Member(count($even) + 1, $x_m);
+        }
+
+        return $even;
     }
 
     /** From one of those that feet are counted by to the next. */

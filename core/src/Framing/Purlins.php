@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Covering\ScrewedMetal;
-use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Surface;
 use Garnetine\Core\Quantity\Length;
 
@@ -75,53 +74,5 @@ final readonly class Purlins
         }
 
         return 0.0;
-    }
-
-    /**
-     * Heights of a block at which both rails of its first rows lie on purlins, each within a clamp zone: all ranges, ascending.
-     *
-     * @return list<array{float, float}>
-     */
-    public function heights_m(Design $design, int $rows): array
-    {
-        $length_m = $design->moduleUp()->toMetres();
-        $step_m = $length_m + $design->block->rowGap->toMetres();
-        $hole_m = $design->kit->foot->holeOffset()->toMetres();
-        $heights = [[-INF, INF]];
-        for ($row = 0; $row < $rows; ++$row) {
-            foreach ([false, true] as $isUpper) {
-                $ranges = [];
-                foreach ($design->railZones_m($isUpper) as [$from_m, $to_m]) {
-                    foreach ($this->purlins as $purlin) {
-                        $at_m = $purlin->y_m - $row * $step_m - $hole_m;
-                        $ranges[] = [$at_m - $to_m, $at_m - $from_m];
-                    }
-                }
-                $heights = self::both($heights, $ranges);
-            }
-        }
-
-        return $heights;
-    }
-
-    /**
-     * @param list<array{float, float}> $some
-     * @param list<array{float, float}> $others
-     *
-     * @return list<array{float, float}> Where both have a range
-     */
-    private static function both(array $some, array $others): array
-    {
-        $both = [];
-        foreach ($some as [$from, $to]) {
-            foreach ($others as [$other, $until]) {
-                if (min($to, $until) >= max($from, $other) - 1e-9) {
-                    $both[] = [max($from, $other), min($to, $until)];
-                }
-            }
-        }
-        usort($both, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
-
-        return $both;
     }
 }

@@ -7,7 +7,6 @@ namespace Garnetine\Core\Layout;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Document\Copy;
-use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Load\Coefficients;
 
 /**
@@ -51,10 +50,10 @@ final readonly class Fill
         $mark_m = $design->units->roofMark_m();
         $counts = [];
         $turned = Copy::of($design, block: Copy::of($design->block, orientation: $orientation));
-        $purlins = Purlins::of($design->surface);
-        foreach ($purlins === null ? self::places($stepY_m, $mark_m) : self::onPurlins($turned, $purlins, $stepY_m, $mark_m) as $y0_m) {
+        $bands = LineBands::of($turned);
+        foreach ($bands === null ? self::places($stepY_m, $mark_m) : self::inBands($turned, $bands, $stepY_m, $mark_m) as $y0_m) {
             foreach (self::places($stepX_m, $mark_m) as $x0_m) {
-                $counts[] = [self::onRails($turned, $purlins, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)), $x0_m, $y0_m];
+                $counts[] = [self::onRails($turned, $bands, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)), $x0_m, $y0_m];
             }
         }
         $best = max([0, ...array_map(static fn (array $one): int => count($one[0]), $counts)]);
@@ -80,11 +79,11 @@ final readonly class Fill
         return array_values(array_unique($places));
     }
 
-    /** @return list<float> Offsets of the grid at which the rails of some row lie on purlins */
-    private static function onPurlins(Design $design, Purlins $purlins, float $step_m, float $mark_m): array
+    /** @return list<float> Offsets of the grid at which the rails of some row lie in bands */
+    private static function inBands(Design $design, LineBands $bands, float $step_m, float $mark_m): array
     {
         $places = [];
-        foreach ($purlins->heights_m($design, 1) as [$from_m, $to_m]) {
+        foreach ($bands->heights_m($design, 1) as [$from_m, $to_m]) {
             foreach ([$from_m, ($from_m + $to_m) / 2, $to_m] as $at_m) {
                 $mark = (int) round($at_m / $mark_m) * $mark_m;
                 $at_m = $mark < $from_m ? $mark + $mark_m : ($mark > $to_m ? $mark - $mark_m : $mark);
@@ -98,19 +97,19 @@ final readonly class Fill
     }
 
     /**
-     * Without the rows whose rails would lie on no purlin, from the first of them on: a block has rows one above the other.
+     * Without the rows whose rails would lie in no band, from the first of them on: a block has rows one above the other.
      *
      * @param list<array{int, int}> $cells
      *
      * @return list<array{int, int}>
      */
-    private static function onRails(Design $design, ?Purlins $purlins, float $y0_m, float $step_m, array $cells): array
+    private static function onRails(Design $design, ?LineBands $bands, float $y0_m, float $step_m, array $cells): array
     {
-        if ($purlins === null) {
+        if ($bands === null) {
             return $cells;
         }
         $lies = static fn (int $row): bool => array_filter(
-            $purlins->heights_m($design, 1),
+            $bands->heights_m($design, 1),
             static fn (array $range): bool => $y0_m + $row * $step_m >= $range[0] - 1e-9 && $y0_m + $row * $step_m <= $range[1] + 1e-9,
         ) !== [];
         $kept = [];

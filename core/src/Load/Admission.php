@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
@@ -27,6 +28,7 @@ use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Quantity\Length;
 
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
@@ -44,7 +46,7 @@ final class Admission
         $refusals = [];
         if (!$surface->covering->isPlanned()) {
             $refusals[] = Finding::of(Code::Covering, '/surface/covering/kind', ['covering' => 'choice.kind.'.Kinds::nameOf($surface->covering::class)]);
-        } elseif ($surface->framing->kind->runAcross() !== $surface->covering->liesOnPurlins()) {
+        } elseif ($surface->framing->kind->runAcross() !== ($surface->covering->liesOnPurlins() ?? $surface->framing->kind->runAcross())) {
             $refusals[] = Finding::of(Code::FramingNotCovered, '/surface/framing/kind', [
                 'covering' => 'choice.kind.'.Kinds::nameOf($surface->covering::class), 'members' => 'choice.kind.'.$surface->framing->kind->value,
             ]);
@@ -129,7 +131,9 @@ final class Admission
             default => false,
         };
 
-        return $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
+        $isPierced = $design->kit->foot->holes() !== [];
+
+        return $isPierced && $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
     }
 
     /** @return list<Finding> Refusals of a kit on the roof that it is for */
@@ -145,6 +149,7 @@ final class Admission
         $framing = $design->surface->framing;
 
         return match (true) {
+            $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
             $design->kit->fastener instanceof SteelScrew !== $framing->kind->isSteel() => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
                 'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class), 'members' => 'choice.kind.'.$framing->kind->value,
             ])],
@@ -153,6 +158,22 @@ final class Admission
             ],
             default => $findings,
         };
+    }
+
+    /** @return list<Finding> A clamp holds on the seam that it was tested on, and on sheets no thinner */
+    private static function seam(Design $design): array
+    {
+        [$clamp, $roof] = [$design->kit->foot, $design->surface->covering];
+        if (!$clamp instanceof SeamClamp || !$roof instanceof SeamedMetal) {
+            return [];
+        }
+        $isKnown = trim($roof->seam) !== '' && mb_strtolower(trim($roof->seam)) === mb_strtolower(trim($clamp->forSeam));
+
+        $isThick = !Printed::under($roof->sheetThickness->toMetres(), $clamp->forThickness->toMetres());
+
+        return $isKnown && $isThick ? [] : [Finding::of(Code::SeamUnknown, '/kit/foot/for_seam', [
+            'seam' => $roof->seam, 'sheet_m' => $roof->sheetThickness->toMetres(), 'for_seam' => $clamp->forSeam, 'for_m' => $clamp->forThickness->toMetres(),
+        ])];
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
@@ -299,7 +320,8 @@ final class Admission
         if ($given === null && $site->topography === Topography::Hill) {
             $findings[] = Finding::of(Code::HillCounts, '/site/hill');
         }
-        if ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew) {
+        $isPierced = $design->kit->foot->holes() !== [];
+        if ($isPierced && ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew)) {
             $findings[] = Finding::of(Code::PullAndPushAddUp, '/kit/capacities');
         }
         if ($design->surface->covering instanceof ScrewedMetal) {
@@ -316,10 +338,10 @@ final class Admission
             $findings[] = Finding::of($site->arrayHoldsSnow === YesNo::No ? Code::SnowAboveSlides : Code::SnowAboveStays, '/site/array_holds_snow');
         }
         $framing = $design->surface->framing;
-        if ($framing->kind->isSteel() && $framing->steelStrength === null && $design->kit->capacities === CapacityFormat::Allowable) {
+        if ($isPierced && $framing->kind->isSteel() && $framing->steelStrength === null && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::Fu45, '/surface/framing/steel_strength_Pa', ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()]);
         }
-        if (!$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
+        if ($isPierced && !$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
 

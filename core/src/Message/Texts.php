@@ -38,7 +38,7 @@ final class Texts
         $outline = Outline::of($design->surface);
         $side = static fn (string $side, float $hip_m): string => $hip_m > 0.0 || $outline->given !== [] ? "$side corner" : "$side rake";
 
-        return new self($design->printer(), $design->surface->framing->kind->stand(), [$side('left', $outline->leftHip_m), $side('right', $outline->rightHip_m)]);
+        return new self($design->printer(), $design->surface->covering->stand(), [$side('left', $outline->leftHip_m), $side('right', $outline->rightHip_m)]);
     }
 
     public function has(string $code): bool

@@ -11,7 +11,9 @@ use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\Bar;
+use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Fastener\LagScrew;
@@ -49,6 +51,8 @@ final class Findings
             ...self::window($design, $plan->window),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
             ...self::runs($design, $plan->supports),
+            ...self::seams($design),
+            ...OnTiles::findings($design, $plan->members, $plan->supports),
             ...RailsMeet::findings($design, $runs),
             ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
@@ -78,7 +82,7 @@ final class Findings
             '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
             '/kit/clamp/along_N' => $kit->clamp->along, '/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along,
         ];
-        if ($kit->fastener instanceof SteelScrew) {
+        if ($kit->fastener instanceof SteelScrew && $kit->foot->holes() !== []) {
             // Of what is entered for the screw in its purlin, and in the foot, its own strengths are a part.
             $needed += $kit->fastener->pullOut === null ? ['/kit/fastener/tension_N' => $kit->fastener->tension] : [];
             $needed += $kit->foot->base()->lateral === null ? ['/kit/fastener/shear_N' => $kit->fastener->shear] : [];
@@ -104,6 +108,9 @@ final class Findings
     private static function fastener(Design $design, ?FastenerInMember $held): array
     {
         $fastener = $design->kit->fastener;
+        if ($design->kit->foot->holes() === []) {
+            return [];
+        }
         if ($held === null) {
             return [Finding::of(Code::LagNotListed, '/kit/fastener/length_m', ['length_m' => $fastener->length()->toMetres()])];
         }
@@ -126,7 +133,7 @@ final class Findings
         if ($design->kit->foot->isOffItsBase()) {
             $findings[] = Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m');
         }
-        array_push($findings, ...self::pad($design));
+        array_push($findings, ...self::pad($design), ...self::missed($design));
         if ($held->withdrawal === null) {
             $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/fastener/pull_out_N', ['thread_m' => $held->threadInMember->toMetres()]);
         }
@@ -239,6 +246,30 @@ final class Findings
             ],
             default => [],
         };
+    }
+
+    /** @return list<Finding> What of a sheet with seams somebody has to answer for: how it is held down itself, and where heat moves it from */
+    private static function seams(Design $design): array
+    {
+        $sheet = $design->surface->covering;
+
+        return !$sheet instanceof SeamedMetal ? [] : [
+            Finding::of(Code::SheetHoldDown, '/surface/covering/seam', ['seam' => $sheet->seam]),
+            ...$sheet->fixedPoint === null ? [Finding::of(Code::PanelFixedPoint, '/surface/covering/fixed_point')] : [],
+        ];
+    }
+
+    /** @return list<Finding> What is told before the job of feet whose middle column of screws may miss */
+    private static function missed(Design $design): array
+    {
+        $missed = $design->kit->foot->missed($design->kit->capacities === CapacityFormat::Allowable);
+
+        return $missed === null ? [] : [
+            Finding::of(Code::AsideColumn, '/kit/foot/column_m', ['times' => round($missed->asideTimes, 3)]),
+            $missed->deckUp === null || $missed->deckAlong === null
+                ? Finding::of(Code::DeckMountUntested, '/kit/foot/deck_up_N')
+                : Finding::of(Code::DeckHoldDown, '/kit/foot/deck_up_N', ['up_N' => $missed->deckUp->toSi(), 'along_N' => $missed->deckAlong->toSi()]),
+        ];
     }
 
     /** @return list<Finding> Where the company's own rule for the length of a row gives less than the plan's rail */

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
+use Garnetine\Core\Attachment\FallBack;
 use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Latitude;
 use Garnetine\Core\Attachment\ModuleCheck;
@@ -58,6 +59,8 @@ final readonly class Plan
         public ?MemberShares $shares,
         public ?RafterScreen $screen,
         public ?array $latitudes,
+        /** @var array<string, list<FallBack>>|null */
+        public ?array $fallBacks,
         public ?CuttingList $cutting,
         public ?HoleLedger $holes,
         public ?Steps $steps,
@@ -81,6 +84,7 @@ final readonly class Plan
             null,
             null,
             [],
+            null,
             null,
             null,
             null,

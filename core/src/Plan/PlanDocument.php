@@ -11,6 +11,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Combination;
@@ -255,6 +256,7 @@ final class PlanDocument
     private static function attachment(Plan $plan, RunPlan $run, int $place, AttachmentVerdict $verdict): array
     {
         $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
+        $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
 
         return [
             'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
@@ -266,6 +268,7 @@ final class PlanDocument
                 'demand_N' => $link->demand_si, 'capacity_N' => self::finite($link->capacity_si), 'duration_factor' => $link->case->cd,
             ], $verdict->links),
             'other_member' => $latitude?->otherMember, 'other_m' => $latitude?->other_m, 'other_sought' => $latitude?->isSought,
+            ...$fallBack === null ? [] : ['outer_column_holds' => $fallBack->aside, 'deck_alone_holds' => $fallBack->deck],
         ];
     }
 
@@ -324,7 +327,9 @@ final class PlanDocument
         return [
             ['what' => 'rail_bolt', 'name' => $kit->bolt->name, 'torque_Nm' => $kit->bolt->torque?->toSi()],
             ['what' => 'clamp', 'name' => $kit->clamp->name, 'torque_Nm' => $kit->clamp->torque?->toSi()],
-            ['what' => 'fastener', 'name' => $kit->fastener->name(), 'torque_Nm' => null],
+            $kit->foot instanceof SeamClamp
+                ? ['what' => 'set_screws', 'name' => $kit->foot->name, 'torque_Nm' => $kit->foot->setTorque?->toSi()]
+                : ['what' => 'fastener', 'name' => $kit->fastener->name(), 'torque_Nm' => null],
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Plan;
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\ClampCheck;
 use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\FallBacks;
 use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Latitudes;
 use Garnetine\Core\Attachment\MemberLoading;
@@ -107,7 +108,7 @@ final class Planner
         if ($loads->exposureCounts) {
             BlockPlan::markExposed($blocks, $design->rules->ridgeReading, $coefficients);
         }
-        $fastener = FastenerInMember::isKnown($design->kit->fastener) ? FastenerInMember::of($design, $coefficients) : null;
+        $fastener = self::fastener($design, $coefficients);
         $capacities = Capacities::of($design, $fastener);
 
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
@@ -126,9 +127,10 @@ final class Planner
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);
         $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
-        [$latitudes, $cutting, $holes, $steps] = $depth === Depth::Full ? [
-            Latitudes::of($supports), CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
-        ] : [null, null, null, null];
+        [$latitudes, $fallBacks, $cutting, $holes, $steps] = $depth === Depth::Full ? [
+            Latitudes::of($supports), FallBacks::of($design, $supports),
+            CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
+        ] : [null, null, null, null, null];
         $plan = new Plan(
             $design,
             $blocks,
@@ -143,6 +145,7 @@ final class Planner
             $shares,
             $screen,
             $latitudes,
+            $fallBacks,
             $cutting,
             $holes,
             $steps,
@@ -151,6 +154,14 @@ final class Planner
         array_push($findings, ...Findings::of($plan, $loads, $shares, $feet));
 
         return $plan->saying($depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings);
+    }
+
+    /** What the screw of a foot holds; null where nothing is pierced, or its sizes are not known. */
+    private static function fastener(Design $design, Coefficients $coefficients): ?FastenerInMember
+    {
+        $isHeld = $design->kit->foot->holes() !== [] && FastenerInMember::isKnown($design->kit->fastener);
+
+        return $isHeld ? FastenerInMember::of($design, $coefficients) : null;
     }
 
     /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */

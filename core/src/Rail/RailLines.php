@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Covering\Shingles;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Layout\Course;
-use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Layout\LineBands;
 
 /**
  * Two rails under each row, inside the clamp zones, moved there so that the holes suit the shingle courses, or onto purlins.
@@ -46,6 +46,11 @@ final readonly class RailLines
         if ($course === null && $covering instanceof Shingles) {
             $findings[] = Finding::of(Code::CoursesUnknown, '/surface/covering/upper_butt_m', [
                 'lower_m' => $covering->lowerButt->toMetres(), 'upper_m' => $covering->upperButt->toMetres(),
+            ]);
+        }
+        if ($course === null && $covering instanceof Tile) {
+            $findings[] = Finding::of(Code::BattensUnknown, '/surface/covering/upper_batten_m', [
+                'lower_m' => $covering->lowerBatten->toMetres(), 'upper_m' => $covering->upperBatten->toMetres(),
             ]);
         }
         $flashing = $design->kit->foot->flashing();
@@ -164,16 +169,27 @@ final readonly class RailLines
 
         return ($members->inLap($holeY_m) ? 1000.0 : 0.0)
             + (isset($faults['plate_below_butt']) ? 100.0 : 0.0)
+            + (isset($faults['plate_on_batten']) ? 100.0 : 0.0)
+            + (isset($faults['arm_under_tile']) ? 100.0 : 0.0)
             + (isset($faults['cover_short']) ? 100.0 : 0.0)
-            + (isset($faults['plate_in_nails']) ? 10.0 : 0.0);
+            + (isset($faults['plate_in_nails']) || isset($faults['straddles_butt']) ? 10.0 : 0.0);
     }
 
     /** @return array<string, float> By finding code, how much is missing in metres */
     private static function courseFaults(Design $design, ?Course $course, float $holeY_m): array
     {
         $flashing = $design->kit->foot->flashing();
-        if ($course === null || $flashing === null) {
+        if ($course === null) {
             return [];
+        }
+        $long = $design->kit->foot->onOneCourse();
+        if ($long !== null) {
+            $past_m = $course->pastButt_m($holeY_m - $design->kit->foot->base()->heel->toMetres(), $long);
+
+            return $past_m > 1e-6 ? ['straddles_butt' => $past_m] : [];
+        }
+        if ($flashing === null) {
+            return self::battenFaults($design, $course, $holeY_m);
         }
         $above_m = $course->aboveButt_m($holeY_m);
         $faults = [];
@@ -193,64 +209,43 @@ final readonly class RailLines
         return $faults;
     }
 
+    /** @return array<string, float> The same of hooks between battens */
+    private static function battenFaults(Design $design, Course $course, float $holeY_m): array
+    {
+        $foot = $design->kit->foot;
+        $long = $foot->betweenBattens();
+        if ($long === null) {
+            return [];
+        }
+        $from_m = $holeY_m - $foot->base()->heel->toMetres();
+        $faults = ['plate_on_batten' => $course->onBatten_m($from_m, $long), 'arm_under_tile' => $course->underTile_m($from_m, $foot->limits()->arm?->reach)];
+
+        return array_filter($faults, static fn (float $by_m): bool => $by_m > 1e-6);
+    }
+
     /** @return list<Finding> */
     private static function findings(Design $design, Members $members, ?Course $course, RailLine $line): array
     {
         $findings = [];
+        $faults = self::courseFaults($design, $course, $line->holeY_m);
+        $isOff = ($members->purlins !== null && $line->purlin === null) || isset($faults['plate_on_batten']) || isset($faults['arm_under_tile']);
+        $cure = $isOff ? LineBands::of($design)?->cure($design) ?? [] : [];
         if ($members->purlins !== null && $line->purlin === null) {
-            $findings[] = Finding::of(Code::LineOffPurlin, '/block/y_m', ['line' => $line->name()] + self::cure($design, $members->purlins));
+            $findings[] = Finding::of(Code::LineOffPurlin, '/block/y_m', ['line' => $line->name()] + $cure);
         }
         if ($members->inLap($line->holeY_m)) {
             $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->name(), 'y_m' => $line->holeY_m]);
         }
-        foreach (self::courseFaults($design, $course, $line->holeY_m) as $code => $by_m) {
-            $values = ['line' => $line->name(), 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]);
-            $findings[] = $code === 'plate_in_nails'
-                ? Finding::of(Code::PlateInNails, '/kit/foot/flashing/above_m', $values)
-                : Finding::of(Code::from($code), '/kit/foot/flashing/below_m', $values);
+        foreach ($faults as $code => $by_m) {
+            $values = ['line' => $line->name(), 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]) + $cure;
+            $findings[] = Finding::of(Code::from($code), match ($code) {
+                'plate_in_nails' => '/kit/foot/flashing/above_m',
+                'plate_on_batten', 'arm_under_tile', 'straddles_butt' => '/block/y_m',
+                default => '/kit/foot/flashing/below_m',
+            }, $values);
         }
 
         return $findings;
-    }
-
-    /**
-     * What would bring all rails of a block onto purlins: another height, rows further apart, or neither.
-     *
-     * @return array<string, float|string>
-     */
-    private static function cure(Design $design, Purlins $purlins): array
-    {
-        $block = $design->block;
-        foreach ([null, ...range(1, 3)] as $spaces) {
-            $length_m = $design->moduleUp()->toMetres();
-            $gap_m = $spaces === null ? $block->rowGap->toMetres() : $spaces * $purlins->space_m() - $length_m;
-            if ($gap_m < $block->rowGap->toMetres() - 1e-9 || $gap_m > 1.0) {
-                continue;
-            }
-            $heights_m = $purlins->heights_m(Copy::of($design, block: Copy::of($block, rowGap: Length::ofMetres($gap_m))), $block->rows);
-            $at_m = self::nearest_m($heights_m, $block->y->toMetres(), $design->units->roofMark_m());
-            if ($at_m !== null) {
-                return $spaces === null ? ['cure' => 'cure.height', 'to_m' => $at_m] : ['cure' => 'cure.gap', 'to_m' => $at_m, 'gap_m' => $gap_m];
-            }
-        }
-
-        return ['cure' => 'cure.none'];
-    }
-
-    /** @param list<array{float, float}> $ranges */
-    private static function nearest_m(array $ranges, float $now_m, float $mark_m): ?float
-    {
-        $best_m = null;
-        foreach ($ranges as [$from_m, $to_m]) {
-            $first = (int) ceil($from_m / $mark_m - 1e-6);
-            $last = (int) floor($to_m / $mark_m + 1e-6);
-            if ($first <= $last && $last >= 0) {
-                $at_m = max(0, $first, min($last, (int) round($now_m / $mark_m))) * $mark_m;
-                $best_m = $best_m === null || abs($at_m - $now_m) < abs($best_m - $now_m) ? $at_m : $best_m;
-            }
-        }
-
-        return $best_m;
     }
 
     /** A, B … Z, AA … */

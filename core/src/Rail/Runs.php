@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RunDatum;
@@ -249,7 +250,7 @@ final class Runs
             return [[], [], []];
         }
         $sheet = $design->surface->covering instanceof ScrewedMetal ? $design->surface->covering : null;
-        $isOnSheet = $sheet === null ? static fn (): bool => true : self::onSheet($design, $sheet, $members, $line);
+        $mayStand = $sheet === null ? self::inPan($design) : self::onSheet($design, $sheet, $members, $line);
         $besideRib_m = $sheet !== null && $design->kit->foot->standsInPan() ? $sheet->ribPitch->toMetres() / 2 : 0.0;
         $past_m = Length::ofInches(self::PAST_IN)->toMetres() - 1e-9;
         $fromEnd_m = Length::ofInches(self::FROM_END_IN)->toMetres();
@@ -267,7 +268,7 @@ final class Runs
                 || $x_m < $x0_m + $past_m
                 || $x_m > $x1_m - $past_m
                 || self::inNoWork($design, $x_m, $line->holeY_m)
-                || !$isOnSheet($x_m)
+                || !$mayStand($x_m)
             ) {
                 continue;
             }
@@ -298,6 +299,18 @@ final class Runs
 
             return $purlin !== null && $x_m >= $purlin->from_m - 1e-9 && $x_m <= $purlin->to_m + 1e-9;
         };
+    }
+
+    /** @return \Closure(float): bool Whether the arm of a hook there comes out in the pan of a tile, as far as pans are measured */
+    private static function inPan(Design $design): \Closure
+    {
+        $arm = $design->kit->foot->limits()->arm;
+        $tile = $design->surface->covering;
+        if ($arm === null || !$tile instanceof Tile) {
+            return static fn (): bool => true;
+        }
+
+        return static fn (float $x_m): bool => $tile->reachesPan($arm->aside, $x_m);
     }
 
     private static function isBarred(Design $design, RailLine $line, int $member): bool

@@ -52,7 +52,7 @@ final readonly class HoleLedger
 
     /**
      * @param list<float> $feet_m
-     * @param non-empty-list<float> $holes_m Of each foot, up the slope from its first
+     * @param list<float> $holes_m Of each foot, up the slope from its first
      *
      * @return list<array{int, float, int, float}> Foot, its place along the run, hole and how far up it is
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Covering;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Json;
@@ -45,5 +46,20 @@ final class CoveringsTest extends TestCase
         self::assertInstanceOf(ScrewedMetal::class, $before->surfaces['plane-1']->covering);
         self::assertSame([], preg_grep('~butt_m~', [...array_keys($before->origins), ...array_keys($before->asTyped)]));
         self::assertCount(9, $before->origins, 'its kind, and eight values that nobody entered');
+    }
+
+    public function test_tiles_of_which_nothing_was_told_ask_for_their_battens(): void
+    {
+        $job = Json::read((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/damson-terrace.json'));
+        assert($job->surfaces instanceof \stdClass && $job->surfaces->{'plane-1'} instanceof \stdClass && $job->as_typed instanceof \stdClass);
+        $job->surfaces->{'plane-1'}->covering = (object) ['kind' => 'tile'];
+        $job->as_typed = new \stdClass();
+        foreach ([self::before('tile'), DesignFile::read(json_encode($job, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION))] as $read) {
+            self::assertInstanceOf(Tile::class, $read->surfaces['plane-1']->covering);
+            self::assertCount(6, preg_grep('~^/surfaces/plane-1/covering/(?!kind)~', array_keys($read->origins)) ?: []);
+        }
+        // What was told of them stays.
+        $told = DesignFile::read((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/damson-terrace.json'));
+        self::assertSame([], preg_grep('~/covering/~', array_keys($told->origins)));
     }
 }

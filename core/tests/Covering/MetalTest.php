@@ -15,8 +15,8 @@ use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Foot\AsideLever;
 use Garnetine\Core\Framing\Members;
-use Garnetine\Core\Framing\Purlins;
 use Garnetine\Core\Layout\Fill;
+use Garnetine\Core\Layout\LineBands;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -77,11 +77,11 @@ final class MetalTest extends TestCase
     public function test_rails_find_purlins_within_the_clamp_zones_or_none(): void
     {
         // Modules of 1,722 mm held from 260 to 430 mm over purlins 900 mm apart: the lower rail from 392 to 430; over 1,300 none.
-        $purlins = Purlins::of(self::shed()->surface);
-        $offsets = array_map(static fn (array $range): array => [round(1000 + 18 - 1000 * $range[1]), round(1000 + 18 - 1000 * $range[0])], $purlins?->heights_m(self::shed(), 1) ?? []);
+        $bands = LineBands::of(self::shed());
+        $offsets = array_map(static fn (array $range): array => [round(1000 + 18 - 1000 * $range[1]), round(1000 + 18 - 1000 * $range[0])], $bands?->heights_m(self::shed(), 1) ?? []);
         self::assertContains([392.0, 430.0], $offsets);
         $apart = self::shed(['/surface/covering/upper_screws_m' => '5300 mm', '/surface/covering/spaces_between' => '4', '/block/rows' => '1']);
-        self::assertSame([], Purlins::of($apart->surface)?->heights_m($apart, 1));
+        self::assertSame([], LineBands::of($apart)?->heights_m($apart, 1));
         $plan = Planner::plan($apart);
         self::assertSame([null, null], array_map(static fn (RailLine $line): ?int => $line->purlin, self::lines($plan)));
         self::assertSame(0, $plan->attachmentCount());
@@ -117,7 +117,7 @@ final class MetalTest extends TestCase
         self::assertInstanceOf(ScrewedMetal::class, $sheet);
         $plan = Planner::plan($design);
         self::assertGreaterThan(16, $plan->attachmentCount());
-        $beside_m = $design->kit->foot->standsInPan() ? $sheet->ribPitch->toMetres() / 2 : 0.0;
+        $beside_m = ($typed['/kit/foot/stands_on'] ?? 'crest') === 'pan' ? $sheet->ribPitch->toMetres() / 2 : 0.0;
         [$wide_m, $high_m, $hip_m] = [$design->surface->width->toMetres(), $design->surface->slopeLength->toMetres(), $design->surface->rightHip->toMetres()];
         foreach ($plan->supports as $run) {
             $purlin_m = $sheet->lowerScrews->toMetres() + (($run->run->line->purlin ?? 0) - 1) * 0.9;
@@ -212,7 +212,7 @@ final class MetalTest extends TestCase
     public function test_a_mirrored_shed_stands_on_mirrored_ribs(): void
     {
         // As wide as whole ribs, so that the first from the right is the last from the left.
-        $design = self::shed(['/surface/width_m' => 76 * 126 + 2 * 38 .' mm', '/block/x_m' => '800.5 mm', '/rules/greatest_bay_m' => '']);
+        $design = self::shed(['/surface/width_m' => 76 * 126 + 20 + 38 .' mm', '/surface/covering/first_rib_m' => '20 mm', '/block/x_m' => '791.5 mm', '/rules/greatest_bay_m' => '']);
         $mirrored = Copy::of($design, surface: $design->surface->mirrored());
         [$one, $other] = [Members::of($design->surface), Members::of($mirrored->surface)];
         foreach ($one->members as $index => $rib) {

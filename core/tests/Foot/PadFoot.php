@@ -94,6 +94,26 @@ final readonly class PadFoot implements Foot
         return [0.0];
     }
 
+    public function betweenBattens(): null
+    {
+        return null;
+    }
+
+    public function onOneCourse(): null
+    {
+        return null;
+    }
+
+    public function missed(bool $isAllowable): null
+    {
+        return null;
+    }
+
+    public function attaching(): null
+    {
+        return null;
+    }
+
     public function padOn(Covering $covering): null
     {
         return null;

@@ -179,6 +179,7 @@ final class EveryValueCountsTest extends TestCase
                 yield "$edition, $thermal" => $base->with('/site/thermal', $thermal);
             }
             $given = $base->with('/given', ['roof_snow_Pa' => null] + Scenario::GIVEN)->with('/site/winter_wind', 0.4);
+            yield "$edition, low tiles" => $given->with('/surface/covering', ['kind' => 'tile'] + Covering::TYPICAL['tile'])->with('/kit/foot', (array) json_decode((string) json_encode(Writer::toArray(Scenario::of('damson-terrace')->design()->kit->foot)), true))->with('/surface/pitch_rad', atan(2.6 / 12));
             foreach (['½ in 12' => atan(0.52 / 12), '7 in 12' => atan(7.2 / 12), '15°' => deg2rad(16)] as $name => $pitch) {
                 yield "$edition, near $name" => $given->with('/surface/pitch_rad', $pitch);
             }

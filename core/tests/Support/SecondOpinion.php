@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Rail\Run;
 
@@ -221,14 +222,19 @@ final class SecondOpinion
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
             $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->limits()->railHeight_m / $kit->foot->base()->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
+            $onHook = $kit->foot instanceof TileHook ? self::hook($kit->foot, -$down, $along) : null;
+            [$pull, $beside] = $onHook === null ? [$pull, $along] : [$onHook[0], $along / 2];
             $w *= $kit->fastener->pullOut() === null ? $case['cd'] : 1.0;
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
                 max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
-                max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $along / $z,
+                max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $beside / $z, $onHook[1] ?? 0.0,
             ];
+            if (is_infinite($w)) {
+                $pull = 0.0;
+            }
             if ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
-                $ratios[] = $pull / $w + $along / $z;
+                $ratios[] = $pull / $w + $beside / $z;
             } elseif ($pull > 0 && $along > 0) {
                 $angle = atan2($pull, $along);
                 $ratios[] = hypot($pull, $along) / ($w * $z / ($w * cos($angle) ** 2 + $z * sin($angle) ** 2));
@@ -300,10 +306,31 @@ final class SecondOpinion
         return $worst;
     }
 
+    /** @return array{float, float} Pull in the screw that is pulled most, by moments about the edges of the plate and about either screw; and how far the arm is bent */
+    private static function hook(TileHook $hook, float $up, float $along): array
+    {
+        [$lower, $s, $w, $a] = [$hook->base->heel->toMetres(), $hook->betweenScrews->toMetres(), $hook->length->toMetres(), $hook->arm->reach->toMetres()];
+        $push = $along * $hook->railHeight->toMetres();
+        $arm = $hook->arm->width->toMetres() * $hook->arm->thickness->toMetres() ** 2 / 6 * $hook->arm->allowableStress->toSi();
+        if ($up <= 0.0) {
+            return [($push - $up * $a) / ($lower + $s), ($along * $hook->arm->height->toMetres() - $up * $a) / $arm];
+        }
+        // The lower screw keeps the plate from tipping about its upper edge; the upper one from tipping about the lower screw, or the lower edge.
+        $upper = ($push - $up * ($a + $lower)) / $s;
+
+        return [max($up, ($up * ($w + $a) - $push) / ($w - $lower), $upper <= $up ? $upper : ($push - $up * $a) / ($lower + $s)), $up * $a / $arm];
+    }
+
     /** @return array{float, float, bool} Withdrawal and lateral in N at CD = 1, and whether the lateral is final */
     private function lag(): array
     {
         $d = $this->design;
+        if ($d->kit->foot->holes() === []) {
+            return [INF, INF, true];
+        }
+        if ($d->kit->foot instanceof TileHook) {
+            return [$d->kit->fastener->pullOut()?->toSi() ?? 0.0, $d->kit->foot->base->lateral?->toSi() ?? 0.0, true];
+        }
         $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value] ?? throw new \LogicException('Not a species of the random roofs.');
         $gap = ($d->surface->deckThickness->toMetres() + $d->surface->covering->thickness()->toMetres()) / self::IN;
         $above = $gap + ($d->kit->foot->base()->thickness->toMetres() + ($d->kit->foot->flashing() ?? throw new \LogicException('No flashing.'))->thickness->toMetres()) / self::IN;

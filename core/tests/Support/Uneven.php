@@ -12,6 +12,11 @@ final class Uneven
 {
     private const WALL = ['x_m' => -0.4, 'y_m' => 0.0, 'width_m' => 0.3, 'length_m' => 5.9, 'height_m' => 1.1, 'upwind_m' => 13.0, 'higher_roof_m' => null, 'slides_from_m' => null];
 
+    public const BUTYL = [
+        'kind' => 'butyl_base', 'name' => 'Butyl base', 'document' => 'report 50', 'up_N' => 2900.0, 'down_N' => 5100.0, 'along_N' => 1450.0, 'rail_height_m' => 0.071, 'slot_m' => 0.013, 'base' => ['thickness_m' => 0.0047, 'material' => 'aluminium', 'heel_m' => 0.0262, 'lateral_N' => 1090.0, 'lateral_document' => 'report 50'],
+        'between_screws_m' => 0.051, 'load_line_m' => 0.047, 'length_m' => 0.103, 'width_m' => 0.126, 'column_m' => 0.031, 'butyl_m' => 0.0033, 'aside_N' => null, 'deck_up_N' => 810.0, 'deck_along_N' => 690.0, 'deck_tests_N' => null, 'deck_test_count' => null,
+    ];
+
     /** @return array<string, Scenario> */
     public static function all(): array
     {
@@ -53,6 +58,9 @@ final class Uneven
             'fails' => $uneven->with('/kit/foot/up_N', 350.0)->with('/kit/clamp/up_N', 300.0)->with('/kit/clamp/grips_both_rails', false)->with('/surface/dead_load_Pa', 150.0)->with('/site/ground_snow_Pa', 2600.0)->with('/module/mass_kg', 31.0)->with('/block/top_above_roof_m', 0.3),
             'metal' => Scenario::of('feijoa-lane')->with('/block/columns', 3)->with('/surface/covering', ['kind' => 'metal', 'rib_pitch_m' => 0.19, 'first_rib_m' => 0.11, 'rib_height_m' => 0.028] + Covering::TYPICAL['metal'])->with('/rules/greatest_bay_m', null)
                 ->with('/surface/dead_load_Pa', 3000.0)->with('/surface/framing/own', [['number' => 3, 'x_m' => 1.913, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'probed', 'plus_minus_m' => 0.004]]),
+            'tile' => Scenario::of('damson-terrace')->with('/block/left_out', [['row' => 2, 'column' => 1], ['row' => 2, 'column' => 5], ['row' => 1, 'column' => 5]])->with('/kit/foot/arm/aside_m', 0.127)->with('/rules/slope_datum', 'ridge'),
+            'seams' => Scenario::of('quillwort-lane')->with('/surface/covering/first_seam_m', 0.21)->with('/block/columns', 4)->with('/surface/covering/fixed_point', null),
+            'butyl' => $uneven->with('/kit/foot', self::BUTYL)->with('/kit/fastener/pull_out_N', 1900.0),
             'refused' => Scenario::of('blank-survey')->with('/units', 'mm'),
         ];
     }

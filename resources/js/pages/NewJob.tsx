@@ -19,8 +19,9 @@ export default function NewJob() {
             <Head title="New job" />
             <h1 className="font-condensed text-[1.6rem]">New job</h1>
             <p className="mt-2 max-w-xl">
-                You need the survey of one roof plane under asphalt shingles, or under screwed metal sheets on purlins; more
-                planes can follow. What is not known yet can stay “unknown”: the plan says what it needs.
+                You need the survey of one roof plane under asphalt shingles, tiles on battens, screwed metal sheets on purlins,
+                or metal with standing seams; more planes can follow. What is not known yet can stay “unknown”: the plan says what
+                it needs.
             </p>
             <form
                 className="mt-6 max-w-4xl space-y-6"
@@ -133,6 +134,16 @@ const coverings: Choices = [
         text: 'screwed metal sheets on purlins',
         lines: 'M4 30 L9 30 L12 22 L18 22 L21 30 L31 30 L34 22 L40 22 L43 30 L48 30 M15 12 V22 M12 12 H18 M37 12 V22 M34 12 H40',
     },
+    {
+        value: 'seamed_metal',
+        text: 'metal with standing seams',
+        lines: 'M4 30 H14 V16 H17 V20 M17 30 H34 V16 H37 V20 M37 30 H48 M14 30 H17 M34 30 H37',
+    },
+    {
+        value: 'tile',
+        text: 'tiles on battens',
+        lines: 'M4 28 L20 20 L20 23 L4 31 Z M18 24 L34 16 L34 19 L18 27 Z M32 20 L48 12 L48 15 L32 23 Z M17 28 H21 V32 H17 Z M31 24 H35 V28 H31 Z M4 36 H48',
+    },
 ];
 
 const shingleKits: Choices = [
@@ -160,6 +171,20 @@ const kits: Record<string, Choices> = {
             value: 'angle',
             text: 'a rail on L-feet by the ribs',
             lines: 'M4 32 L12 32 L15 25 L35 25 L38 32 L48 32 M17 25 V22 H33 V25 M29 22 V9 H32 V22 M32 4 H43 V14 H32 Z M22 22 V34',
+        },
+    ],
+    seamed_metal: [
+        {
+            value: 'clamp',
+            text: 'a rail on clamps that grip the seams',
+            lines: 'M4 34 H24 V18 H28 V34 H48 M20 16 H32 V28 H30 V20 H22 V28 H20 Z M16 24 H20 M26 16 V10 M20 3 H32 V10 H20 Z',
+        },
+    ],
+    tile: [
+        {
+            value: 'hook',
+            text: 'a rail on hooks under the tiles',
+            lines: 'M4 32 H48 M24 32 V29 H46 V32 M24 30 V20 H10 V10 M6 3 H16 V10 H6 Z M30 29 V36 M40 29 V36',
         },
     ],
 };

@@ -2,6 +2,7 @@ import { Node } from '@/desk/BecausePanel';
 import { FindingList } from '@/desk/FindingList';
 import { Part, Rows } from '@/paper/parts';
 import type { CalculationData, PaperData, WorkedState } from '@/types/desk';
+import { standHead } from '@/words';
 
 const kinds = {
     stop: 'Stops',
@@ -95,8 +96,8 @@ function Worked({ calculation, stand }: { calculation: CalculationData; stand: P
             <Part title="Combinations">
                 <Rows head={['', 'Dead', 'Snow', 'Wind']} figures={[1, 2, 3]} rows={calculation.combinations} />
                 <p className="mt-1">
-                    {stand === 'rib'
-                        ? 'Feet stand by their ribs, which are seen: no room is kept for feet off their marks. Reserve = 1 − ratio.'
+                    {stand !== 'member'
+                        ? `Feet stand by their ${stand}s, which are seen: no room is kept for feet off their marks. Reserve = 1 − ratio.`
                         : `Every ratio of rail and feet is held with ${factor} times: so much room is kept for feet ${tolerance} off their marks. Reserve = 1 − ${factor} · ratio.`}
                 </p>
             </Part>
@@ -144,7 +145,7 @@ function Worked({ calculation, stand }: { calculation: CalculationData; stand: P
                         <Rows
                             head={[
                                 'Foot',
-                                stand === 'rib' ? 'Rib' : 'Member',
+                                standHead[stand],
                                 'At',
                                 'Holds',
                                 'Shares',

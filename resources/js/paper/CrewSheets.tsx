@@ -117,10 +117,10 @@ function Tapes({ view }: { view: PaperData }) {
                 after this one: the fourth where this one is counted first.
             </p>
             <h3 className="mt-2">
-                Slope tape, at both rakes, from the {view.fields['/rules/slope_datum']?.text}: lines of the holes;{' '}
-                {view.stand === 'rib'
-                    ? 'purlin 1 is under the lowest line of screws that was measured'
-                    : 'butt 1 is the lower one that was measured'}
+                Slope tape, at both ends of the lines, from the {view.fields['/rules/slope_datum']?.text}: lines of the{' '}
+                {view.stand === 'seam' ? 'clamps' : 'holes'}
+                {view.stand === 'rib' && '; purlin 1 is under the lowest line of screws that was measured'}
+                {view.course !== null && `; ${view.course} 1 is the lower one that was measured`}
             </h3>
             <p className="font-condensed text-[1.3rem]">
                 {view.slope_tape.map((mark) => (
@@ -146,6 +146,7 @@ function Tapes({ view }: { view: PaperData }) {
                                 <span className="text-[0.93rem]">
                                     {' '}
                                     {view.stand} {foot.member}
+                                    {foot.missed !== null && `, missed: ${foot.missed}`}
                                     {foot.other === 'none' && `, no other ${view.stand}`}
                                     {foot.on !== null && `, then ${foot.on} on`}
                                 </span>

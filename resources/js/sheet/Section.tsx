@@ -1,6 +1,7 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Level, Names, Screw, Upright } from '@/sheet/marks';
 import { SectionOnSheet } from '@/sheet/SectionOnSheet';
+import { SectionUnderTile } from '@/sheet/SectionUnderTile';
 import type { Run } from '@/types/desk';
 
 /**
@@ -13,23 +14,36 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
     if (section !== null && section.on_sheet !== null && run !== undefined) {
         return <SectionOnSheet run={run} section={section} width={width} />;
     }
+    if (section !== null && section.m.reach !== null && run !== undefined && run.above_butt_m !== null) {
+        return <SectionUnderTile run={run} section={section} width={width} above={run.above_butt_m} />;
+    }
     if (section === null || run === undefined || run.above_butt_m === null || section.m.exposure === null) {
-        return <p className="text-muted">The section is drawn once the courses and the screw are known.</p>;
+        return (
+            <p className="text-muted">
+                {data.stand === 'seam'
+                    ? 'Clamps grip the seams: there is no hole to cut through.'
+                    : 'The section is drawn once the courses and the screw are known.'}
+            </p>
+        );
     }
     const { m, text } = section;
     const exposure = section.m.exposure;
     const narrow = width < 420;
     const labels = narrow ? 6 : 168;
     const beyond = 0.05;
-    const k = (width - labels - 66) / (m.below + m.above + 2 * beyond);
+    // A base that butyl seals has no flashing: what is drawn is as wide as the base.
+    const long = m.foot_long ?? 0;
+    const [below, above] = [m.below ?? m.heel + 0.03, m.above ?? long - m.heel + 0.03];
+    const [flashing, pad] = [m.flashing ?? 0, m.flashing === null ? (m.pad ?? 0) : 0];
+    const k = (width - labels - 66) / (below + above + 2 * beyond);
     const deckTop = m.deck;
     const layersTop = deckTop + m.underlayment + m.shingles;
     const railTop = deckTop + m.rail_height + 0.03;
     const bottom = -(m.member + 0.012);
     const headRoom = 14;
-    const x = (u: number) => labels + (u + m.below + beyond) * k;
+    const x = (u: number) => labels + (u + below + beyond) * k;
     const y = (v: number) => headRoom + (railTop - v) * k;
-    const end = { left: -m.below - beyond, right: m.above + beyond };
+    const end = { left: -below - beyond, right: above + beyond };
     const height = y(bottom) + 62;
     const d = run.above_butt_m;
     // Every course lies half on the one below it.
@@ -45,17 +59,19 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
         return points.map(([u, v]) => `${x(u).toFixed(1)},${y(v).toFixed(1)}`).join(' ');
     };
     // A standoff is seated on the deck; its post comes through the flashing.
-    const seat = section.on_deck ? deckTop + m.underlayment : layersTop + m.flashing;
+    const seat = section.on_deck ? deckTop + m.underlayment : layersTop + flashing + pad;
     const shaft = seat + m.base;
     const tip = shaft - m.length;
     const threadTop = tip + (m.length - m.shank);
     const radius = m.diameter / 2;
     const butt = exposure - d;
-    const covered = m.above - butt;
+    const covered = m.flashing === null ? 0 : above - butt;
     const notes = [
         { v: deckTop + m.rail_height, u: -m.hole_offset, name: 'rail' },
         { v: shaft + 0.004, u: -m.heel * 0.5, name: `foot, base ${text.base}` },
-        { v: layersTop + m.flashing / 2, u: -m.below + 0.01, name: 'flashing' },
+        ...(m.flashing === null
+            ? [{ v: layersTop + pad / 2, u: -m.heel, name: `butyl ${text.pad}` }]
+            : [{ v: layersTop + flashing / 2, u: -below + 0.01, name: 'flashing' }]),
         { v: layersTop - m.shingles * 0.3, u: end.left, name: `shingles ${text.shingles}` },
         { v: deckTop + m.underlayment / 2, u: end.left, name: `underlayment ${text.underlayment}` },
         { v: deckTop / 2, u: end.left, name: `deck ${text.deck}` },
@@ -102,12 +118,23 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                         .map((index) => (
                             <polygon key={index} points={course(index)} fill="var(--color-module)" />
                         ))}
-                    <polyline
-                        points={`${x(-m.below)},${y(layersTop)} ${x(Math.min(butt, m.above))},${y(layersTop)} ${x(m.above)},${y(layersTop - half)}`}
-                        fill="none"
-                        stroke="var(--color-garnet)"
-                        strokeWidth={Math.max(2, m.flashing * k)}
-                    />
+                    {m.flashing !== null && (
+                        <polyline
+                            points={`${x(-below)},${y(layersTop)} ${x(Math.min(butt, above))},${y(layersTop)} ${x(above)},${y(layersTop - half)}`}
+                            fill="none"
+                            stroke="var(--color-garnet)"
+                            strokeWidth={Math.max(2, flashing * k)}
+                        />
+                    )}
+                    {pad > 0 && (
+                        <rect
+                            x={x(-m.heel)}
+                            y={y(layersTop + pad)}
+                            width={long * k}
+                            height={Math.max(2, pad * k)}
+                            fill="var(--color-verdigris)"
+                        />
+                    )}
                     {courses
                         .filter((index) => index > 0)
                         .map((index) => (
@@ -168,15 +195,22 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
                     to={y(Math.max(tip, -m.member))}
                     name={`${text.thread_in_member}`}
                 />
-                <Level y={y(bottom) + 14} from={x(-m.below)} to={x(0)} name={text.below} />
-                <Level y={y(bottom) + 14} from={x(0)} to={x(m.above)} name={text.above} />
+                {m.flashing === null ? (
+                    <Level y={y(bottom) + 14} from={x(-m.heel)} to={x(long - m.heel)} name={text.foot_long ?? ''} />
+                ) : (
+                    <>
+                        <Level y={y(bottom) + 14} from={x(-below)} to={x(0)} name={text.below ?? ''} />
+                        <Level y={y(bottom) + 14} from={x(0)} to={x(above)} name={text.above ?? ''} />
+                    </>
+                )}
                 <Level y={y(bottom) + 40} from={x(-d)} to={x(0)} name={`${run.above_butt}`} />
-                {covered > 0 && <Level y={y(bottom) + 40} from={x(butt)} to={x(m.above)} name="covered" />}
+                {covered > 0 && <Level y={y(bottom) + 40} from={x(butt)} to={x(above)} name="covered" />}
             </svg>
             <figcaption className="max-w-[60ch] text-[0.87rem] text-muted">
                 Cut along the slope at a hole of run {run.id}, the eave to the left, to scale. Right: what the screw passes before
-                the member, and its thread in the member. Below: the flashing from the hole down and up; the hole above its butt
-                line. Sealed with {section.names.sealant} (green).
+                the member, and its thread in the member. Below:{' '}
+                {m.flashing === null ? 'the base' : 'the flashing from the hole down and up'}; the hole above its butt line.
+                Sealed with {m.flashing === null ? 'the butyl under the base' : section.names.sealant} (green).
                 {narrow && ` From the top: ${notes.map((note) => note.name).join(', ')}.`}
             </figcaption>
         </figure>

@@ -184,9 +184,31 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
             )
             .join('');
     return (
-        <g stroke="var(--color-timber)" strokeDasharray="7 5">
-            <path d={drawn(sheet.members.filter((member) => member.plies === 1))} strokeWidth={1} />
-            <path d={drawn(sheet.members.filter((member) => member.plies > 1))} strokeWidth={3} />
+        <>
+            {sheet.battens_m.length > 0 && <Battens view={view} planned={planned} />}
+            <g stroke="var(--color-timber)" strokeDasharray={planned.stand === 'seam' ? undefined : '7 5'}>
+                <path d={drawn(sheet.members.filter((member) => member.plies === 1))} strokeWidth={1} />
+                <path d={drawn(sheet.members.filter((member) => member.plies > 1))} strokeWidth={3} />
+            </g>
+        </>
+    );
+}
+
+/** The middles of the battens as fine lines along the eave. */
+function Battens({ view, planned }: { view: Viewport; planned: Planned }) {
+    const { outline, battens_m, width_m } = planned.sheet;
+    const plane = useId();
+    return (
+        <g clipPath={`url(#${plane})`}>
+            <clipPath id={plane}>
+                <polygon points={points(view, outline)} />
+            </clipPath>
+            <path
+                d={battens_m.map((y_m) => `M${px(view, 0)} ${py(view, y_m)}H${px(view, width_m)}`).join('')}
+                stroke="var(--color-timber)"
+                strokeOpacity={0.45}
+                strokeWidth={0.6}
+            />
         </g>
     );
 }

@@ -32,8 +32,8 @@ export function AttachmentsSheet() {
                 Lines are laid out by <Slot path="/rules/lay_out" />.
             </Say>
             <Say>
-                {data.stand === 'rib' ? (
-                    'Feet stand by their ribs, which are seen; rails'
+                {data.stand !== 'member' ? (
+                    `Feet stand by their ${data.stand}s, which are seen; rails`
                 ) : (
                     <>
                         A foot may stand <Slot path="/rules/placing_tolerance_m" open={data.units === 'mm' ? '6.4 mm' : '¼ in'} />{' '}

@@ -3,7 +3,12 @@ import { Slot } from '@/desk/Slot';
 import { Say } from '@/stages/parts';
 
 /** What each kind of covering says of itself, and of what it lies on. */
-const kinds: Record<string, () => React.ReactNode> = { asphalt_shingles: Shingles, metal: ScrewedMetal };
+const kinds: Record<string, () => React.ReactNode> = {
+    asphalt_shingles: Shingles,
+    metal: ScrewedMetal,
+    seamed_metal: SeamedMetal,
+    tile: Tile,
+};
 
 export function CoveringSentences() {
     const { data } = useDesk();
@@ -65,6 +70,37 @@ function ScrewedMetal() {
                 <Slot path="/surface/covering/upper_screws_m" />, with <Slot path="/surface/covering/spaces_between" /> spaces
                 between: one more than the lines between them. Feet keep <Slot path="/surface/covering/clear_m" /> off the edges
                 and ends of sheets.
+            </Say>
+        </>
+    );
+}
+
+function SeamedMetal() {
+    return (
+        <Say>
+            Panels <Slot path="/surface/covering/sheet_thickness_m" /> thick with standing seams, “
+            <Slot path="/surface/covering/seam" open="which?" />
+            ”, one every <Slot path="/surface/covering/seam_pitch_m" />, the first <Slot path="/surface/covering/first_seam_m" />{' '}
+            from the left edge. They are fixed <Slot path="/surface/covering/fixed_point" open="nobody knows where" />.
+        </Say>
+    );
+}
+
+function Tile() {
+    return (
+        <>
+            <Say>
+                Tiles on battens <Slot path="/surface/covering/batten_width_m" /> wide: the middle of one lies{' '}
+                <Slot path="/surface/covering/lower_batten_m" /> above the eave edge, of another{' '}
+                <Slot path="/surface/covering/upper_batten_m" />, with <Slot path="/surface/covering/batten_spaces" /> spaces
+                between: one more than the battens between them. Tiles lap{' '}
+                <Slot path="/surface/covering/overlap_m" open="not measured" /> past the middle of the batten below.
+            </Say>
+            <Say>
+                Between a member and the plate of a hook lies <Slot path="/surface/covering/under_plate_m" />; the tiles under its
+                arm reach <Slot path="/surface/covering/tile_top_m" /> over where the plate stands. The first pan lies{' '}
+                <Slot path="/surface/covering/first_pan_m" open="not measured" /> from the left edge, one every{' '}
+                <Slot path="/surface/covering/pan_pitch_m" open="not measured" />.
             </Say>
         </>
     );

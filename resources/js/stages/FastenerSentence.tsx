@@ -15,6 +15,9 @@ export function FastenerSentence() {
     const { data } = useDesk();
     const kind = data.fields['/kit/fastener/kind']?.value ?? '';
     const Own = kinds[kind];
+    if (data.fields['/kit/foot/kind']?.value === 'seam_clamp') {
+        return <Say>It grips its seam: nothing is pierced, and no screw is needed.</Say>;
+    }
     return (
         <>
             <Say>

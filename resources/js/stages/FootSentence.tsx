@@ -8,6 +8,17 @@ const kinds: Record<string, () => React.ReactNode> = {
     standoff: StandoffSentence,
     two_lag_foot: TwoLagSentence,
     l_foot: LSentence,
+    tile_hook: HookSentence,
+    seam_clamp: ClampSentence,
+    butyl_base: ButylSentence,
+};
+
+/** What the height of the rail counts from, where that is not the deck. */
+const over: Record<string, string> = {
+    l_foot: ' the sheet',
+    tile_hook: ' what its plate stands on',
+    seam_clamp: ' the top of the seam',
+    butyl_base: ' the shingles',
 };
 
 export function FootSentence() {
@@ -22,11 +33,68 @@ export function FootSentence() {
                 <Slot path="/kit/foot/up_N" open="missing" /> up, <Slot path="/kit/foot/down_N" open="missing" /> down and{' '}
                 <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />. The rail lies{' '}
                 <Slot path="/kit/foot/rail_height_m" /> over
-                {kind === 'l_foot' ? ' the sheet' : ' the deck'}, the heel <Slot path="/kit/foot/base/heel_m" /> from the screw;
-                base <Slot path="/kit/foot/base/thickness_m" /> of <Slot path="/kit/foot/base/material" />.
+                {over[kind] ?? ' the deck'}
+                {data.fields['/kit/foot/base/heel_m'] !== undefined && (
+                    <>
+                        , the heel <Slot path="/kit/foot/base/heel_m" /> from the screw; base{' '}
+                        <Slot path="/kit/foot/base/thickness_m" /> of <Slot path="/kit/foot/base/material" />
+                    </>
+                )}
+                .
             </Say>
             {Own !== undefined && <Own />}
             <Catalogue part="foot" what="Feet" />
+        </>
+    );
+}
+
+function ButylSentence() {
+    return (
+        <>
+            <Say>
+                Butyl <Slot path="/kit/foot/butyl_m" /> thick seals it on top of the shingles. It is{' '}
+                <Slot path="/kit/foot/length_m" /> long and <Slot path="/kit/foot/width_m" /> wide; the load comes down{' '}
+                <Slot path="/kit/foot/load_line_m" /> from its lower edge. The screws of a column stand{' '}
+                <Slot path="/kit/foot/between_screws_m" /> apart, the columns <Slot path="/kit/foot/column_m" />.
+            </Say>
+            <Say>
+                Where the middle column misses, an outer one holds{' '}
+                <Slot path="/kit/foot/aside_N" open="what follows from its place" /> upward; all six in the deck alone hold{' '}
+                <Slot path="/kit/foot/deck_up_N" open="nothing known" /> upward and{' '}
+                <Slot path="/kit/foot/deck_along_N" open="nothing known" /> along. Pull tests on such a deck gave{' '}
+                <Slot path="/kit/foot/deck_tests_N" open="(none made)" /> in the mean of{' '}
+                <Slot path="/kit/foot/deck_test_count" open="(none)" />.
+            </Say>
+        </>
+    );
+}
+
+function ClampSentence() {
+    return (
+        <Say>
+            All that is said of one kind of seam, “<Slot path="/kit/foot/for_seam" open="which?" />
+            ”, of sheets from <Slot path="/kit/foot/for_thickness_m" /> on. It is <Slot path="/kit/foot/length_m" /> long, its set
+            screws to be torqued to <Slot path="/kit/foot/set_torque_Nm" open="(missing)" />.
+        </Say>
+    );
+}
+
+function HookSentence() {
+    return (
+        <>
+            <Say>
+                That screw is the lower one; the other is <Slot path="/kit/foot/between_screws_m" /> above it, in a plate{' '}
+                <Slot path="/kit/foot/length_m" /> long that lies between two battens. Each takes half of the push along the
+                slope.
+            </Say>
+            <Say>
+                Its arm, <Slot path="/kit/foot/arm/width_m" /> by <Slot path="/kit/foot/arm/thickness_m" />, reaches{' '}
+                <Slot path="/kit/foot/arm/reach_m" /> down from the plate to the rail, which lies{' '}
+                <Slot path="/kit/foot/arm/height_m" /> over it. It may be bent to{' '}
+                <Slot path="/kit/foot/arm/allowable_stress_Pa" />, with an elastic modulus of{' '}
+                <Slot path="/kit/foot/arm/elastic_modulus_Pa" />. Its underside is <Slot path="/kit/foot/arm/under_m" /> over what
+                the plate stands on; it may stand <Slot path="/kit/foot/arm/aside_m" open="(the maker tells)" /> to the side.
+            </Say>
         </>
     );
 }

@@ -8,6 +8,7 @@ const files = [
     ['feet.csv', 'Feet with their marks (CSV)'],
     ['holes.csv', 'Holes (CSV)'],
     ['sheets.dxf', 'Sheets at true scale (DXF)'],
+    ['sheets.svg', 'The same as SVG'],
     ['plan.json', 'Plan (JSON)'],
     ['design.json', 'Design (JSON)'],
 ] as const;

@@ -3,21 +3,13 @@ import { Slot } from '@/desk/Slot';
 import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, Each, Say } from '@/stages/parts';
 
-/** The steps that every foot goes through, of all the steps of the job. */
-const atFoot = [
-    ...[
-        'anchors',
-        'find',
-        'find_on_metal',
-        'shank_hole',
-        'attach',
-        'attach_bare',
-        'attach_on_metal',
-        'attach_bare_on_metal',
-        'attach_in_steel',
-    ],
-    ...['seal_flashed_foot', 'seal_two_lag_foot', 'seal_standoff', 'seal_l_foot'],
-];
+/** What seals under a foot without a flashing. */
+const under = {
+    butt: 'The butyl under a base seals all of its screws',
+    batten: 'A tape under the plate seals the screws of every hook',
+    rib: 'A pad lies under every foot',
+    seam: 'Nothing is pierced: clamps grip the seams',
+};
 
 export function HolesSheet() {
     const { data } = useDesk();
@@ -26,7 +18,8 @@ export function HolesSheet() {
             <h2 className="text-[1.2rem]">Holes</h2>
             {data.fields['/kit/foot/flashing/width_m'] === undefined ? (
                 <Say>
-                    A pad lies under every foot; the slot gives <Slot path="/kit/foot/slot_m" /> up and down the slope, each way.
+                    {under[data.stand === 'member' ? (data.course ?? 'butt') : data.stand]}; the slot gives{' '}
+                    <Slot path="/kit/foot/slot_m" /> up and down the slope, each way.
                 </Say>
             ) : (
                 <Say>
@@ -56,7 +49,7 @@ export function HolesSheet() {
             <h3 className="mt-5">At each foot</h3>
             <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
                 {data.steps
-                    .filter((step) => atFoot.includes(step.code))
+                    .filter((step) => step.at_foot)
                     .map((step) => (
                         <li key={step.code}>
                             {step.text}

@@ -22,8 +22,8 @@ export function ModulesSheet() {
                 against it.
             </Say>
             <Say>
-                The lower left corner is <Slot path="/block/x_m" /> from the left rake and <Slot path="/block/y_m" /> above the
-                eave. <EditAct onClick={() => void edit([{ command: 'centre' }])}>Centre it</EditAct>
+                The lower left corner is <Slot path="/block/x_m" /> from the left and <Slot path="/block/y_m" /> above the eave.{' '}
+                <EditAct onClick={() => void edit([{ command: 'centre' }])}>Centre it</EditAct>
             </Say>
             <p className="mt-3 text-muted text-[0.9rem]">
                 {may('update') && 'Click a module on the sheet to take it out, an empty place to put it back. '}Now{' '}

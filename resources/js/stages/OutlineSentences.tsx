@@ -1,8 +1,10 @@
 import { useState } from 'react';
+import { preview, Refused } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { Each, Say } from '@/stages/parts';
+import type { Sheet } from '@/types/desk';
 
 /** The shape of the plane: a rectangle, between hips, or by its corners, drawn or off a tape. */
 export function OutlineSentences() {
@@ -26,6 +28,7 @@ export function OutlineSentences() {
                     <EditAct onClick={() => void edit([{ command: 'corners' }])}>Draw it by its corners</EditAct>
                 </p>
                 <FromTape />
+                <FromFile />
             </>
         );
     }
@@ -33,8 +36,8 @@ export function OutlineSentences() {
         <>
             <Say>
                 By its corners it is {data.fields['/surface/width_m']?.text} wide and{' '}
-                {data.fields['/surface/slope_length_m']?.text} up the slope. They go round counter-clockwise, from the left rake
-                and the eave; they can be moved on the sheet.
+                {data.fields['/surface/slope_length_m']?.text} up the slope. They go round counter-clockwise, places counted from
+                the left and the eave; they can be moved on the sheet.
             </Say>
             <Each list="/surface/outline">
                 {(at) => (
@@ -51,6 +54,7 @@ export function OutlineSentences() {
                 <EditAct onClick={() => void edit([{ path: '/surface/outline', value: [] }])}>A rectangle again</EditAct>
             </p>
             <FromTape />
+            <FromFile />
         </>
     );
 }
@@ -92,5 +96,122 @@ function FromTape() {
                 </p>
             )}
         </details>
+    );
+}
+
+/** A table of corners or a drawing, shown as it was understood before it is taken. */
+function FromFile() {
+    const { job, data, edit, may } = useDesk();
+    const [read, setRead] = useState<{ name: string; text: string; sheet: Sheet | null; says: string } | null>(null);
+    if (!may('update')) {
+        return null;
+    }
+    const look = async (file: File) => {
+        if (file.size > 2_000_000) {
+            setRead({ name: file.name, text: '', sheet: null, says: 'The file is larger than 2 MB.' });
+            return;
+        }
+        const text = await file.text();
+        setRead({ name: file.name, text, sheet: null, says: 'Reading …' });
+        preview(job, data.design.id, [{ points: text }], null).then(
+            (planned) => setRead({ name: file.name, text, sheet: planned.sheet, says: '' }),
+            (error: Error) =>
+                setRead({
+                    name: file.name,
+                    text,
+                    sheet: null,
+                    says: error instanceof Refused ? told(error) : 'It could not be read.',
+                }),
+        );
+    };
+    return (
+        <details className="mt-2">
+            <summary className="why">Take it from a file</summary>
+            <label className="mt-1.5 block text-[0.93rem]">
+                A table with columns x_mm and y_mm (or _m, _in, _ft), and “edge” if you like; or a drawing (DXF) with one closed
+                outline. x along the eave, square to the plane.
+                <input
+                    type="file"
+                    accept=".csv,.txt,.dxf"
+                    className="mt-1 block w-full"
+                    onChange={(event) => {
+                        const file = event.target.files?.[0];
+                        if (file !== undefined) {
+                            void look(file);
+                        }
+                        event.target.value = '';
+                    }}
+                />
+            </label>
+            {read !== null && (
+                <div className="mt-2 text-[0.93rem]">
+                    <p role="status">
+                        {read.name}
+                        {read.says === '' ? '' : `: ${read.says}`}
+                    </p>
+                    {read.sheet !== null && (
+                        <>
+                            <Understood sheet={read.sheet} />
+                            <p className="mt-1 flex gap-2">
+                                <EditAct
+                                    onClick={() => {
+                                        void edit([{ points: read.text }]);
+                                        setRead(null);
+                                    }}
+                                >
+                                    Take it
+                                </EditAct>
+                                <button type="button" className="act act-small" onClick={() => setRead(null)}>
+                                    Leave it
+                                </button>
+                            </p>
+                        </>
+                    )}
+                </div>
+            )}
+        </details>
+    );
+}
+
+const told = (error: Refused) =>
+    error.faults.map((one) => `expected ${one.expected}; found ${one.found}`).join('. ') || error.message;
+
+/** The last of its chains is the whole. */
+const whole = (chains: { text: string }[][]) => chains[chains.length - 1]?.[0]?.text ?? '';
+
+/** The outline that was read, with its corners and its size. */
+function Understood({ sheet }: { sheet: Sheet }) {
+    const k = Math.min(220 / sheet.width_m, 120 / sheet.length_m);
+    const at = ([x, y]: [number, number]) => [8 + x * k, 8 + (sheet.length_m - y) * k] as const;
+    const middle = [8 + (sheet.width_m * k) / 2, 8 + (sheet.length_m * k) / 2] as const;
+    return (
+        <figure>
+            <svg
+                width={sheet.width_m * k + 16}
+                height={sheet.length_m * k + 16}
+                role="img"
+                aria-label={`Outline with ${sheet.outline.length} corners`}
+            >
+                <polygon
+                    points={sheet.outline.map((corner) => at(corner).join(',')).join(' ')}
+                    fill="var(--color-sheet)"
+                    stroke="var(--color-ink)"
+                />
+                {sheet.outline.map((corner, index) => {
+                    const [px, py] = at(corner);
+                    // Inside its corner.
+                    const [x, y] = [px + Math.sign(middle[0] - px) * 9, py + Math.sign(middle[1] - py) * 9];
+                    return (
+                        <text key={corner.join()} x={x} y={y} fontSize={11} textAnchor="middle" dy="0.35em">
+                            {index + 1}
+                        </text>
+                    );
+                })}
+            </svg>
+            <figcaption>
+                {sheet.outline.length} corners: {sheet.edges.join(', ')}; {whole(sheet.dimensions.across)} wide,{' '}
+                {whole(sheet.dimensions.up)} up the slope.
+            </figcaption>
+        </figure>
     );
 }

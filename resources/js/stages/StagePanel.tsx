@@ -7,6 +7,7 @@ import { OwnHand } from '@/stages/OwnHand';
 import { Signing } from '@/stages/Signing';
 import { Survey } from '@/stages/Survey';
 import type { Run } from '@/types/desk';
+import { standHead } from '@/words';
 
 /** What stands under the sheet at a stage. */
 type Props = {
@@ -125,18 +126,20 @@ function Feet({ run }: { run: Run }) {
     if (run.feet.length === 0) {
         return <p>No feet yet: see the findings.</p>;
     }
+    const missed = run.table.some((foot) => foot.missed !== null);
     return (
         <table className="font-condensed whitespace-nowrap">
             <thead className="whitespace-normal leading-tight [&_th]:align-bottom">
                 <tr>
                     <th>Foot</th>
                     <th className="text-right">On the tape</th>
-                    <th className="text-right">{data.stand === 'rib' ? 'Rib' : 'Member'}</th>
+                    <th className="text-right">{standHead[data.stand]}</th>
                     <th className="pl-1">Reserve</th>
                     <th>Weakest link</th>
                     <th className="text-right">Pull</th>
                     <th className="text-right">Down-slope</th>
                     <th className="text-right">To the&nbsp;next</th>
+                    {missed && <th>Where screws miss</th>}
                     <th>Or on</th>
                 </tr>
             </thead>
@@ -161,6 +164,7 @@ function Feet({ run }: { run: Run }) {
                                 </Why>
                             )}
                         </td>
+                        {missed && <td>{foot.missed}</td>}
                         <td>
                             {foot.other === 'none'
                                 ? `no other ${data.stand}`
@@ -205,7 +209,9 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                     <th className="text-right">Feet</th>
                     <th className="pl-6">Rail</th>
                     <th className="text-right">{data.stand === 'rib' ? 'Line' : 'Chalk line'}</th>
-                    <th className="text-right">{data.stand === 'rib' ? 'On purlin' : 'Above the butt'}</th>
+                    {(data.stand === 'rib' || data.course !== null) && (
+                        <th className="text-right">{data.stand === 'rib' ? 'On purlin' : `Above the ${data.course}`}</th>
+                    )}
                 </tr>
             </thead>
             <tbody>
@@ -234,7 +240,9 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.height}
                             </Why>
                         </td>
-                        <td className="text-right">{data.stand === 'rib' ? run.purlin : run.above_butt}</td>
+                        {(data.stand === 'rib' || data.course !== null) && (
+                            <td className="text-right">{data.stand === 'rib' ? run.purlin : run.above_butt}</td>
+                        )}
                     </tr>
                 ))}
             </tbody>
@@ -295,8 +303,8 @@ export function Ledger() {
                     <th>Why</th>
                     <th className="text-right">From the left</th>
                     <th className="text-right">Up the slope</th>
-                    {data.stand === 'member' && <th className="text-right">Above the butt</th>}
-                    <th className="text-right">{data.stand === 'rib' ? 'Rib' : 'Member'}</th>
+                    {data.course !== null && <th className="text-right">Above the {data.course}</th>}
+                    <th className="text-right">{standHead[data.stand]}</th>
                     <th className="pl-5">State</th>
                 </tr>
             </thead>
@@ -307,7 +315,7 @@ export function Ledger() {
                         <td>{hole.kind}</td>
                         <td className="text-right">{hole.x}</td>
                         <td className="text-right">{hole.y}</td>
-                        {data.stand === 'member' && <td className="text-right">{hole.above_butt}</td>}
+                        {data.course !== null && <td className="text-right">{hole.above_butt}</td>}
                         <td className="text-right">{hole.member}</td>
                         <td className="min-w-28 whitespace-normal pl-5">
                             {hole.state}

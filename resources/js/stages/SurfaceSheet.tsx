@@ -59,6 +59,15 @@ function FramingSentences() {
                 )}
                 .
             </Say>
+            {data.stand !== 'seam' && <WhereTheyStand across={across} />}
+        </>
+    );
+}
+
+/** Seams are seen, and what stands under them carries no foot of its own. */
+function WhereTheyStand({ across }: { across: boolean }) {
+    return (
+        <>
             {!across && <FirstMember />}
             <Say>
                 Where they {across ? 'lie' : 'stand'} is <Slot path="/surface/framing/known" open="not told" />, to within{' '}
@@ -81,7 +90,8 @@ function FirstMember() {
     return (
         <>
             <Say>
-                They were laid out from the <Slot path="/surface/framing/layout_from" /> gable. The shingle reaches{' '}
+                They were laid out from the <Slot path="/surface/framing/layout_from" /> gable.{' '}
+                {data.course === 'batten' ? 'The tiles reach' : 'The shingle reaches'}{' '}
                 <Slot path="/surface/framing/shingle_overhang_m" /> past a rake board of{' '}
                 <Slot path="/surface/framing/rake_board_m" />; the first member as measured:{' '}
                 <Slot path="/surface/framing/first_member_m" open="not measured" />.

@@ -24,7 +24,7 @@ type Props = {
 };
 
 /**
- * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both rakes,
+ * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both ends,
  * with the chalk lines of the holes. It is read from the eave looking up, or turned about for who stands above.
  */
 export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, place = null, onPlace, onHand }: Props) {
@@ -80,7 +80,7 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
                 <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
                     {upSlope
-                        ? `at both rakes, from the ${slopeDatum}: lines of the holes`
+                        ? `at both ends, from the ${slopeDatum}: lines of the holes`
                         : `from the ${runDatum}; line at ${run.height}`}
                     {turned && '; read from above'}
                     {!upSlope && run.in_line !== null && `; feet in line within ${run.in_line}`}

@@ -43,6 +43,8 @@ export type Sheet = {
     members: { number: number; x_m: number; from_m: number; top_m: number; plies: number }[];
     /** Along the eave, with members then the ribs of the sheet over them. */
     purlins: { number: number; y_m: number; from_m: number; to_m: number }[];
+    /** Heights of their middles. */
+    battens_m: number[];
     lap: { from_m: number; to_m: number; shift_m: number } | null;
     module: { width_m: number; length_m: number };
     modules: { row: number; column: number; x_m: number; y_m: number; word: Tone; exposed: boolean }[];
@@ -83,6 +85,8 @@ export type FootRow = {
     up: string;
     along: string;
     bay: string | null;
+    /** What still holds it where its screws miss; null of feet that have no columns for that. */
+    missed: string | null;
     /** Another member that would hold, or none; null before the plan is saved. */
     other: number | 'none' | null;
 };
@@ -142,7 +146,9 @@ export type Planned = {
     status: 'preliminary' | 'confirmed';
     status_text: string;
     /** What feet along a line are counted by. */
-    stand: 'member' | 'rib';
+    stand: 'member' | 'rib' | 'seam';
+    /** What courses are told by; null where there are none. */
+    course: 'butt' | 'batten' | null;
     stages: StageState[];
     findings: FindingInfo[];
     summary: {
@@ -236,9 +242,6 @@ export type SectionSize =
     | 'underlayment'
     | 'shingles'
     | 'base'
-    | 'flashing'
-    | 'below'
-    | 'above'
     | 'heel'
     | 'rail_height'
     | 'hole_offset'
@@ -248,8 +251,24 @@ export type SectionSize =
     | 'thread_in_member'
     | 'over_member';
 
-/** Sizes of a foot on a sheet, and of what is under it. */
-export type SheetSize = 'member_wide' | 'steel' | 'pad' | 'sheet' | 'rib' | 'load_line' | 'foot_long';
+/** Sizes of a foot on a sheet or under a tile, and of what is under it. */
+export type SheetSize =
+    | 'flashing'
+    | 'below'
+    | 'above'
+    | 'member_wide'
+    | 'steel'
+    | 'pad'
+    | 'sheet'
+    | 'rib'
+    | 'load_line'
+    | 'foot_long'
+    | 'batten'
+    | 'tile_top'
+    | 'overlap'
+    | 'reach'
+    | 'arm_under'
+    | 'arm';
 
 /** Planes with their modules, small and from above. */
 export type RoofDrawn = { width: number; height: number; outline: string; modules: string };
@@ -337,7 +356,7 @@ export type DeskData = Planned & {
     materials: { item: string; name: string; count: number; document: string }[];
     torque: { what: string; torque: string; document: string }[];
     clamp: { run: string; reserve: string; word: Tone; up: string } | null;
-    steps: { code: string; text: string; cautions: string[] }[];
+    steps: { code: string; text: string; cautions: string[]; at_foot: boolean }[];
     coefficients: Coefficient[];
     not_covered: string[];
     signatures: { subject: string; name: string; on: string; reason: string }[];
@@ -492,6 +511,7 @@ export type Edit =
     | { command: 'centre' | 'corners' }
     | { corner: { index: number; x_m: number; y_m: number } | { after: number } }
     | { tape: { edges: string; diagonals: string; proof: string } }
+    | { points: string }
     | { plane: 'copy' | 'mirror' | 'remove' }
     | { block: 'add' | 'remove' };
 

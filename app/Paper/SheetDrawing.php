@@ -14,9 +14,9 @@ use Garnetine\Core\Quantity\UnitSystem;
  * The sheets of a job as one drawing at true scale, in inches or millimetres, surface beside surface: layers by what things are, modules and
  * feet as blocks, dimensions as dimensions.
  */
-final class SheetDxf
+final class SheetDrawing
 {
-    /** Colours by number. */
+    /** Layers with the numbers of their colours. */
     private const LAYERS = ['ROOF' => 7, 'ZONES' => 8, 'FRAMING' => 30, 'KEPT_FREE' => 1, 'MODULES' => 5, 'RAILS' => 4, 'FEET' => 3, 'HOLES' => 6, 'DIMENSIONS' => 2, 'TEXT' => 7];
 
     private const INCHES_PER_METRE = 1 / 0.0254;
@@ -24,26 +24,37 @@ final class SheetDxf
     private const TEXT_M = 0.12;
     private const FOOT_M = 0.04;
 
-    public static function of(ProjectPlan $project): string
+    /** As DXF, in the job's inches or millimetres. */
+    public static function dxf(ProjectPlan $project): string
     {
         $first = array_values($project->plans)[0];
-        $dxf = new DxfWriter($first->design->units === UnitSystem::Us ? self::INCHES_PER_METRE : 1000.0);
+
+        return self::onto(new DxfWriter($first->design->units === UnitSystem::Us ? self::INCHES_PER_METRE : 1000.0), $project);
+    }
+
+    public static function svg(ProjectPlan $project): string
+    {
+        return self::onto(new SvgWriter(), $project);
+    }
+
+    private static function onto(DrawingWriter $drawing, ProjectPlan $project): string
+    {
         foreach (self::LAYERS as $name => $colour) {
-            $dxf->layer($name, $colour);
+            $drawing->layer($name, $colour);
         }
         $foot = self::FOOT_M;
-        $dxf->block('FOOT', 'FEET', [[[-$foot, -$foot], [$foot, -$foot], [0.0, $foot]]]);
+        $drawing->block('FOOT', 'FEET', [[[-$foot, -$foot], [$foot, -$foot], [0.0, $foot]]]);
         $left_m = 0.0;
         $number = 0;
         foreach ($project->plans as $plan) {
-            (new self($dxf, $plan, $left_m, ++$number))->draw();
+            (new self($drawing, $plan, $left_m, ++$number))->draw();
             $left_m += $plan->design->surface->width->toMetres() + self::APART_M;
         }
 
-        return $dxf->dxf();
+        return $drawing->finished();
     }
 
-    private function __construct(private readonly DxfWriter $dxf, private readonly Plan $plan, private readonly float $left_m, private readonly int $number)
+    private function __construct(private readonly DrawingWriter $drawing, private readonly Plan $plan, private readonly float $left_m, private readonly int $number)
     {
     }
 
@@ -51,13 +62,13 @@ final class SheetDxf
     {
         $surface = $this->plan->design->surface;
         $outline = Outline::of($surface);
-        $this->dxf->closed('ROOF', $this->moved($outline->corners()));
-        $this->dxf->text('TEXT', $this->at(0.0, $surface->slopeLength->toMetres() + 2 * self::TEXT_M), 2 * self::TEXT_M, $surface->name);
+        $this->drawing->closed('ROOF', $this->moved($outline->corners()));
+        $this->drawing->text('TEXT', $this->at(0.0, $surface->slopeLength->toMetres() + 2 * self::TEXT_M), 2 * self::TEXT_M, $surface->name);
         foreach ($this->plan->loads === null ? [] : $this->plan->loads->zones->parts() as $part) {
-            $this->dxf->closed('ZONES', $this->moved($part['corners']));
+            $this->drawing->closed('ZONES', $this->moved($part['corners']));
         }
         foreach ($this->plan->members->purlins->purlins ?? [] as $purlin) {
-            $this->dxf->line('FRAMING', $this->at($purlin->from_m, $purlin->y_m), $this->at(min($purlin->to_m, $surface->width->toMetres()), $purlin->y_m));
+            $this->drawing->line('FRAMING', $this->at($purlin->from_m, $purlin->y_m), $this->at(min($purlin->to_m, $surface->width->toMetres()), $purlin->y_m));
         }
         foreach ($this->plan->members->members as $member) {
             $this->member($member, $outline);
@@ -66,14 +77,14 @@ final class SheetDxf
             [$x_m, $y_m, $right_m, $top_m] = [
                 $area->x->toMetres(), $area->y->toMetres(), $area->x->plus($area->width)->toMetres(), $area->y->plus($area->height)->toMetres(),
             ];
-            $this->dxf->closed('KEPT_FREE', $this->moved([[$x_m, $y_m], [$right_m, $y_m], [$right_m, $top_m], [$x_m, $top_m]]));
+            $this->drawing->closed('KEPT_FREE', $this->moved([[$x_m, $y_m], [$right_m, $y_m], [$right_m, $top_m], [$x_m, $top_m]]));
         }
         foreach ($surface->noWorkCircles as $area) {
-            $this->dxf->circle('KEPT_FREE', $this->at($area->x->toMetres(), $area->y->toMetres()), $area->diameter->toMetres() / 2);
+            $this->drawing->circle('KEPT_FREE', $this->at($area->x->toMetres(), $area->y->toMetres()), $area->diameter->toMetres() / 2);
         }
         $this->array();
         foreach ($this->plan->design->surface->penetrations as $hole) {
-            $this->dxf->circle('HOLES', $this->at($hole->x->toMetres(), $hole->y->toMetres()), self::FOOT_M);
+            $this->drawing->circle('HOLES', $this->at($hole->x->toMetres(), $hole->y->toMetres()), self::FOOT_M);
         }
         $this->dimensions();
     }
@@ -82,7 +93,7 @@ final class SheetDxf
     {
         $top_m = $outline->given !== [] ? $member->to_m : min($member->to_m, $outline->top_m($member->x_m));
         if ($top_m > $member->from_m) {
-            $this->dxf->line('FRAMING', $this->at($member->x_m, $member->from_m), $this->at($member->x_m, $top_m));
+            $this->drawing->line('FRAMING', $this->at($member->x_m, $member->from_m), $this->at($member->x_m, $top_m));
         }
     }
 
@@ -92,16 +103,16 @@ final class SheetDxf
         foreach ($this->plan->blocks as $block) {
             [$width_m, $length_m] = [$block->placement->width_m, $block->placement->length_m];
             $name = "MODULE_{$this->number}_{$block->part->number}";
-            $this->dxf->block($name, 'MODULES', [[[0.0, 0.0], [$width_m, 0.0], [$width_m, $length_m], [0.0, $length_m]]]);
+            $this->drawing->block($name, 'MODULES', [[[0.0, 0.0], [$width_m, 0.0], [$width_m, $length_m], [0.0, $length_m]]]);
             foreach ($block->placement->spots() as $spot) {
-                $this->dxf->insert($name, 'MODULES', $this->at($spot->x_m, $spot->y_m));
+                $this->drawing->insert($name, 'MODULES', $this->at($spot->x_m, $spot->y_m));
             }
         }
         foreach ($this->plan->supports as $run) {
-            $this->dxf->line('RAILS', $this->at($run->run->x0_m, $run->run->line->y_m), $this->at($run->run->x1_m, $run->run->line->y_m));
-            $this->dxf->text('TEXT', $this->at($run->run->x0_m - 4 * self::TEXT_M, $run->run->line->y_m), self::TEXT_M, $run->run->id);
+            $this->drawing->line('RAILS', $this->at($run->run->x0_m, $run->run->line->y_m), $this->at($run->run->x1_m, $run->run->line->y_m));
+            $this->drawing->text('TEXT', $this->at($run->run->x0_m - 4 * self::TEXT_M, $run->run->line->y_m), self::TEXT_M, $run->run->id);
             foreach ($run->feet_m() as $x_m) {
-                $this->dxf->insert('FOOT', 'FEET', $this->at($x_m, $run->run->line->holeY_m));
+                $this->drawing->insert('FOOT', 'FEET', $this->at($x_m, $run->run->line->holeY_m));
             }
         }
     }
@@ -130,7 +141,7 @@ final class SheetDxf
                     $line_m = $isUp ? $this->left_m + $wide_m + (2 + 3 * $row) * self::TEXT_M : -(3 + 3 * $row) * self::TEXT_M;
                     $ends = $isUp ? [$this->at($wide_m, $from_m), $this->at($wide_m, $to_m)] : [$this->at($from_m, 0.0), $this->at($to_m, 0.0)];
                     if ($to_m - $from_m > 1e-6) {
-                        $this->dxf->dimension('DIMENSIONS', $ends[0], $ends[1], $isUp, $line_m, self::TEXT_M, $printer->tape($to_m - $from_m));
+                        $this->drawing->dimension('DIMENSIONS', $ends[0], $ends[1], $isUp, $line_m, self::TEXT_M, $printer->tape($to_m - $from_m));
                     }
                 }
             }
