@@ -32,6 +32,7 @@ abstract class BrowserTestCase extends TestCase
         retry(5, static fn (): bool => Cache::store('file')->flush(), 50, static fn (\Throwable $fault): bool => $fault instanceof \UnexpectedValueException);
         // A page that still asks for news would bring its session back.
         $this->browser->get('about:blank');
+        Chrome::online(true);
         Chrome::forget(self::origin());
         Chrome::size(1280, 800);
         $this->browser->manage()->getLog('browser');
@@ -105,6 +106,20 @@ abstract class BrowserTestCase extends TestCase
         self::assertInstanceOf(RemoteWebElement::class, $element);
 
         return $element;
+    }
+
+    /** On something that has come to rest: while fonts and strips arrive a drawing still moves. */
+    protected function still(string $css): RemoteWebElement
+    {
+        $box = fn (): mixed => $this->browser->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.x, b.y, b.width, b.height]', [$this->element($css)]);
+        $last = null;
+        $this->browser->wait(15, 150)->until(static function () use ($box, &$last): bool {
+            [$before, $last] = [$last, $box()];
+
+            return $before === $last;
+        }, "$css never stands still");
+
+        return $this->element($css);
     }
 
     protected function type(string $css, string $text): void

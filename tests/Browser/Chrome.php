@@ -49,6 +49,13 @@ final class Chrome
         (new ChromeDevToolsDriver(self::driver()))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
+    public static function online(bool $online): void
+    {
+        $tools = new ChromeDevToolsDriver(self::driver());
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => !$online, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     public static function forget(string $origin): void
     {
         $tools = new ChromeDevToolsDriver(self::driver());

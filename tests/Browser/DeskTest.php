@@ -7,7 +7,6 @@ namespace Tests\Browser;
 use App\Actions\Jobs\StartJob;
 use App\Models\Job;
 use App\Models\User;
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
@@ -48,8 +47,7 @@ final class DeskTest extends BrowserTestCase
     public function test_the_block_is_dragged_with_its_margins_following_and_undone(): void
     {
         $this->stage('modules');
-        $module = $this->element('[data-module="1.2"]');
-        $this->hand()->moveToElement($module)->clickAndHold()->moveByOffset(-30, 0)->moveByOffset(-10, 0)->perform();
+        $this->hand()->moveToElement($this->still('[data-module="1.2"]'))->clickAndHold()->moveByOffset(-30, 0)->moveByOffset(-10, 0)->perform();
         $this->seeText('Not saved: 19 modules', '[data-live]');
         self::assertSame(1, $this->job->designs()->count(), 'nothing is saved while the hand holds it');
         $this->hand()->release()->perform();
@@ -100,8 +98,7 @@ final class DeskTest extends BrowserTestCase
     {
         $this->stage('surface');
         $this->press('Draw a rectangle');
-        $sheet = $this->element('svg[data-drawn]');
-        $this->hand()->moveToElement($sheet)->moveByOffset(-250, 60)->clickAndHold()->moveByOffset(25, -20)->moveByOffset(5, -5)->release()->perform();
+        $this->hand()->moveToElement($this->still('svg[data-drawn]'))->moveByOffset(-250, 60)->clickAndHold()->moveByOffset(25, -20)->moveByOffset(5, -5)->release()->perform();
         $this->settled();
         $this->seeText('area-1', 'main');
         $this->seeText('inside the clearance of the skylight “area-1”', '[data-finding]');
@@ -283,14 +280,11 @@ final class DeskTest extends BrowserTestCase
     public function test_a_dropped_connection_keeps_the_drawing_and_says_so(): void
     {
         $this->stage('modules');
-        $tools = new ChromeDevToolsDriver($this->browser);
-        $tools->execute('Network.enable');
-        $offline = static fn (bool $off): mixed => $tools->execute('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-        $module = $this->element('[data-module="1.2"]');
-        $offline(true);
+        $module = $this->still('[data-module="1.2"]');
+        Chrome::online(false);
         $this->hand()->moveToElement($module)->clickAndHold()->moveByOffset(-30, 0)->perform();
         $this->seeText('The server cannot be reached', '[data-live]');
-        $offline(false);
+        Chrome::online(true);
         $this->hand()->moveByOffset(-5, 0)->release()->perform();
         $this->seeText('design 2', 'header');
         $this->element('[data-module="2.10"]');

@@ -93,8 +93,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->element('[data-handle="corner-3"]');
         $this->press('a corner in it');
         $this->element('[data-handle="corner-4"]');
-        $corner = $this->element('[data-handle="corner-0"]');
-        $this->browser->action()->moveToElement($corner)->clickAndHold()->moveByOffset(60, 0)->moveByOffset(20, 0)->release()->perform();
+        $this->browser->action()->moveToElement($this->still('[data-handle="corner-0"]'))->clickAndHold()->moveByOffset(60, 0)->moveByOffset(20, 0)->release()->perform();
         $this->settled();
         self::assertGreaterThan(1.0, $job->current()->surface('plane-1')->surface->outline[0]->x->toMetres());
         $this->press('take out');

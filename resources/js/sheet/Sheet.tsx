@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
@@ -81,12 +81,15 @@ export function Sheet({
     const grip = useRef<Grip | null>(null);
     const narrow = size.width < 640;
     const { lens, setLens } = useLens(holder, fixed === undefined && !narrow);
-    useEffect(() => {
+    // Measured before it is shown: a hand never finds the drawing where it is about to leave.
+    useLayoutEffect(() => {
         const element = holder.current;
         if (element === null || fixed !== undefined) {
             return;
         }
-        const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+        const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight });
+        measure();
+        const observer = new ResizeObserver(measure);
         observer.observe(element);
         return () => observer.disconnect();
     }, [fixed]);
