@@ -18,10 +18,8 @@ use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Fastener\WoodScrew;
-use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Standards;
 use Garnetine\Core\Load\SteelStrength;
-use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Quantity\Force;
@@ -126,25 +124,7 @@ final readonly class Becauses
     /** The because of a figure of the loads. */
     private function figure(string $path): ?Because
     {
-        $figure = $this->plan->loads?->figures->at($path);
-        if ($figure === null) {
-            return null;
-        }
-        $children = [];
-        foreach ($figure->from as $from) {
-            $children[] = match (true) {
-                str_starts_with($from, '/') => $this->input($from),
-                str_starts_with($from, 'coefficient:') => $this->ofId(substr($from, strlen('coefficient:'))),
-                default => $this->figure($from),
-            };
-        }
-
-        return new Because($figure->code, $figure->values, $figure->source, $figure->confidence, children: array_values(array_filter($children)));
-    }
-
-    private function ofId(string $id): Because
-    {
-        return self::ofCoefficient($this->plan, $this->plan->coefficients->lookId($id));
+        return $this->plan->loads === null ? null : (new FigureBecauses($this->plan->design, $this->plan->loads->figures, $this->plan->coefficients))->at($path);
     }
 
     /**
@@ -283,20 +263,7 @@ final readonly class Becauses
      */
     private function coefficient(string $table, string $key, array $children = []): Because
     {
-        return self::ofCoefficient($this->plan, $this->plan->coefficients->look($table, $key), $children);
-    }
-
-    /** @param list<Because> $children */
-    public static function ofCoefficient(Plan $plan, Coefficient $coefficient, array $children = []): Because
-    {
-        return new Because(
-            'coefficient',
-            ['value' => $coefficient->value, 'id' => $coefficient->id] + ($coefficient->note === null ? [] : ['note' => 'note.'.$coefficient->note]),
-            $coefficient->source,
-            $coefficient->confidence->value,
-            Clearances::coefficient($plan->design, $coefficient),
-            children: $children,
-        );
+        return FigureBecauses::ofCoefficient($this->plan->design, $this->plan->coefficients->look($table, $key), $children);
     }
 
     /** @param list<string> $parts */

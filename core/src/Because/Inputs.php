@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Because;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Quantity\Dimension;
 
@@ -12,13 +13,13 @@ use Garnetine\Core\Quantity\Dimension;
 final class Inputs
 {
     /** Whether a design has a value, or an open place, at a pointer: kinds of things have different ones. */
-    public static function has(Design $design, string $pointer): bool
+    public static function has(Design|TableDesign $design, string $pointer): bool
     {
         return self::find($design, $pointer) !== [];
     }
 
     /** @throws PathUnknown If the design has no value at the pointer. */
-    public static function at(Design $design, string $pointer): Because
+    public static function at(Design|TableDesign $design, string $pointer): Because
     {
         [$value] = self::find($design, $pointer) ?: throw PathUnknown::named('design'.$pointer);
         $key = substr((string) strrchr($pointer, '/'), 1);
@@ -35,7 +36,7 @@ final class Inputs
     }
 
     /** @return array{}|array{mixed} The value at a pointer, nothing where there is no such place */
-    private static function find(Design $design, string $pointer): array
+    private static function find(Design|TableDesign $design, string $pointer): array
     {
         $value = Writer::toArray($design);
         foreach (array_slice(explode('/', $pointer), 1) as $key) {

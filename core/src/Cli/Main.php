@@ -6,6 +6,7 @@ namespace Garnetine\Core\Cli;
 
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Because\PathUnknown;
+use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\CanonicalJson;
@@ -15,6 +16,7 @@ use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\TablePlanner;
 
 /**
  * The command line, without its streams: plan, because, schema.
@@ -27,7 +29,7 @@ final class Main
         Usage:
           garnetine plan DESIGN.json [--text]      the plan as canonical JSON, or a readable summary
           garnetine because DESIGN.json [PATH]     why a value is what it is; without PATH, the paths there are.
-                                                   Of another surface than the first: its id and a colon before them
+                                                   Of another surface than the first, or a table: its id and a colon before them
           garnetine schema                         the JSON schema of a design
 
         TEXT;
@@ -87,9 +89,14 @@ final class Main
      */
     private static function because(Project $project, string $asked): array
     {
-        [$surface, $path] = str_contains($asked, ':') ? explode(':', $asked, 2) : [$project->chosen(null), $asked];
+        [$surface, $path] = str_contains($asked, ':') ? explode(':', $asked, 2) : [$project->first(), $asked];
+        if (isset($project->tables[$surface])) {
+            $plan = TablePlanner::plan($project->table($surface));
+
+            return [0, $path === '' ? implode("\n", TableBecauses::paths($plan))."\n" : Summary::because($plan, TableBecauses::of($plan, $path)), ''];
+        }
         if (!isset($project->surfaces[$surface])) {
-            throw new PathUnknown("There is no surface \"$surface\"; there are ".implode(', ', $project->ids()).'.');
+            throw new PathUnknown("There is no surface \"$surface\"; there are ".implode(', ', $project->allIds()).'.');
         }
         $plan = Planner::plan($project->design($surface));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
 use Garnetine\Core\Document\Field;
@@ -35,9 +36,11 @@ final class Edits
     /**
      * @param list<mixed> $edits Decoded JSON
      *
+     * @return ($design is Design ? Design : TableDesign)
+     *
      * @throws DocumentInvalid if an edit is not understood, or the changed document is no design
      */
-    public static function apply(Design $design, array $edits): Design
+    public static function apply(Design|TableDesign $design, array $edits): Design|TableDesign
     {
         if (count($edits) > self::MOST) {
             throw DocumentInvalid::at('', 'at most '.self::MOST.' edits', count($edits).' edits');
@@ -50,7 +53,7 @@ final class Edits
                 $document = self::unproven($document, self::boxed(self::one(
                     $document,
                     is_array($edit) ? $edit : [],
-                    static fn (array $document): Design => self::read($design, $before, $document),
+                    static fn (array $document): Design|TableDesign => self::read($design, $before, $document),
                 )));
             } catch (DocumentInvalid $fault) {
                 array_push($faults, ...$fault->faults);
@@ -120,13 +123,16 @@ final class Edits
      *
      * @throws DocumentInvalid
      */
-    private static function read(Design $design, array $before, array $document): Design
+    private static function read(Design|TableDesign $design, array $before, array $document): Design|TableDesign
     {
         $changed = Reader::reread($design, self::object(array_filter(
             $document,
             static fn (mixed $value, int|string $key): bool => !array_key_exists($key, $before) || $value !== $before[$key],
             ARRAY_FILTER_USE_BOTH,
         )));
+        if ($changed instanceof TableDesign || $design instanceof TableDesign) {
+            return $changed;
+        }
         if (array_keys($changed->blocks) !== array_keys($design->blocks)) {
             throw DocumentInvalid::at('/blocks', 'blocks added or taken out as such', 'an edit');
         }
@@ -149,14 +155,18 @@ final class Edits
     /**
      * @param array<mixed> $document
      * @param array<mixed> $edit
-     * @param \Closure(array<mixed>): Design $read
+     * @param \Closure(array<mixed>): (Design|TableDesign) $read
      *
      * @return array<mixed>
      */
     private static function one(array $document, array $edit, \Closure $read): array
     {
         if (Drawn::is($edit)) {
-            foreach (Drawn::changes($read($document), $edit) as $path => $value) {
+            $drawn = $read($document);
+            if (!$drawn instanceof Design) {
+                throw DocumentInvalid::at('', 'an edit with a path: nothing of a table is drawn', 'one drawn on the sheet');
+            }
+            foreach (Drawn::changes($drawn, $edit) as $path => $value) {
                 $document = self::forgotten(self::put($document, $path, explode('/', substr($path, 1)), $value), $path);
                 if (isset($edit['rail'])) {
                     // Made up, whoever chose it.
@@ -361,7 +371,8 @@ final class Edits
     private static function field(array $document, string $path, array $keys): Field
     {
         $there = $document;
-        $class = Design::class;
+        // Which design it is shows in what it is of.
+        $class = isset($document['table']) ? TableDesign::class : Design::class;
         $field = null;
         foreach ($keys as $key) {
             $there = is_array($there) ? $there[$key] ?? null : null;

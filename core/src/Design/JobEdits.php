@@ -25,9 +25,13 @@ final class JobEdits
         if (count($edits) > Edits::MOST) {
             throw DocumentInvalid::at('', 'at most '.Edits::MOST.' edits', count($edits).' edits');
         }
-        foreach (self::together($edits, $surface ?? $project->chosen(null), $block) as [$on, $of, $group]) {
+        foreach (self::together($edits, $surface ?? $project->first(), $block) as [$on, $of, $group]) {
+            if (isset($project->tables[$on]) && !isset($group[0]['plane']) && !isset($group[0]['block'])) {
+                $project = $project->withTable($on, Edits::apply($project->table($on), $group));
+                continue;
+            }
             if (!isset($project->surfaces[$on])) {
-                throw DocumentInvalid::at('', 'an edit on a surface of this job: '.implode(', ', $project->ids()), '"'.mb_strimwidth($on, 0, 40).'"');
+                throw DocumentInvalid::at('', 'an edit on a surface or a table of this job: '.implode(', ', $project->allIds()), '"'.mb_strimwidth($on, 0, 40).'"');
             }
             [$plane, $change] = [$group[0]['plane'] ?? null, $group[0]['block'] ?? null];
             $project = match (true) {

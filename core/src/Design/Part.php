@@ -11,9 +11,23 @@ namespace Garnetine\Core\Design;
  */
 final readonly class Part
 {
-    /** @param list<string> $others Places of the further blocks of the surface and of their modules */
-    public function __construct(public string $surface, public string $block, public string $module, public string $kit, public array $others = [])
+    /**
+     * @param list<string> $others Places of the further blocks of the surface and of their modules
+     * @param string|null $table Id where it is the part of a table, of its module alone
+     */
+    public function __construct(
+        public string $surface,
+        public string $block,
+        public string $module,
+        public string $kit,
+        public array $others = [],
+        private ?string $table = null,
+    ) {
+    }
+
+    public static function ofTable(string $table, string $module): self
     {
+        return new self('', '', $module, '', [], $table);
     }
 
     /** The place in the document of one in the design of the surface. */
@@ -43,27 +57,32 @@ final readonly class Part
             }
         }
 
-        return preg_match('~^/(surfaces|blocks|modules|kits)(/|$)~', $pointer) === 1 ? null : $pointer;
+        return preg_match('~^/(surfaces|blocks|modules|kits|tables)(/|$)~', $pointer) === 1 ? null : $pointer;
     }
 
     /** What a signature stands for, in the document: coefficients are the job's, stops and structures a surface's. */
     public function subjectInJob(string $subject): string
     {
-        return str_starts_with($subject, 'coefficient/') ? $subject : "surface/{$this->surface}/$subject";
+        return str_starts_with($subject, 'coefficient/') ? $subject : $this->own().$subject;
     }
 
     /** The same in the design of the surface; null for another surface's. */
     public function subjectHere(string $subject): ?string
     {
-        $own = "surface/{$this->surface}/";
+        $own = $this->own();
 
-        return str_starts_with($subject, $own) ? substr($subject, strlen($own)) : (str_starts_with($subject, 'surface/') ? null : $subject);
+        return str_starts_with($subject, $own) ? substr($subject, strlen($own)) : (preg_match('~^(surface|table)/~', $subject) === 1 ? null : $subject);
+    }
+
+    private function own(): string
+    {
+        return $this->table === null ? "surface/{$this->surface}/" : "table/{$this->table}/";
     }
 
     /** @return array<string, string> */
     private function names(): array
     {
-        return [
+        return $this->table !== null ? ['/table' => "/tables/{$this->table}", '/module' => "/modules/{$this->module}"] : [
             '/surface' => "/surfaces/{$this->surface}",
             '/block' => "/blocks/{$this->block}",
             '/module' => "/modules/{$this->module}",

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Ground\Table;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;
@@ -32,6 +34,7 @@ final class Project
      * @param array<string, Kit> $kits
      * @param array<string, Surface> $surfaces
      * @param array<string, Block> $blocks
+     * @param array<string, Table> $tables On the ground
      * @param array<string, SurveyAnswer> $survey By survey item
      * @param list<Confirmation> $confirmations
      * @param list<OwnCopy> $ownCopies Of one value the last counts
@@ -70,6 +73,8 @@ final class Project
         #[Keyed(null, null, 5_000, self::PLACE, 20, Examples::ORIGIN)]
         public readonly array $origins = [],
         public readonly ?Fire $fire = null,
+        #[Keyed(Table::class, null, 24, self::ID)]
+        public readonly array $tables = [],
     ) {
     }
 
@@ -91,10 +96,124 @@ final class Project
         return array_values($ids);
     }
 
-    /** The surface of an id, or the first where there is none of it. */
+    /**
+     * The surface of an id, or the first where there is none of it.
+     *
+     * @throws \OutOfBoundsException where the job has tables alone
+     */
     public function chosen(?string $id): string
     {
-        return $id !== null && isset($this->surfaces[$id]) ? $id : $this->ids()[0];
+        return $id !== null && isset($this->surfaces[$id]) ? $id : $this->ids()[0] ?? throw new \OutOfBoundsException('The job has no surface.');
+    }
+
+    /** @return list<string> Ids of the tables, in their order */
+    public function tableIds(): array
+    {
+        $ids = array_map(strval(...), array_keys($this->tables));
+        natsort($ids);
+
+        return array_values($ids);
+    }
+
+    /** @return list<string> Ids of surfaces, then of tables */
+    public function allIds(): array
+    {
+        return [...$this->ids(), ...$this->tableIds()];
+    }
+
+    /** Of a surface or a table. */
+    public function nameOf(string $id): string
+    {
+        return $this->surfaces[$id]->name ?? $this->tables[$id]->name;
+    }
+
+    /** Where people begin: the first surface, or in a job of tables alone the first table. */
+    public function first(): string
+    {
+        return $this->allIds()[0] ?? throw new \LogicException('A job has a surface or a table.');
+    }
+
+    public function partOfTable(string $table): Part
+    {
+        return Part::ofTable($table, $this->tables[$table]->module);
+    }
+
+    /** What the plan of one table follows from. */
+    public function table(string $id): TableDesign
+    {
+        $part = $this->partOfTable($id);
+
+        return new TableDesign(
+            $this->name,
+            $this->units,
+            $this->site,
+            $this->tables[$id],
+            $this->modules[$part->module],
+            $this->signed($part),
+            $this->ownCopies,
+            self::places($this->asTyped, $part->here(...)),
+            $this->client,
+            $this->address,
+            self::places($this->origins, $part->here(...)),
+        );
+    }
+
+    /**
+     * The job with another design of one of its tables; what that shares with others changes for them too.
+     *
+     * @throws DocumentInvalid where it is to be of other modules, which stay as they are
+     */
+    public function withTable(string $id, TableDesign $design): self
+    {
+        $part = $this->partOfTable($id);
+        if ($design->table->module !== $part->module) {
+            throw DocumentInvalid::at('/table/module', 'the table to stay of its modules', '"'.$design->table->module.'"');
+        }
+        $elsewhere = static fn (string $pointer): bool => $part->here($pointer) === null;
+
+        return Copy::of(
+            $this,
+            name: $design->name,
+            units: $design->units,
+            site: $design->site,
+            modules: [$part->module => $design->module] + $this->modules,
+            tables: [$id => $design->table] + $this->tables,
+            confirmations: $this->signedWith($part, $design->confirmations),
+            ownCopies: $design->ownCopies,
+            asTyped: self::places($design->asTyped, $part->inJob(...)) + array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
+            client: $design->client,
+            address: $design->address,
+            origins: self::places($design->origins, $part->inJob(...)) + array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
+        );
+    }
+
+    /** @return list<Confirmation> What was signed of a part of the job, as it is told from there */
+    private function signed(Part $part): array
+    {
+        $confirmations = [];
+        foreach ($this->confirmations as $one) {
+            $subject = $part->subjectHere($one->subject);
+            if ($subject !== null) {
+                $confirmations[] = $one->on($subject);
+            }
+        }
+
+        return $confirmations;
+    }
+
+    /**
+     * @param list<Confirmation> $here What is signed of the part now
+     *
+     * @return list<Confirmation> With what was signed elsewhere
+     */
+    private function signedWith(Part $part, array $here): array
+    {
+        $confirmations = array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => $part->subjectHere($one->subject) === null));
+        foreach ($here as $one) {
+            $confirmations[] = $one->on($part->subjectInJob($one->subject));
+        }
+
+        return $confirmations;
     }
 
     /** @return non-empty-list<string> Ids of the blocks on a surface, in their order */
@@ -142,14 +261,6 @@ final class Project
 
     private function read(Part $part): Design
     {
-        $confirmations = [];
-        foreach ($this->confirmations as $one) {
-            $subject = $part->subjectHere($one->subject);
-            if ($subject !== null) {
-                $confirmations[] = $one->on($subject);
-            }
-        }
-
         return new Design(
             $this->name,
             $this->units,
@@ -161,7 +272,7 @@ final class Project
             $this->rules,
             $this->given,
             $this->survey,
-            $confirmations,
+            $this->signed($part),
             $this->ownCopies,
             self::places($this->asTyped, $part->here(...)),
             $this->client,
@@ -186,10 +297,6 @@ final class Project
     private function put(Part $part, Design $design): self
     {
         $elsewhere = static fn (string $pointer): bool => $part->here($pointer) === null;
-        $confirmations = array_values(array_filter($this->confirmations, static fn (Confirmation $one): bool => $part->subjectHere($one->subject) === null));
-        foreach ($design->confirmations as $one) {
-            $confirmations[] = $one->on($part->subjectInJob($one->subject));
-        }
 
         return new self(
             self::SCHEMA,
@@ -203,13 +310,14 @@ final class Project
             $design->rules,
             $design->given,
             $design->survey,
-            $confirmations,
+            $this->signedWith($part, $design->confirmations),
             $design->ownCopies,
             self::places($design->asTyped, $part->inJob(...)) + array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY),
             $design->client,
             $design->address,
             self::places($design->origins, $part->inJob(...)) + array_filter($this->origins, $elsewhere, ARRAY_FILTER_USE_KEY),
             $design->fire,
+            $this->tables,
         );
     }
 
@@ -320,7 +428,15 @@ final class Project
      */
     public function faults(): array
     {
-        $faults = $this->surfaces === [] ? [new Fault('/surfaces', 'a surface or more', 'none')] : [];
+        $faults = $this->surfaces === [] && $this->tables === [] ? [new Fault('/surfaces', 'a surface or a table, or more', 'none')] : [];
+        foreach ($this->tables as $id => $table) {
+            if (!isset($this->modules[$table->module])) {
+                $faults[] = new Fault("/tables/$id/module", 'the id of one of the modules', '"'.$table->module.'"');
+            }
+            if (isset($this->surfaces[$id])) {
+                $faults[] = new Fault("/tables/$id", 'an id that no surface has', "\"$id\"");
+            }
+        }
         foreach ($this->surfaces as $id => $surface) {
             foreach ($surface->outline === [] ? [] : [
                 'width_m' => [$surface->width, 'x'],

@@ -10,7 +10,10 @@ use Garnetine\Core\Document\DocumentInvalid;
 final class Typical
 {
     /** Parts of a design that may be open; all else that can be added to is a list. */
-    public const PARTS = ['/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post'];
+    public const PARTS = [
+        '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
+        '/table/services', '/table/footing/doubling',
+    ];
 
     /**
      * An entry with an id of its own.
@@ -47,6 +50,9 @@ final class Typical
             // It can only lower what the foot bears along the slope.
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
             '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
+            '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
+            '/table/footing/doubling' => ['by' => '', 'why' => ''],
+            '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             '/block/pins' => ['line' => 'A', 'member' => 1],
             '/block/bars' => ['member' => 1, 'line' => null],
             '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],

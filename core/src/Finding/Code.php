@@ -189,6 +189,37 @@ enum Code: string
     case ValleyPlain = 'valley_plain';
     case WindBesideTall = 'wind_beside_tall';
 
+    // Of tables on the ground: outside the methods; blocks; to mind; taken on the safe side.
+    case FoundationTooDeep = 'foundation_too_deep';
+    case PipesOffTable = 'pipes_off_table';
+    case PostUnderGround = 'post_under_ground';
+    case SoilWithoutValues = 'soil_without_values';
+    case TableStandard = 'table_standard';
+    case TableSteep = 'table_steep';
+    case TooSpringy = 'too_springy';
+    case FrostHeave = 'frost_heave';
+    case LevelsMissing = 'levels_missing';
+    case ModuleZoneMissing = 'module_zone_missing';
+    case PipeUnknown = 'pipe_unknown';
+    case PostOverStock = 'post_over_stock';
+    case ServicesUnmarked = 'services_unmarked';
+    case SmoothPost = 'smooth_post';
+    case SoilExpansive = 'soil_expansive';
+    case TableHoldMissing = 'table_hold_missing';
+    case TablePartFails = 'table_part_fails';
+    case TableSlenderness = 'table_slenderness';
+    case TableSteepHeld = 'table_steep_held';
+    case SnowReachesEdge = 'snow_reaches_edge';
+    case TiltFromVertical = 'tilt_from_vertical';
+    case BothFlows = 'both_flows';
+    case FrostTakesNone = 'frost_takes_none';
+    case NoDriftBetweenRows = 'no_drift_between_rows';
+    case OpenRoofAnalogy = 'open_roof_analogy';
+    case SideByCohesion = 'side_by_cohesion';
+    case SoilDoubled = 'soil_doubled';
+    case SwayOfSteel = 'sway_of_steel';
+    case TwoBounds = 'two_bounds';
+
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
         self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::DeckHoldDown,
@@ -203,12 +234,15 @@ enum Code: string
         self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
+        self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
+        self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
     ];
 
     private const WARNINGS = [
         self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
+        self::SnowReachesEdge, self::TiltFromVertical,
     ];
 
     private const ASSUMPTIONS = [
@@ -218,6 +252,8 @@ enum Code: string
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
+        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
+        self::SwayOfSteel, self::TwoBounds,
     ];
 
     private const OF_THE_JOB = [
@@ -244,6 +280,7 @@ enum Code: string
         self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt,
         self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::RunTooLong, self::RafterScreenFails,
         self::EnVelocityHigh,
+        self::TableSlenderness, self::TableSteepHeld,
     ];
 
     public function kind(): FindingKind

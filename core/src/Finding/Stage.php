@@ -8,6 +8,10 @@ namespace Garnetine\Core\Finding;
 enum Stage: string
 {
     case Site = 'site';
+    // On the ground.
+    case Field = 'field';
+    case Table = 'table';
+    case Foundations = 'foundations';
     case Surface = 'surface';
     case Modules = 'modules';
     case Loads = 'loads';
@@ -21,6 +25,9 @@ enum Stage: string
     {
         return match (true) {
             str_starts_with($at, '/site') => self::Site,
+            preg_match('~^/table/(ground|soil|services|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
+            preg_match('~^/table/(footing|racking/(post|cross_bolt))\b(?!s)~', $at) === 1 => self::Foundations,
+            str_starts_with($at, '/table') => self::Table,
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,
             str_starts_with($at, '/surface'), str_starts_with($at, '/fire') => self::Surface,

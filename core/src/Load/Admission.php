@@ -10,8 +10,8 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\GroundSnowKind;
 use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
 use Garnetine\Core\Design\SnowFeature;
@@ -19,7 +19,6 @@ use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Species;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Surface;
-use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Fastener\LagScrew;
@@ -75,7 +74,7 @@ final class Admission
             $refusals[] = Finding::of(Code::Pitch, '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians()]);
         }
 
-        array_push($refusals, ...self::ownCopies($design, true));
+        array_push($refusals, ...self::ownCopies($design->ownCopies, true));
 
         return $refusals;
     }
@@ -186,7 +185,7 @@ final class Admission
 
         return [
             ...$standard->asksOfSite($design),
-            ...self::topography($design),
+            ...SiteQuestions::topography($design->site),
             ...self::groundSnow($design),
             ...$standard->asksOfArray($design, $coefficients),
         ];
@@ -229,33 +228,10 @@ final class Admission
             ? [Finding::of(Code::PitchLow, '/surface/pitch_rad', ['pitch_rad' => $surface->pitch->toRadians(), 'least' => $least])] : [];
     }
 
-    /** @return list<Finding> */
-    private static function topography(Design $design): array
-    {
-        $site = $design->site;
-
-        return match (true) {
-            $site->topography === Topography::Unknown => [Finding::of(Code::TopographyUnknown, '/site/topography', [])],
-            $site->topography === Topography::Hill && $site->hill === null => [Finding::of(Code::HillMissing, '/site/hill', [])],
-            default => [],
-        };
-    }
-
     /** @return list<Finding> Ground snow of another standard's maps */
     private static function groundSnow(Design $design): array
     {
-        $site = $design->site;
-        $needed = GroundSnowKind::of($site->standard);
-        $counts = $site->groundSnow->toPascals() > 0 && Standards::of($design)->readsGroundSnow($design);
-
-        return $needed !== null && $counts && $site->groundSnowKind !== $needed
-            ? [
-                Finding::of(
-                    Code::GroundSnowKind,
-                    '/site/ground_snow_kind',
-                    ['entered' => 'choice.ground_snow_kind.'.$site->groundSnowKind->value, 'needed' => 'choice.ground_snow_kind.'.$needed->value],
-                ),
-            ] : [];
+        return Standards::of($design)->readsGroundSnow($design) ? SiteQuestions::groundSnow($design->site) : [];
     }
 
     /**
@@ -264,12 +240,14 @@ final class Admission
      * A value that is unknown, of another sign, or more than twice or less than half of the recalled one was read in another
      * unit or another line.
      *
+     * @param list<OwnCopy> $ownCopies
+     *
      * @return list<Finding>
      */
-    public static function ownCopies(Design $design, bool $refused): array
+    public static function ownCopies(array $ownCopies, bool $refused): array
     {
         $findings = [];
-        foreach ($design->ownCopies as $copy) {
+        foreach ($ownCopies as $copy) {
             $at = '/own_copies';
             $values = [
                 'coefficient' => $copy->coefficient,
@@ -308,17 +286,12 @@ final class Admission
             $given !== null => [Finding::of(Code::GivenPressures, '/given', ['document' => $given->document, 'by' => $given->by, 'on' => $given->on ?? ''])],
             default => Standards::of($design)->assumptions($design, $loads),
         };
-        if ($given === null && $site->topography === Topography::NoHill) {
-            $findings[] = Finding::of(Code::NoHill, '/site/topography');
-        }
+        array_push($findings, ...$given === null ? SiteQuestions::assumptions($site) : []);
         if ($given === null && array_filter($design->surface->outline, static fn (Corner $one): bool => $one->edge === EdgeKind::Valley) !== []) {
             $findings[] = Finding::of(Code::ValleyPlain, '/surface/outline');
         }
         if ($given === null && $design->surface->snowFeatures !== []) {
             $findings[] = Finding::of(Code::WindBesideTall, '/surface/snow_features');
-        }
-        if ($given === null && $site->topography === Topography::Hill) {
-            $findings[] = Finding::of(Code::HillCounts, '/site/hill');
         }
         $isPierced = $design->kit->foot->holes() !== [];
         if ($isPierced && ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew)) {

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Message;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\TablePlan;
 
 /** A plan, or a because, as plain text for a terminal. */
 final class Summary
@@ -14,23 +15,20 @@ final class Summary
     /** All surfaces, one after the other. */
     public static function project(ProjectPlan $plan): string
     {
-        return implode(
-            "\n",
-            array_map(static fn (Plan $one): string => (count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '').self::plan($one), $plan->plans),
-        );
+        $isOne = count($plan->all()) === 1;
+
+        return implode("\n", [
+            ...array_map(static fn (Plan $one): string => ($isOne ? '' : "{$one->design->surface->name}: ").self::plan($one), array_values($plan->plans)),
+            ...array_map(static fn (TablePlan $one): string => ($isOne ? '' : "{$one->design->table->name}: ").self::table($one), array_values($plan->tables)),
+        ]);
     }
 
-    public static function plan(Plan $plan): string
+    /** @return list<string> How it stands, and what is said of it */
+    private static function head(Plan|TablePlan $plan, Texts $texts, string $stands): array
     {
-        $printer = $plan->design->printer();
-        $texts = Texts::of($plan->design);
+        $summary = $plan->summary();
         $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
-        $lines[] = sprintf(
-            '%d modules, %d attachments%s',
-            $plan->moduleCount(),
-            $plan->attachmentCount(),
-            $plan->leastReserve() === null ? '' : ', least reserve '.Texts::reserve($plan->leastReserve()),
-        );
+        $lines[] = "{$summary['modules']} modules, {$summary['attachments']} $stands".($summary['least_reserve'] === null ? '' : ', least reserve '.Texts::reserve($summary['least_reserve']));
         foreach ($plan->findings as $finding) {
             $lines[] = sprintf(
                 '  %-10s %s%s',
@@ -39,6 +37,48 @@ final class Summary
                 $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy},
             )");
         }
+
+        return $lines;
+    }
+
+    public static function table(TablePlan $plan): string
+    {
+        $printer = $plan->design->printer();
+        $texts = Texts::of($plan->design);
+        $lines = self::head($plan, $texts, 'posts');
+        foreach ($plan->posts as $post) {
+            $worst = $plan->worstOf($post->id);
+            $lines[] = sprintf(
+                '  %-3s hole %s  over ground %s  cut %s  bags %-6s reserve %s %s',
+                $post->id,
+                self::padded($printer->length($post->depth_m), 8),
+                self::padded($printer->length($post->height_m), 11),
+                self::padded($printer->tape($post->cut_m), 12),
+                (string) $post->bags,
+                self::padded($worst === null ? '' : Texts::reserve($worst->reserve()), 6),
+                $worst === null ? '' : $texts->say("because.table_{$worst->what}", ['place' => $post->id]),
+            );
+        }
+        foreach ($plan->setOut->diagonals ?? [] as $diagonal) {
+            $lines[] = sprintf('  diagonal %s–%s %s', $diagonal['from'], $diagonal['to'], $printer->tape($diagonal['level_m']));
+        }
+        foreach ($plan->ways as $way) {
+            $lines[] = sprintf(
+                '  on %2d posts in holes of %s: %s',
+                $way['posts'],
+                $printer->length($way['hole_m']),
+                $way['holds'] ? "holds, {$printer->length($way['depth_m'] ?? 0.0)} deep, {$way['bags']} bags" : 'does not hold',
+            );
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    public static function plan(Plan $plan): string
+    {
+        $printer = $plan->design->printer();
+        $texts = Texts::of($plan->design);
+        $lines = self::head($plan, $texts, 'attachments');
         if ($plan->blocks[0]->lines !== null) {
             $lines[] = '';
             $lines[] = 'Chalk lines, from the '.$texts->choice('/rules/slope_datum', $plan->design->rules->slopeDatum->value);
@@ -79,7 +119,7 @@ final class Summary
         return $text.str_repeat(' ', max(0, $letters - mb_strlen($text)));
     }
 
-    public static function because(Plan $plan, Because $because, int $depth = 0): string
+    public static function because(Plan|TablePlan $plan, Because $because, int $depth = 0): string
     {
         $texts = Texts::of($plan->design);
         $indent = str_repeat('  ', $depth);

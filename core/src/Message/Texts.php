@@ -6,6 +6,7 @@ namespace Garnetine\Core\Message;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Dimension;
@@ -28,13 +29,18 @@ final class Texts
             $messages = require dirname(__DIR__, 2).'/messages/en.php';
             /** @var array<string, string> $fields */
             $fields = require dirname(__DIR__, 2).'/messages/fields_en.php';
-            self::$templates = $messages + $fields;
+            /** @var array<string, string> $ground */
+            $ground = require dirname(__DIR__, 2).'/messages/ground_en.php';
+            self::$templates = $messages + $fields + $ground;
         }
     }
 
     /** Texts about a design, in its units and words. */
-    public static function of(Design $design): self
+    public static function of(Design|TableDesign $design): self
     {
+        if ($design instanceof TableDesign) {
+            return new self($design->printer());
+        }
         $outline = Outline::of($design->surface);
         $side = static fn (string $side, float $hip_m): string => $hip_m > 0.0 || $outline->given !== [] ? "$side corner" : "$side rake";
 
@@ -147,6 +153,9 @@ final class Texts
                 if ($name === 'value' && is_float($value) && in_array($because->code, ['rail_bending', 'foot', 'module', 'clamp'], true)) {
                     return self::reserve($value);
                 }
+                if ($name === 'value' && is_float($value) && str_starts_with($because->code, 'table_') && isset($because->values['place'])) {
+                    return self::reserve(1 - $value);
+                }
                 if ($because->input !== null && is_string($value)) {
                     return $this->choice($because->input, $value);
                 }
@@ -166,7 +175,7 @@ final class Texts
     /** The name of what is entered at a JSON pointer. */
     public function field(string $pointer): string
     {
-        $pattern = (string) preg_replace(['~^/(block|module|surface|kit)s/[^/]+~', '~/\d+(?=/|$)~'], ['/$1', '/*'], $pointer);
+        $pattern = (string) preg_replace(['~^/(block|module|surface|kit|table)s/[^/]+~', '~/\d+(?=/|$)~'], ['/$1', '/*'], $pointer);
 
         return self::$templates[$pattern] ?? ucfirst(str_replace('_', ' ', substr((string) strrchr($pointer, '/'), 1)));
     }

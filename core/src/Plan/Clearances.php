@@ -6,6 +6,7 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Load\Coefficient;
@@ -18,7 +19,7 @@ final class Clearances
      *
      * @return list<Finding> Most serious first, cleared stops with their names
      */
-    public static function apply(Design $design, array $findings): array
+    public static function apply(Design|TableDesign $design, array $findings): array
     {
         $names = [];
         foreach ($design->confirmations as $confirmation) {
@@ -36,12 +37,12 @@ final class Clearances
     }
 
     /** The name of who read a coefficient in an own copy, or confirmed it as it is recalled; null when nobody did. */
-    public static function coefficient(Design $design, Coefficient $coefficient): ?string
+    public static function coefficient(Design|TableDesign $design, Coefficient $coefficient): ?string
     {
         return $coefficient->readBy ?? self::find($design, 'coefficient/'.$coefficient->id, $coefficient->text())?->who();
     }
 
-    public static function find(Design $design, string $subject, string $value): ?Confirmation
+    public static function find(Design|TableDesign $design, string $subject, string $value): ?Confirmation
     {
         foreach ($design->confirmations as $confirmation) {
             if ($confirmation->subject === $subject && $confirmation->value === $value) {

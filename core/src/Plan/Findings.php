@@ -45,7 +45,7 @@ final class Findings
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),
-            ...Admission::ownCopies($design, false),
+            ...Admission::ownCopies($design->ownCopies, false),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
             ...self::kit($design, $plan->fastener),
             ...self::window($design, $plan->window),

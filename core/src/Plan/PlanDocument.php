@@ -41,11 +41,12 @@ final class PlanDocument
             'status' => $plan->status()->value,
             'summary' => $plan->summary(),
             'surfaces' => (object) array_map(self::surface(...), $plan->plans),
+            ...$plan->tables === [] ? [] : ['tables' => (object) array_map(TableDocument::of(...), $plan->tables)],
             'left_out' => $plan->leftOut(),
             'materials' => $plan->materials(),
             'not_covered' => array_values(array_unique(array_merge(...array_values(array_map(
-                static fn (Plan $one): array => $one->notCovered(),
-                $plan->plans,
+                static fn (Plan|TablePlan $one): array => $one->notCovered(),
+                $plan->all(),
             ))))),
         ];
     }
@@ -92,17 +93,33 @@ final class PlanDocument
             'holes' => $plan->holes->holes ?? [],
             'materials' => $plan->materials(),
             'torque' => self::torque($plan),
-            'steps' => array_map(
-                static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']],
-                $plan->steps->steps ?? [],
-            ),
+            'steps' => self::steps($plan->steps->steps ?? []),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),
-            'coefficients' => array_map(static fn (Coefficient $used): array => [
-                'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
-                'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
-            ], $plan->coefficients->used()),
+            'coefficients' => self::coefficients($plan),
             'missing' => $plan->missing(),
         ];
+    }
+
+    /**
+     * @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function steps(array $steps): array
+    {
+        return array_map(
+            static fn (array $step): array => ['code' => $step['code'], 'values' => (object) $step['values'], 'cautions' => $step['cautions']],
+            $steps,
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function coefficients(Plan|TablePlan $plan): array
+    {
+        return array_map(static fn (Coefficient $used): array => [
+            'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
+            'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
+        ], $plan->coefficients->used());
     }
 
     /** @return array<string, mixed>|null */

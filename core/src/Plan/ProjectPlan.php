@@ -10,8 +10,11 @@ use Garnetine\Core\Design\Project;
 /** The plans of all surfaces of a job. Each is planned for itself: an edit on one changes no other. */
 final readonly class ProjectPlan
 {
-    /** @param array<string, Plan> $plans One or more, By surface, in their order */
-    private function __construct(public Project $project, public array $plans)
+    /**
+     * @param array<string, Plan> $plans By surface, in their order
+     * @param array<string, TablePlan> $tables By table, in their order; one or more of both
+     */
+    private function __construct(public Project $project, public array $plans, public array $tables)
     {
     }
 
@@ -22,50 +25,63 @@ final readonly class ProjectPlan
      */
     public static function of(Project $project, Depth $depth = Depth::Full, ?\Closure $isWanted = null): self
     {
-        return self::by($project, static fn (string $surface): Plan => Planner::plan($project->design($surface), $depth, $isWanted));
+        return self::by(
+            $project,
+            static fn (string $surface): Plan => Planner::plan($project->design($surface), $depth, $isWanted),
+            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth),
+        );
     }
 
-    /** @param \Closure(string): Plan $plan Of a surface */
-    public static function by(Project $project, \Closure $plan): self
+    /**
+     * @param \Closure(string): Plan $plan Of a surface
+     * @param \Closure(string): TablePlan $table
+     */
+    public static function by(Project $project, \Closure $plan, \Closure $table): self
     {
         $plans = [];
         foreach ($project->ids() as $surface) {
             $plans[$surface] = $plan($surface);
         }
 
-        return new self($project, $plans);
+        $tables = [];
+        foreach ($project->tableIds() as $id) {
+            $tables[$id] = $table($id);
+        }
+
+        return new self($project, $plans, $tables);
+    }
+
+    /** @return array<string, Plan|TablePlan> Of surfaces and tables alike, in their order */
+    public function all(): array
+    {
+        return $this->plans + $this->tables;
     }
 
     /**
      * The plans of some of its surfaces; what is told of the job is then told of them.
      *
-     * @param list<string> $surfaces Ids that it has
+     * @param list<string> $surfaces Ids that it has, of tables too
      */
     public function only(array $surfaces): self
     {
-        return new self($this->project, array_intersect_key($this->plans, array_flip($surfaces)));
+        return new self($this->project, array_intersect_key($this->plans, array_flip($surfaces)), array_intersect_key($this->tables, array_flip($surfaces)));
     }
 
-    /** @return list<string> Names of the job's surfaces that it is not of */
+    /** @return list<string> Names of the job's surfaces and tables that it is not of */
     public function leftOut(): array
     {
-        return array_values(
-            array_map(
-                fn (string $id): string => $this->project->surfaces[$id]->name,
-                array_filter($this->project->ids(), fn (string $id): bool => !isset($this->plans[$id])),
-            ),
-        );
+        return array_values(array_map($this->project->nameOf(...), array_filter($this->project->allIds(), fn (string $id): bool => !isset($this->all()[$id]))));
     }
 
     public function hasRefusal(): bool
     {
-        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->hasRefusal()) !== [];
+        return array_filter($this->all(), static fn (Plan|TablePlan $plan): bool => $plan->hasRefusal()) !== [];
     }
 
     /** The worst of its surfaces. */
     public function status(): Status
     {
-        return array_filter($this->plans, static fn (Plan $plan): bool => $plan->status() === Status::Preliminary) === []
+        return array_filter($this->all(), static fn (Plan|TablePlan $plan): bool => $plan->status() === Status::Preliminary) === []
             ? Status::Confirmed
             : Status::Preliminary;
     }
@@ -73,18 +89,18 @@ final readonly class ProjectPlan
     /** @return array{surfaces: int, modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Counts of all surfaces; what is the job’s counts on each that it concerns, recalled values once */
     public function summary(): array
     {
-        $summaries = array_values(array_map(static fn (Plan $plan): array => $plan->summary(), $this->plans));
+        $summaries = array_values(array_map(static fn (Plan|TablePlan $plan): array => $plan->summary(), $this->all()));
         $sum = static fn (string $key): int => (int) array_sum(array_column($summaries, $key));
         $reserves = array_filter(array_column($summaries, 'least_reserve'), static fn (?float $reserve): bool => $reserve !== null);
         $unconfirmed = [];
-        foreach ($this->plans as $plan) {
+        foreach ($this->all() as $plan) {
             foreach ($plan->unconfirmed() as $value) {
                 $unconfirmed[$value->id] = true;
             }
         }
 
         return [
-            'surfaces' => count($this->plans),
+            'surfaces' => count($this->all()),
             'modules' => $sum('modules'),
             'attachments' => $sum('attachments'),
             'fewest' => !in_array(false, array_column($summaries, 'fewest'), true),
@@ -98,12 +114,12 @@ final readonly class ProjectPlan
         ];
     }
 
-    /** @return list<array{item: string, name: string, count: int, document: string}> Of all surfaces; nothing where one of them is no hand-over */
+    /** @return list<array{item: string, name: string, count: int, document: string}> Of all surfaces and tables; nothing where one of them is no hand-over */
     public function materials(): array
     {
         $materials = [];
-        foreach ($this->plans as $plan) {
-            if ($plan->holes === null) {
+        foreach ($this->all() as $plan) {
+            if ($plan->materials() === []) {
                 return [];
             }
             foreach ($plan->materials() as $one) {

@@ -7,11 +7,13 @@ namespace Garnetine\Core\Load\Asce7;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Site;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\WindSpeedKind;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\LoadStandard;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
@@ -37,7 +39,17 @@ final class Asce7Standard implements LoadStandard
 
     public function asksOfSite(Design $design): array
     {
-        $site = $design->site;
+        $findings = self::speed($design->site);
+        if ($design->rules->ridgeReading === RidgeReading::Ridge && trim($design->rules->ridgeReadingBy ?? '') === '') {
+            $findings[] = Finding::of(Code::RidgeReadingUnnamed, '/rules/ridge_reading_by', []);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> Of the wind speed and its factor, whatever stands there */
+    public static function speed(Site $site): array
+    {
         $findings = [];
         $speed_mps = $site->windSpeed->toSi();
         if ($site->windSpeedKind !== WindSpeedKind::Strength) {
@@ -54,10 +66,6 @@ final class Asce7Standard implements LoadStandard
                 'converted_m_per_s' => $speed_mps / sqrt(0.6),
             ]);
         }
-        if ($design->rules->ridgeReading === RidgeReading::Ridge && trim($design->rules->ridgeReadingBy ?? '') === '') {
-            $findings[] = Finding::of(Code::RidgeReadingUnnamed, '/rules/ridge_reading_by', []);
-        }
-
         if ($site->topography === Topography::Factor && $site->kzt === null) {
             $findings[] = Finding::of(Code::KztMissing, '/site/kzt', []);
         }
@@ -108,21 +116,29 @@ final class Asce7Standard implements LoadStandard
 
     public function assumptions(Design $design, SiteLoads $loads): array
     {
-        $site = $design->site;
         $findings = [Finding::of(Code::OneAreaForGcp, '/surface/pitch_rad'), Finding::of(Code::FloorOnPanels, '/site/wind_speed_m_per_s')];
-        $kh = $loads->figures->at('loads/kh');
-        if ($kh !== null && $kh->code === 'kh_floor') {
-            $findings[] = Finding::of(Code::KhFloor, '/site/exposure', ['kh' => $kh->values['value'], 'formula' => $kh->values['formula']]);
-        }
-        if ($site->topography === Topography::Factor && $site->kzt !== null) {
-            $findings[] = Finding::of(Code::KztEntered, '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
-        }
+        array_push($findings, ...self::assumedOfSpeed($design->site, $loads->figures));
         if ($design->surface->roofKind === RoofKind::Hip) {
             $findings[] = Finding::of(Code::HipFigures, '/surface/roof_kind');
         }
         $findings[] = $design->rules->ridgeReading === RidgeReading::FarEave
             ? Finding::of(Code::RidgeReadingSevere, '/rules/ridge_reading', ['feet' => '–', 'milder' => '–'])
             : Finding::of(Code::RidgeReadingMild, '/rules/ridge_reading', ['by' => $design->rules->ridgeReadingBy ?? '']);
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    public static function assumedOfSpeed(Site $site, Figures $figures): array
+    {
+        $findings = [];
+        $kh = $figures->at('loads/kh');
+        if ($kh !== null && $kh->code === 'kh_floor') {
+            $findings[] = Finding::of(Code::KhFloor, '/site/exposure', ['kh' => $kh->values['value'], 'formula' => $kh->values['formula']]);
+        }
+        if ($site->topography === Topography::Factor && $site->kzt !== null) {
+            $findings[] = Finding::of(Code::KztEntered, '/site/kzt', ['kzt' => $site->kzt, 'from' => $site->kztSource ?? '']);
+        }
 
         return $findings;
     }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design\Ground;
+
+use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Angle;
+use Garnetine\Core\Quantity\Length;
+
+/** A table of modules on the ground. Its x runs along the row, from the left seen from the low edge; y from the low edge to the high one on the level. */
+final readonly class Table
+{
+    public function __construct(
+        #[Text(120, shortest: 1)]
+        public string $name,
+        #[Text(40, Project::ID)]
+        public string $module,
+        public Orientation $orientation,
+        /** Up the slope. */
+        #[Range(1, 8)]
+        public int $rows,
+        /** Along the row. */
+        #[Range(1, 40)]
+        public int $columns,
+        #[Range(0, 0.3)]
+        public Length $columnGap,
+        #[Range(0, 0.3)]
+        public Length $rowGap,
+        public TiltFrom $tiltFrom,
+        #[Range(0, 1.571)]
+        public Angle $tilt,
+        /** Where it faces: true, clockwise from north. */
+        #[Range(0, 6.2832)]
+        public Angle $bearing,
+        /** Of the compass, to the east; null where it is still to be looked up. */
+        #[Range(-1.6, 1.6)]
+        public ?Angle $declination,
+        public Racking $racking,
+        public Terrain $ground,
+        public Soil $soil,
+        public Footing $footing,
+        public ?Services $services = null,
+    ) {
+    }
+
+    /** From the horizontal, whatever it was counted from. */
+    public function tilt(): Angle
+    {
+        return $this->tiltFrom === TiltFrom::Horizontal ? $this->tilt : Angle::ofSi(M_PI / 2 - $this->tilt->toRadians());
+    }
+}

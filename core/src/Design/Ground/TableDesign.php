@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design\Ground;
+
+use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\ModuleType;
+use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Site;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\Items;
+use Garnetine\Core\Document\Keyed;
+use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Printer;
+use Garnetine\Core\Quantity\UnitSystem;
+
+/**
+ * One table of a job with all that its plan follows from: a part of a Project, with places told from here ("/table/tilt_rad"), as a
+ * Design is for a surface.
+ */
+final readonly class TableDesign
+{
+    /**
+     * @param list<Confirmation> $confirmations
+     * @param list<OwnCopy> $ownCopies Of one value the last counts
+     * @param array<string, string> $asTyped What the user typed, by JSON pointer; never computed with
+     * @param array<string, string> $origins By JSON pointer, where values come from that nobody entered: see Examples
+     */
+    public function __construct(
+        #[Text(120, shortest: 1)]
+        public string $name,
+        public UnitSystem $units,
+        public Site $site,
+        public Table $table,
+        public ModuleType $module,
+        #[Items(Confirmation::class, 500)]
+        public array $confirmations,
+        #[Items(OwnCopy::class, 500)]
+        public array $ownCopies,
+        #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 60)]
+        public array $asTyped,
+        #[Text(160)]
+        public string $client = '',
+        #[Text(160)]
+        public string $address = '',
+        #[Keyed(null, null, 400, '/[a-z0-9_/A-Z-]{1,120}', 20, Examples::ORIGIN)]
+        public array $origins = [],
+    ) {
+    }
+
+    public function printer(): Printer
+    {
+        return new Printer($this->units);
+    }
+
+    /** The same with another racking, footing or number of columns, with nothing typed of it. */
+    public function on(Table $table): self
+    {
+        return Copy::of($this, table: $table, asTyped: []);
+    }
+
+    /** Size of a module along the row. */
+    public function moduleAcross(): Length
+    {
+        return $this->table->orientation === Orientation::Portrait ? $this->module->width : $this->module->length;
+    }
+
+    /** Size of a module up the slope. */
+    public function moduleUp(): Length
+    {
+        return $this->table->orientation === Orientation::Portrait ? $this->module->length : $this->module->width;
+    }
+
+    /**
+     * The example's values that nobody entered, by the part of the design in which they are.
+     *
+     * @return array<string, list<string>> Pointers by the pointer of their part
+     */
+    public function examplesLeft(): array
+    {
+        $left = [];
+        foreach (array_keys($this->origins) as $pointer) {
+            $left[implode('/', array_slice(explode('/', (string) $pointer), 0, str_starts_with((string) $pointer, '/table') ? 3 : 2))][] = (string) $pointer;
+        }
+        ksort($left);
+
+        return $left;
+    }
+}

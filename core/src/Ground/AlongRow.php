@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground;
+
+use Garnetine\Core\Design\Ground\BeamJoints;
+use Garnetine\Core\Rail\ContinuousBeam;
+
+/**
+ * How the rails of a row share themselves among its posts: the pipe is a continuous beam on them; jointed on the posts, of which nobody knows how stiff the
+ * joints are, also one beam a bay. Forces and moments are for one unit of load in all, spread evenly over the rails.
+ */
+final readonly class AlongRow
+{
+    /**
+     * @param list<float> $posts Shares, from the left
+     * @param list<float> $moments_m At the places of the pipe where one may be greatest, sagging positive
+     */
+    private function __construct(public array $posts, public array $moments_m)
+    {
+    }
+
+    /**
+     * @param list<float>|null $bySpan Of the load in each span, all of it where null; overhangs go with the span beside them
+     *
+     * @return non-empty-list<self> One, or with joints on the posts two
+     */
+    public static function under(TableShape $shape, BeamJoints $joints, ?array $bySpan = null): array
+    {
+        $loads = array_map(
+            static fn (float $x_m): float => ($bySpan[self::span($shape, $x_m)] ?? 1.0) / count($shape->rails_m),
+            $shape->rails_m,
+        );
+        $whole = self::beam($shape->posts_m, $shape->rails_m, $loads);
+        if ($joints === BeamJoints::None || count($shape->posts_m) === 2) {
+            return [$whole];
+        }
+        $posts = array_fill(0, count($shape->posts_m), 0.0);
+        $moments = [];
+        for ($span = 0; $span < count($shape->posts_m) - 1; ++$span) {
+            $here = array_keys(array_filter($shape->rails_m, static fn (float $x_m): bool => self::span($shape, $x_m) === $span));
+            $beam = self::beam(
+                [$shape->posts_m[$span], $shape->posts_m[$span + 1]],
+                array_map(static fn (int $rail): float => $shape->rails_m[$rail], $here),
+                array_map(static fn (int $rail): float => $loads[$rail], $here),
+            );
+            $posts[$span] += $beam->posts[0];
+            $posts[$span + 1] += $beam->posts[1];
+            array_push($moments, ...$beam->moments_m);
+        }
+
+        return [$whole, new self(array_values($posts), $moments)];
+    }
+
+    private static function span(TableShape $shape, float $x_m): int
+    {
+        $before = count(array_filter($shape->posts_m, static fn (float $post_m): bool => $post_m <= $x_m));
+
+        return min(max($before - 1, 0), count($shape->posts_m) - 2);
+    }
+
+    /**
+     * @param list<float> $posts_m
+     * @param list<float> $rails_m
+     * @param list<float> $loads
+     */
+    private static function beam(array $posts_m, array $rails_m, array $loads): self
+    {
+        $state = (new ContinuousBeam($posts_m))->under($rails_m, $loads);
+        $moments = array_values($state->moments_Nm);
+        foreach ($rails_m as $x_m) {
+            for ($span = 0; $span < count($posts_m) - 1; ++$span) {
+                if ($x_m > $posts_m[$span] && $x_m < $posts_m[$span + 1]) {
+                    $moments[] = $state->momentInSpan_Nm($span, $x_m - $posts_m[$span]);
+                }
+            }
+        }
+
+        return new self(array_values($state->reactions_N), $moments);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground;
+
+use Garnetine\Core\Design\Ground\Bag;
+use Garnetine\Core\Design\Ground\Table;
+use Garnetine\Core\Load\Coefficients;
+
+/**
+ * What one post in concrete holds in the ground, by how deep it stands. Sideways as an embedded post that nothing holds at the ground,
+ * P = S1·b·d²/(2.34·(d + 1.09·h)) with S1 at a third of the depth; upward 0.6 of the concrete and what sticks to its side below frost; downward on its foot
+ * or by its side, never both.
+ *
+ * Source: IBC 2018, §§1806.2, 1807.3.2.1, solved for the force; recalled. Nothing is added for wind. Side friction by the cohesion of clay is a choice.
+ */
+final readonly class PostInGround
+{
+    private const SOILS = 'ibc_2018/soils';
+    private const POSTS = 'ibc_2018/posts';
+    private const CONCRETE = 'practice/concrete';
+    private const PSF_Pa = 47.880258980336;
+    private const FT_M = 0.3048;
+
+    private function __construct(
+        public string $soil,
+        public float $hole_m,
+        private float $frost_m,
+        private bool $isDoubled,
+        private Coefficients $coefficients,
+    ) {
+    }
+
+    public static function of(Table $table, Coefficients $coefficients): self
+    {
+        return new self(
+            $table->soil->kind->value,
+            $table->footing->hole->toMetres(),
+            $table->soil->frostDepth->toMetres(),
+            $table->footing->doubling?->isNamed() === true,
+            $coefficients,
+        );
+    }
+
+    /** Least that a foundation goes down: below frost, and never less than the code asks. */
+    public function least_m(): float
+    {
+        return max($this->frost_m, $this->coefficients->value(self::POSTS, 'least_depth_in') * 0.0254);
+    }
+
+    /** So deep the formula goes. */
+    public function deepest_m(): float
+    {
+        return $this->coefficients->value(self::POSTS, 'deepest_ft') * self::FT_M;
+    }
+
+    /** Allowable pressure against the side, at a third of the depth. */
+    public function side_Pa(float $depth_m): float
+    {
+        $perFoot_psf = $this->coefficients->value(self::SOILS, "lateral/{$this->soil}") * ($this->isDoubled ? $this->coefficients->value(self::POSTS, 'doubled') : 1.0);
+
+        return $perFoot_psf * min($depth_m / 3 / self::FT_M, $this->coefficients->value(self::POSTS, 'most_times')) * self::PSF_Pa;
+    }
+
+    /** @param float $height_m Of the force over the ground */
+    public function sideways_N(float $depth_m, float $height_m): float
+    {
+        $factor = $this->coefficients->value(self::POSTS, 'factor');
+        $height = $this->coefficients->value(self::POSTS, 'height_factor') / 4;
+
+        return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($factor * ($depth_m + $height * $height_m));
+    }
+
+    public function up_N(float $depth_m): float
+    {
+        return 0.6 * $this->volume_m3($depth_m) * $this->density('concrete_pcf') + $this->side_N($depth_m);
+    }
+
+    /** Less what the concrete weighs more than the soil that it took the place of. */
+    public function down_N(float $depth_m): float
+    {
+        $foot_N = M_PI / 4 * $this->hole_m ** 2 * $this->coefficients->value(self::SOILS, "bearing/{$this->soil}") * self::PSF_Pa;
+
+        return max($foot_N, $this->side_N($depth_m)) - $this->volume_m3($depth_m) * ($this->density('concrete_pcf') - $this->density('soil_pcf'));
+    }
+
+    /** What sticks to the side below frost, at least below the loose top; nothing in soils that have no such value. */
+    private function side_N(float $depth_m): float
+    {
+        if (!Coefficients::has(self::SOILS, "side/{$this->soil}")) {
+            return 0.0;
+        }
+        $loose_m = max($this->frost_m, $this->coefficients->value(self::CONCRETE, 'loose_ft') * self::FT_M);
+
+        return $this->coefficients->value(self::SOILS, "side/{$this->soil}") * self::PSF_Pa * M_PI * $this->hole_m * max(0.0, $depth_m - $loose_m);
+    }
+
+    public function volume_m3(float $depth_m): float
+    {
+        return M_PI / 4 * $this->hole_m ** 2 * $depth_m;
+    }
+
+    /** Bags for one hole round its post, with waste, up to a quarter. */
+    public function bags(float $depth_m, float $post_m, Bag $bag): float
+    {
+        $volume_ft3 = M_PI / 4 * ($this->hole_m ** 2 - $post_m ** 2) * $depth_m / self::FT_M ** 3;
+        $bags = $volume_ft3 * $this->coefficients->value(self::CONCRETE, 'waste') / $this->coefficients->value(self::CONCRETE, 'yield_ft3/'.$bag->value);
+
+        return ceil(4 * $bags - 1e-6) / 4;
+    }
+
+    /** Weight per volume. */
+    private function density(string $key): float
+    {
+        return $this->coefficients->value(self::CONCRETE, $key) * self::PSF_Pa / self::FT_M;
+    }
+}

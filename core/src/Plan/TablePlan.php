@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Finding\FindingKind;
+use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TableMaterials;
+use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Ground\TableShape;
+use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Ground\TableSteps;
+use Garnetine\Core\Load\Coefficient;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figures;
+
+/** Everything computed from the design of a table. Of a refused case there are no posts. */
+final readonly class TablePlan
+{
+    /** What no plan of a table covers yet, by name. */
+    private const NOT_COVERED = [
+        'seismic', 'flood', 'scour', 'slope_stability', 'ice', 'creeping_snow', 'flutter', 'fatigue', 'corrosion_in_soil', 'electrical', 'fire_access',
+    ];
+
+    /**
+     * @param list<TablePost> $posts Front row first
+     * @param array<string, TableCheck> $checks That which asks most of each thing, by path
+     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float}> $ways Other numbers of posts and other holes
+     * @param list<Finding> $findings
+     */
+    public function __construct(
+        public TableDesign $design,
+        public Coefficients $coefficients,
+        public ?TableShape $shape,
+        public Figures $figures,
+        public ?TableSnow $snow,
+        public array $posts,
+        public array $checks,
+        public ?SetOut $setOut,
+        public array $ways,
+        public array $findings,
+    ) {
+    }
+
+    /** @param list<Finding> $findings */
+    public function saying(array $findings): self
+    {
+        return Copy::of($this, findings: Clearances::apply($this->design, $findings));
+    }
+
+    /** @return list<string> */
+    public function notCovered(): array
+    {
+        return self::NOT_COVERED;
+    }
+
+    public function hasRefusal(): bool
+    {
+        return array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== [];
+    }
+
+    /** @return list<Finding> Stops that nobody has cleared */
+    public function openStops(): array
+    {
+        return array_values(array_filter($this->findings, static fn (Finding $finding): bool => $finding->isOpenStop()));
+    }
+
+    public function toEnter(): int
+    {
+        return array_sum(array_map('count', $this->design->examplesLeft()));
+    }
+
+    /** @return list<Coefficient> Recalled values that nobody has confirmed as they stand */
+    public function unconfirmed(): array
+    {
+        return array_values(
+            array_filter($this->coefficients->used(), fn (Coefficient $coefficient): bool => Clearances::coefficient($this->design, $coefficient) === null),
+        );
+    }
+
+    public function status(): Status
+    {
+        return $this->hasRefusal() || $this->openStops() !== [] || $this->unconfirmed() !== [] ? Status::Preliminary : Status::Confirmed;
+    }
+
+    /** Of all posts, pipes, modules, clamps and rails. */
+    public function leastReserve(): ?float
+    {
+        return $this->worst()?->reserve();
+    }
+
+    public function worst(): ?TableCheck
+    {
+        $worst = null;
+        foreach ($this->checks as $check) {
+            $worst = $worst === null || $check->ratio > $worst->ratio ? $check : $worst;
+        }
+
+        return $worst;
+    }
+
+    /** That which asks most of one post. */
+    public function worstOf(string $post): ?TableCheck
+    {
+        $worst = null;
+        foreach ($this->checks as $check) {
+            $worst = $check->place === $post && $check->ratio > ($worst->ratio ?? -1.0) ? $check : $worst;
+        }
+
+        return $worst;
+    }
+
+    public function moduleCount(): int
+    {
+        return $this->design->table->rows * $this->design->table->columns;
+    }
+
+    /** @return array{modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Posts are its attachments */
+    public function summary(): array
+    {
+        $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $this->findings));
+        $fewer = array_filter($this->ways, fn (array $way): bool => $way['holds'] && $way['posts'] < count($this->posts));
+
+        return [
+            'modules' => $this->moduleCount(),
+            'attachments' => count($this->posts),
+            'fewest' => $this->posts !== [] && $fewer === [],
+            'least_reserve' => $this->leastReserve(),
+            'refusals' => $kinds['refusal'] ?? 0,
+            'open_stops' => count($this->openStops()),
+            'to_enter' => $this->toEnter(),
+            'warnings' => $kinds['warning'] ?? 0,
+            'assumptions' => $kinds['assumption'] ?? 0,
+            'unconfirmed' => count($this->unconfirmed()),
+        ];
+    }
+
+    /** @return list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> */
+    public function steps(): array
+    {
+        $pipes = $this->design->table->racking;
+
+        return $this->shape === null || !$pipes instanceof PipeTable ? [] : TableSteps::of($this->design, $pipes, $this->shape, $this->posts);
+    }
+
+    /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where no post stands */
+    public function materials(): array
+    {
+        return $this->shape === null ? [] : TableMaterials::of($this->design, $this->shape, $this->posts);
+    }
+}
