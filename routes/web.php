@@ -65,7 +65,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::prefix('/jobs/{job}')->middleware('can:view,job')->group(static function (): void {
         Route::get('/', [JobController::class, 'show']);
         Route::get('/print/{kind}', [JobController::class, 'print']);
-        Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', App\Desk\Stages::KEYS);
+        Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', array_unique([...App\Desk\Stages::KEYS, ...App\Desk\Stages::OF_TABLES]));
         Route::get('/view', [DesignController::class, 'show']);
         Route::get('/because', [BecauseController::class, 'show']);
         Route::post('/because', [BecauseController::class, 'whatIf']);

@@ -56,7 +56,7 @@ final class CompanyCopies
         return JobEdits::apply(
             $design,
             [['path' => '/own_copies', 'value' => array_map(Writer::toArray(...), [...array_values($kept), ...array_values($copies)])]],
-            $design->chosen(null),
+            $design->first(),
         );
     }
 }

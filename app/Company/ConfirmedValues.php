@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 use Illuminate\Support\Facades\DB;
 
 /** Published values that somebody of a company confirmed in one job: they count in its others, with who confirmed them and when. */
@@ -39,7 +40,7 @@ final class ConfirmedValues
      *
      * @return list<Confirmation> The newest of each
      */
-    public static function offers(int $company, Plan ...$plans): array
+    public static function offers(int $company, Plan|TablePlan ...$plans): array
     {
         $open = [];
         foreach ($plans as $plan) {

@@ -7,6 +7,7 @@ namespace App\Desk;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 
 /** A because as texts for a screen or a page. */
 final readonly class BecauseView
@@ -21,7 +22,7 @@ final readonly class BecauseView
      *
      * @return array<string, mixed>
      */
-    public static function of(Plan $plan, Because $because, ?Entered $entered = null, ?Chosen $seen = null): array
+    public static function of(Plan|TablePlan $plan, Because $because, ?Entered $entered = null, ?Chosen $seen = null): array
     {
         return (new self(Texts::of($plan->design), $entered, $seen))->node($because);
     }

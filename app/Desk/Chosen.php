@@ -19,21 +19,36 @@ final readonly class Chosen
 
     public static function of(Project $project): self
     {
-        $asked = static fn (string $what): ?string => is_string(request()->query($what)) ? request()->query($what) : null;
-        $surface = $project->chosen($asked('surface'));
+        // What is asked of surfaces has no answer in a job of tables alone.
+        abort_if($project->surfaces === [], 404);
+        $surface = $project->chosen(self::asked('surface'));
 
-        return new self($project, $surface, $project->chosenBlock($surface, $asked('block')));
+        return new self($project, $surface, $project->chosenBlock($surface, self::asked('block')));
+    }
+
+    private static function asked(string $what): ?string
+    {
+        return is_string(request()->query($what)) ? request()->query($what) : null;
+    }
+
+    /** The table that a request is about: that which it names, or the first of a job without surfaces; null where it is about a surface. */
+    public static function table(Project $project): ?string
+    {
+        $asked = self::asked('surface');
+
+        return $asked !== null && isset($project->tables[$asked]) ? $asked : ($project->surfaces === [] ? $project->first() : null);
+    }
+
+    /** Id of the surface or the table that a request is about. */
+    public static function id(Project $project): string
+    {
+        return self::table($project) ?? self::of($project)->surface;
     }
 
     /** The first block of a surface. */
     public static function first(Project $project, string $surface): self
     {
         return new self($project, $surface, $project->chosenBlock($surface, null));
-    }
-
-    public static function surface(Project $project): string
-    {
-        return self::of($project)->surface;
     }
 
     /** As it is seen from the block in view. */

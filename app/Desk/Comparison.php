@@ -11,9 +11,11 @@ use Garnetine\Core\Design\Project;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Geometry\Polygon;
+use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 
 /** Two designs of a job side by side: what was entered, and what came of it. */
@@ -34,19 +36,19 @@ final class Comparison
     /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>, needs: list<array<string, mixed>>} */
     public static function between(Project $before, Project $after): array
     {
-        [$plans, $others] = [Planning::all($before)->plans, Planning::all($after)->plans];
+        [$plans, $others] = [Planning::all($before)->all(), Planning::all($after)->all()];
         $results = [];
         $surfaces = array_keys($others + $plans);
         foreach ($surfaces as $surface) {
             [$plan, $other] = [$plans[$surface] ?? null, $others[$surface] ?? null];
             [$ours, $theirs] = [$plan === null ? [] : self::results($plan), $other === null ? [] : self::results($other)];
-            $of = count($surfaces) > 1 ? ($other ?? $plan)?->design->surface->name.': ' : '';
+            $of = count($surfaces) > 1 ? $after->nameOf((string) $surface).': ' : '';
             foreach (array_keys($ours + $theirs) as $name) {
                 $results[] = ['label' => $of.$name, 'before' => $ours[$name] ?? '', 'after' => $theirs[$name] ?? ''];
             }
         }
         // What stops it is mended on the surface in view.
-        $here = Chosen::surface($after);
+        $here = Chosen::id($after);
 
         return [
             'inputs' => Differences::between($before, $after),
@@ -56,7 +58,7 @@ final class Comparison
     }
 
     /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */
-    private static function needs(Plan $plan, Plan $other): array
+    private static function needs(Plan|TablePlan $plan, Plan|TablePlan $other): array
     {
         $texts = Texts::of($other->design);
         $known = array_map($texts->finding(...), $plan->findings);
@@ -73,26 +75,37 @@ final class Comparison
     }
 
     /** @return array<string, string> */
-    private static function results(Plan $plan): array
+    private static function results(Plan|TablePlan $plan): array
     {
         $texts = Texts::of($plan->design);
         $reserve = $plan->leastReserve();
-        $bars = $plan->cutting === null ? 0 : count($plan->cutting->stock);
         $stops = array_filter(
             $plan->findings,
             static fn (Finding $finding): bool => in_array($finding->kind, [FindingKind::Stop, FindingKind::Refusal], true) && $finding->clearedBy === null,
         );
 
-        return [
+        $known = [
             'Modules' => (string) $plan->moduleCount(),
-            'Feet' => (string) $plan->attachmentCount(),
+            $plan instanceof Plan ? 'Feet' : 'Posts' => (string) $plan->summary()['attachments'],
             'Standing' => Standing::of($plan->findings, $reserve)['word'],
             'Least reserve' => $reserve === null ? 'no plan' : Texts::reserve($reserve),
-            'Rail lengths' => (string) $bars,
+        ];
+        $own = $plan instanceof Plan ? self::ofSurface($plan) : [
+            'Depth of the holes' => $plan->posts === [] ? '' : $plan->design->printer()->length($plan->posts[0]->depth_m),
+            'Bags of concrete' => (string) array_sum(array_map(static fn (TablePost $post): float => $post->bags, $plan->posts)),
+        ];
+
+        return $known + $own + ['Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops))))];
+    }
+
+    /** @return array<string, string> */
+    private static function ofSurface(Plan $plan): array
+    {
+        return [
+            'Rail lengths' => (string) ($plan->cutting === null ? 0 : count($plan->cutting->stock)),
             'Wind on the modules, downward' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->windDown_Pa),
             ...self::suctions($plan),
             'Sloped roof snow' => $plan->loads === null ? '' : $plan->design->printer()->print(Dimension::Pressure, $plan->loads->snow->balanced_Pa),
-            'Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops)))),
         ];
     }
 

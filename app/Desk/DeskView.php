@@ -16,6 +16,7 @@ use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\Admission;
@@ -23,6 +24,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 
 /** Everything the desk shows of a design, as numbers for drawing and finished texts for reading. */
@@ -31,7 +33,9 @@ final class DeskView
     /** @return array<string, mixed> */
     public static function of(DesignModel $model): array
     {
-        return self::ofPlan($model, Chosen::of($model->document()));
+        $table = Chosen::table($model->document());
+
+        return $table === null ? self::ofPlan($model, Chosen::of($model->document())) : TableView::of($model, $table);
     }
 
     /**
@@ -45,7 +49,7 @@ final class DeskView
     {
         $whole = Planning::all($model->document());
         $all = $surfaces === null ? $whole : $whole->only($surfaces);
-        $first = array_keys($all->plans)[0];
+        $first = array_keys($all->plans)[0] ?? '';
 
         return array_map(static function (string $surface) use ($model, $all, $first): array {
             $plan = $all->plans[$surface];
@@ -69,25 +73,45 @@ final class DeskView
         $plan = $known ?? Planning::plan($project->design($surface));
         $document = $chosen->design();
         $texts = Texts::of($document);
-        $history = $model->job === null ? null : History::of($model->job);
-        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $project, $plan->concerned());
+        [$common, $outOfDate] = self::common($model, $document, $plan, $surface);
 
-        $confirmed = $model->job === null ? [] : ConfirmedValues::offers($model->job->company_id, $plan);
-
-        return [
-            'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],
-            'design' => [
-                'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
-                'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
-            ],
-            'surface' => $surface,
-            'surfaces' => SurfaceList::of($project, $surface, $plan),
+        return $common + [
             'block' => $chosen->block,
             'blocks' => array_map(
                 static fn (string $id, BlockPlan $block): array => ['id' => $id, 'number' => $block->part->number, 'modules' => $block->placement->count],
                 $project->blocksOn($surface),
                 $plan->blocks,
             ),
+            'own_missing' => OwnCopyView::missing($plan, $texts),
+            'examples' => Examples::left($document),
+            'eave_to_ridge' => $document->printer()->print(Dimension::Length, Admission::eaveToRidge($document->surface)->toMetres()),
+            'survey' => FieldView::survey($document, $texts),
+        ] + self::outOfDate(self::planned($plan, $chosen, $texts), $outOfDate) + PaperView::of($plan, $texts);
+    }
+
+    /**
+     * What the desk shows of a surface and of a table alike.
+     *
+     * @param string $here The one in view
+     *
+     * @return array{array<string, mixed>, bool} And whether the company knows values that the design does not use
+     */
+    public static function common(DesignModel $model, Design|TableDesign $document, Plan|TablePlan $plan, string $here): array
+    {
+        $texts = Texts::of($document);
+        $project = $model->document();
+        $history = $model->job === null ? null : History::of($model->job);
+        $offers = $model->job === null ? [] : CompanyCopies::offers($model->job->company_id, $project, $plan->concerned());
+        $confirmed = $model->job === null ? [] : ConfirmedValues::offers($model->job->company_id, $plan);
+
+        return [[
+            'history' => ['undo' => $history?->undo === null ? null : $history->undone?->change, 'redo' => $history?->redo?->change],
+            'design' => [
+                'id' => $model->id, 'number' => $model->number, 'hash' => substr($model->hash, 0, 12), 'author' => $model->author?->name,
+                'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
+            ],
+            'surface' => $here,
+            'surfaces' => SurfaceList::of($project, $here, $plan),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
             'confirmed_offers' => $confirmed === []
@@ -96,13 +120,36 @@ final class DeskView
                     'count' => count($confirmed),
                     'by' => implode(', ', array_unique(array_map(static fn (Confirmation $one): string => "{$one->who()}, {$one->on}", $confirmed))),
                 ],
-            'own_missing' => OwnCopyView::missing($plan, $texts),
             'fields' => FieldView::all($document, $texts),
-            'examples' => Examples::left($document),
-            'eave_to_ridge' => $document->printer()->print(Dimension::Length, Admission::eaveToRidge($document->surface)->toMetres()),
             'lists' => FieldView::counts($document),
-            'survey' => FieldView::survey($document, $texts),
-        ] + self::outOfDate(self::planned($plan, $chosen, $texts), $offers !== []) + PaperView::of($plan, $texts);
+        ], $offers !== []];
+    }
+
+    /**
+     * @param \Closure(string): string $seen A place as the plan tells it, as it is told from what is in view
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function findings(Plan|TablePlan $plan, Texts $texts, \Closure $seen): array
+    {
+        return array_map(static fn (Finding $finding): array => [
+            'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $seen($finding->at),
+            'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(),
+            'cleared_by' => $finding->clearedBy,
+        ], $plan->findings);
+    }
+
+    /** @return array<string, mixed> How a plan stands, in a few numbers and words */
+    public static function summary(Plan|TablePlan $plan): array
+    {
+        $reserve = $plan->leastReserve();
+
+        return [
+            'modules' => $plan->moduleCount(), 'attachments' => $plan->summary()['attachments'],
+            'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
+            'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()),
+            'refused' => $plan->hasRefusal(),
+        ];
     }
 
     /**
@@ -112,7 +159,7 @@ final class DeskView
      *
      * @return array<string, mixed>
      */
-    private static function outOfDate(array $planned, bool $outOfDate): array
+    public static function outOfDate(array $planned, bool $outOfDate): array
     {
         $stages = is_array($planned['stages']) ? $planned['stages'] : [];
         $planned['stages'] = array_map(
@@ -143,24 +190,14 @@ final class DeskView
     /** @return array<string, mixed> */
     private static function planned(Plan $plan, Chosen $chosen, Texts $texts, ?string $tapeOf = null): array
     {
-        $reserve = $plan->leastReserve();
-
         return [
             'units' => $plan->design->units->value, 'stand' => $texts->stand(),
             'course' => Course::of($plan->design->surface)?->word(),
             'status' => $plan->status()->value,
             'status_text' => $texts->say('status.'.$plan->status()->value),
             'stages' => Stages::states($plan),
-            'findings' => array_map(static fn (Finding $finding): array => [
-                'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $chosen->seen($finding->at),
-                'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(),
-                'cleared_by' => $finding->clearedBy,
-            ], $plan->findings),
-            'summary' => [
-                'modules' => $plan->moduleCount(), 'attachments' => $plan->attachmentCount(),
-                'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
-                'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()),
-                'refused' => $plan->hasRefusal(),
+            'findings' => self::findings($plan, $texts, $chosen->seen(...)),
+            'summary' => self::summary($plan) + [
                 'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
             ],
             'loads' => PaperView::loads($plan, $texts),

@@ -6,6 +6,7 @@ namespace App\Desk;
 
 use Garnetine\Core\Design\Cell;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
@@ -29,6 +30,18 @@ final class Differences
             }
             foreach (array_unique([...$after->blocksOn($surface), ...$before->blocksOn($surface)]) as $index => $block) {
                 $differences += self::ofBlock($before, $after, $surface, $block, ($many ? "$is: " : '').($index === 0 ? '' : 'Block '.($index + 1).': '));
+            }
+        }
+
+        foreach (array_unique([...$after->tableIds(), ...$before->tableIds()]) as $table) {
+            [$was, $is] = [$before->tables[$table]->name ?? '', $after->tables[$table]->name ?? ''];
+            if ($was === '' || $is === '') {
+                $differences["/tables/$table"] = ['path' => "/tables/$table", 'label' => 'Table', 'before' => $was, 'after' => $is];
+                continue;
+            }
+            foreach (self::of($before->table($table), $after->table($table)) as $path => $one) {
+                $there = $path === '/confirmations' ? "/tables/$table$path" : $after->partOfTable($table)->inJob($path);
+                $differences[$there] = ['path' => $path] + $one;
             }
         }
 
@@ -67,7 +80,7 @@ final class Differences
     }
 
     /** @return array<string, array{path: string, label: string, before: string, after: string}> By place */
-    private static function of(Design $before, Design $after): array
+    private static function of(Design|TableDesign $before, Design|TableDesign $after): array
     {
         $paths = [];
         self::walk(Writer::toArray($before), Writer::toArray($after), '', $paths);
@@ -77,11 +90,11 @@ final class Differences
         $differences = [];
         foreach ($paths as $path) {
             [$label, $was, $is] = match (true) {
-                $path === '/block/left_out' => ['Modules taken out', self::cells($before), self::cells($after)],
+                $path === '/block/left_out' && $before instanceof Design && $after instanceof Design => ['Modules taken out', self::cells($before), self::cells($after)],
                 $path === '/origins' => ['Values left at the example’s', (string) count($before->origins), (string) count($after->origins)],
                 $path === '/own_copies' => ['Values read in own copies', self::copies($before), self::copies($after)],
                 $path === '/confirmations' => ['Signatures', (string) count($before->confirmations), (string) count($after->confirmations)],
-                str_starts_with($path, '/survey/') => self::answer($before, $after, $path, $texts),
+                str_starts_with($path, '/survey/') && $before instanceof Design && $after instanceof Design => self::answer($before, $after, $path, $texts),
                 default => [$texts->field($path), self::text($one, $path), self::text($two, $path)],
             };
             $differences[$path] = ['path' => $path, 'label' => $label, 'before' => $was, 'after' => $is];
@@ -122,7 +135,7 @@ final class Differences
         return implode(', ', array_map(static fn (Cell $cell): string => $cell->row.'.'.$cell->column, $design->block->leftOut));
     }
 
-    private static function copies(Design $design): string
+    private static function copies(Design|TableDesign $design): string
     {
         return implode(', ', array_map(static fn (OwnCopy $copy): string => "{$copy->coefficient} = {$copy->value}", $design->ownCopies));
     }

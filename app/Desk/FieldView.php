@@ -7,6 +7,7 @@ namespace App\Desk;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\FirePlane;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\NoWorkKind;
 use Garnetine\Core\Design\SurveyAnswer;
 use Garnetine\Core\Document\Field;
@@ -21,10 +22,10 @@ use Garnetine\Core\Quantity\QuantityText;
 final class FieldView
 {
     /** What no worksheet enters: signatures, what is drawn, and what a surface and its block are. */
-    private const ELSEWHERE = ['/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind'];
+    private const ELSEWHERE = ['/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind', '/table/module'];
 
     /** @return array<string, array<string, mixed>> By JSON pointer */
-    public static function all(Design $design, Texts $texts): array
+    public static function all(Design|TableDesign $design, Texts $texts): array
     {
         $fields = [];
         self::walk($design, '', $design, $texts, $fields);
@@ -33,8 +34,16 @@ final class FieldView
     }
 
     /** @return array<string, int> Lengths of the lists that worksheets go through */
-    public static function counts(Design $design): array
+    public static function counts(Design|TableDesign $design): array
     {
+        if ($design instanceof TableDesign) {
+            return [
+                '/table/ground/levels' => count($design->table->ground->levels), '/table/services' => $design->table->services === null ? 0 : 1,
+                '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, '/module/ratings' => count($design->module->ratings),
+                '/site/hill' => $design->site->hill === null ? 0 : 1,
+            ];
+        }
+
         return [
             '/surface/no_work_rectangles' => count($design->surface->noWorkRectangles), '/surface/no_work_circles' => count($design->surface->noWorkCircles),
             '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
@@ -59,7 +68,7 @@ final class FieldView
     }
 
     /** @param array<string, array<string, mixed>> $fields */
-    private static function walk(object $part, string $path, Design $design, Texts $texts, array &$fields): void
+    private static function walk(object $part, string $path, Design|TableDesign $design, Texts $texts, array &$fields): void
     {
         foreach (Shape::of($part::class)->fields as $key => $field) {
             $pointer = "$path/$key";
@@ -96,7 +105,7 @@ final class FieldView
      *
      * @return array<string, mixed>
      */
-    private static function kind(string $pointer, string $kind, array $kinds, Design $design, Texts $texts): array
+    private static function kind(string $pointer, string $kind, array $kinds, Design|TableDesign $design, Texts $texts): array
     {
         return [
             'kind' => 'choice', 'text' => $texts->choice($pointer, $kind), 'value' => $kind,
@@ -106,7 +115,7 @@ final class FieldView
     }
 
     /** @return array<string, mixed> */
-    private static function field(Field $field, string $pointer, mixed $value, Design $design, Texts $texts): array
+    private static function field(Field $field, string $pointer, mixed $value, Design|TableDesign $design, Texts $texts): array
     {
         $view = [
             'label' => $texts->field($pointer),
@@ -133,7 +142,7 @@ final class FieldView
                 'choices' => [['value' => 'yes', 'text' => 'yes'], ['value' => 'no', 'text' => 'no']],
             ] + $view;
         }
-        if ($pointer === '/surface/fire/path_on' && $design->fireRoof !== null) {
+        if ($pointer === '/surface/fire/path_on' && $design instanceof Design && $design->fireRoof !== null) {
             $names = array_map(static fn (FirePlane $plane): string => $plane->surface->name, $design->fireRoof->planes);
             $others = array_diff_key($names, [$design->fireRoof->here => true]);
 

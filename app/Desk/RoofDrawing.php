@@ -6,6 +6,7 @@ namespace App\Desk;
 
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Plan\Plan;
 
@@ -49,6 +50,43 @@ final class RoofDrawing
             $outline .= 'M'.implode('L', array_map(static fn (array $corner): string => $at(...$corner), Outline::of($design->surface)->corners())).'z';
             $modules .= implode('', array_map(static fn (array $spot): string => 'M'.$at($spot['x_m'], $spot['y_m']).$module[$spot['block'] - 1], $spots));
             $left += $of($design->surface->width->toMetres()) + self::GAP;
+        }
+
+        return ['width' => $left - self::GAP, 'height' => $height, 'outline' => $outline, 'modules' => $modules];
+    }
+
+    /**
+     * Tables, as planes are drawn: their low edges down.
+     *
+     * @param list<TableDesign> $tables At least one
+     *
+     * @return Drawing|null
+     */
+    public static function ofTables(array $tables): ?array
+    {
+        if (array_sum(array_map(static fn (TableDesign $one): int => $one->table->rows * $one->table->columns, $tables)) > self::DRAWN) {
+            return null;
+        }
+        $sizes = array_map(static fn (TableDesign $one): array => [
+            $one->table->columns * $one->moduleAcross()->toMetres() + ($one->table->columns - 1) * $one->table->columnGap->toMetres(),
+            $one->table->rows * $one->moduleUp()->toMetres() + ($one->table->rows - 1) * $one->table->rowGap->toMetres(),
+        ], $tables);
+        $largest_m = max([0.0, ...array_merge(...$sizes)]);
+        $of = static fn (float $size_m): int => (int) round(100 * $size_m / $largest_m);
+        $height = max([0, ...array_map($of, array_column($sizes, 1))]);
+        [$left, $outline, $modules] = [0, '', ''];
+        foreach ($tables as $index => $one) {
+            [$width, $long] = [$of($sizes[$index][0]), $of($sizes[$index][1])];
+            $outline .= 'M'.$left.' '.$height."h{$width}v-{$long}h-{$width}z";
+            [$across, $up] = [$of($one->moduleAcross()->toMetres()), $of($one->moduleUp()->toMetres())];
+            for ($row = 0; $row < $one->table->rows; ++$row) {
+                for ($column = 0; $column < $one->table->columns; ++$column) {
+                    $x = $left + $of($column * ($one->moduleAcross()->toMetres() + $one->table->columnGap->toMetres()));
+                    $y = $height - $of($row * ($one->moduleUp()->toMetres() + $one->table->rowGap->toMetres()));
+                    $modules .= "M$x {$y}h{$across}v-{$up}h-{$across}z";
+                }
+            }
+            $left += $width + self::GAP;
         }
 
         return ['width' => $left - self::GAP, 'height' => $height, 'outline' => $outline, 'modules' => $modules];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Writer;
@@ -25,13 +26,14 @@ final class SideChanges
      */
     public static function edits(Project $parent, Project $side, Project $onto): array
     {
-        if ($parent->ids() !== $side->ids() || array_diff($side->ids(), $onto->ids()) !== []) {
-            throw DocumentInvalid::at('/surfaces', 'a side design of the surfaces that the newest has: take it whole instead', implode(', ', $side->ids()));
+        if ($parent->allIds() !== $side->allIds() || array_diff($side->allIds(), $onto->allIds()) !== []) {
+            throw DocumentInvalid::at('/surfaces', 'a side design of the surfaces that the newest has: take it whole instead', implode(', ', $side->allIds()));
         }
         $edits = [];
-        foreach ($side->ids() as $surface) {
-            foreach (self::of($parent->design($surface), $side->design($surface), $onto->design($surface)) as $edit) {
-                $edits[] = ['on' => $surface] + $edit;
+        foreach ($side->allIds() as $id) {
+            $of = static fn (Project $project): Design|TableDesign => isset($project->tables[$id]) ? $project->table($id) : $project->design($id);
+            foreach (self::of($of($parent), $of($side), $of($onto)) as $edit) {
+                $edits[] = ['on' => $id] + $edit;
             }
         }
 
@@ -39,7 +41,7 @@ final class SideChanges
     }
 
     /** @return list<array<string, mixed>> */
-    private static function of(Design $parent, Design $side, Design $onto): array
+    private static function of(Design|TableDesign $parent, Design|TableDesign $side, Design|TableDesign $onto): array
     {
         $edits = self::changed($parent, $side, $onto);
         foreach ($edits as $edit) {
@@ -61,14 +63,14 @@ final class SideChanges
     }
 
     /** @return list<array{path: string, value: mixed}> */
-    private static function changed(Design $parent, Design $side, Design $onto): array
+    private static function changed(Design|TableDesign $parent, Design|TableDesign $side, Design|TableDesign $onto): array
     {
         $edits = [];
         self::walk(Writer::toArray($parent), Writer::toArray($side), '', $edits);
         foreach ($edits as $index => $edit) {
             if (isset(self::SIGNED[$edit['path']])) {
                 $key = self::SIGNED[$edit['path']];
-                [$before, $after, $now] = array_map(static fn (Design $design): array => self::entries($design, $edit['path'], $key), [$parent, $side, $onto]);
+                [$before, $after, $now] = array_map(static fn (Design|TableDesign $design): array => self::entries($design, $edit['path'], $key), [$parent, $side, $onto]);
                 $changed = array_filter($after, static fn (mixed $entry, int|string $id): bool => ($before[$id] ?? null) !== $entry, ARRAY_FILTER_USE_BOTH);
                 $edits[$index]['value'] = array_values($changed + array_diff_key($now, array_diff_key($before, $after)));
             }
@@ -78,7 +80,7 @@ final class SideChanges
     }
 
     /** @return array<string, mixed> Entries of a list by what tells them apart */
-    private static function entries(Design $design, string $path, string $key): array
+    private static function entries(Design|TableDesign $design, string $path, string $key): array
     {
         $document = self::plain(Writer::toArray($design));
         $list = is_array($document) ? $document[substr($path, 1)] ?? [] : [];

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Desk;
 
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Plan\TablePlan;
 
 /** The stages of the work, in order, and which of them a finding belongs to. */
 final class Stages
 {
     public const KEYS = ['site', 'surface', 'modules', 'loads', 'attachments', 'rails', 'holes', 'handover'];
 
+    /** Of a table on the ground. */
+    public const OF_TABLES = ['site', 'field', 'table', 'loads', 'foundations', 'setting_out', 'handover'];
+
     private const TITLES = [
         'site' => 'Site', 'surface' => 'Surface', 'modules' => 'Modules', 'loads' => 'Loads', 'attachments' => 'Attachments',
         'rails' => 'Rails', 'holes' => 'Holes', 'handover' => 'Hand-over',
+        'field' => 'Field', 'table' => 'Table', 'foundations' => 'Foundations', 'setting_out' => 'Setting out',
     ];
 
     /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
@@ -42,12 +48,53 @@ final class Stages
             array_filter($findings, static fn (Finding $finding): bool => $finding->blocks()),
         );
 
-        return array_values(array_intersect(self::KEYS, $open))[0] ?? 'handover';
+        return array_values(array_intersect([...self::OF_TABLES, ...self::KEYS], $open))[0] ?? 'handover';
     }
 
     public static function title(string $stage): string
     {
         return self::TITLES[$stage];
+    }
+
+    /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
+    public static function ofTable(TablePlan $plan): array
+    {
+        $states = [];
+        foreach (self::OF_TABLES as $index => $key) {
+            ['word' => $word, 'tone' => $tone] = self::stateOfTable($plan, $key);
+            $states[] = ['key' => $key, 'number' => $index + 1, 'title' => self::TITLES[$key], 'state' => $word, 'tone' => $tone];
+        }
+
+        return $states;
+    }
+
+    /** @return array{word: string, tone: string} */
+    private static function stateOfTable(TablePlan $plan, string $key): array
+    {
+        if ($key === 'handover') {
+            $standing = Standing::of($plan->findings, 1.0);
+
+            return $standing['word'] !== 'holds' || $plan->status() === Status::Confirmed ? $standing : ['word' => 'drafted', 'tone' => 'plain'];
+        }
+        $shown = array_filter($plan->checks, static fn (TableCheck $check): bool => match ($key) {
+            'foundations' => in_array($check->what, ['sideways', 'lift', 'press', 'bend', 'shear', 'sway'], true),
+            'table' => !in_array($check->what, ['sideways', 'lift', 'press', 'bend', 'shear', 'sway'], true),
+            default => false,
+        });
+        $standing = Standing::of(
+            array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->stage()->value === $key)),
+            min([1.0, ...array_values(array_map(static fn (TableCheck $check): float => $check->reserve(), $shown))]),
+        );
+        if (!in_array($standing['tone'], ['holds', 'tight'], true)) {
+            return $standing;
+        }
+
+        return match (true) {
+            $plan->shape === null && in_array($key, ['loads', 'foundations', 'setting_out'], true) => ['word' => 'empty', 'tone' => 'plain'],
+            $plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],
+            $plan->toEnter() > 0 => ['word' => 'on examples', 'tone' => 'plain'],
+            default => $standing,
+        };
     }
 
     /** @return array{word: string, tone: string} */

@@ -9,6 +9,7 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 
 /**
  * How a plan, or a stage of it, stands, in a word with its tone, the same wherever it is told: what stops it comes before how
@@ -44,9 +45,9 @@ final class Standing
      *
      * @return array{word: string, tone: string, reserve: string|null, news: string|null}
      */
-    public static function whole(Plan $plan, Plan $now): array
+    public static function whole(Plan|TablePlan $plan, Plan|TablePlan $now): array
     {
-        $stops = static fn (Plan $of): array => array_map(
+        $stops = static fn (Plan|TablePlan $of): array => array_map(
             static fn (Finding $finding): string => Texts::of($plan->design)->finding($finding),
             array_filter($of->findings, static fn (Finding $finding): bool => $finding->blocks()),
         );

@@ -12,10 +12,12 @@ use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * The surfaces of a job, each with how it stands.
+ * The surfaces and tables of a job, each with how it stands.
  *
  * @phpstan-import-type Drawing from RoofDrawing
  *
@@ -26,18 +28,21 @@ final class SurfaceList
     private const KEPT_S = 86_400;
 
     /**
-     * @param string $surface The one in view, whose plan is known
+     * @param string $here The surface or the table in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
+     * @return list<array{id: string, name: string, is_table: bool, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
      */
-    public static function of(Project $project, string $surface, Plan $plan): array
+    public static function of(Project $project, string $here, Plan|TablePlan $plan): array
     {
         return array_map(
-            static fn (string $id): array => [
-                'id' => $id,
-                'name' => $project->surfaces[$id]->name,
-            ] + (count($project->surfaces) === 1 ? ['drawing' => null] : []) + ($id === $surface ? self::standing($plan) : self::known($project->design($id))),
-            $project->ids(),
+            static fn (string $id): array => ['id' => $id, 'name' => $project->nameOf($id), 'is_table' => isset($project->tables[$id])]
+                + (count($project->allIds()) === 1 ? ['drawing' => null] : [])
+                + match (true) {
+                    $id === $here => self::standing($plan),
+                    isset($project->tables[$id]) => self::standing(TablePlanner::plan($project->table($id), Depth::Checks)),
+                    default => self::known($project->design($id)),
+                },
+            $project->allIds(),
         );
     }
 
@@ -56,13 +61,13 @@ final class SurfaceList
     }
 
     /** @return Listed */
-    private static function standing(Plan $plan): array
+    private static function standing(Plan|TablePlan $plan): array
     {
         return [
             'modules' => $plan->moduleCount(),
-            'feet' => $plan->attachmentCount(),
+            'feet' => $plan->summary()['attachments'],
             'confirmed' => $plan->status() === Status::Confirmed,
-            'drawing' => RoofDrawing::ofPlan($plan),
+            'drawing' => $plan instanceof Plan ? RoofDrawing::ofPlan($plan) : RoofDrawing::ofTables([$plan->design]),
         ] + Standing::of($plan->findings, $plan->leastReserve());
     }
 }

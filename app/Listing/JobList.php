@@ -90,13 +90,13 @@ final class JobList
                 : Texts::reserve($reserve), ...Standing::of($findings, $reserve),
             'next' => NextThing::of(
                 $findings,
-                Texts::of($document->design($document->chosen(null))),
+                Texts::of($document->surfaces === [] ? $document->table($document->first()) : $document->design($document->chosen(null))),
                 $offers,
                 $plan->summary['unconfirmed'],
                 $plan->isSigned(),
                 $toIssue,
             ),
-            'drawing' => RoofDrawing::of(array_map(
+            'drawing' => $document->surfaces === [] ? RoofDrawing::ofTables(array_map($document->table(...), $document->tableIds())) : RoofDrawing::of(array_map(
                 static fn (string $surface): array => [$document->design($surface), $plan->modules($surface)],
                 $document->ids(),
             )),

@@ -10,13 +10,13 @@ use Garnetine\Core\Finding\Finding;
  * What is read of the bytes of a stored plan, by this build: all surfaces together.
  *
  * @phpstan-type Summary array{modules: int, attachments: int, least_reserve: float|null, unconfirmed: int}
- * @phpstan-type Surface array{structure: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules: list<array{block: int, x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing: list<string>}
+ * @phpstan-type Surface array{structure?: array{signed_by: string|null}, findings: list<array{at: string, cleared_by: string|null, code: string, kind: string, scope: string, values: array<string, float|int|string>}>, modules?: list<array{block: int, x_m: float, y_m: float}>, coefficients: list<array{id: string}>, missing?: list<string>}
  */
 final readonly class StoredPlan
 {
     /**
      * @param Summary $summary
-     * @param array<string, Surface> $surfaces
+     * @param array<string, Surface> $surfaces And tables, which have no structure, missing values or modules of their own
      */
     private function __construct(public array $summary, private array $surfaces)
     {
@@ -24,10 +24,10 @@ final readonly class StoredPlan
 
     public static function read(string $bytes): self
     {
-        /** @var array{summary: Summary, surfaces: array<string, Surface>} $plan */
+        /** @var array{summary: Summary, surfaces: array<string, Surface>, tables?: array<string, Surface>} $plan */
         $plan = json_decode($bytes, true, 64, JSON_THROW_ON_ERROR);
 
-        return new self($plan['summary'], $plan['surfaces']);
+        return new self($plan['summary'], $plan['surfaces'] + ($plan['tables'] ?? []));
     }
 
     /** @return list<Finding> Surface by surface */

@@ -54,7 +54,7 @@ final class IssuedPlan extends Model
         }
         $project = Design::query()->findOrFail($this->design_id)->document();
 
-        return array_values(array_map(static fn (string $id): string => $project->surfaces[$id]->name, array_diff($project->ids(), $this->surfaces)));
+        return array_values(array_map($project->nameOf(...), array_diff($project->allIds(), $this->surfaces)));
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -17,6 +17,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Clearances;
 use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 
 /** Tables of the loads, the members, the holes and the hand-over, as texts. */
@@ -110,11 +111,7 @@ final class PaperView
                     $step['cautions'],
                 ), 'at_foot' => $step['at_foot'],
             ], $plan->steps->steps ?? []),
-            'coefficients' => array_map(static fn (Coefficient $used): array => [
-                'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source,
-                'confidence' => $used->confidence->value,
-                'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
-            ], $plan->coefficients->used()),
+            'coefficients' => self::coefficients($plan, $texts),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), $plan->notCovered()),
             'signatures' => array_map(
                 static fn (Confirmation $one): array => [
@@ -233,6 +230,16 @@ final class PaperView
     private static function torque(Plan $plan, ?float $torque_Nm): string
     {
         return $torque_Nm === null ? 'maker’s value missing' : $plan->design->printer()->print(Dimension::Moment, $torque_Nm);
+    }
+
+    /** @return list<array<string, mixed>> Published values that a plan rests on, with who confirmed them */
+    public static function coefficients(Plan|TablePlan $plan, Texts $texts): array
+    {
+        return array_map(static fn (Coefficient $used): array => [
+            'id' => $used->id, 'name' => $texts->coefficient($used->id), 'text' => $used->text(), 'source' => $used->source,
+            'confidence' => $used->confidence->value,
+            'note' => $used->note === null ? '' : $texts->say('note.'.$used->note), 'confirmed_by' => Clearances::coefficient($plan->design, $used),
+        ], $plan->coefficients->used());
     }
 
     /**

@@ -11,6 +11,8 @@ use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Support\Facades\Auth;
 
 /**
@@ -47,7 +49,11 @@ final class Planning
      */
     public static function all(Project $project, Depth $depth = Depth::Full): ProjectPlan
     {
-        return ProjectPlan::by($project, static fn (string $surface): Plan => self::plan($project->design($surface), $depth));
+        return ProjectPlan::by(
+            $project,
+            static fn (string $surface): Plan => self::plan($project->design($surface), $depth),
+            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth),
+        );
     }
 
     /** Something was stored in this request: asked for again it would be done twice, so from here on it is answered. */

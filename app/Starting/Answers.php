@@ -16,7 +16,7 @@ final readonly class Answers
     /** Roofs that can be planned without an engineer's pressures. */
     public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed];
 
-    public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null, public ?string $covering = null)
+    public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null, public ?string $covering = null, public bool $isGround = false)
     {
     }
 

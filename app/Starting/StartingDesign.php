@@ -28,9 +28,14 @@ final class StartingDesign
 
             // Signatures are acts of accounts here: what a file claims is none. Values that it says were read stand with who says so.
             return JobEdits::apply($project, [
-                ...array_map(static fn (string $surface): array => ['on' => $surface, 'path' => '/confirmations', 'value' => []], $project->ids()),
+                ...array_map(static fn (string $surface): array => ['on' => $surface, 'path' => '/confirmations', 'value' => []], $project->allIds()),
                 ['path' => '/name', 'typed' => $name], ['path' => '/own_copies', 'value' => $read],
-            ], $project->chosen(null));
+            ], $project->first());
+        }
+        if ($answers->isGround) {
+            $table = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-table.json')));
+
+            return JobEdits::apply($table, [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]], $table->first());
         }
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
         $surface = $blank->chosen(null);

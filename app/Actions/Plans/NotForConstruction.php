@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Plans;
 
 use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;
 
 /** A plan that is to be built and is not confirmed, with what is open. */
@@ -13,13 +14,13 @@ final class NotForConstruction extends \RuntimeException
     public static function because(ProjectPlan $plan): self
     {
         $blocked = $unsigned = [];
-        foreach ($plan->plans as $one) {
-            $of = count($plan->plans) > 1 ? "{$one->design->surface->name}: " : '';
+        foreach ($plan->all() as $id => $one) {
+            $of = count($plan->all()) > 1 ? "{$plan->project->nameOf((string) $id)}: " : '';
             $blocks = array_values(array_filter($one->findings, static fn ($finding): bool => $finding->blocks()));
             if ($blocks !== []) {
                 $blocked[] = $of.Texts::of($one->design)->finding($blocks[0]).(count($blocks) > 1 ? ' And '.(count($blocks) - 1).' more.' : '');
             }
-            if ($one->structureSignedBy() === null) {
+            if ($one instanceof Plan && $one->structureSignedBy() === null) {
                 $unsigned[] = $of.'The roof structure is not signed.';
             }
         }

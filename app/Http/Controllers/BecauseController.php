@@ -12,7 +12,9 @@ use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -21,6 +23,14 @@ final class BecauseController extends Controller
     public function show(Request $request, Job $job): JsonResponse
     {
         $project = $job->current()->document();
+        $table = Chosen::table($project);
+        if ($table !== null) {
+            $plan = TablePlanner::plan($project->table($table));
+            $path = $request->query('path');
+            $because = TableBecauses::of($plan, is_string($path) ? $path : '');
+
+            return new JsonResponse(BecauseView::of($plan, $because, new Entered($job, $project->partOfTable($table))));
+        }
         $chosen = Chosen::of($project);
         $plan = Planning::plan($chosen->plain());
         $path = $request->query('path');
@@ -33,6 +43,13 @@ final class BecauseController extends Controller
     public function whatIf(EditRequest $request, Job $job): JsonResponse
     {
         $base = $request->baseDocument($job);
+        $table = Chosen::table($base);
+        if ($table !== null) {
+            $plan = TablePlanner::plan($request->applied($base)->table($table), Depth::Checks);
+            $standing = Standing::whole($plan, TablePlanner::plan($base->table($table), Depth::Checks));
+
+            return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, TableBecauses::of($plan, $request->string('path')->value())));
+        }
         $chosen = Chosen::of($base);
         $plan = Planning::plan($request->applied($base)->design($chosen->surface));
         $standing = Standing::whole($plan, Planning::plan($base->design($chosen->surface), Depth::Checks));

@@ -28,7 +28,7 @@ final class ConfirmationController extends Controller
         $user = $this->user($request);
         SignedIn::assure($request, $user);
         $signed = $request->confirmations($user->name, now()->toDateString());
-        $after = Confirming::with($base->document(), Chosen::surface($base->document()), ...$signed);
+        $after = Confirming::with($base->document(), Chosen::id($base->document()), ...$signed);
         $saved = DB::transaction(function () use ($request, $job, $base, $signed, $after, $saveDesign): Design {
             ConfirmedValues::keep($this->user($request), $job, $signed);
 
@@ -44,12 +44,12 @@ final class ConfirmationController extends Controller
         SignedIn::assure($request, $this->user($request));
         $base = $request->base($job);
         $document = $base->document();
-        $offers = ConfirmedValues::offers($job->company_id, ...Planning::all($document, Depth::Checks)->plans);
+        $offers = ConfirmedValues::offers($job->company_id, ...Planning::all($document, Depth::Checks)->all());
         $saved = $saveDesign->handle(
             $job,
             $this->user($request),
             $base,
-            Confirming::with($document, Chosen::surface($document), ...$offers),
+            Confirming::with($document, Chosen::id($document), ...$offers),
             count($offers).' values as the company confirmed them',
         );
 

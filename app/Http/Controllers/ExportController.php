@@ -14,7 +14,7 @@ use Illuminate\Http\Response;
 /** Files of the current design: the same bytes as the command line prints, tables, and the sheets as a drawing. */
 final class ExportController extends Controller
 {
-    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'sheets.dxf', 'sheets.svg'];
+    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'posts.csv', 'sheets.dxf', 'sheets.svg'];
 
     public function __invoke(Job $job, string $file, PlanDesign $planDesign): Response
     {
@@ -25,6 +25,7 @@ final class ExportController extends Controller
             'materials.csv' => Tables::materials(Planning::all($design->document())),
             'feet.csv' => Tables::feet(Planning::all($design->document())),
             'holes.csv' => Tables::holes(Planning::all($design->document())),
+            'posts.csv' => Tables::posts(Planning::all($design->document())),
             'sheets.dxf' => SheetDrawing::dxf(Planning::all($design->document())),
             'sheets.svg' => SheetDrawing::svg(Planning::all($design->document())),
             default => Tables::cutting(Planning::all($design->document())),

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Desk\Chosen;
 use App\Hazards\HazardLookup;
 use App\Hazards\PlaceHazards;
 use App\Models\Job;
 use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,8 +18,8 @@ final class HazardController extends Controller
 {
     public function __invoke(Request $request, Job $job, HazardLookup $lookup): JsonResponse
     {
-        $design = Chosen::of($job->current()->document())->design();
-        $printer = $design->printer();
+        $design = $job->current()->document();
+        $printer = new Printer($design->units, $design->rules->inchesOnly);
         $place = $request->query('place');
 
         return new JsonResponse(['source' => $lookup->name(), 'places' => array_map(static fn (PlaceHazards $found): array => [

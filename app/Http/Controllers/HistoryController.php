@@ -68,7 +68,7 @@ final class HistoryController extends Controller
         }
         $current = $job->current();
         $before = $current->document();
-        $after = JobEdits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before), $before->chosen(null));
+        $after = JobEdits::apply($before, SideChanges::edits($parent->document(), $design->document(), $before), $before->first());
         $saved = $saveDesign->handle(
             $job,
             $this->user($request),

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Plans\IssuePlan;
 use App\Actions\Plans\NotForConstruction;
 use App\Desk\DeskView;
+use App\Desk\TableView;
 use App\Jobs\MakePaper;
 use App\Models\IssuedPlan;
 use App\Models\Job;
@@ -63,7 +64,7 @@ final class IssuedController extends Controller
                 422,
             );
         }
-        $ids = $current->document()->ids();
+        $ids = $current->document()->allIds();
         $surfaces = array_values(array_filter($request->array('surfaces'), is_string(...)));
         if (array_diff($surfaces, $ids) !== []) {
             throw ValidationException::withMessages(['surfaces' => 'Surfaces of this design are '.implode(', ', $ids).'.']);
@@ -130,7 +131,7 @@ final class IssuedController extends Controller
             'job' => [
                 'id' => $issuedPlan->job_id,
                 'name' => $design->document()->name,
-            ], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
+            ], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'tables' => TableView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
             'revision' => [
                 'number' => $issuedPlan->revision,
                 'by' => $issuedPlan->issuer?->name,

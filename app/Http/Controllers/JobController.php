@@ -8,6 +8,8 @@ use App\Actions\Designs\PlanDesign;
 use App\Actions\Jobs\StartJob;
 use App\Desk\Chosen;
 use App\Desk\DeskView;
+use App\Desk\Stages;
+use App\Desk\TableView;
 use App\Http\Requests\NewJobRequest;
 use App\Listing\JobList;
 use App\Listing\NextThing;
@@ -56,10 +58,19 @@ final class JobController extends Controller
         return redirect("/jobs/{$job->id}/stage/$stage".($surface === null ? '' : "?surface=$surface"));
     }
 
-    public function stage(Request $request, Job $job, string $stage): Response
+    public function stage(Request $request, Job $job, string $stage): RedirectResponse|Response
     {
-        $chosen = Chosen::of($job->current()->document());
+        $project = $job->current()->document();
+        $table = Chosen::table($project);
         $named = static fn (string $what, string $id): ?string => $request->query($what) === null ? null : $id;
+        if (!in_array($stage, $table === null ? Stages::KEYS : Stages::OF_TABLES, true)) {
+            // A stage of the other kind: one goes from a roof to a table and back.
+            return redirect("/jobs/{$job->id}/stage/site".($request->query('surface') === null ? '' : '?surface='.Chosen::id($project)));
+        }
+        if ($table !== null) {
+            return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage, 'surface' => $named('surface', $table), 'block' => null]);
+        }
+        $chosen = Chosen::of($project);
 
         return Inertia::render('Desk', [
             'job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage,
@@ -71,7 +82,7 @@ final class JobController extends Controller
     {
         return Inertia::render(
             'Print',
-            ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'paper' => $kind->value],
+            ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'tables' => TableView::onPaper($job->current()), 'paper' => $kind->value],
         );
     }
 }

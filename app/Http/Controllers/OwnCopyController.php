@@ -14,6 +14,7 @@ use App\Planning\Planning;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -51,7 +52,7 @@ final class OwnCopyController extends Controller
         $offers = CompanyCopies::offers(
             $job->company_id,
             $document,
-            array_merge(...array_map(static fn (Plan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->plans))),
+            array_merge(...array_map(static fn (Plan|TablePlan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->all()))),
         );
         $saved = $saveDesign->handle(
             $job,

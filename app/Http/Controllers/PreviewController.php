@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desk\Chosen;
 use App\Desk\Comparison;
 use App\Desk\DeskView;
+use App\Desk\TableView;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
@@ -17,7 +18,12 @@ final class PreviewController extends Controller
     public function show(EditRequest $request, Job $job): JsonResponse
     {
         $project = $request->baseDocument($job);
-        $chosen = Chosen::of($request->applied($project));
+        $applied = $request->applied($project);
+        $table = Chosen::table($applied);
+        if ($table !== null) {
+            return new JsonResponse(['sequence' => $request->integer('sequence')] + TableView::preview($applied, $table));
+        }
+        $chosen = Chosen::of($applied);
 
         return new JsonResponse(['sequence' => $request->integer('sequence')] + DeskView::preview($chosen, $request->tapeOf(), $request->newest()));
     }

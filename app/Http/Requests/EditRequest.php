@@ -65,6 +65,10 @@ final class EditRequest extends FormRequest
      */
     public function applied(Project $project): Project
     {
+        $table = Chosen::table($project);
+        if ($table !== null) {
+            return JobEdits::apply($project, $this->edits(), $table);
+        }
         $chosen = Chosen::of($project);
 
         return JobEdits::apply($project, $this->edits(), $chosen->surface, $chosen->block);

@@ -20,6 +20,7 @@ final class NewJobRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::in(['ft_in', 'mm'])], 'document' => ['nullable', 'string'],
             'roof' => ['nullable', Rule::enum(RoofKind::class)->only(Answers::ROOFS)], 'standard' => ['nullable', Rule::enum(Standard::class)],
             'kit' => ['nullable', Rule::enum(StartingKit::class)->only($this->kits())], 'covering' => ['nullable', Rule::in(Answers::COVERINGS)],
+            'where' => ['nullable', Rule::in(['roof', 'ground'])],
         ];
     }
 
@@ -33,6 +34,12 @@ final class NewJobRequest extends FormRequest
 
     public function answers(): Answers
     {
-        return new Answers($this->enum('roof', RoofKind::class), $this->enum('standard', Standard::class), $this->enum('kit', StartingKit::class), $this->string('covering')->toString());
+        return new Answers(
+            $this->enum('roof', RoofKind::class),
+            $this->enum('standard', Standard::class),
+            $this->enum('kit', StartingKit::class),
+            $this->string('covering')->toString(),
+            $this->string('where')->toString() === 'ground',
+        );
     }
 }

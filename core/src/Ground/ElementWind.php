@@ -37,7 +37,7 @@ final readonly class ElementWind
             Length::ofFeet($value('least_ft'))->toMetres(),
         );
 
-        return new self(rad2deg($shape->tilt_rad), $coefficients->value('asce7_16/open_roof', 'gust'), $q_Pa, $strip_m, $coefficients);
+        return new self(round(rad2deg($shape->tilt_rad), 6), $coefficients->value('asce7_16/open_roof', 'gust'), $q_Pa, $strip_m, $coefficients);
     }
 
     /** The zone whose value an element in the corner takes. */

@@ -75,10 +75,11 @@ final readonly class RoundPipe
      * Bent and pushed or pulled at once: how much of its strength that takes.
      *
      * @param float $down_N Negative where it is pulled
+     * @param float $compression_N What it bears pushed alone, by its height
      */
-    public function together(float $down_N, float $moment_Nm, float $height_m): float
+    public function together(float $down_N, float $moment_Nm, float $compression_N): float
     {
-        $axial = abs($down_N) / ($down_N >= 0.0 ? $this->compression_N($height_m) : $this->yield_Pa * $this->area_m2 / $this->omega);
+        $axial = abs($down_N) / ($down_N >= 0.0 ? $compression_N : $this->yield_Pa * $this->area_m2 / $this->omega);
         $bending = $moment_Nm / $this->moment_Nm();
 
         return $axial < 0.2 ? $axial / 2 + $bending : $axial + 8 / 9 * $bending;

@@ -23,7 +23,8 @@ final readonly class TableCases
     ];
     private const SOFT = 0.7;
     private const UNEVEN = 1.1;
-    private const NONE = 'table_case.none';
+    private const NO_WIND = 'table_case.no_wind';
+    public const NO_SNOW = 'table_case.no_snow';
 
     /**
      * @param non-empty-list<OpenWind> $winds
@@ -75,20 +76,24 @@ final readonly class TableCases
     /** @return list<TableCase> With posts so deep in the ground */
     public function at(float $depth_m): array
     {
+        return [...$this->bound(false, $depth_m), ...$this->bound(true, $depth_m)];
+    }
+
+    /** @return list<TableCase> With posts that stand firm at the ground, or give way below it: the first are the same at any depth */
+    public function bound(bool $isSoft, float $depth_m): array
+    {
         $cases = [];
-        foreach ([false, true] as $isSoft) {
-            $below_m = $isSoft ? self::soft_m($depth_m) : 0.0;
-            [$front, $rear] = [$this->stiffness($this->shape->front_m, $below_m), $this->stiffness($this->shape->rear_m, $below_m)];
-            $rearShare = array_sum($rear) / (array_sum($front) + array_sum($rear));
-            foreach (self::COMBINATIONS as [$name, $dead, $snow, $wind]) {
-                foreach ($snow === 0.0 ? [null] : $this->snows as $lies) {
-                    foreach ($wind === 0.0 ? [null] : $this->winds as $blows) {
-                        array_push($cases, ...$this->one($name, $dead, $snow, $wind, $lies, $blows, $isSoft, $rearShare, $front, $rear));
-                    }
+        $below_m = $isSoft ? self::soft_m($depth_m) : 0.0;
+        [$front, $rear] = [$this->stiffness($this->shape->front_m, $below_m), $this->stiffness($this->shape->rear_m, $below_m)];
+        $rearShare = array_sum($rear) / (array_sum($front) + array_sum($rear));
+        foreach (self::COMBINATIONS as [$name, $dead, $snow, $wind]) {
+            foreach ($snow === 0.0 ? [null] : $this->snows as $lies) {
+                foreach ($wind === 0.0 ? [null] : $this->winds as $blows) {
+                    array_push($cases, ...$this->one($name, $dead, $snow, $wind, $lies, $blows, $isSoft, $rearShare, $front, $rear));
                 }
             }
-            array_push($cases, ...$this->alongTheRow($isSoft, $front, $rear));
         }
+        array_push($cases, ...$this->alongTheRow($isSoft, $front, $rear));
 
         return $cases;
     }
@@ -127,8 +132,8 @@ final readonly class TableCases
             $own = $lies[3][$index] ?? $even;
             $cases[] = new TableCase(
                 $name,
-                $blows->code ?? self::NONE,
-                $lies[0] ?? self::NONE,
+                $blows->code ?? self::NO_WIND,
+                $lies[0] ?? self::NO_SNOW,
                 $isSoft,
                 self::posts($even, $own, $always->front_N, $fallen->front_N, $always->frontAcross_N, $front),
                 self::posts($even, $own, $always->rear_N, $fallen->rear_N, $always->rearAcross_N, $rear),
@@ -188,7 +193,7 @@ final readonly class TableCases
                 $cases[] = new TableCase(
                     $name,
                     'open_wind.along',
-                    self::NONE,
+                    self::NO_SNOW,
                     $isSoft,
                     self::pushed($even, $weight->front_N, $front, $push_N / $stiffness),
                     self::pushed($even, $weight->rear_N, $rear, $push_N / $stiffness),

@@ -53,58 +53,87 @@ final readonly class TableChecks
     /**
      * @param list<TableCase> $cases
      *
-     * @return list<TableCheck> Of every post and both pipes, in every case
+     * @return list<TableCheck> Of every post and both pipes, each thing in the case that asks most of it
      */
     public function underGround(float $depth_m, array $cases): array
     {
         $checks = [];
-        foreach ($cases as $case) {
-            foreach ([[1, $case->front, $this->shape->front_m], [2, $case->rear, $this->shape->rear_m]] as [$row, $posts, $heights_m]) {
-                foreach ($posts as $post => [$presses_N, $across_N]) {
-                    $place = TablePost::name($post, $row);
-                    array_push(
-                        $checks,
-                        self::force('sideways', $place, $across_N, $this->ground->sideways_N($depth_m, $heights_m[$post]), $case),
-                        self::force('lift', $place, max(0.0, -$presses_N), $this->ground->up_N($depth_m), $case),
-                        self::force('press', $place, max(0.0, $presses_N), $this->ground->down_N($depth_m), $case),
-                        ...$this->steel($place, $presses_N, $across_N, $heights_m[$post], $depth_m, $case),
-                        ...$this->tee($place, $presses_N, $across_N, $case),
-                    );
-                }
+        foreach ([[1, 'front', $this->shape->front_m], [2, 'rear', $this->shape->rear_m]] as [$row, $side, $heights_m]) {
+            foreach ($heights_m as $post => $height_m) {
+                array_push($checks, ...$this->post(TablePost::name($post, $row), $side, $post, $height_m, $depth_m, $cases));
             }
-            $beam_Nm = $this->beam?->moment_Nm() ?? INF;
-            foreach ($this->beam === null ? [] : ['front' => $case->beams[0], 'rear' => $case->beams[1]] as $place => $moment_Nm) {
-                $checks[] = new TableCheck('beam', $place, $moment_Nm, $beam_Nm, 'Nm', $moment_Nm / $beam_Nm, $case);
+            $beam_Nm = $this->beam?->moment_Nm();
+            $worst = null;
+            foreach ($beam_Nm === null ? [] : $cases as $case) {
+                $worst = $case->beams[$row - 1] > ($worst?->beams[$row - 1] ?? -1.0) ? $case : $worst;
+            }
+            if ($worst !== null) {
+                $checks[] = new TableCheck('beam', $side, $worst->beams[$row - 1], (float) $beam_Nm, 'Nm', $worst->beams[$row - 1] / (float) $beam_Nm, $worst);
             }
         }
 
         return $checks;
     }
 
-    /** @return list<TableCheck> Of the steel of one post */
-    private function steel(string $place, float $presses_N, float $across_N, float $height_m, float $depth_m, TableCase $case): array
+    /**
+     * @param 'front'|'rear' $side
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck>
+     */
+    private function post(string $place, string $side, int $post, float $height_m, float $depth_m, array $cases): array
+    {
+        $across = $lift = $press = $bend = null;
+        $most = ['across' => -1.0, 'lift' => -INF, 'press' => -INF, 'bend' => -1.0];
+        $compression_N = [
+            $this->post?->compression_N($height_m) ?? INF,
+            $this->post?->compression_N($height_m + TableCases::soft_m($depth_m)) ?? INF,
+        ];
+        foreach ($cases as $case) {
+            [$presses_N, $across_N] = $case->{$side}[$post];
+            if ($across_N > $most['across']) {
+                [$most['across'], $across] = [$across_N, $case];
+            }
+            if (-$presses_N > $most['lift']) {
+                [$most['lift'], $lift] = [-$presses_N, $case];
+            }
+            if ($presses_N > $most['press']) {
+                [$most['press'], $press] = [$presses_N, $case];
+            }
+            $together = $this->post?->together($presses_N, $across_N * $height_m, $compression_N[$case->isSoft ? 1 : 0]) ?? 0.0;
+            if ($together > $most['bend']) {
+                [$most['bend'], $bend] = [$together, $case];
+            }
+        }
+        [$across_N, $lift_N, $press_N] = [$most['across'], max(0.0, $most['lift']), max(0.0, $most['press'])];
+        $holds = $this->pipes->holds;
+
+        return [
+            self::force('sideways', $place, $across_N, $this->ground->sideways_N($depth_m, $height_m), $across),
+            self::force('lift', $place, $lift_N, $this->ground->up_N($depth_m), $lift),
+            self::force('press', $place, $press_N, $this->ground->down_N($depth_m), $press),
+            ...$bend === null ? [] : $this->steel($place, $across_N, $height_m, $across, [$most['bend'], $bend, $bend->{$side}[$post][1] * $height_m]),
+            ...$holds->teeUp === null ? [] : [self::force('tee_up', $place, $lift_N, $holds->teeUp->toSi(), $lift)],
+            ...$holds->teeAcross === null ? [] : [self::force('tee_across', $place, $across_N, $holds->teeAcross->toSi(), $across)],
+        ];
+    }
+
+    /**
+     * @param array{float, TableCase, float} $bent How much of its strength that takes, in which case, and the moment
+     *
+     * @return list<TableCheck> Of the steel of one post
+     */
+    private function steel(string $place, float $across_N, float $height_m, ?TableCase $across, array $bent): array
     {
         if ($this->post === null) {
             return [];
         }
-        $below_m = $case->isSoft ? TableCases::soft_m($depth_m) : 0.0;
         $sway_m = $across_N * $height_m ** 3 / (3 * $this->post->modulus_Pa * $this->post->secondMoment_m4);
 
         return [
-            new TableCheck('bend', $place, $across_N * $height_m, $this->post->moment_Nm(), 'Nm', $this->post->together($presses_N, $across_N * $height_m, $height_m + $below_m), $case),
-            self::force('shear', $place, $across_N, $this->post->shear_N(), $case),
-            new TableCheck('sway', $place, $sway_m, $height_m / self::SWAY, 'm', $sway_m / ($height_m / self::SWAY), $case),
-        ];
-    }
-
-    /** @return list<TableCheck> Of the pipe on one post */
-    private function tee(string $place, float $presses_N, float $across_N, TableCase $case): array
-    {
-        $holds = $this->pipes->holds;
-
-        return [
-            ...$holds->teeUp === null ? [] : [self::force('tee_up', $place, max(0.0, -$presses_N), $holds->teeUp->toSi(), $case)],
-            ...$holds->teeAcross === null ? [] : [self::force('tee_across', $place, $across_N, $holds->teeAcross->toSi(), $case)],
+            new TableCheck('bend', $place, $bent[2], $this->post->moment_Nm(), 'Nm', $bent[0], $bent[1]),
+            self::force('shear', $place, $across_N, $this->post->shear_N(), $across),
+            new TableCheck('sway', $place, $sway_m, $height_m / self::SWAY, 'm', $sway_m / ($height_m / self::SWAY), $across),
         ];
     }
 

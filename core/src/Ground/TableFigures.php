@@ -62,7 +62,7 @@ final class TableFigures
             };
             $isOfWind = !in_array($check->what, ['rail_along'], true);
             $figures->add($path, new Figure("table_{$check->what}", $values + $more + ['place' => $check->place], $source, null, [
-                ...$from, ...$isOfWind ? $wind : ['loads/ps'], ...($check->case->snow ?? 'table_case.none') !== 'table_case.none' ? ['loads/ps'] : [],
+                ...$from, ...$isOfWind ? $wind : ['loads/ps'], ...($check->case->snow ?? TableCases::NO_SNOW) !== TableCases::NO_SNOW ? ['loads/ps'] : [],
             ], listed: false));
         }
     }

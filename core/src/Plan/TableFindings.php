@@ -23,7 +23,6 @@ use Garnetine\Core\Load\Asce7\Asce7Standard;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteQuestions;
-use Garnetine\Core\Message\Texts;
 
 /** What is asked of a table, and what is said of its plan. */
 final class TableFindings
@@ -182,9 +181,9 @@ final class TableFindings
                 continue;
             }
             $values = ['place' => $check->place === '' ? '' : " {$check->place}", "demand_{$check->unit}" => $check->demand_si, "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what"]
-                + ($check->case === null ? [] : $check->case->values() + ['cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'reserve' => Texts::reserve($check->reserve())]);
+                + ($check->case === null ? [] : $check->case->values() + ['cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6)]);
             $findings[] = in_array($what, ['sideways', 'lift', 'press'], true)
-                ? Finding::of(Code::FoundationTooDeep, '/table/footing/hole_m', ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'reserve' => '']))
+                ? Finding::of(Code::FoundationTooDeep, '/table/footing/hole_m', ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]))
                 : Finding::of(Code::TablePartFails, self::mendedAt($what), $values);
         }
 

@@ -84,6 +84,12 @@ final readonly class TablePlan
         );
     }
 
+    /** @return list<string> Ids of published values that matter to the plan */
+    public function concerned(): array
+    {
+        return array_map(static fn (Coefficient $used): string => $used->id, $this->coefficients->used());
+    }
+
     public function status(): Status
     {
         return $this->hasRefusal() || $this->openStops() !== [] || $this->unconfirmed() !== [] ? Status::Preliminary : Status::Confirmed;

@@ -51,7 +51,7 @@ final class TablePlanner
         $velocity = VelocityPressure::at($site, $coefficients);
         $velocity->write($figures, $site, Edition::Of2016);
         TableFigures::height($figures);
-        $winds = OpenWind::cases(min(45.0, $design->table->tilt()->toDegrees()), $velocity->base->toPascals(), $coefficients, $figures);
+        $winds = OpenWind::cases(min(45.0, round($design->table->tilt()->toDegrees(), 6)), $velocity->base->toPascals(), $coefficients, $figures);
         $snow = TableSnow::on($design, $shape, $coefficients, $figures);
         $ground = PostInGround::of($design->table, $coefficients);
         $checks = new TableChecks($design, $pipes, $shape, $ground, RoundPipe::of($pipes->post, $coefficients), RoundPipe::of($pipes->beam, $coefficients));
@@ -83,8 +83,9 @@ final class TablePlanner
     private static function depth_m(TableDesign $design, PostInGround $ground, TableChecks $checks, TableCases $cases): ?float
     {
         $step_m = $design->units === UnitSystem::Us ? self::STEP_IN * 0.0254 : self::STEP_MM / 1000;
+        $firm = $cases->bound(false, 0.0);
         for ($step = (int) ceil($ground->least_m() / $step_m - 1e-9); $step * $step_m <= $ground->deepest_m() + 1e-9; ++$step) {
-            if ($checks->standsAt($step * $step_m, $cases->at($step * $step_m))) {
+            if ($checks->standsAt($step * $step_m, $firm) && $checks->standsAt($step * $step_m, $cases->bound(true, $step * $step_m))) {
                 return $step * $step_m;
             }
         }

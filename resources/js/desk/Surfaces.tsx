@@ -43,7 +43,9 @@ export function Surfaces({ stage }: { stage: string }) {
                             )}
                             <br />
                             <span className="text-muted text-[0.87rem]">
-                                {one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.feet} feet`}
+                                {one.modules === null
+                                    ? 'not planned here'
+                                    : `${one.modules} modules, ${one.feet} ${one.is_table ? 'posts' : 'feet'}`}
                             </span>{' '}
                             <span className={`tone-${one.tone} font-semibold text-[0.87rem]`}>{one.word}</span>
                         </div>

@@ -14,6 +14,8 @@ import { Surfaces } from '@/desk/Surfaces';
 import { useLive } from '@/desk/useLive';
 import { useEdit, useSaves } from '@/desk/useSaves';
 import { useFocus, useKeys } from '@/desk/useWindow';
+import { TableMiddle } from '@/ground/TableMiddle';
+import { TableSheets } from '@/ground/TableSheets';
 import { Worksheet } from '@/stages/Worksheet';
 import type { DeskData, Edit, Planned } from '@/types/desk';
 
@@ -144,14 +146,18 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                 />
                 <div className="contents min-h-0 flex-1 md:flex">
                     <Left stage={stage} />
-                    <Middle
-                        stage={stage}
-                        live={live}
-                        choice={choice}
-                        showTape={showTape}
-                        pulled={shares[stage]}
-                        onPull={(share) => setShares({ ...shares, [stage]: share })}
-                    />
+                    {desk.shown.table !== undefined ? (
+                        <TableMiddle stage={stage} table={{ ...desk.shown.table, ways: data.table?.ways ?? [] }} live={live} />
+                    ) : (
+                        <Middle
+                            stage={stage}
+                            live={live}
+                            choice={choice}
+                            showTape={showTape}
+                            pulled={shares[stage]}
+                            onPull={(share) => setShares({ ...shares, [stage]: share })}
+                        />
+                    )}
                     {at.showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
                     {at.asked !== null && !at.showsDesigns && (
                         <BecausePanel job={job.id} path={at.asked} design={data.design.id} onClose={() => setAsked(null)} />
@@ -185,7 +191,7 @@ function Left({ stage }: { stage: string }) {
         >
             <Surfaces stage={stage} />
             {['modules', 'attachments'].includes(stage) && <Blocks stage={stage} />}
-            <Worksheet stage={stage} />
+            {desk.data.table === undefined ? <Worksheet stage={stage} /> : <TableSheets stage={stage} />}
             <FindingList findings={desk.data.findings.filter((finding) => finding.stage === stage)} />
         </main>
     );

@@ -7,6 +7,7 @@ export default function NewJob() {
         name: '',
         units: 'ft_in',
         document: '',
+        where: 'roof',
         roof: 'two_sided_gable',
         covering: 'asphalt_shingles',
         standard: 'asce7-16',
@@ -20,8 +21,8 @@ export default function NewJob() {
             <h1 className="font-condensed text-[1.6rem]">New job</h1>
             <p className="mt-2 max-w-xl">
                 You need the survey of one roof plane under asphalt shingles, tiles on battens, screwed metal sheets on purlins,
-                or metal with standing seams; more planes can follow. What is not known yet can stay “unknown”: the plan says what
-                it needs.
+                or metal with standing seams, or of the ground under one table; more planes can follow. What is not known yet can
+                stay “unknown”: the plan says what it needs.
             </p>
             <form
                 className="mt-6 max-w-4xl space-y-6"
@@ -62,7 +63,23 @@ export default function NewJob() {
                         millimetres
                     </label>
                 </fieldset>
+                {file === null && (
+                    <Choice
+                        legend="The modules stand"
+                        name="where"
+                        choices={places}
+                        value={form.data.where}
+                        choose={(value) => form.setData('where', value)}
+                    />
+                )}
+                {file === null && form.data.where === 'ground' && (
+                    <p className="max-w-xl">
+                        A table of steel pipes on posts in concrete, by ASCE/SEI 7-16, with sizes of an example until you enter
+                        yours.
+                    </p>
+                )}
                 {file === null &&
+                    form.data.where === 'roof' &&
                     questions.map(({ legend, name, choices }) => (
                         <Choice
                             key={name}
@@ -107,6 +124,11 @@ export default function NewJob() {
 }
 
 type Choices = { value: string; text: string; lines?: string }[];
+
+const places: Choices = [
+    { value: 'roof', text: 'on a roof', lines: 'M4 30 V20 L26 6 L48 20 V30 Z M30 8 L42 16' },
+    { value: 'ground', text: 'on the ground', lines: 'M4 28 H48 M16 36 V20 M36 36 V10 M8 25 L44 5' },
+];
 
 /** Drawn small: the roof from the front, a foot from the side. */
 const roofs: Choices = [

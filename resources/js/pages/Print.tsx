@@ -1,7 +1,9 @@
 import { Head } from '@inertiajs/react';
 import { DeskContext } from '@/desk/DeskContext';
+import { TableCalculation, TableCrewSheets } from '@/ground/TablePaper';
 import { Calculation } from '@/paper/Calculation';
-import { CrewSheets, Materials } from '@/paper/CrewSheets';
+import { CrewSheets } from '@/paper/CrewSheets';
+import { Materials } from '@/paper/shared';
 import type { PaperData } from '@/types/desk';
 
 /** The papers of a plan, each printable alone. The head of the table repeats the status on every page. */
@@ -9,6 +11,8 @@ type Props = {
     job: { id: number; name: string };
     /** Of each surface. */
     views: PaperData[];
+    /** Of each table on the ground. */
+    tables: PaperData[];
     /** Plans issued long ago have one paper of both. */
     paper: 'crew' | 'calculation' | 'whole';
     /** Of an issued plan. */
@@ -22,9 +26,11 @@ const files = { crew: 'crew-sheets', calculation: 'calculation', whole: 'paper' 
 
 const standing = (view: PaperData, named: boolean) => {
     const { modules, attachments, reserve, word } = view.summary;
-    const counts = `${modules} modules, ${attachments} feet${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
-    return named ? `${view.fields['/surface/name']?.text}: ${counts}` : counts;
+    const counts = `${modules} modules, ${attachments} ${view.table === undefined ? 'feet' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
+    return named ? `${nameOf(view)}: ${counts}` : counts;
 };
+
+const nameOf = (view: PaperData) => view.table?.name ?? view.fields['/surface/name']?.text;
 
 const deskOf = (job: number, view: PaperData) => ({
     job,
@@ -44,7 +50,8 @@ const deskOf = (job: number, view: PaperData) => ({
     send: async () => false,
 });
 
-export default function Print({ job, views, paper, revision }: Props) {
+export default function Print({ job, views: surfaces, tables, paper, revision }: Props) {
+    const views = [...surfaces, ...tables];
     const view = views[0] as PaperData;
     const open = views.find((one) => one.status !== 'confirmed');
     // A review says so on every page, whatever is confirmed by now.
@@ -112,7 +119,7 @@ export default function Print({ job, views, paper, revision }: Props) {
                                         <strong>Not in this revision: {revision.left_out.join(', ')}.</strong>
                                     </p>
                                 )}
-                                {paper !== 'calculation' && view.all_materials !== null && (
+                                {paper !== 'calculation' && view.all_materials != null && (
                                     <Materials title="Materials of all surfaces" materials={view.all_materials} />
                                 )}
                                 {views.map((one, index) => (
@@ -121,11 +128,21 @@ export default function Print({ job, views, paper, revision }: Props) {
                                             <h2
                                                 className={`mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem] ${index > 0 ? 'break-before-page' : ''}`}
                                             >
-                                                {one.fields['/surface/name']?.text}
+                                                {nameOf(one)}
                                             </h2>
                                         )}
-                                        {paper !== 'calculation' && <CrewSheets view={one} />}
-                                        {paper !== 'crew' && <Calculation view={one} />}
+                                        {paper !== 'calculation' &&
+                                            (one.table === undefined ? (
+                                                <CrewSheets view={one} />
+                                            ) : (
+                                                <TableCrewSheets view={one} />
+                                            ))}
+                                        {paper !== 'crew' &&
+                                            (one.table === undefined ? (
+                                                <Calculation view={one} />
+                                            ) : (
+                                                <TableCalculation view={one} />
+                                            ))}
                                     </DeskContext.Provider>
                                 ))}
                             </td>

@@ -1,15 +1,7 @@
-import { Node } from '@/desk/BecausePanel';
-import { FindingList } from '@/desk/FindingList';
 import { Part, Rows } from '@/paper/parts';
+import { FindingParts, Loads, Signatures, Whys } from '@/paper/shared';
 import type { CalculationData, PaperData, WorkedState } from '@/types/desk';
 import { standHead } from '@/words';
-
-const kinds = {
-    stop: 'Stops',
-    refusal: 'Not covered by the methods',
-    warning: 'To mind',
-    assumption: 'Assumptions to confirm',
-} as const;
 
 /** What an engineer checks: the loads and why, one span and one foot worked out, every reserve, values, survey, signatures. */
 export function Calculation({ view }: { view: PaperData }) {
@@ -18,17 +10,8 @@ export function Calculation({ view }: { view: PaperData }) {
             <Part title="What was planned for">
                 <Rows head={['', '']} rows={view.cover.map((row) => [row.name, row.value])} />
             </Part>
-            {(Object.keys(kinds) as (keyof typeof kinds)[]).map((kind) => {
-                const list = view.findings.filter((finding) => finding.kind === kind);
-                return list.length === 0 ? null : (
-                    <Part key={kind} title={kinds[kind]}>
-                        <FindingList findings={list} />
-                    </Part>
-                );
-            })}
-            <Part title="Loads">
-                <Rows head={['', '']} figures={[1]} rows={view.loads.map((row) => [row.name, row.value])} />
-            </Part>
+            <FindingParts view={view} />
+            <Loads view={view} />
             {view.calculation !== null && <Worked calculation={view.calculation} stand={view.stand} />}
             <Part title={`${view.stand === 'rib' ? 'Purlins' : 'Members'}: gravity load with the array over without`}>
                 <p>
@@ -46,45 +29,14 @@ export function Calculation({ view }: { view: PaperData }) {
                     ])}
                 />
             </Part>
-            <Part title="Why: from the question down to what was entered">
-                {view.becauses.map((node) => (
-                    <div key={node.title} className="mt-2 pl-2">
-                        <Node node={node} depth={0} whole />
-                    </div>
-                ))}
-            </Part>
-            <Part title="Recalled values">
-                <Rows
-                    head={['Value', '', 'Source', 'Confirmed by']}
-                    figures={[1]}
-                    rows={view.coefficients.map((used) => [
-                        used.name,
-                        used.text,
-                        `${used.source} (${used.confidence})`,
-                        used.confirmed_by ?? 'nobody yet',
-                    ])}
-                />
-            </Part>
+            <Whys view={view} />
             <Part title="Survey">
                 <Rows
                     head={['Item', 'Answer', 'By', 'On']}
                     rows={view.survey.map((item) => [item.label, item.answer ?? 'not asked', item.by ?? '', item.on ?? ''])}
                 />
             </Part>
-            <Part title="Signatures">
-                {view.summary.structure_signed_by === null && <p>The roof structure is not signed.</p>}
-                <Rows
-                    head={['For', 'Name', 'On', 'Reason']}
-                    rows={view.signatures.map((one) => [one.subject, one.name, one.on, one.reason])}
-                />
-            </Part>
-            <Part title="Not covered by this plan">
-                <p>{view.not_covered.join('; ')}.</p>
-                <p className="mt-2">
-                    Local codes, the authority having jurisdiction, makers’ instructions and licensed practice govern over
-                    everything printed here.
-                </p>
-            </Part>
+            <Signatures view={view} />
         </>
     );
 }

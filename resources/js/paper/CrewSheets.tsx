@@ -1,5 +1,6 @@
 import { Fragment } from 'react';
 import { Part, Rows, Wide } from '@/paper/parts';
+import { Materials, OpenStops, StepList } from '@/paper/shared';
 import { Sheet } from '@/sheet/Sheet';
 import { paperScale } from '@/sheet/scale';
 import { CuttingBars, Ledger } from '@/stages/StagePanel';
@@ -8,7 +9,6 @@ import type { DeskData, PaperData } from '@/types/desk';
 /** What the crew takes along: the sheet, the tapes, tools and steps, holes, cutting, materials, torque. */
 export function CrewSheets({ view }: { view: PaperData }) {
     const scale = paperScale(view, 720, 900);
-    const stops = view.findings.filter((finding) => finding.kind === 'stop' || finding.kind === 'refusal');
     return (
         <>
             <p className="mt-2">
@@ -17,15 +17,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
             <Wide label="Plan view">
                 <Sheet planned={view} stage="handover" selectedRun={null} fixed={scale.fixed} />
             </Wide>
-            {stops.length > 0 && (
-                <Part title="Open before anybody builds this">
-                    <ul className="list-disc pl-6">
-                        {stops.map((finding) => (
-                            <li key={finding.subject}>{finding.text}</li>
-                        ))}
-                    </ul>
-                </Part>
-            )}
+            <OpenStops view={view} />
             <Marking view={view} />
             <Tapes view={view} />
             <Part title="Tools, to be fetched once">
@@ -34,20 +26,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                     Carried up once and set down where it is used: {view.lifts.join(' · ')}. {view.lift_caution}
                 </p>
             </Part>
-            <Part title="Steps in working order">
-                <ol className="list-decimal space-y-1.5 pl-6">
-                    {view.steps.map((step) => (
-                        <li key={step.code}>
-                            {step.text}
-                            {step.cautions.map((caution) => (
-                                <p key={caution} className="border-ochre border-l-4 pl-2">
-                                    <strong>Caution:</strong> {caution}
-                                </p>
-                            ))}
-                        </li>
-                    ))}
-                </ol>
-            </Part>
+            <StepList view={view} />
             {view.cutting !== null && (
                 <Part title={`Cutting list: ${view.cutting.count} lengths of ${view.cutting.stock_length}`}>
                     <Wide label="Pieces of every length">
@@ -160,18 +139,6 @@ function Tapes({ view }: { view: PaperData }) {
                     </p>
                 </div>
             ))}
-        </Part>
-    );
-}
-
-export function Materials({ title, materials }: { title: string; materials: DeskData['materials'] }) {
-    return (
-        <Part title={title}>
-            <Rows
-                head={['Item', 'Name', 'Count']}
-                figures={[2]}
-                rows={materials.map((item) => [item.item, item.name, String(item.count)])}
-            />
         </Part>
     );
 }

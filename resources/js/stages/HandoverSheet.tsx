@@ -13,6 +13,13 @@ const files = [
     ['design.json', 'Design (JSON)'],
 ] as const;
 
+const filesOfTables = [
+    ['materials.csv', 'Materials (CSV)'],
+    ['posts.csv', 'Posts with stakes, holes and cuts (CSV)'],
+    ['plan.json', 'Plan (JSON)'],
+    ['design.json', 'Design (JSON)'],
+] as const;
+
 export function HandoverSheet() {
     const { data, job, may } = useDesk();
     return (
@@ -22,8 +29,10 @@ export function HandoverSheet() {
                 {data.status_text}
             </p>
             <p className="mt-2 leading-snug">
-                {data.summary.unconfirmed} recalled values to confirm, {data.summary.open_stops} open stops, structure{' '}
-                {data.summary.structure_signed_by === null ? 'not signed' : `signed by ${data.summary.structure_signed_by}`}.
+                {data.summary.unconfirmed} recalled values to confirm, {data.summary.open_stops} open stops
+                {data.table === undefined &&
+                    `, structure ${data.summary.structure_signed_by === null ? 'not signed' : `signed by ${data.summary.structure_signed_by}`}`}
+                .
             </p>
             <p className="mt-4">
                 <a className="act act-main mr-2 mb-2 inline-block" href={`/jobs/${job}/print/crew`}>
@@ -43,7 +52,7 @@ export function HandoverSheet() {
                         </a>
                     </li>
                 )}
-                {files.map(([file, name]) => (
+                {(data.table === undefined ? files : filesOfTables).map(([file, name]) => (
                     <li key={file}>
                         <a className="why" href={`/jobs/${job}/export/${file}`}>
                             {name}

@@ -13,14 +13,18 @@ export function Signing() {
     const [reason, setReason] = useState('');
     const [password, setPassword] = useState('');
     const user = usePage<{ user: { name: string } }>().props.user;
-    const structure: Subject[] = [
-        {
-            subject: 'structure',
-            value: data.summary.structure_digest,
-            text: `The roof structure${data.surfaces.length > 1 ? ` under ${data.fields['/surface/name']?.text ?? ''}` : ''} was judged for these loads on its members`,
-            done: data.summary.structure_signed_by,
-        },
-    ];
+    // A table stands on nothing that somebody else has to judge.
+    const structure: Subject[] =
+        data.table !== undefined
+            ? []
+            : [
+                  {
+                      subject: 'structure',
+                      value: data.summary.structure_digest,
+                      text: `The roof structure${data.surfaces.length > 1 ? ` under ${data.fields['/surface/name']?.text ?? ''}` : ''} was judged for these loads on its members`,
+                      done: data.summary.structure_signed_by,
+                  },
+              ];
     const stops: Subject[] = data.findings
         .filter((finding) => finding.clearable)
         .map((finding) => ({ subject: finding.subject, value: '', text: finding.text, done: finding.cleared_by }));
@@ -98,7 +102,9 @@ export function Signing() {
                     Sign {chosen.length} {chosen.length === 1 ? 'item' : 'items'}
                 </button>
             </div>
-            <Group title="Roof structure" list={structure} picked={picked} onPick={setPicked} onAll={pickAll} />
+            {structure.length > 0 && (
+                <Group title="Roof structure" list={structure} picked={picked} onPick={setPicked} onAll={pickAll} />
+            )}
             {toMend > 0 && (
                 <p className="tone-fails mt-3">
                     {toMend} {toMend === 1 ? 'finding needs' : 'findings need'} mending at the stages before; no signature stands

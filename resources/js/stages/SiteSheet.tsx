@@ -93,7 +93,7 @@ function AsNzsSentences() {
     );
 }
 
-function TopographySentences({ standard }: { standard: string }) {
+export function TopographySentences({ standard }: { standard: string }) {
     const { data } = useDesk();
     const topography = data.fields['/site/topography']?.value;
     return (

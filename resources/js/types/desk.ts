@@ -171,6 +171,88 @@ export type Planned = {
     runs: Run[];
     /** What every tape says first. */
     tape_head: string;
+    /** Of a table on the ground, which has none of the parts of a roof: of those only empty lists are sent. */
+    table?: TableData;
+};
+
+export type TablePart = { path: string; name: string; reserve: string; word: Tone; demand: string; capacity: string };
+
+/** A section through the table where most is asked of it, and its plan: metres from the low edge, on the level and up. */
+export type TableDrawn = {
+    tilt_rad: number;
+    chord_m: number;
+    width_m: number;
+    front_pipe_m: number;
+    rear_pipe_m: number;
+    between_m: number;
+    rise_m: number;
+    offset_m: number;
+    column: string;
+    front_m: number;
+    rear_m: number;
+    ground_rise_m: number;
+    depth_m: number | null;
+    hole_m: number;
+    post_m: number;
+    frost_m: number;
+    posts_m: number[];
+    rails_m: number[];
+    rows: number;
+    columns: number;
+    text: {
+        front: string;
+        rear: string;
+        between: string;
+        depth: string | null;
+        cut_front: string | null;
+        cut_rear: string | null;
+        frost: string;
+        tilt: string;
+        edge: string;
+        width: string;
+        chord: string;
+        bay: string;
+    };
+};
+
+type TableForce = { text: string; path: string };
+
+export type TablePost = TablePart & {
+    id: string;
+    rear: boolean;
+    x_m: number;
+    height: string;
+    depth: string;
+    cut: string;
+    bags: string;
+    sideways: TableForce;
+    lift: TableForce;
+    press: TableForce;
+};
+
+export type TableData = {
+    name: string;
+    drawn: TableDrawn | null;
+    posts: TablePost[];
+    parts: TablePart[];
+    worst: TablePart | null;
+    stakes: { post: string; along: string; string: string }[];
+    diagonals: { name: string; level: string; ground: string }[];
+    apart: string;
+    bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };
+    /** Posts by length of pipe. */
+    bars: string[];
+    stock: string;
+    ways: {
+        posts: number;
+        hole: string;
+        depth: string | null;
+        bags: string;
+        reserve: string;
+        holds: boolean;
+        is_here: boolean;
+        edits: Edit[];
+    }[];
 };
 
 export type BecauseNode = {
@@ -283,6 +365,7 @@ export type DeskData = Planned & {
     surfaces: {
         id: string;
         name: string;
+        is_table: boolean;
         modules: number | null;
         feet: number | null;
         word: string;

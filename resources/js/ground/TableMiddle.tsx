@@ -1,0 +1,260 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { EditAct } from '@/desk/EditAct';
+import { LiveStrip } from '@/desk/LiveStrip';
+import type { Live } from '@/desk/useLive';
+import { Elevation } from '@/ground/Elevation';
+import { Stakes } from '@/ground/Stakes';
+import { OwnCopies } from '@/stages/OwnCopies';
+import { Signing } from '@/stages/Signing';
+import type { TableData } from '@/types/desk';
+
+/** The drawings of a table over what its stage tells. */
+export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
+    const { data } = useDesk();
+    const fromAbove = stage === 'field' || stage === 'setting_out';
+    return (
+        <section aria-label="Sheet and tables" className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
+            {stage !== 'handover' && (
+                <div
+                    className={`relative order-1 md:order-none ${['site', 'field', 'loads'].includes(stage) ? 'md:min-h-0 md:flex-1' : 'flex-none md:h-[52%]'}`}
+                >
+                    {table.drawn === null ? (
+                        <p className="p-5">Nothing is drawn yet: see the findings.</p>
+                    ) : fromAbove ? (
+                        <Stakes table={table} drawn={table.drawn} />
+                    ) : (
+                        <Elevation
+                            drawn={table.drawn}
+                            title={`${table.name} from the side, to scale, through post ${table.drawn.column}`}
+                            says={`${table.drawn.text.tilt} from the horizontal`}
+                        />
+                    )}
+                    {live !== null && <LiveStrip live={live} data={data} />}
+                </div>
+            )}
+            <TableTables stage={stage} table={table} />
+        </section>
+    );
+}
+
+function TableTables({ stage, table }: { stage: string; table: TableData }) {
+    switch (stage) {
+        case 'table':
+            return (
+                <Box label="What the parts bear">
+                    <Parts table={table} />
+                </Box>
+            );
+        case 'foundations':
+            return (
+                <Box label="Posts">
+                    <Posts table={table} />
+                    <Ways table={table} />
+                </Box>
+            );
+        case 'setting_out':
+            return (
+                <Box label="Setting out">
+                    <SettingOutTables table={table} />
+                </Box>
+            );
+        case 'handover':
+            return (
+                <Box label="Signatures">
+                    <Signing />
+                    <OwnCopies />
+                </Box>
+            );
+        default:
+            return null;
+    }
+}
+
+function Box({ label, children }: { label: string; children: React.ReactNode }) {
+    return (
+        <section
+            aria-label={label}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
+            tabIndex={0}
+            className="order-3 min-h-0 overflow-auto border-line px-5 py-3 max-md:border-t md:order-none md:flex-1 md:border-t"
+        >
+            {children}
+        </section>
+    );
+}
+
+export function Parts({ table }: { table: TableData }) {
+    const { ask } = useDesk();
+    return (
+        <table className="font-condensed whitespace-nowrap">
+            <thead>
+                <tr>
+                    <th>Part</th>
+                    <th className="text-right">Asked of it</th>
+                    <th className="text-right">Bears</th>
+                    <th className="pl-5">Reserve</th>
+                </tr>
+            </thead>
+            <tbody>
+                {table.parts.map((part) => (
+                    <tr key={part.path}>
+                        <td>{part.name}</td>
+                        <td className="text-right">{part.demand}</td>
+                        <td className="text-right">{part.capacity}</td>
+                        <td className={`pl-5 tone-${part.word}`}>
+                            <Why ask={ask} path={part.path}>
+                                {part.word} {part.reserve}
+                            </Why>
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+export function Posts({ table }: { table: TableData }) {
+    const { ask } = useDesk();
+    if (table.posts.length === 0) {
+        return <p>No depth down to 12 ft holds every post: see the findings, and what else would stand.</p>;
+    }
+    return (
+        <table className="font-condensed whitespace-nowrap">
+            <thead>
+                <tr>
+                    <th>Post</th>
+                    <th className="text-right">Hole</th>
+                    <th className="text-right">Over ground</th>
+                    <th className="text-right">Cut</th>
+                    <th className="text-right">Sideways</th>
+                    <th className="text-right">Lift</th>
+                    <th className="text-right">Press</th>
+                    <th className="text-right">Bags</th>
+                    <th className="pl-5">Weakest</th>
+                </tr>
+            </thead>
+            <tbody>
+                {table.posts.map((post) => (
+                    <tr key={post.id}>
+                        <td>
+                            <strong>{post.id}</strong> {post.rear ? 'rear' : 'front'}
+                        </td>
+                        <td className="text-right">{post.depth}</td>
+                        <td className="text-right">{post.height}</td>
+                        <td className="text-right font-semibold">{post.cut}</td>
+                        {[post.sideways, post.lift, post.press].map((force) => (
+                            <td key={force.path} className="text-right">
+                                <Why ask={ask} path={force.path}>
+                                    {force.text}
+                                </Why>
+                            </td>
+                        ))}
+                        <td className="text-right">{post.bags}</td>
+                        <td className={`pl-5 tone-${post.word}`}>
+                            <Why ask={ask} path={post.path}>
+                                {post.word} {post.reserve}, {post.name.replace(`ost ${post.id}`, 'ost')}
+                            </Why>
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
+
+/** The same modules on other numbers of posts and in other holes. */
+function Ways({ table }: { table: TableData }) {
+    const { edit, may } = useDesk();
+    if (table.ways.length === 0) {
+        return null;
+    }
+    const hold = table.ways.filter((way) => way.holds);
+    return (
+        <section aria-label="What else would stand" className="mt-4">
+            <h3>What else would stand, in equal bays</h3>
+            {hold.length === 0 && <p>Nothing with up to eight posts a row and holes of this size or wider.</p>}
+            <table className="mt-1 w-auto font-condensed whitespace-nowrap">
+                <tbody>
+                    {hold.map((way) => (
+                        <tr key={`${way.posts} ${way.hole}`}>
+                            <td className="text-right">{way.posts} posts</td>
+                            <td className="pl-5">holes of {way.hole},</td>
+                            <td className="text-right">{way.depth} deep</td>
+                            <td className="pl-5 text-right">{way.bags} bags</td>
+                            <td className="pl-5 text-right">reserve {way.reserve}</td>
+                            <td className="pl-5">
+                                {way.is_here ? (
+                                    <strong>as planned</strong>
+                                ) : (
+                                    may('update') && <EditAct onClick={() => void edit(way.edits)}>take it</EditAct>
+                                )}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </section>
+    );
+}
+
+export function SettingOutTables({ table }: { table: TableData }) {
+    return (
+        <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
+            <table className="w-auto font-condensed whitespace-nowrap">
+                <caption className="text-left text-muted">Stakes, from A along their line, and the string over them</caption>
+                <thead>
+                    <tr>
+                        <th>Stake</th>
+                        <th className="text-right">Along</th>
+                        <th className="pl-5 text-right">String over ground</th>
+                        <th className="pl-5 text-right">Post is cut</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {table.stakes.map((stake) => (
+                        <tr key={stake.post}>
+                            <td className="font-semibold">{stake.post}</td>
+                            <td className="text-right">{stake.along}</td>
+                            <td className="pl-5 text-right">{stake.string}</td>
+                            <td className="pl-5 text-right font-semibold">
+                                {table.posts.find((post) => post.id === stake.post)?.cut ?? '–'}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <table className="w-auto font-condensed whitespace-nowrap">
+                <caption className="text-left text-muted">Diagonals</caption>
+                <thead>
+                    <tr>
+                        <th>From–to</th>
+                        <th className="text-right">Level</th>
+                        <th className="pl-5 text-right">Along the ground</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {table.diagonals.map((one) => (
+                        <tr key={one.name}>
+                            <td className="font-semibold">{one.name}</td>
+                            <td className="text-right">{one.level}</td>
+                            <td className="pl-5 text-right">{one.ground}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {table.bars.length > 0 && (
+                <div className="font-condensed">
+                    <p className="text-muted">
+                        {table.bars.length} lengths of {table.stock}
+                    </p>
+                    <ol className="list-inside list-decimal">
+                        {table.bars.map((bar) => (
+                            <li key={bar}>{bar}</li>
+                        ))}
+                    </ol>
+                </div>
+            )}
+        </div>
+    );
+}

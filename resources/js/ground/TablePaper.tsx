@@ -1,0 +1,82 @@
+import { Elevation } from '@/ground/Elevation';
+import { Stakes } from '@/ground/Stakes';
+import { Parts, Posts, SettingOutTables } from '@/ground/TableMiddle';
+import { Part, Wide } from '@/paper/parts';
+import { FindingParts, Loads, Materials, OpenStops, Signatures, StepList, Whys } from '@/paper/shared';
+import type { PaperData } from '@/types/desk';
+
+/** What a crew takes to the field: the drawings, stakes, holes and cuts, with lines to write on what was measured. */
+export function TableCrewSheets({ view }: { view: PaperData }) {
+    const { table } = view;
+    return table === undefined ? null : (
+        <>
+            <OpenStops view={view} />
+            {table.drawn !== null && (
+                <>
+                    <Elevation
+                        drawn={table.drawn}
+                        title={`${table.name} from the side, to scale, through post ${table.drawn.column}`}
+                        says={`${table.drawn.text.tilt} from the horizontal`}
+                    />
+                    <Stakes table={table} drawn={table.drawn} />
+                </>
+            )}
+            <Part title="Stakes, diagonals, cuts">
+                <Wide label="Stakes, diagonals, cuts">
+                    <SettingOutTables table={table} />
+                </Wide>
+            </Part>
+            <Part title="Holes and posts">
+                <Wide label="Holes and posts">
+                    <Posts table={table} />
+                </Wide>
+            </Part>
+            <Part title="As built, written in the field">
+                <table className="font-condensed">
+                    <thead>
+                        <tr>
+                            {['Post', 'Hole measured', 'String measured', 'Plumb both ways', 'Poured on', 'By'].map((title) => (
+                                <th key={title}>{title}</th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {table.stakes.map((stake) => (
+                            <tr key={stake.post} className="h-9">
+                                <td className="font-semibold">{stake.post}</td>
+                                {['hole', 'string', 'plumb', 'poured', 'by'].map((cell) => (
+                                    <td key={cell} className="border-line border-l" />
+                                ))}
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            </Part>
+            <StepList view={view} />
+            <Materials title="Materials" materials={view.materials} />
+        </>
+    );
+}
+
+/** What an engineer checks of a table. */
+export function TableCalculation({ view }: { view: PaperData }) {
+    const { table } = view;
+    return table === undefined ? null : (
+        <>
+            <FindingParts view={view} />
+            <Loads view={view} />
+            <Part title="Posts, where most is asked of each">
+                <Wide label="Posts">
+                    <Posts table={table} />
+                </Wide>
+            </Part>
+            <Part title="Pipes, rails, clamps, modules">
+                <Wide label="Parts">
+                    <Parts table={table} />
+                </Wide>
+            </Part>
+            <Whys view={view} />
+            <Signatures view={view} />
+        </>
+    );
+}

@@ -1,0 +1,250 @@
+import { Why } from '@/desk/BecausePanel';
+import { useDesk } from '@/desk/DeskContext';
+import { Slot } from '@/desk/Slot';
+import { HandoverSheet } from '@/stages/HandoverSheet';
+import { AddButton, Each, Part, Say } from '@/stages/parts';
+import { TopographySentences } from '@/stages/SiteSheet';
+
+/** The worksheets of a table on the ground. */
+export function TableSheets({ stage }: { stage: string }) {
+    switch (stage) {
+        case 'site':
+            return <TableSite />;
+        case 'field':
+            return <Field />;
+        case 'table':
+            return <TheTable />;
+        case 'loads':
+            return <TableLoads />;
+        case 'foundations':
+            return <Foundations />;
+        case 'setting_out':
+            return <SettingOut />;
+        default:
+            return <HandoverSheet />;
+    }
+}
+
+function TableSite() {
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Site</h2>
+            <Say>
+                The job is called <Slot path="/name" />, for <Slot path="/client" open="no client yet" /> at{' '}
+                <Slot path="/address" open="no address yet" />, measured in <Slot path="/units" />, to{' '}
+                <Slot path="/site/standard" />.
+            </Say>
+            <Say>
+                The table is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
+                <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is confirmed:{' '}
+                <Slot path="/site/low_wind_speed_confirmed" />.
+            </Say>
+            <Say>
+                The terrain is exposure <Slot path="/site/exposure" />.
+            </Say>
+            <TopographySentences standard="asce7-16" />
+            <h3 className="mt-5">Snow</h3>
+            <Say>
+                The ground snow load is <Slot path="/site/ground_snow_Pa" />, <Slot path="/site/ground_snow_kind" />. The table is{' '}
+                <Slot path="/site/roof_exposure" /> to wind.
+            </Say>
+        </>
+    );
+}
+
+function Field() {
+    const { data } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Field</h2>
+            <Say>
+                <Slot path="/table/name" /> faces <Slot path="/table/bearing_rad" />, true, clockwise from north; the compass
+                shows <Slot path="/table/declination_rad" open="an unknown amount" /> more to the east.
+            </Say>
+            {data.lists['/table/ground/levels'] === 0 ? (
+                <Say>
+                    The ground rises <Slot path="/table/ground/across_rad" /> to the rear and{' '}
+                    <Slot path="/table/ground/along_rad" /> to the right, seen from the low edge.
+                </Say>
+            ) : (
+                <Say>Levels at the posts, from the left, over one of your own:</Say>
+            )}
+            <Each list="/table/ground/levels">
+                {(at) => (
+                    <>
+                        {String.fromCharCode(65 + Number(at.split('/').pop()))}: front <Slot path={`${at}/front_m`} />, rear{' '}
+                        <Slot path={`${at}/rear_m`} />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/table/ground/levels">Levels of one more post</AddButton>
+            </p>
+            <h3 className="mt-5">Soil</h3>
+            <Say>
+                The soil is <Slot path="/table/soil/kind" />, as <Slot path="/table/soil/source" open="who says?" /> shows; it
+                swells with water: <Slot path="/table/soil/expansive" />.
+            </Say>
+            <Say>
+                It freezes to <Slot path="/table/soil/frost_depth_m" />; frost lifts such ground:{' '}
+                <Slot path="/table/soil/frost_prone" />. A sleeve or drained gravel parts it from the concrete:{' '}
+                <Slot path="/table/soil/parted" />.
+            </Say>
+            <h3 className="mt-5">Buried lines</h3>
+            <Part path="/table/services" open="They were asked for and marked" close="take out">
+                <Say>
+                    Ticket <Slot path="/table/services/ticket" open="number?" />, holds until{' '}
+                    <Slot path="/table/services/expires" open="which day?" />, asked for by{' '}
+                    <Slot path="/table/services/by" open="whom?" />.
+                </Say>
+            </Part>
+        </>
+    );
+}
+
+function TheTable() {
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Table</h2>
+            <Say>
+                A <Slot path="/table/racking/kind" /> of <Slot path="/table/rows" /> rows of <Slot path="/table/columns" />{' '}
+                modules, <Slot path="/table/orientation" />, with gaps of <Slot path="/table/column_gap_m" /> between columns and{' '}
+                <Slot path="/table/row_gap_m" /> between rows.
+            </Say>
+            <Say>
+                It is tilted <Slot path="/table/tilt_rad" />, counted from the <Slot path="/table/tilt_from" />.
+            </Say>
+            <Say>
+                The modules are <Slot path="/module/name" />, <Slot path="/module/length_m" /> by <Slot path="/module/width_m" />,{' '}
+                <Slot path="/module/mass_kg" />.
+            </Say>
+            <Each list="/module/ratings">
+                {(at) => (
+                    <>
+                        Clamped on the <Slot path={`${at}/side`} /> side from <Slot path={`${at}/from_m`} /> to{' '}
+                        <Slot path={`${at}/to_m`} /> they bear <Slot path={`${at}/down_Pa`} /> down and{' '}
+                        <Slot path={`${at}/up_Pa`} /> up, a <Slot path={`${at}/basis`} /> load, factor{' '}
+                        <Slot path={`${at}/factor`} />, by <Slot path={`${at}/document`} open="no document" />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/module/ratings">Another rating</AddButton>
+            </p>
+            <h3 className="mt-5">Rails on pipes</h3>
+            <Say>
+                Rails run up the slope, two under each column, their modules <Slot path="/table/racking/offset_m" /> over the
+                pipes’ centres. The front pipe lies <Slot path="/table/racking/front_pipe_m" /> up the slope, the rear one{' '}
+                <Slot path="/table/racking/between_m" /> behind it on the level. Rails and pipes weigh{' '}
+                <Slot path="/table/racking/dead_Pa" />.
+            </Say>
+            <Say>
+                The pipes are <Slot path="/table/racking/beam/name" />, <Slot path="/table/racking/beam/outside_m" /> outside, a
+                wall of <Slot path="/table/racking/beam/wall_m" open="nobody knows what" />, of{' '}
+                <Slot path="/table/racking/beam/yield_Pa" open="unknown" /> steel (
+                <Slot path="/table/racking/beam/document" open="no document" />
+                ), <Slot path="/table/racking/joints" />.
+            </Say>
+            <Say>
+                By <Slot path="/table/racking/holds/document" open="no document" /> (ASD) a clamp bears{' '}
+                <Slot path="/table/racking/holds/clamp_up_N" open="?" /> lifted, a rail{' '}
+                <Slot path="/table/racking/holds/rail_moment_Nm" open="?" /> bent, a rail on its pipe{' '}
+                <Slot path="/table/racking/holds/rail_up_N" open="?" /> lifted and{' '}
+                <Slot path="/table/racking/holds/rail_along_N" open="?" /> sliding, a tee{' '}
+                <Slot path="/table/racking/holds/tee_up_N" open="?" /> lifted and{' '}
+                <Slot path="/table/racking/holds/tee_across_N" open="?" /> pushed.
+            </Say>
+        </>
+    );
+}
+
+function TableLoads() {
+    const { shown, ask } = useDesk();
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Loads</h2>
+            <Say>
+                Wind is taken as on an open roof, by analogy, from both sides, in both cases, with free and with obstructed flow
+                below; pressing on the top face counts as plus. Every figure opens its reason.
+            </Say>
+            {shown.loads.length === 0 && <p className="mt-3">No loads yet: see the findings of the stages before.</p>}
+            <ul className="mt-3 space-y-1.5 text-[0.93rem]">
+                {shown.loads.map((row) => (
+                    <li key={row.path}>
+                        {row.name}:{' '}
+                        <Why ask={ask} path={row.path}>
+                            {row.value}
+                        </Why>
+                    </li>
+                ))}
+            </ul>
+        </>
+    );
+}
+
+function Foundations() {
+    const { shown, data } = useDesk();
+    const table = shown.table;
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Foundations</h2>
+            {table !== undefined && table.posts.length > 0 && (
+                <p className="mt-2">
+                    <strong className="text-[1.6rem]">{table.posts.length}</strong> posts,{' '}
+                    <span className={`tone-${shown.summary.tone} font-semibold`}>
+                        {shown.summary.word}
+                        {shown.summary.reserve !== null && `, least reserve ${shown.summary.reserve}`}
+                    </span>
+                </p>
+            )}
+            <Say>
+                <Slot path="/table/racking/posts" /> posts along the row, front and rear, the table{' '}
+                <Slot path="/table/racking/end_overhang_m" /> past its end posts. The front pipe lies{' '}
+                <Slot path="/table/racking/front_height_m" /> over the highest ground.
+            </Say>
+            <Say>
+                Holes of <Slot path="/table/footing/hole_m" /> in <strong>{data.fields['/table/soil/kind']?.text}</strong>, filled
+                from <Slot path="/table/footing/bag" />.
+            </Say>
+            <Say>
+                The posts are <Slot path="/table/racking/post/name" />, <Slot path="/table/racking/post/outside_m" /> outside, a
+                wall of <Slot path="/table/racking/post/wall_m" open="nobody knows what" />, of{' '}
+                <Slot path="/table/racking/post/yield_Pa" open="unknown" /> steel (
+                <Slot path="/table/racking/post/document" open="no document" />
+                ), in lengths of <Slot path="/table/racking/post/stock_m" />. A bolt goes across them in the concrete:{' '}
+                <Slot path="/table/racking/cross_bolt" />.
+            </Say>
+            <Part path="/table/footing/doubling" open="Half an inch of sway at the ground harms nothing" close="take that back">
+                <Say>
+                    <Slot path="/table/footing/doubling/by" open="Who?" /> stands for it that half an inch of sway at the ground
+                    harms nothing: <Slot path="/table/footing/doubling/why" open="why?" />. What the soil bears sideways is
+                    doubled.
+                </Say>
+            </Part>
+        </>
+    );
+}
+
+function SettingOut() {
+    const { shown } = useDesk();
+    const bearings = shown.table?.bearings;
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Setting out</h2>
+            <Say>
+                Posts are cut <Slot path="/table/racking/cut" />, and end <Slot path="/table/racking/seat_m" /> under the centre
+                of the pipe that they carry.
+            </Say>
+            {bearings !== undefined && (
+                <Say>
+                    The front line runs {bearings.row} true
+                    {bearings.row_compass === null ? '' : `, ${bearings.row_compass} on a compass`}, from A to the right.
+                </Say>
+            )}
+            <p className="mt-3 text-muted text-[0.9rem]">
+                Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree
+                within ¼ in in a bay (common practice, no source).
+            </p>
+        </>
+    );
+}
