@@ -201,7 +201,7 @@ final class TableView
             'id' => $post->id, 'rear' => $post->isRear, 'x_m' => $post->x_m, 'height' => $printer->tape($post->height_m), 'depth' => $printer->tape($post->depth_m),
             'cut' => $printer->tape($post->cut_m), 'bags' => rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
-        ] + ($worst === null ? ['path' => null] : self::check($plan, $texts, $worst));
+        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->what}")] + self::check($plan, $texts, $worst));
     }
 
     /** @return array{path: string, name: string, reserve: string, word: string, demand: string, capacity: string} */

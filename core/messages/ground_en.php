@@ -63,6 +63,7 @@ return [
     'table_part.bend' => 'The steel, bent, of post', 'table_part.shear' => 'The steel, sheared, of post', 'table_part.sway' => 'The stiffness of post', 'table_part.beam' => 'The pipe at the',
     'table_part.tee_up' => 'The tee, lifted, of post', 'table_part.tee_across' => 'The tee, pushed, of post', 'table_part.module_up' => 'A module, lifted,', 'table_part.module_down' => 'A module, pressed,',
     'table_part.clamp' => 'A clamp of the modules', 'table_part.rail' => 'A rail, bent,', 'table_part.rail_up' => 'A rail, lifted off its pipe,', 'table_part.rail_along' => 'A rail, sliding on its pipe,',
+    'table_weakest.sideways' => 'ground beside it', 'table_weakest.lift' => 'grip of the ground', 'table_weakest.press' => 'ground under it', 'table_weakest.bend' => 'steel, bent', 'table_weakest.shear' => 'steel, sheared', 'table_weakest.sway' => 'sway', 'table_weakest.tee_up' => 'tee, lifted', 'table_weakest.tee_across' => 'tee, pushed',
     'table_case.no_wind' => 'no wind', 'table_case.no_snow' => 'no snow', 'bound.firm' => 'posts firm at the ground', 'bound.soft' => 'posts giving way below it',
     'table_combination.d' => 'D', 'table_combination.d_s' => 'D + S', 'table_combination.d_w' => 'D + 0.6W', 'table_combination.d_s_w' => 'D + 0.75S + 0.45W', 'table_combination.06d_w' => '0.6D + 0.6W',
     'open_wind.least_up' => 'least wind, lifting', 'open_wind.least_down' => 'least wind, pressing', 'open_wind.along' => 'wind along the row',

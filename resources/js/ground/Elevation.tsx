@@ -1,11 +1,11 @@
+import type { Size } from '@/sheet/useSize';
 import type { TableDrawn } from '@/types/desk';
 
-const WIDE = 760;
-const HIGH = 470;
-const MARGIN = { left: 96, right: 96, top: 34, bottom: 46 };
+const MARGIN = { left: 96, right: 110, top: 34, bottom: 46 };
 
 /** A table from the side, to scale, cut through the posts of which most is asked; the ground with its holes and the frost. */
-export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: string; says: string }) {
+export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: string; size: Size }) {
+    const { width: wide, height: high } = size;
     const { tilt_rad: tilt, text } = drawn;
     const [sin, cos] = [Math.sin(tilt), Math.cos(tilt)];
     const front = { y: drawn.front_pipe_m * cos + drawn.offset_m * sin, z: drawn.front_pipe_m * sin - drawn.offset_m * cos };
@@ -17,8 +17,8 @@ export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: st
     const [from, to] = [Math.min(0, front.y - drawn.hole_m) - 0.5, Math.max(drawn.chord_m * cos, rear.y + drawn.hole_m) + 0.5];
     const low = Math.min(...grounds) - Math.max(depth, drawn.frost_m, 0.4) - 0.3;
     const top = drawn.chord_m * sin + 0.12;
-    const scale = Math.min((WIDE - MARGIN.left - MARGIN.right) / (to - from), (HIGH - MARGIN.top - MARGIN.bottom) / (top - low));
-    const middle = (WIDE - scale * (to - from)) / 2;
+    const scale = Math.min((wide - MARGIN.left - MARGIN.right) / (to - from), (high - MARGIN.top - MARGIN.bottom) / (top - low));
+    const middle = (wide - scale * (to - from)) / 2;
     const x = (y: number) => middle + scale * (y - from);
     const z = (height: number) => MARGIN.top + scale * (top - height);
     const at = (y: number, height: number) => `${x(y).toFixed(1)},${z(height).toFixed(1)}`;
@@ -36,7 +36,7 @@ export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: st
         { pipe: rear, ground: grounds[1], cut: text.cut_rear, height: text.rear, side: 1 },
     ] as const;
     return (
-        <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-full w-full" role="img" aria-label={`${title}. ${says}`} data-elevation>
+        <svg width={wide} height={high} role="img" aria-label={`${title}, ${text.tilt} from the horizontal`} data-elevation>
             <text x={14} y={20} fontSize={14} fill="var(--color-muted)">
                 {title}
             </text>
@@ -65,13 +65,7 @@ export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: st
                         stroke="var(--color-garnet)"
                         strokeDasharray="7 4"
                     />
-                    <text
-                        x={x(to) - 6}
-                        y={z(ground(to) - drawn.frost_m) - 6}
-                        fontSize={14}
-                        textAnchor="end"
-                        fill="var(--color-garnet)"
-                    >
+                    <text x={x(to) + 6} y={z(ground(to) - drawn.frost_m)} dy="0.35em" fontSize={14} fill="var(--color-garnet)">
                         frost to {text.frost}
                     </text>
                 </>
@@ -112,7 +106,7 @@ export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: st
                         {cut !== null && (
                             <text
                                 x={x(pipe.y) - side * (scale * (drawn.hole_m / 2) + 10)}
-                                y={z(level - depth / 2)}
+                                y={z(level - depth * (side < 0 ? 0.45 : 0.7))}
                                 fontSize={14}
                                 fontWeight={600}
                                 dy="0.35em"
@@ -129,14 +123,14 @@ export function Elevation({ drawn, title, says }: { drawn: TableDrawn; title: st
             <text x={x(drawn.chord_m * cos) + 8} y={z(drawn.chord_m * sin) + 4} fontSize={14}>
                 {text.tilt}
             </text>
-            <text x={x(0) - 8} y={z(0) + 4} fontSize={14} textAnchor="end">
+            <text x={x(0) - 8} y={z(0) - 12} fontSize={14} textAnchor="end">
                 edge {text.edge}
             </text>
             <g>
-                <line x1={x(front.y)} x2={x(rear.y)} y1={HIGH - 20} y2={HIGH - 20} stroke="var(--color-ink)" strokeWidth={0.8} />
-                <Tick x={x(front.y)} y={HIGH - 20} />
-                <Tick x={x(rear.y)} y={HIGH - 20} />
-                <text x={(x(front.y) + x(rear.y)) / 2} y={HIGH - 4} fontSize={14} textAnchor="middle">
+                <line x1={x(front.y)} x2={x(rear.y)} y1={high - 20} y2={high - 20} stroke="var(--color-ink)" strokeWidth={0.8} />
+                <Tick x={x(front.y)} y={high - 20} />
+                <Tick x={x(rear.y)} y={high - 20} />
+                <text x={(x(front.y) + x(rear.y)) / 2} y={high - 4} fontSize={14} textAnchor="middle">
                     {text.between}, level
                 </text>
             </g>

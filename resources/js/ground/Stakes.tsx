@@ -1,29 +1,35 @@
+import type { Size } from '@/sheet/useSize';
 import type { TableData, TableDrawn } from '@/types/desk';
 
-const WIDE = 420;
-const HIGH = 300;
+const MARGIN = { across: 30, top: 100, bottom: 62 };
 
 /** The posts from above with what is measured between them, the table over them, and how both lie to the north. */
-export function Stakes({ table, drawn }: { table: TableData; drawn: TableDrawn }) {
+export function Stakes({ table, drawn, size }: { table: TableData; drawn: TableDrawn; size: Size }) {
+    const { width: wide, height: high } = size;
     const row = drawn.posts_m;
     const [first, last] = [row[0] ?? 0, row[row.length - 1] ?? 0];
-    const high = Math.max(drawn.between_m, drawn.chord_m * Math.cos(drawn.tilt_rad));
-    const scale = Math.min((WIDE - 90) / drawn.width_m, (HIGH - 130) / high);
-    const left = (WIDE - scale * drawn.width_m) / 2;
-    const base = HIGH - 70;
+    const deep = drawn.chord_m * Math.cos(drawn.tilt_rad);
+    const scale = Math.min((wide - 2 * MARGIN.across) / drawn.width_m, (high - MARGIN.top - MARGIN.bottom) / deep);
+    const left = (wide - scale * drawn.width_m) / 2;
+    const base = MARGIN.top + (high - MARGIN.top - MARGIN.bottom + scale * deep) / 2;
     const low = drawn.front_pipe_m * Math.cos(drawn.tilt_rad) + drawn.offset_m * Math.sin(drawn.tilt_rad);
     const x = (along: number) => left + scale * along;
     const y = (up: number) => base - scale * up;
     const [front, rear] = [y(low), y(low + drawn.between_m)];
-    const whole = table.diagonals[table.diagonals.length - 1];
-    const says = `${2 * row.length} posts in two lines ${table.apart} apart, the whole diagonal ${whole?.level ?? ''}`;
+    const whole = table.diagonals[table.diagonals.length - 1]?.level ?? '';
     return (
-        <svg viewBox={`0 0 ${WIDE} ${HIGH}`} className="h-full w-full" role="img" aria-label={says} data-stakes>
+        <svg
+            width={wide}
+            height={high}
+            role="img"
+            aria-label={`${2 * row.length} posts from above, in two lines ${table.apart} apart, the whole diagonal ${whole}`}
+            data-stakes
+        >
             <rect
                 x={x(0)}
-                y={y(drawn.chord_m * Math.cos(drawn.tilt_rad))}
+                y={y(deep)}
                 width={scale * drawn.width_m}
-                height={scale * drawn.chord_m * Math.cos(drawn.tilt_rad)}
+                height={scale * deep}
                 fill="var(--color-panel)"
                 stroke="var(--color-line)"
             />
@@ -38,19 +44,23 @@ export function Stakes({ table, drawn }: { table: TableData; drawn: TableDrawn }
                 const letter = String.fromCharCode(65 + post);
                 return (
                     <g key={letter}>
-                        <rect x={x(along) - 5} y={front - 5} width={10} height={10} fill="var(--color-verdigris)" />
-                        <rect x={x(along) - 5} y={rear - 5} width={10} height={10} fill="var(--color-verdigris)" />
-                        <text x={x(along)} y={front + 20} fontSize={14} textAnchor="middle">
-                            {letter}1
-                        </text>
-                        <text x={x(along)} y={rear - 10} fontSize={14} textAnchor="middle">
-                            {letter}2
-                        </text>
+                        {[front, rear].map((line, index) => (
+                            <g key={line}>
+                                <rect x={x(along) - 5} y={line - 5} width={10} height={10} fill="var(--color-verdigris)" />
+                                <text x={x(along)} y={line + (index === 0 ? 20 : -10)} fontSize={14} textAnchor="middle">
+                                    {letter}
+                                    {index + 1}
+                                </text>
+                            </g>
+                        ))}
                     </g>
                 );
             })}
-            <text x={x((first + last) / 2)} y={HIGH - 10} fontSize={14} textAnchor="middle">
-                {row.length - 1} bays of {drawn.text.bay}; lines {table.apart} apart; whole diagonal {whole?.level}
+            <text x={wide / 2} y={high - 30} fontSize={14} textAnchor="middle">
+                {row.length - 1} {row.length === 2 ? 'bay' : 'bays'} of {drawn.text.bay}; lines {table.apart} apart
+            </text>
+            <text x={wide / 2} y={high - 12} fontSize={14} textAnchor="middle" fontWeight={600}>
+                whole diagonals {whole}
             </text>
             <Compass table={table} />
         </svg>
@@ -60,20 +70,24 @@ export function Stakes({ table, drawn }: { table: TableData; drawn: TableDrawn }
 /** True north as the plan lies, the low edge down: what it faces is down on the page. */
 function Compass({ table }: { table: TableData }) {
     const faces = Number.parseFloat(table.bearings.faces ?? '0');
+    const { faces_compass, row_compass } = table.bearings;
     return (
-        <g transform="translate(34 40)">
+        <g transform="translate(44 52)">
+            <text y={-28} fontSize={13} textAnchor="middle">
+                true N
+            </text>
             <circle r={22} fill="none" stroke="var(--color-ink)" />
             <g transform={`rotate(${180 - faces})`}>
                 <path d="M0 -19L5 0H-5Z" fill="var(--color-ink)" />
                 <line y2={17} stroke="var(--color-ink)" />
             </g>
-            <text x={30} y={-6} fontSize={14}>
-                black to true north; the low edge, down here, faces {table.bearings.faces} true
+            <text x={36} y={-4} fontSize={14}>
+                faces {table.bearings.faces} true, down here
             </text>
-            <text x={30} y={12} fontSize={14} fill="var(--color-garnet)">
-                {table.bearings.faces_compass === null
-                    ? 'by compass: its declination is not entered'
-                    : `${table.bearings.faces_compass} by compass; the row runs ${table.bearings.row_compass} by compass`}
+            <text x={36} y={14} fontSize={14} fontWeight={600} fill="var(--color-garnet)">
+                {faces_compass === null
+                    ? 'by compass: declination not entered'
+                    : `${faces_compass} by compass; front line ${row_compass}`}
             </text>
         </g>
     );

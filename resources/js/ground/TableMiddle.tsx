@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
@@ -5,30 +6,25 @@ import { LiveStrip } from '@/desk/LiveStrip';
 import type { Live } from '@/desk/useLive';
 import { Elevation } from '@/ground/Elevation';
 import { Stakes } from '@/ground/Stakes';
+import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
-import type { TableData } from '@/types/desk';
+import type { TableData, TableDrawn } from '@/types/desk';
 
 /** The drawings of a table over what its stage tells. */
 export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
     const { data } = useDesk();
-    const fromAbove = stage === 'field' || stage === 'setting_out';
+    const alone = ['site', 'field', 'loads'].includes(stage);
     return (
         <section aria-label="Sheet and tables" className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
             {stage !== 'handover' && (
                 <div
-                    className={`relative order-1 md:order-none ${['site', 'field', 'loads'].includes(stage) ? 'md:min-h-0 md:flex-1' : 'flex-none md:h-[52%]'}`}
+                    className={`relative order-1 h-[420px] md:order-none ${alone ? 'md:h-auto md:min-h-0 md:flex-1' : 'flex-none md:h-[56%]'}`}
                 >
                     {table.drawn === null ? (
                         <p className="p-5">Nothing is drawn yet: see the findings.</p>
-                    ) : fromAbove ? (
-                        <Stakes table={table} drawn={table.drawn} />
                     ) : (
-                        <Elevation
-                            drawn={table.drawn}
-                            title={`${table.name} from the side, to scale, through post ${table.drawn.column}`}
-                            says={`${table.drawn.text.tilt} from the horizontal`}
-                        />
+                        <Drawings stage={stage} table={table} drawn={table.drawn} />
                     )}
                     {live !== null && <LiveStrip live={live} data={data} />}
                 </div>
@@ -37,6 +33,31 @@ export function TableMiddle({ stage, table, live }: { stage: string; table: Tabl
         </section>
     );
 }
+
+/** From the side and from above, beside each other where there is room and the stage asks for both. */
+function Drawings({ stage, table, drawn }: { stage: string; table: TableData; drawn: TableDrawn }) {
+    const holder = useRef<HTMLDivElement>(null);
+    const size = useSize(holder, true, { width: 900, height: 420 });
+    const both = stage === 'foundations' && size.width > 800;
+    const fromAbove = ['field', 'setting_out'].includes(stage);
+    const beside = both ? Math.round(size.width * 0.4) : 0;
+    return (
+        <div ref={holder} className="flex h-full w-full overflow-hidden">
+            {!fromAbove && (
+                <Elevation
+                    drawn={drawn}
+                    title={sideOf(table, drawn)}
+                    size={{ width: size.width - beside, height: size.height }}
+                />
+            )}
+            {(fromAbove || both) && (
+                <Stakes table={table} drawn={drawn} size={{ width: both ? beside : size.width, height: size.height }} />
+            )}
+        </div>
+    );
+}
+
+export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} from the side, to scale, at posts ${drawn.column}`;
 
 function TableTables({ stage, table }: { stage: string; table: TableData }) {
     switch (stage) {
@@ -153,7 +174,7 @@ export function Posts({ table }: { table: TableData }) {
                         <td className="text-right">{post.bags}</td>
                         <td className={`pl-5 tone-${post.word}`}>
                             <Why ask={ask} path={post.path}>
-                                {post.word} {post.reserve}, {post.name.replace(`ost ${post.id}`, 'ost')}
+                                {post.word} {post.reserve}, {post.weakest}
                             </Why>
                         </td>
                     </tr>

@@ -1,6 +1,6 @@
 import { Elevation } from '@/ground/Elevation';
 import { Stakes } from '@/ground/Stakes';
-import { Parts, Posts, SettingOutTables } from '@/ground/TableMiddle';
+import { Parts, Posts, SettingOutTables, sideOf } from '@/ground/TableMiddle';
 import { Part, Wide } from '@/paper/parts';
 import { FindingParts, Loads, Materials, OpenStops, Signatures, StepList, Whys } from '@/paper/shared';
 import type { PaperData } from '@/types/desk';
@@ -13,12 +13,12 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
             <OpenStops view={view} />
             {table.drawn !== null && (
                 <>
-                    <Elevation
-                        drawn={table.drawn}
-                        title={`${table.name} from the side, to scale, through post ${table.drawn.column}`}
-                        says={`${table.drawn.text.tilt} from the horizontal`}
-                    />
-                    <Stakes table={table} drawn={table.drawn} />
+                    <Wide label="From the side">
+                        <Elevation drawn={table.drawn} title={sideOf(table, table.drawn)} size={{ width: 700, height: 460 }} />
+                    </Wide>
+                    <Wide label="From above">
+                        <Stakes table={table} drawn={table.drawn} size={{ width: 700, height: 360 }} />
+                    </Wide>
                 </>
             )}
             <Part title="Stakes, diagonals, cuts">

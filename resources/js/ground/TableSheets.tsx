@@ -58,8 +58,8 @@ function Field() {
         <>
             <h2 className="text-[1.2rem]">Field</h2>
             <Say>
-                <Slot path="/table/name" /> faces <Slot path="/table/bearing_rad" />, true, clockwise from north; the compass
-                shows <Slot path="/table/declination_rad" open="an unknown amount" /> more to the east.
+                <Slot path="/table/name" /> faces <Slot path="/table/bearing_rad" />, true, clockwise from north. The compass’s
+                declination, east counted plus, is <Slot path="/table/declination_rad" open="not entered" />.
             </Say>
             {data.lists['/table/ground/levels'] === 0 ? (
                 <Say>

@@ -1,4 +1,4 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
@@ -22,6 +22,7 @@ import {
 } from '@/sheet/layers';
 import { around, chainPlaces } from '@/sheet/scale';
 import { useLens } from '@/sheet/useLens';
+import { useSize } from '@/sheet/useSize';
 import { enlarged, fitted, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
 import type { Edit, Planned } from '@/types/desk';
 
@@ -75,24 +76,12 @@ export function Sheet({
     fixed,
 }: Props) {
     const holder = useRef<HTMLDivElement>(null);
-    const [size, setSize] = useState(fixed ?? { width: 690, height: 470 });
+    const size = useSize(holder, fixed === undefined, fixed ?? { width: 690, height: 470 });
     const [tool, setTool] = useState<Tool>('hand');
     const [ghost, setGhost] = useState<{ hold: Hold; box: Box } | null>(null);
     const grip = useRef<Grip | null>(null);
     const narrow = size.width < 640;
     const { lens, setLens } = useLens(holder, fixed === undefined && !narrow);
-    // Measured before it is shown: a hand never finds the drawing where it is about to leave.
-    useLayoutEffect(() => {
-        const element = holder.current;
-        if (element === null || fixed !== undefined) {
-            return;
-        }
-        const measure = () => setSize({ width: element.clientWidth, height: element.clientHeight });
-        measure();
-        const observer = new ResizeObserver(measure);
-        observer.observe(element);
-        return () => observer.disconnect();
-    }, [fixed]);
     const { sheet, runs } = planned;
     const margin = around(sheet);
     const chains = chainPlaces(sheet);

@@ -228,6 +228,7 @@ export type TablePost = TablePart & {
     sideways: TableForce;
     lift: TableForce;
     press: TableForce;
+    weakest: string;
 };
 
 export type TableData = {
