@@ -204,6 +204,7 @@ final class DeskView
             'demand' => DemandView::of($plan, $texts, $chosen->number()),
             'sheet' => SheetView::of($plan, $chosen->number()),
             'runs' => RunView::all($plan, $texts, $tapeOf),
+            'table' => null,
             'tape_head' => $plan->capacities === null
                 ? ''
                 : $texts->say(

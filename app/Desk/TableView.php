@@ -13,7 +13,6 @@ use Garnetine\Core\Design\Project;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableMaterials;
 use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\TablePlan;
@@ -66,6 +65,7 @@ final class TableView
     /** @return list<array<string, mixed>> The becauses that go on paper: loads, and the post, pipe or part of which most is asked, thing by thing */
     private static function becauses(TablePlan $plan): array
     {
+        /** @var array<string, string> $worst By what is asked, the path */
         $worst = [];
         foreach ($plan->checks as $path => $check) {
             $worst[$check->what] = $check->ratio > ($plan->checks[$worst[$check->what] ?? '']->ratio ?? -1.0) ? $path : $worst[$check->what];
@@ -95,25 +95,38 @@ final class TableView
             'stages' => Stages::ofTable($plan),
             'findings' => DeskView::findings($plan, $texts, static fn (string $at): string => $at),
             'summary' => DeskView::summary($plan) + ['structure_signed_by' => null, 'structure_digest' => ''],
-            'loads' => array_map(static fn (string $path, Figure $figure): array => [
-                'path' => $path, 'name' => $texts->say('because.'.$figure->code), 'value' => self::value($texts, $plan, $figure),
-            ], array_keys($plan->figures->listed()), $plan->figures->listed()),
+            'loads' => self::loads($plan, $texts),
             'table' => self::table($plan, $texts),
         ];
     }
 
-    private static function value(Texts $texts, TablePlan $plan, Figure $figure): string
+    /** @return list<array{path: string, name: string, value: string}> But for the winds, which have a table of their own */
+    private static function loads(TablePlan $plan, Texts $texts): array
     {
-        if ($figure->code === 'open_wind') {
-            $printer = $plan->design->printer();
-            [$lower, $upper] = [(float) $figure->values['lower_Pa'], (float) $figure->values['upper_Pa']];
-
-            return $texts->say((string) $figure->values['case']).': '.$printer->print(Dimension::Pressure, $lower).' below, '.$printer->print(Dimension::Pressure, $upper).' above';
+        $loads = [];
+        foreach ($plan->figures->listed() as $path => $figure) {
+            if ($figure->code !== 'open_wind') {
+                $loads[] = ['path' => $path, 'name' => $texts->say('because.'.$figure->code), 'value' => isset($figure->values['value_Pa'])
+                    ? $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values['value_Pa'])
+                    : Printer::number((float) ($figure->values['value'] ?? 0.0), 3)];
+            }
         }
 
-        return isset($figure->values['value_Pa'])
-            ? $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values['value_Pa'])
-            : Printer::number((float) ($figure->values['value'] ?? 0.0), 3);
+        return $loads;
+    }
+
+    /** @return list<array{path: string, name: string, lower: string, upper: string}> */
+    private static function winds(TablePlan $plan, Texts $texts): array
+    {
+        $winds = [];
+        foreach ($plan->figures->listed() as $path => $figure) {
+            if ($figure->code === 'open_wind') {
+                $print = static fn (string $half): string => $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values[$half]);
+                $winds[] = ['path' => $path, 'name' => $texts->say((string) $figure->values['case']), 'lower' => $print('lower_Pa'), 'upper' => $print('upper_Pa')];
+            }
+        }
+
+        return $winds;
     }
 
     /** @return array<string, mixed> The table itself: numbers for drawing, texts for reading */
@@ -127,6 +140,7 @@ final class TableView
         return [
             'name' => $plan->design->table->name,
             'drawn' => self::drawn($plan),
+            'winds' => self::winds($plan, $texts),
             'posts' => array_map(static fn (TablePost $post): array => self::post($plan, $texts, $post), $plan->posts),
             'parts' => array_values(array_map(
                 static fn (TableCheck $check): array => self::check($plan, $texts, $check),

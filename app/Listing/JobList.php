@@ -23,7 +23,7 @@ final class JobList
     /** The list waits so long for plans that are not known yet, and for none of a larger roof; the others are planned in the queue. */
     private const WAITS_S = 1.0;
     /** Of a job whose plan is not known. */
-    private const UNKNOWN = ['modules' => null, 'attachments' => null, 'reserve' => null, 'drawing' => null];
+    private const UNKNOWN = ['modules' => null, 'attachments' => null, 'reserve' => null, 'drawing' => null, 'held_by' => ''];
 
     private readonly float $until;
 
@@ -72,7 +72,10 @@ final class JobList
     private function standing(Job $job, DesignModel $design, bool $toIssue): array
     {
         $document = $design->document();
-        $known = ['client' => $document->client, 'address' => $document->address];
+        $known = [
+            'client' => $document->client, 'address' => $document->address,
+            'held_by' => implode(' and ', array_keys(array_filter(['feet' => $document->surfaces !== [], 'posts' => $document->tables !== []]))),
+        ];
         $bytes = $this->planned($design);
         if ($bytes === null) {
             PlanAhead::ask($job->company_id, $design->id);

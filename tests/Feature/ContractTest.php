@@ -13,21 +13,22 @@ final class ContractTest extends TestCase
 {
     use RefreshDatabase;
 
-    /** @return array<string, array{string, string}> Place in the view, and the type that describes it */
+    /** @return array<string, array{0: string, 1: string, 2?: string}> Place in the view, the type that describes it, and of which example */
     public static function types(): array
     {
         return [
             'a run' => ['runs.0', 'Run'], 'a foot' => ['runs.0.feet.0', 'Foot'], 'a row of feet' => ['runs.0.table.0', 'FootRow'], 'a mark' => ['runs.0.tape.0', 'TapeMark'], 'the sheet' => ['sheet', 'Sheet'],
             'a dimension' => ['sheet.dimensions.across.0.0', 'Dimension'], 'a stage' => ['stages.0', 'StageState'], 'a finding' => ['findings.0', 'FindingInfo'],
             'a survey item' => ['survey.0', 'SurveyItem'], 'a coefficient' => ['coefficients.0', 'Coefficient'],
+            'a table' => ['table', 'TableData', 'fallow-field'], 'a drawn table' => ['table.drawn', 'TableDrawn', 'fallow-field'], 'a part of a table' => ['table.parts.0', 'TablePart', 'fallow-field'],
         ];
     }
 
     #[DataProvider('types')]
-    public function test_a_type_has_the_keys_that_are_sent(string $place, string $type): void
+    public function test_a_type_has_the_keys_that_are_sent(string $place, string $type, string $example = 'quince-lane'): void
     {
         $user = $this->planner();
-        $job = $this->exampleJob($user);
+        $job = $this->exampleJob($user, $example);
         $sent = $this->actingAs($user)->getJson("/jobs/{$job->id}/view")->assertOk()->json($place);
         self::assertIsArray($sent);
         $declared = self::keys($type);

@@ -316,6 +316,8 @@ enum Code: string
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,
+            self::ModuleZoneMissing => Stage::Table,
+            self::TablePartFails => str_starts_with($at, '/module') ? Stage::Table : Stage::at($at),
             default => Stage::at($at),
         };
     }

@@ -110,7 +110,7 @@ final class ProjectTest extends TestCase
         yield 'a block of no modules' => [['/blocks/plane-1/module' => 'other'], '/blocks/plane-1/module', 'the id of one of the modules'];
         yield 'two kits on one surface' => [['/kits/other' => '=/kits/kit-1', '/blocks/more' => '=/blocks/plane-1', '/blocks/more/kit' => 'other'], '/blocks/more/kit', 'the kit of the other blocks on its surface, kit-1'];
         yield 'a bare surface' => [['/surfaces/more' => '=/surfaces/plane-1'], '/surfaces/more', 'a block that lies on it'];
-        yield 'no surface' => [['/surfaces' => new \stdClass(), '/blocks' => new \stdClass()], '/surfaces', 'a surface or more'];
+        yield 'no surface' => [['/surfaces' => new \stdClass(), '/blocks' => new \stdClass()], '/surfaces', 'a surface or a table, or more'];
         yield 'a surface of an unknown kind' => [['/surfaces/plane-1/kind' => 'dome'], '/surfaces/plane-1/kind', 'one of roof_plane'];
         yield 'a foot of an unknown kind' => [['/kits/kit-1/foot/kind' => 'suction_cup'], '/kits/kit-1/foot/kind', 'one of flashed_foot, two_lag_foot, standoff, l_foot, tile_hook, seam_clamp, butyl_base'];
         yield 'an id that is none' => [['/surfaces/2nd' => '=/surfaces/plane-1'], '/surfaces/2nd', 'no key of this name'];
@@ -144,7 +144,7 @@ final class ProjectTest extends TestCase
     /** @return iterable<string, array{array<mixed>, string}> */
     public static function wrongEdits(): iterable
     {
-        yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface of this job: plane-1, found "attic"'];
+        yield 'on no surface' => [['on' => 'attic', 'path' => '/surface/width_m', 'typed' => '9 m'], 'surface or a table of this job: plane-1, found "attic"'];
         yield 'the only one taken out' => [['plane' => 'remove'], 'a surface beside others'];
         yield 'something else with it' => [['plane' => ['x']], 'copy, mirror or remove'];
         yield 'a block moved by its id' => [['path' => '/block/surface', 'value' => 'plane-2'], 'to stay where it lies'];

@@ -123,10 +123,15 @@ final class EveryValueCountsTest extends TestCase
     private static function ids(): array
     {
         $ids = [];
+        // Those of tables on the ground have their own test.
+        $ofTables = ['asce7_16/open_roof', 'asce7_16/open_roof_elements', 'ibc_2018/soils', 'ibc_2018/posts', 'aisc_360_16/members', 'practice/concrete'];
         $data = dirname(__DIR__, 2).'/data';
         foreach (glob("$data/*/*.php") ?: [] as $file) {
             /** @var array{values: array<string, mixed>} $table */
             $table = require $file;
+            if (in_array(substr($file, strlen($data) + 1, -4), $ofTables, true)) {
+                continue;
+            }
             foreach (array_keys($table['values']) as $key) {
                 $id = substr($file, strlen($data) + 1, -4)."/$key";
                 $ids[$id] = Coefficients::ofId($id)->value ?? throw new \LogicException("$id is not found.");

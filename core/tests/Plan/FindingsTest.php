@@ -17,6 +17,7 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Tests\Ground\TableFindingsTest;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\Uneven;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -357,8 +358,10 @@ final class FindingsTest extends TestCase
         $codes = array_map(static fn (Code $code): string => $code->value, Code::cases());
         /** @var array<string, string> $messages */
         $messages = require dirname(__DIR__, 2).'/messages/en.php';
-        $told = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys($messages), static fn (string $key): bool => str_starts_with($key, 'finding.'))));
-        $cases = array_keys(iterator_to_array(self::findings()));
+        /** @var array<string, string> $ground */
+        $ground = require dirname(__DIR__, 2).'/messages/ground_en.php';
+        $told = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys($messages + $ground), static fn (string $key): bool => str_starts_with($key, 'finding.'))));
+        $cases = [...array_keys(iterator_to_array(self::findings())), ...TableFindingsTest::codes()];
         // It takes two planes: see FireAccessTest.
         self::assertSame([], array_diff([...$codes, ...$told], [...$cases, 'fire_checked']));
         self::assertSame([], array_diff($cases, $told));

@@ -15,6 +15,7 @@ use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\TableScenario;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,6 +53,18 @@ final class ToldTest extends TestCase
         $plan = ProjectPlan::of(DesignFile::read((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/sorrel-row.json')));
         $job = array_diff_key(PlanDocument::toArray($plan), ['build' => 1, 'design_sha256' => 1, 'surfaces' => 1]);
         Told::assertApproved(__DIR__.'/sorrel-row.txt', [...explode("\n", Summary::project($plan)), ...Told::lines($job)]);
+    }
+
+    public function test_what_is_told_of_a_table_is_what_was_approved(): void
+    {
+        $plan = ProjectPlan::of(TableScenario::of()->with(['/table/racking/posts' => 3])->project());
+        $job = array_diff_key(PlanDocument::toArray($plan), ['build' => 1, 'design_sha256' => 1]);
+        $texts = Texts::of($plan->tables['table-1']->design);
+        $steps = [];
+        foreach ($plan->tables['table-1']->steps() as $step) {
+            array_push($steps, $texts->say('step.'.$step['code'], $step['values']), ...array_map(static fn (string $caution): string => '! '.$texts->say("caution.$caution"), $step['cautions']));
+        }
+        Told::assertApproved(__DIR__.'/table.txt', [...explode("\n", Summary::project($plan)), ...$steps, ...Told::lines($job)]);
     }
 
     public function test_what_may_be_entered_is_what_was_approved(): void

@@ -20,7 +20,7 @@ export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
             {live.wrong === null && now !== null && (
                 <>
                     Not saved: {now.summary.modules} modules, {now.summary.attachments}{' '}
-                    {now.table === undefined ? 'feet' : 'posts'}
+                    {now.table === null ? 'feet' : 'posts'}
                     {now.summary.reserve !== null && (
                         <span className={`tone-${now.summary.tone} font-semibold`}>
                             , {now.summary.word}, least reserve {now.summary.reserve}

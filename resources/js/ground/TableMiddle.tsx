@@ -14,7 +14,7 @@ import type { TableData, TableDrawn } from '@/types/desk';
 /** The drawings of a table over what its stage tells. */
 export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
     const { data } = useDesk();
-    const alone = ['site', 'field', 'loads'].includes(stage);
+    const alone = ['site', 'field'].includes(stage);
     return (
         <section aria-label="Sheet and tables" className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
             {stage !== 'handover' && (
@@ -67,6 +67,12 @@ function TableTables({ stage, table }: { stage: string; table: TableData }) {
                     <Parts table={table} />
                 </Box>
             );
+        case 'loads':
+            return (
+                <Box label="Wind on the table">
+                    <Winds table={table} />
+                </Box>
+            );
         case 'foundations':
             return (
                 <Box label="Posts">
@@ -102,6 +108,34 @@ function Box({ label, children }: { label: string; children: React.ReactNode }) 
         >
             {children}
         </section>
+    );
+}
+
+export function Winds({ table }: { table: TableData }) {
+    const { ask } = useDesk();
+    return (
+        <table className="w-auto font-condensed whitespace-nowrap">
+            <thead>
+                <tr>
+                    <th>Wind, at strength level</th>
+                    <th className="pl-5 text-right">Lower half</th>
+                    <th className="pl-5 text-right">Upper half</th>
+                </tr>
+            </thead>
+            <tbody>
+                {table.winds.map((wind) => (
+                    <tr key={wind.path}>
+                        <td>
+                            <Why ask={ask} path={wind.path}>
+                                {wind.name}
+                            </Why>
+                        </td>
+                        <td className="pl-5 text-right">{wind.lower}</td>
+                        <td className="pl-5 text-right">{wind.upper}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     );
 }
 

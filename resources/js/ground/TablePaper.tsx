@@ -1,6 +1,6 @@
 import { Elevation } from '@/ground/Elevation';
 import { Stakes } from '@/ground/Stakes';
-import { Parts, Posts, SettingOutTables, sideOf } from '@/ground/TableMiddle';
+import { Parts, Posts, SettingOutTables, sideOf, Winds } from '@/ground/TableMiddle';
 import { Part, Wide } from '@/paper/parts';
 import { FindingParts, Loads, Materials, OpenStops, Signatures, StepList, Whys } from '@/paper/shared';
 import type { PaperData } from '@/types/desk';
@@ -8,7 +8,7 @@ import type { PaperData } from '@/types/desk';
 /** What a crew takes to the field: the drawings, stakes, holes and cuts, with lines to write on what was measured. */
 export function TableCrewSheets({ view }: { view: PaperData }) {
     const { table } = view;
-    return table === undefined ? null : (
+    return table === null ? null : (
         <>
             <OpenStops view={view} />
             {table.drawn !== null && (
@@ -61,10 +61,13 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
 /** What an engineer checks of a table. */
 export function TableCalculation({ view }: { view: PaperData }) {
     const { table } = view;
-    return table === undefined ? null : (
+    return table === null ? null : (
         <>
             <FindingParts view={view} />
             <Loads view={view} />
+            <Part title="Wind on the halves of the table, pressing on the top face">
+                <Winds table={table} />
+            </Part>
             <Part title="Posts, where most is asked of each">
                 <Wide label="Posts">
                     <Posts table={table} />

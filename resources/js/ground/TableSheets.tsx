@@ -188,7 +188,7 @@ function Foundations() {
     return (
         <>
             <h2 className="text-[1.2rem]">Foundations</h2>
-            {table !== undefined && table.posts.length > 0 && (
+            {table !== null && table.posts.length > 0 && (
                 <p className="mt-2">
                     <strong className="text-[1.6rem]">{table.posts.length}</strong> posts,{' '}
                     <span className={`tone-${shown.summary.tone} font-semibold`}>

@@ -146,7 +146,7 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                 />
                 <div className="contents min-h-0 flex-1 md:flex">
                     <Left stage={stage} />
-                    {desk.shown.table !== undefined ? (
+                    {desk.shown.table !== null ? (
                         <TableMiddle stage={stage} table={{ ...desk.shown.table, ways: data.table?.ways ?? [] }} live={live} />
                     ) : (
                         <Middle
@@ -191,7 +191,7 @@ function Left({ stage }: { stage: string }) {
         >
             <Surfaces stage={stage} />
             {['modules', 'attachments'].includes(stage) && <Blocks stage={stage} />}
-            {desk.data.table === undefined ? <Worksheet stage={stage} /> : <TableSheets stage={stage} />}
+            {desk.data.table === null ? <Worksheet stage={stage} /> : <TableSheets stage={stage} />}
             <FindingList findings={desk.data.findings.filter((finding) => finding.stage === stage)} />
         </main>
     );

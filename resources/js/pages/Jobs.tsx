@@ -25,6 +25,8 @@ type JobRow = {
     for_construction: boolean;
     overtaken: boolean;
     drawing: RoofDrawn | null;
+    /** What is counted: feet, posts, or both. */
+    held_by: string;
 };
 
 /** Orders of the list, each with what comes first in it. */
@@ -136,7 +138,7 @@ function Row({ job }: { job: JobRow }) {
                     {job.reserve !== null && ` ${['holds', 'tight'].includes(job.word) ? job.reserve : ''}`}
                 </strong>
                 <br />
-                {job.modules !== null && `${job.modules} modules, ${job.attachments} feet`}
+                {job.modules !== null && `${job.modules} modules, ${job.attachments} ${job.held_by}`}
                 {job.revision !== null && (
                     <span className={`block ${job.overtaken ? 'tone-tight' : 'text-muted'}`}>
                         revision {job.revision}{' '}

@@ -26,7 +26,7 @@ const files = { crew: 'crew-sheets', calculation: 'calculation', whole: 'paper' 
 
 const standing = (view: PaperData, named: boolean) => {
     const { modules, attachments, reserve, word } = view.summary;
-    const counts = `${modules} modules, ${attachments} ${view.table === undefined ? 'feet' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
+    const counts = `${modules} modules, ${attachments} ${view.table === null ? 'feet' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
     return named ? `${nameOf(view)}: ${counts}` : counts;
 };
 
@@ -132,13 +132,13 @@ export default function Print({ job, views: surfaces, tables, paper, revision }:
                                             </h2>
                                         )}
                                         {paper !== 'calculation' &&
-                                            (one.table === undefined ? (
+                                            (one.table === null ? (
                                                 <CrewSheets view={one} />
                                             ) : (
                                                 <TableCrewSheets view={one} />
                                             ))}
                                         {paper !== 'crew' &&
-                                            (one.table === undefined ? (
+                                            (one.table === null ? (
                                                 <Calculation view={one} />
                                             ) : (
                                                 <TableCalculation view={one} />

@@ -104,7 +104,7 @@ export function Signatures({ view }: { view: PaperData }) {
     return (
         <>
             <Part title="Signatures">
-                {view.table === undefined && view.summary.structure_signed_by === null && (
+                {view.table === null && view.summary.structure_signed_by === null && (
                     <p>The roof structure is not signed.</p>
                 )}
                 <Rows

@@ -30,7 +30,7 @@ export function HandoverSheet() {
             </p>
             <p className="mt-2 leading-snug">
                 {data.summary.unconfirmed} recalled values to confirm, {data.summary.open_stops} open stops
-                {data.table === undefined &&
+                {data.table === null &&
                     `, structure ${data.summary.structure_signed_by === null ? 'not signed' : `signed by ${data.summary.structure_signed_by}`}`}
                 .
             </p>
@@ -52,7 +52,7 @@ export function HandoverSheet() {
                         </a>
                     </li>
                 )}
-                {(data.table === undefined ? files : filesOfTables).map(([file, name]) => (
+                {(data.table === null ? files : filesOfTables).map(([file, name]) => (
                     <li key={file}>
                         <a className="why" href={`/jobs/${job}/export/${file}`}>
                             {name}

@@ -15,7 +15,7 @@ export function Signing() {
     const user = usePage<{ user: { name: string } }>().props.user;
     // A table stands on nothing that somebody else has to judge.
     const structure: Subject[] =
-        data.table !== undefined
+        data.table !== null
             ? []
             : [
                   {

@@ -171,8 +171,8 @@ export type Planned = {
     runs: Run[];
     /** What every tape says first. */
     tape_head: string;
-    /** Of a table on the ground, which has none of the parts of a roof: of those only empty lists are sent. */
-    table?: TableData;
+    /** Null of a surface; a table on the ground has nothing that only surfaces have, but empty lists. */
+    table: TableData | null;
 };
 
 export type TablePart = { path: string; name: string; reserve: string; word: Tone; demand: string; capacity: string };
@@ -234,6 +234,8 @@ export type TablePost = TablePart & {
 export type TableData = {
     name: string;
     drawn: TableDrawn | null;
+    /** On the halves of the modules, pressing on their faces. */
+    winds: { path: string; name: string; lower: string; upper: string }[];
     posts: TablePost[];
     parts: TablePart[];
     worst: TablePart | null;

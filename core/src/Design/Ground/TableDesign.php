@@ -84,7 +84,12 @@ final readonly class TableDesign
     {
         $left = [];
         foreach (array_keys($this->origins) as $pointer) {
-            $left[implode('/', array_slice(explode('/', (string) $pointer), 0, str_starts_with((string) $pointer, '/table') ? 3 : 2))][] = (string) $pointer;
+            $parts = explode('/', (string) $pointer);
+            $left[match ($parts[1] ?? '') {
+                'table' => '/table/'.($parts[2] ?? ''),
+                'module' => '/table/module',
+                default => '/'.($parts[1] ?? ''),
+            }][] = (string) $pointer;
         }
         ksort($left);
 

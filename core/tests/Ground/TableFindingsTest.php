@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Ground;
+
+use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Plan\TableDocument;
+use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Tests\Support\TableScenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every finding of a table: what brings it, where it is mended, what it says, and that it is not there without its cause. */
+final class TableFindingsTest extends TestCase
+{
+    private const CLEARABLE = ['table_slenderness', 'table_steep_held'];
+
+    /** @return iterable<string, array{array<string, mixed>, string, string, string, string}> Changes, kind, place, stage, words */
+    public static function findings(): iterable
+    {
+        $in = 0.0254;
+        yield 'table_standard' => [['/site/standard' => 'asce7-22'], 'refusal', '/site/standard', 'site', 'ASCE 7-22 has other figures'];
+        yield 'table_steep' => [['/table/tilt_rad' => deg2rad(61)], 'refusal', '/table/tilt_rad', 'table', 'A tilt of 61.00°'];
+        yield 'soil_without_values' => [['/table/soil/kind' => 'fill'], 'refusal', '/table/soil/kind', 'field', 'For loose fill'];
+        yield 'pipes_off_table' => [['/table/racking/between_m' => 3.0], 'refusal', '/table/racking/between_m', 'table', "11' 2\" up the slope"];
+        yield 'post_under_ground' => [['/table/racking/front_height_m' => 0.2], 'refusal', '/table/racking/front_height_m', 'table', 'Raise the front pipe'];
+        yield 'foundation_too_deep' => [['/site/wind_speed_m_per_s' => 70.0, '/table/racking/posts' => 2, '/table/footing/hole_m' => 0.15], 'refusal', '/table/footing/hole_m', 'foundations', "Even 12' 0\" deep post A1 does not hold. The ground beside post A1:"];
+        yield 'too_springy' => [['/table/racking/post/outside_m' => 0.0254, '/table/racking/post/wall_m' => 0.002], 'refusal', '/table/racking/post/outside_m', 'foundations', 'times a second'];
+        yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
+        yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
+        yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];
+        yield 'pipe_unknown' => [['/table/racking/post/yield_Pa' => null], 'stop', '/table/racking/post/yield_Pa', 'foundations', '2-in schedule 40 pipe'];
+        yield 'table_hold_missing' => [['/table/racking/holds/tee_up_N' => null], 'stop', '/table/racking/holds/tee_up_N', 'table', 'Tee, lifted: its document'];
+        yield 'module_zone_missing' => [['/module/ratings' => []], 'stop', '/module/ratings', 'table', '13 in from the sides'];
+        yield 'table_part_fails' => [['/table/racking/holds/rail_moment_Nm' => 100.0], 'stop', '/table/racking/holds/rail_moment_Nm', 'table', 'A rail, bent, fails: '];
+        yield 'table_slenderness' => [['/table/racking/front_height_m' => 2.8], 'stop', '/table/racking/front_height_m', 'table', 'times the table’s depth'];
+        yield 'table_steep_held' => [['/table/tilt_rad' => deg2rad(46), '/table/racking/between_m' => 1.5], 'stop', '/table/tilt_rad', 'table', 'held at its last row'];
+        yield 'smooth_post' => [['/table/racking/cross_bolt' => 'no'], 'stop', '/table/racking/cross_bolt', 'foundations', 'a bolt across every post'];
+        yield 'levels_missing' => [['/table/ground/levels' => [['front_m' => 0.0, 'rear_m' => 0.0]]], 'stop', '/table/ground/levels', 'field', '1 levels for 4 posts'];
+        yield 'post_over_stock' => [['/table/racking/post/stock_m' => 156 * $in], 'stop', '/table/racking/post/stock_m', 'foundations', "comes in 13' 0\""];
+        yield 'tilt_from_vertical' => [['/table/tilt_from' => 'vertical', '/table/tilt_rad' => deg2rad(52), '/table/racking/between_m' => 2.0], 'warning', '/table/tilt_from', 'table', '52.00° from the vertical: that is 38.00°'];
+        yield 'snow_reaches_edge' => [['/site/ground_snow_Pa' => 3500.0], 'warning', '/table/racking/front_height_m', 'table', 'over the low edge at 24 ⅝ in'];
+        yield 'soil_doubled' => [['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => 'open field']], 'assumption', '/table/footing/doubling', 'foundations', 'E. Sorrel stands for it'];
+        yield 'open_roof_analogy' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'open monoslope roofs'];
+        yield 'both_flows' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'held up'];
+        yield 'two_bounds' => [[], 'assumption', '/table/racking/front_height_m', 'table', '0.7 of their depth'];
+        yield 'sway_of_steel' => [[], 'assumption', '/table/racking/post/outside_m', 'foundations', 'of its steel alone'];
+        yield 'frost_takes_none' => [[], 'assumption', '/table/soil/frost_depth_m', 'field', 'in full'];
+        yield 'side_by_cohesion' => [[], 'assumption', '/table/soil/kind', 'field', 'cohesion'];
+        yield 'no_drift_between_rows' => [[], 'assumption', '/site/ground_snow_Pa', 'site', 'between rows'];
+    }
+
+    private static function base(): TableScenario
+    {
+        return TableScenario::of()->with(['/table/services' => ['ticket' => 'T-7', 'expires' => '2027-01-31', 'by' => 'E. Sorrel']]);
+    }
+
+    /** @return list<Finding> */
+    private static function of(TablePlan $plan, string $code): array
+    {
+        return array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->code->value === $code));
+    }
+
+    /** @param array<string, mixed> $changes */
+    #[DataProvider('findings')]
+    public function test_what_is_wrong_with_a_table_becomes_a_finding_that_goes_with_its_cause(array $changes, string $kind, string $at, string $stage, string $says): void
+    {
+        $code = (string) $this->dataName();
+        $scenario = self::base()->with($changes);
+        $plan = TablePlanner::plan($scenario->design(), Depth::Checks);
+        $found = self::of($plan, $code);
+        self::assertNotSame([], $found, json_encode(array_map(static fn (Finding $finding): string => $finding->code->value, $plan->findings), JSON_THROW_ON_ERROR));
+        self::assertSame([$kind, $at, $stage], [$found[0]->kind->value, $found[0]->at, $found[0]->stage()->value]);
+        $text = Texts::of($plan->design)->finding($found[0]);
+        self::assertStringContainsString($says, $text);
+        self::assertDoesNotMatchRegularExpression('/\{|\}|_/', $text);
+        self::assertSame($kind === 'refusal', $plan->hasRefusal());
+        self::assertSame(in_array($kind, ['refusal', 'stop'], true), $found[0]->blocks());
+        self::assertSame(Status::Preliminary, $plan->status());
+        self::assertNotSame('', CanonicalJson::encode(TableDocument::of($plan)));
+        if ($changes !== []) {
+            self::assertSame([], self::of(TablePlanner::plan(self::base()->design(), Depth::Checks), $code));
+        }
+        if ($kind === 'stop') {
+            $signed = $scenario->with(['/confirmations' => array_map(static fn (Finding $finding): array => ['subject' => 'table/table-1/'.$finding->subject(), 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'calculation 12', 'account' => ''], $found)]);
+            $open = array_filter(TablePlanner::plan($signed->design(), Depth::Checks)->openStops(), static fn (Finding $finding): bool => $finding->code->value === $code);
+            self::assertSame(in_array($code, self::CLEARABLE, true), $open === []);
+        }
+    }
+
+    /** @return list<string> Codes that are tried here */
+    public static function codes(): array
+    {
+        return array_keys(iterator_to_array(self::findings()));
+    }
+
+    public function test_nothing_unnamed_doubles_the_soil_or_marks_lines(): void
+    {
+        $plan = TablePlanner::plan(self::base()->with(['/table/footing/doubling' => ['by' => ' ', 'why' => '']])->design(), Depth::Checks);
+        self::assertSame([], self::of($plan, 'soil_doubled'));
+        self::assertEqualsWithDelta(TablePlanner::plan(self::base()->design(), Depth::Checks)->leastReserve() ?? 0.0, $plan->leastReserve() ?? 1.0, 1e-12);
+        self::assertSame('confirmed', $this->confirmed(self::base())->status()->value);
+        self::assertSame('preliminary', $this->confirmed(TableScenario::of())->status()->value);
+    }
+
+    /** With every recalled value that it uses confirmed as it stands. */
+    private function confirmed(TableScenario $scenario): TablePlan
+    {
+        $used = TablePlanner::plan($scenario->design(), Depth::Checks)->coefficients->used();
+
+        return TablePlanner::plan($scenario->with(['/confirmations' => array_map(static fn ($one): array => [
+            'subject' => "coefficient/{$one->id}", 'value' => $one->text(), 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'own copy', 'account' => '',
+        ], $used)])->design(), Depth::Checks);
+    }
+
+    public function test_a_wall_that_fills_its_pipe_is_no_pipe_and_limits_are_at_their_numbers(): void
+    {
+        $has = static fn (array $changes, string $code): bool => self::of(TablePlanner::plan(self::base()->with($changes)->design(), Depth::Checks), $code) !== [];
+        self::assertTrue($has(['/table/racking/post/outside_m' => 0.03, '/table/racking/post/wall_m' => 0.015], 'pipe_unknown'));
+        self::assertFalse($has(['/table/racking/post/outside_m' => 0.031, '/table/racking/post/wall_m' => 0.015], 'pipe_unknown'));
+        self::assertFalse($has(['/table/tilt_rad' => deg2rad(60), '/table/racking/between_m' => 1.0], 'table_steep'));
+        self::assertFalse($has(['/table/tilt_rad' => deg2rad(45), '/table/racking/between_m' => 1.2], 'table_steep_held'));
+        self::assertTrue($has(['/table/racking/end_overhang_m' => 1.7], 'pipes_off_table'));
+        self::assertTrue($has(['/table/ground/across_rad' => deg2rad(34), '/table/tilt_rad' => deg2rad(10)], 'post_under_ground'));
+        self::assertFalse($has(['/table/soil/frost_depth_m' => 0.0, '/table/soil/parted' => 'no'], 'frost_heave'));
+        self::assertFalse($has(['/table/soil/frost_prone' => 'no', '/table/soil/parted' => 'no'], 'frost_heave'));
+        self::assertFalse($has(['/site/ground_snow_Pa' => 0.0], 'no_drift_between_rows'));
+        self::assertTrue($has(['/site/ground_snow_Pa' => 1000.0, '/site/ground_snow_kind' => 'strength'], 'ground_snow_kind'));
+        self::assertFalse($has(['/site/ground_snow_Pa' => 0.0, '/site/ground_snow_kind' => 'strength'], 'ground_snow_kind'));
+        self::assertTrue($has(['/site/topography' => 'unknown'], 'topography_unknown'));
+        self::assertTrue($has(['/table/tilt_rad' => deg2rad(5), '/table/rows' => 8, '/table/racking/between_m' => 5.0], 'table_slenderness'));
+        self::assertContains(Code::TableSteepHeld->value, self::codes());
+    }
+}

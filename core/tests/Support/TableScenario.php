@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Support;
+
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\TableCases;
+use Garnetine\Core\Ground\TableShape;
+use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Load\Asce7\VelocityPressure;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
+
+/** The shipped table, changed by paths of its design. */
+final readonly class TableScenario
+{
+    /** @param array<mixed> $document */
+    private function __construct(private array $document)
+    {
+    }
+
+    public static function of(): self
+    {
+        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/fallow-field.json'), true));
+    }
+
+    /** A table of 134 by 94 in at 30°, on two posts a row, 3 lb/ft² in all, 105 mph in the open, no snow: the worked example. */
+    public static function worked(): self
+    {
+        $in = 0.0254;
+
+        return self::of()->with([
+            '/site/ground_snow_Pa' => 0.0, '/site/ground_elevation_m' => 0.0, '/module/width_m' => (94 - 0.75) / 2 * $in, '/module/mass_kg' => 1.0,
+            '/table/columns' => 2, '/table/racking/posts' => 2, '/table/racking/end_overhang_m' => 12 * $in, '/table/racking/joints' => 'none',
+            '/table/racking/dead_Pa' => Pressure::ofPsf(3.0)->toPascals() - 4 * 9.80665 / (134 * 94 * $in * $in),
+            '/table/ground/across_rad' => 0.0, '/table/ground/along_rad' => 0.0,
+        ]);
+    }
+
+    /** @param array<mixed> $changes By path */
+    public function with(array $changes): self
+    {
+        $document = $this->document;
+        foreach ($changes as $path => $value) {
+            $keys = explode('/', substr(strtr((string) $path, ['/table/' => '/tables/table-1/', '/module/' => '/modules/module-1/']), 1));
+            $place = &$document;
+            foreach ($keys as $key) {
+                if (!is_array($place)) {
+                    throw new \LogicException("There is no $path.");
+                }
+                $place = &$place[$key];
+            }
+            $place = $value;
+            unset($place);
+        }
+
+        return new self((array) $document);
+    }
+
+    public function json(): string
+    {
+        // An empty map is none of the lists.
+        $maps = array_map(static fn (mixed $part): mixed => $part === [] ? new \stdClass() : $part, $this->document);
+        foreach (['confirmations', 'own_copies'] as $list) {
+            $maps[$list] = $this->document[$list] ?? [];
+        }
+
+        return json_encode($maps, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function project(): Project
+    {
+        return DesignFile::read($this->json());
+    }
+
+    public function design(): TableDesign
+    {
+        return $this->project()->table('table-1');
+    }
+
+    public function pipes(): PipeTable
+    {
+        $racking = $this->design()->table->racking;
+
+        return $racking instanceof PipeTable ? $racking : throw new \LogicException('No pipe table.');
+    }
+
+    public function shape(): TableShape
+    {
+        return TableShape::of($this->design(), $this->pipes());
+    }
+
+    public function cases(): TableCases
+    {
+        [$design, $shape, $coefficients] = [$this->design(), $this->shape(), new Coefficients()];
+        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($shape->meanHeight_m));
+        $q_Pa = VelocityPressure::at($site, $coefficients)->base->toPascals();
+
+        return TableCases::of(
+            $design,
+            $this->pipes(),
+            $shape,
+            OpenWind::cases($design->table->tilt()->toDegrees(), $q_Pa, $coefficients, new Figures()),
+            TableSnow::on($design, $shape, $coefficients, new Figures()),
+        );
+    }
+}

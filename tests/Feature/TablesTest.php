@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\IssuedPlan;
+use App\Models\Job;
+use App\Models\User;
+use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Plan\TablePlanner;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** A table on the ground: begun, on the desk, looked at, saved, undone, signed, compared, exported, issued, and beside a roof. */
+final class TablesTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private User $user;
+
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->user = $this->planner();
+        $this->actingAs($this->user);
+        $this->job = $this->exampleJob($this->user, 'fallow-field');
+    }
+
+    /**
+     * @param list<array<string, mixed>> $edits
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function save(array $edits, ?int $base = null, string $query = ''): TestResponse
+    {
+        return $this->postJson("/jobs/{$this->job->id}/designs$query", ['base' => $base ?? $this->job->current()->id, 'edits' => $edits]);
+    }
+
+    private function services(): void
+    {
+        $this->save([
+            ['path' => '/table/services', 'add' => true], ['path' => '/table/services/ticket', 'typed' => 'T-7'],
+            ['path' => '/table/services/expires', 'typed' => '2027-01-31'], ['path' => '/table/services/by', 'typed' => 'E. Sorrel'],
+        ])->assertOk();
+    }
+
+    public function test_the_desk_shows_the_table_that_its_plan_gives(): void
+    {
+        $plan = TablePlanner::plan($this->job->current()->document()->table('table-1'));
+        $view = $this->getJson("/jobs/{$this->job->id}/view")->assertOk();
+        self::assertSame(['table-1', 8, 8, '1 stop'], [$view->json('surface'), $view->json('summary.modules'), $view->json('summary.attachments'), $view->json('summary.word')]);
+        self::assertSame(['site', 'field', 'table', 'loads', 'foundations', 'setting_out', 'handover'], array_column((array) $view->json('stages'), 'key'));
+        self::assertSame('1 stop', $view->json('stages.1.state'));
+        self::assertSame(['B1', '10\' 0"', '7\' 0"'], [$view->json('table.posts.1.id'), $view->json('table.posts.1.cut'), $view->json('table.posts.1.depth')]);
+        self::assertSame('187.0°', $view->json('table.bearings.faces_compass'));
+        self::assertCount(8, (array) $view->json('table.winds'));
+        self::assertSame([21, 1], [count((array) $view->json('table.ways')), count(array_filter((array) $view->json('table.ways'), static fn (mixed $way): bool => data_get($way, 'is_here') === true))]);
+        self::assertSame('B', $view->json('table.drawn.column'), 'drawn where most is asked');
+        self::assertEqualsWithDelta($plan->posts[0]->depth_m, (float) (is_numeric($depth = $view->json('table.drawn.depth_m')) ? $depth : 0), 1e-9);
+        $row = data_get($this->get('/jobs')->assertOk()->viewData('page'), 'props.jobs.0');
+        self::assertSame([8, 8, 'posts'], [data_get($row, 'modules'), data_get($row, 'attachments'), data_get($row, 'held_by')]);
+        self::assertSame(8, substr_count(is_string($drawn = data_get($row, 'drawing.modules')) ? $drawn : '', 'M'));
+        $this->get("/jobs/{$this->job->id}")->assertRedirect("/jobs/{$this->job->id}/stage/field");
+        $this->get("/jobs/{$this->job->id}/stage/rails")->assertRedirect("/jobs/{$this->job->id}/stage/site");
+        $this->get("/jobs/{$this->job->id}/stage/foundations")->assertOk();
+        $this->getJson("/jobs/{$this->job->id}/because?path=posts/B1/sideways")->assertOk()->assertJsonPath('title', 'Post B1 pushed sideways in the ground');
+        $this->getJson("/jobs/{$this->job->id}/because?path=posts/Z1/sideways")->assertStatus(404);
+        $this->postJson("/jobs/{$this->job->id}/fill", ['base' => $this->job->current()->id, 'edits' => []])->assertStatus(404);
+        $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
+    }
+
+    public function test_edits_are_looked_at_saved_refused_and_undone(): void
+    {
+        $base = $this->job->current()->id;
+        $look = ['base' => $base, 'edits' => [['path' => '/table/racking/posts', 'typed' => '3']], 'sequence' => 4];
+        $this->postJson("/jobs/{$this->job->id}/preview", $look)->assertOk()->assertJsonPath('sequence', 4)->assertJsonPath('summary.attachments', 6)->assertJsonPath('table.ways', []);
+        self::assertSame(1, $this->job->designs()->count());
+        $this->postJson("/jobs/{$this->job->id}/because", $look + ['path' => 'posts/B1/bend'])->assertOk()->assertJsonPath('standing.tone', 'fails');
+        $this->save([['path' => '/table/footing/hole_m', 'typed' => '16 in'], ['path' => '/module/mass_kg', 'typed' => '44 lb']])->assertOk()->assertJsonPath('table.drawn.text.depth', '72 in');
+        self::assertStringContainsString('Hole: 12 in → 16 in', $this->job->current()->change);
+        self::assertSame('16 in', $this->job->current()->document()->asTyped['/tables/table-1/footing/hole_m'] ?? null);
+        foreach ([
+            [['path' => '/table/footing/hole_m', 'typed' => 'wide'], '/table/footing/hole_m'], [['path' => '/table/racking/posts', 'typed' => '1'], '/table/racking/posts'],
+            [['path' => '/table/soil/kind', 'typed' => 'cheese'], '/table/soil/kind'], [['path' => '/table/tilt_rad', 'typed' => '95 deg'], '/table/tilt_rad'], [['path' => '/surface/width_m', 'typed' => '9 m'], '/surface/width_m'],
+            [['path' => '/table/services/ticket', 'typed' => 'T'], '/table/services/by'], [['move' => ['x_m' => 1, 'y_m' => 1]], ''], [['plane' => 'copy'], ''], [['path' => '/table/module', 'typed' => 'module-9'], '/table/module'],
+        ] as [$edit, $at]) {
+            $this->save([$edit])->assertStatus(422)->assertJsonPath('faults.0.path', $at);
+        }
+        self::assertSame(2, $this->job->designs()->count());
+        // Saved onto the older one by a colleague: a side design, put onto the newest whole or edit by edit.
+        $this->actingAs($this->colleague($this->user))->withSession(['password_given_at' => time()]);
+        $side = $this->save([['path' => '/table/tilt_rad', 'typed' => '25 deg']], $base)->assertStatus(409)->json('design.id');
+        self::assertIsInt($side);
+        $this->postJson("/jobs/{$this->job->id}/designs/$side/onto", ['base' => $this->job->current()->id])->assertOk();
+        $now = $this->job->current()->document()->table('table-1');
+        self::assertEqualsWithDelta([25.0, 16.0], [$now->table->tilt->toDegrees(), $now->table->footing->hole->toInches()], 1e-6);
+        $this->postJson("/jobs/{$this->job->id}/designs/undo", ['base' => $this->job->current()->id])->assertOk()->assertJsonPath('table.drawn.text.tilt', '30.0°');
+        $compared = $this->getJson("/jobs/{$this->job->id}/compare?one=$base&two=$side")->assertOk();
+        self::assertContains(['label' => 'Posts', 'before' => '8', 'after' => '8'], (array) $compared->json('results'));
+        self::assertSame(['Tilt'], array_column((array) $compared->json('inputs'), 'label'));
+    }
+
+    public function test_a_confirmed_table_is_issued_with_its_papers_and_lists(): void
+    {
+        $this->services();
+        $post = fn (string $purpose): TestResponse => $this->postJson("/jobs/{$this->job->id}/issued", ['base' => $this->job->current()->id, 'note' => '', 'purpose' => $purpose, 'surfaces' => null]);
+        self::assertStringContainsString('recalled values are not confirmed', is_string($open = $post('construction')->assertStatus(422)->json('message')) ? $open : '');
+        $view = $this->getJson("/jobs/{$this->job->id}/view");
+        $subjects = array_map(static fn (mixed $used): array => ['subject' => 'coefficient/'.(is_string($id = data_get($used, 'id')) ? $id : ''), 'value' => data_get($used, 'text')], (array) $view->json('coefficients'));
+        self::assertGreaterThan(40, count($subjects));
+        $this->postJson("/jobs/{$this->job->id}/confirmations", ['base' => $this->job->current()->id, 'subjects' => $subjects, 'name' => 'E. Sorrel', 'reason' => 'own copies', 'password' => 'a-long-password'])
+            ->assertOk()->assertJsonPath('status', 'confirmed')->assertJsonPath('stages.6.state', 'holds');
+        $post('construction')->assertOk();
+        $issued = IssuedPlan::query()->firstOrFail();
+        self::assertStringContainsString('"cut_m"', $issued->bytes);
+        self::assertSame([], $issued->leftOut());
+        $page = $this->get("/jobs/{$this->job->id}/print/crew")->assertOk()->viewData('page');
+        self::assertSame([[], 'Table 1'], [data_get($page, 'props.views'), data_get($page, 'props.tables.0.table.name')]);
+        self::assertGreaterThan(10, count((array) data_get($page, 'props.tables.0.becauses')));
+        self::assertStringContainsString('B1,"3\' 7 7/16""","3\' 1 ½""","7\' 0""","10\' 0"""', $this->get("/jobs/{$this->job->id}/export/posts.csv")->assertOk()->content() ?: '');
+        self::assertStringContainsString('concrete,"80 lb bags",78,', $this->get("/jobs/{$this->job->id}/export/materials.csv")->assertOk()->content() ?: '');
+        self::assertStringContainsString('posts/B1/bend', str_replace('\/', '/', $this->get("/jobs/{$this->job->id}/archive.json")->assertOk()->content() ?: ''));
+        // Confirmed once, the values are offered to the next table.
+        $next = $this->exampleJob($this->user, 'fallow-field');
+        $this->getJson("/jobs/{$next->id}/view")->assertJsonPath('confirmed_offers.count', count($subjects));
+        $this->postJson("/jobs/{$next->id}/confirmations/take", ['base' => $next->current()->id, 'edits' => [], 'password' => 'a-long-password'])->assertOk()->assertJsonPath('summary.unconfirmed', 0);
+    }
+
+    public function test_a_new_job_on_the_ground_asks_for_what_nobody_entered(): void
+    {
+        $this->post('/jobs', ['name' => 'Hay Meadow', 'units' => 'mm', 'where' => 'ground'])->assertRedirect();
+        $job = Job::query()->orderByDesc('id')->firstOrFail();
+        $view = $this->getJson("/jobs/{$job->id}/view")->assertOk();
+        self::assertSame(['Hay Meadow', 'mm', 'refused'], [data_get($view->json('fields'), ['/name', 'text']), $view->json('units'), $view->json('summary.word')]);
+        self::assertGreaterThan(30, $view->json('summary.to_enter'));
+        self::assertContains('soil_without_values', array_column((array) $view->json('findings'), 'code'));
+        $this->post('/jobs', ['name' => 'Nowhere', 'units' => 'mm', 'where' => 'sea'])->assertSessionHasErrors('where');
+        // What was typed or said to stand is the example's no longer.
+        $left = static fn (TestResponse $view): int => is_int($count = $view->json('summary.to_enter')) ? $count : 0;
+        $after = $this->postJson("/jobs/{$job->id}/designs", ['base' => $job->current()->id, 'edits' => [['path' => '/table/rows', 'stands' => true], ['path' => '/table/columns', 'typed' => '6']]])->assertOk();
+        self::assertSame($left($view) - 2, $left($after));
+        // The same document from a file keeps nothing that was signed.
+        $file = (string) file_get_contents(base_path('docs/examples/fallow-field.json'));
+        $this->post('/jobs', ['name' => 'From a file', 'units' => 'ft_in', 'document' => $file])->assertRedirect();
+        self::assertSame('From a file', Job::query()->orderByDesc('id')->firstOrFail()->current()->document()->name);
+    }
+
+    public function test_a_table_stands_beside_a_roof(): void
+    {
+        $both = $this->both();
+        $view = $this->getJson("/jobs/{$both->id}/view")->assertOk();
+        self::assertSame([['plane-1', false], ['table-1', true]], array_map(static fn (mixed $one): array => [data_get($one, 'id'), data_get($one, 'is_table')], (array) $view->json('surfaces')));
+        self::assertSame('plane-1', $view->json('surface'));
+        $this->getJson("/jobs/{$both->id}/view?surface=table-1")->assertOk()->assertJsonPath('surface', 'table-1')->assertJsonPath('summary.attachments', 8);
+        $this->get("/jobs/{$both->id}/stage/rails?surface=table-1")->assertRedirect("/jobs/{$both->id}/stage/site?surface=table-1");
+        $saved = $this->postJson("/jobs/{$both->id}/designs?surface=table-1", ['base' => $both->current()->id, 'edits' => [['path' => '/table/racking/posts', 'typed' => '5']]])->assertOk();
+        self::assertSame([10, 19], [$saved->json('summary.attachments'), $saved->json('surfaces.0.modules')]);
+        $row = data_get($this->get('/jobs')->viewData('page'), 'props.jobs.0');
+        self::assertSame([27, 'feet and posts'], [data_get($row, 'modules'), data_get($row, 'held_by')]);
+        $issue = ['base' => $both->current()->id, 'note' => '', 'purpose' => 'review', 'surfaces' => ['table-1']];
+        $this->postJson("/jobs/{$both->id}/issued", $issue)->assertOk()->assertJsonPath('issued.0.left_out', ['Roof']);
+    }
+
+    /** The shipped roof and the shipped table in one job. */
+    private function both(): Job
+    {
+        $read = static fn (string $name): array => (array) json_decode((string) file_get_contents(base_path("docs/examples/$name.json")), false);
+        [$roof, $field] = [$read('quince-lane'), $read('fallow-field')];
+        $roof['tables'] = (object) array_map(static fn (object $table): object => (object) (['module' => 'module-9'] + (array) $table), (array) $field['tables']);
+        $roof['modules'] = (object) ((array) $roof['modules'] + ['module-9' => ((array) $field['modules'])['module-1']]);
+
+        return app(\App\Actions\Jobs\StartJob::class)->handle($this->user->company ?? throw new \LogicException('A user has a company.'), $this->user, DesignFile::read(json_encode($roof, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)));
+    }
+}
