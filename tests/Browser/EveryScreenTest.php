@@ -43,6 +43,11 @@ final class EveryScreenTest extends BrowserTestCase
         foreach (Stages::KEYS as $stage) {
             $screens["$job/stage/$stage"] = '#worksheet';
         }
+        $table = '/jobs/'.$this->exampleJob($this->user, 'fallow-field')->id;
+        foreach (['field', 'table', 'loads', 'foundations'] as $stage) {
+            $screens["$table/stage/$stage"] = '#worksheet';
+        }
+        $screens["$table/print/crew"] = 'main h1';
         foreach ($screens as $path => $ready) {
             array_push($wrong, ...$this->look($path, $ready));
         }

@@ -143,7 +143,7 @@ function TheTable() {
                 wall of <Slot path="/table/racking/beam/wall_m" open="nobody knows what" />, of{' '}
                 <Slot path="/table/racking/beam/yield_Pa" open="unknown" /> steel (
                 <Slot path="/table/racking/beam/document" open="no document" />
-                ), <Slot path="/table/racking/joints" />.
+                ), <Slot path="/table/racking/joints" />, and come in lengths of <Slot path="/table/racking/beam/stock_m" />.
             </Say>
             <Say>
                 By <Slot path="/table/racking/holds/document" open="no document" /> (ASD) a clamp bears{' '}

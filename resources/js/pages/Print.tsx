@@ -132,17 +132,9 @@ export default function Print({ job, views: surfaces, tables, paper, revision }:
                                             </h2>
                                         )}
                                         {paper !== 'calculation' &&
-                                            (one.table === null ? (
-                                                <CrewSheets view={one} />
-                                            ) : (
-                                                <TableCrewSheets view={one} />
-                                            ))}
+                                            (one.table === null ? <CrewSheets view={one} /> : <TableCrewSheets view={one} />)}
                                         {paper !== 'crew' &&
-                                            (one.table === null ? (
-                                                <Calculation view={one} />
-                                            ) : (
-                                                <TableCalculation view={one} />
-                                            ))}
+                                            (one.table === null ? <Calculation view={one} /> : <TableCalculation view={one} />)}
                                     </DeskContext.Provider>
                                 ))}
                             </td>

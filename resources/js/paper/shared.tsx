@@ -104,9 +104,7 @@ export function Signatures({ view }: { view: PaperData }) {
     return (
         <>
             <Part title="Signatures">
-                {view.table === null && view.summary.structure_signed_by === null && (
-                    <p>The roof structure is not signed.</p>
-                )}
+                {view.table === null && view.summary.structure_signed_by === null && <p>The roof structure is not signed.</p>}
                 <Rows
                     head={['For', 'Name', 'On', 'Reason']}
                     rows={view.signatures.map((one) => [one.subject, one.name, one.on, one.reason])}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use App\Desk\FieldView;
+use App\Desk\Stages;
+use App\Models\Job;
+use Facebook\WebDriver\WebDriverBy;
+use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\TablePlanner;
+
+/** Tables on the ground as crews meet them. */
+final class GroundTest extends BrowserTestCase
+{
+    use Journey;
+
+    public function test_a_pipe_table_on_falling_ground_from_a_blank_job_to_cut_lists_in_both_schools(): void
+    {
+        $this->logIn($this->planner('Alder Grounds'));
+        $this->visit('/jobs/new');
+        $this->type('main label input[maxlength]', 'Low Meadow');
+        $this->act(fn () => $this->element('input[name=where]:not(:checked)')->click());
+        $this->act(fn () => $this->press('Start the job'));
+        $this->seeText('Site', 'main h2');
+        $job = Job::query()->orderByDesc('id')->firstOrFail();
+        $this->enter([
+            '/site/risk_category' => 'I', '/site/wind_speed_m_per_s' => '105 mph', '/site/wind_speed_kind' => 'strength', '/site/exposure' => 'B', '/site/topography' => 'no_hill', '/site/ground_snow_Pa' => '20 psf',
+            '/site/ground_snow_kind' => 'nominal',
+        ]);
+        $this->to('Field');
+        $this->enter([
+            '/table/bearing_rad' => '190 deg', '/table/declination_rad' => '9 deg', '/table/ground/across_rad' => '-4 deg', '/table/ground/along_rad' => '-2 deg', '/table/soil/kind' => 'clay', '/table/soil/source' => 'Auger hole',
+            '/table/soil/expansive' => 'no', '/table/soil/frost_depth_m' => '24 in', '/table/soil/frost_prone' => 'no',
+        ]);
+        $this->act(fn () => $this->press('They were asked for and marked'));
+        $this->enter(['/table/services/ticket' => 'T-88', '/table/services/expires' => '2027-03-01', '/table/services/by' => 'E. Sorrel']);
+        $this->to('Table');
+        $this->enter([
+            '/table/rows' => '2', '/table/columns' => '3', '/table/column_gap_m' => '3/4 in', '/table/row_gap_m' => '2 in', '/table/tilt_rad' => '30 deg', '/module/length_m' => '66 in', '/module/width_m' => '39 in', '/module/mass_kg' => '42 lb',
+            '/module/ratings/0/side' => 'short', '/module/ratings/0/from_m' => '6 in', '/module/ratings/0/to_m' => '14 in', '/module/ratings/0/down_Pa' => '112 psf', '/module/ratings/0/up_Pa' => '112 psf',
+        ]);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/module/ratings/1/side']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->enter([
+            '/table/racking/offset_m' => '3 in', '/table/racking/front_pipe_m' => '28 in', '/table/racking/between_m' => '80 in', '/table/racking/dead_Pa' => '1 psf', '/table/racking/beam/outside_m' => '2 3/8 in', '/table/racking/beam/wall_m' => '0.154 in',
+            '/table/racking/beam/yield_Pa' => '35 ksi', '/table/racking/beam/stock_m' => "21'", '/table/racking/holds/clamp_up_N' => '900 lb', '/table/racking/holds/rail_moment_Nm' => '6000 lb in', '/table/racking/holds/rail_up_N' => '900 lb',
+            '/table/racking/holds/rail_along_N' => '400 lb', '/table/racking/holds/tee_up_N' => '1500 lb', '/table/racking/holds/tee_across_N' => '1200 lb',
+        ]);
+        $this->to('Foundations');
+        $this->enter([
+            '/table/racking/posts' => '3', '/table/racking/end_overhang_m' => '14 in', '/table/racking/front_height_m' => '26 in', '/table/footing/hole_m' => '12 in', '/table/racking/post/outside_m' => '2 3/8 in', '/table/racking/post/wall_m' => '0.154 in',
+            '/table/racking/post/yield_Pa' => '35 ksi', '/table/racking/post/stock_m' => "21'", '/table/racking/cross_bolt' => 'yes',
+        ]);
+        $this->seeText('What else would stand', '[aria-label=Posts]');
+        $this->to('Setting out');
+        $this->enter(['/table/racking/seat_m' => '1 1/2 in']);
+        $before = TablePlanner::plan($job->current()->document()->table('table-1'));
+        self::assertSame([[], 0, 6], [$before->openStops(), $before->toEnter(), count($before->posts)]);
+        self::assertGreaterThanOrEqual(0.0, $before->leastReserve());
+        $cut = static fn (TablePost $post): string => $before->design->printer()->tape($post->cut_m);
+        foreach ($before->posts as $post) {
+            $this->seeText($cut($post), '[aria-label="Setting out"]');
+        }
+        // Cut in place a post takes three inches more of its length.
+        $this->enter(['/table/racking/cut' => 'in_place']);
+        self::assertSame(count($before->posts), count(TablePlanner::plan($job->current()->document()->table('table-1'))->posts));
+        $this->seeText('181.0° by compass', 'svg[data-stakes]');
+        $this->to('Hand-over');
+        $this->seeText('recalled values to confirm', 'main');
+        $this->endJourney('A pipe table on falling ground');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('Set the 6 posts long', 'main');
+        $this->seeText('As built, written in the field', 'main');
+    }
+
+    public function test_a_table_is_asked_why_changed_and_signed_for(): void
+    {
+        $user = $this->planner('Birch Grounds '.random_int(1, 1_000_000));
+        $job = $this->exampleJob($user, 'fallow-field');
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/foundations");
+        $this->element('[data-why="posts/B1/bend"]')->click();
+        $this->seeText('Fy · Z / 1.67', 'aside[aria-label=Because]');
+        $this->seeText('wind on the low edge', 'aside[aria-label=Because]');
+        $this->press('Close');
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//tr[contains(., '10 posts') and contains(., 'holes of 16 in')]//button"))->click());
+        $this->seeText('design 2', 'header');
+        $table = $job->current()->document()->table('table-1')->table;
+        self::assertEqualsWithDelta([16.0, 5], [$table->footing->hole->toInches(), $table->racking->posts ?? 0], 1e-9);
+        $this->press('undo');
+        $this->seeText('8 posts', 'main');
+        $this->fill('/table/racking/front_height_m', '2.8 m');
+        $this->to('Table');
+        $this->seeText('times the table’s depth', '[data-finding]');
+        $this->to('Hand-over');
+        $this->seeText('The middle of the modules stands', '[aria-label=Signatures]');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::xpath("//legend[contains(., 'Roof structure')]")));
+    }
+
+    public function test_every_value_of_a_table_stands_on_a_worksheet(): void
+    {
+        $user = $this->planner('Cedar Grounds '.random_int(1, 1_000_000));
+        $job = $this->exampleJob($user, 'fallow-field');
+        $this->logIn($user);
+        $seen = [];
+        foreach (Stages::OF_TABLES as $stage) {
+            $this->visit("/jobs/{$job->id}/stage/$stage");
+            $this->element('#worksheet h2');
+            array_push($seen, ...(array) $this->browser->executeScript("return [...document.querySelectorAll('[data-path]')].map(one => one.dataset.path)"));
+        }
+        $design = $job->current()->document()->table('table-1');
+        // What only roofs are asked at the site.
+        $ofRoofs = '~^/site/(combinations|mean_roof_height|building_|eave_to_ridge|roof_supports|free_slide_path|array_holds_snow|thermal|winter_wind|kzt)~';
+        $missing = array_filter(array_keys(FieldView::all($design, Texts::of($design))), static fn (string $path): bool => preg_match($ofRoofs, $path) !== 1 && !in_array($path, $seen, true));
+        self::assertSame([], array_values($missing));
+    }
+}
