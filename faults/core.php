@@ -554,4 +554,83 @@ return [
     'core/src/Rail/LeastStock.php' => [
         ['default => intdiv($whole, $this->bar) / $k,', 'default => (1 + intdiv($whole, $this->bar)) / $k,', 'More bars are said to be the fewest', 'CuttingTest'],
     ],
+    'core/data/asce7_16/open_roof.php' => [
+        ['\'30/A/180/clear/windward\' => 2.1', '\'30/A/180/clear/windward\' => 1.2', 'Wind presses the usual table too little', 'Ground'],
+        ['\'30/B/0/clear/leeward\' => -0.5', '\'30/B/0/clear/leeward\' => 0.5', 'A cell of the figure has another sign', 'Ground'],
+    ],
+    'core/data/asce7_16/open_roof_elements.php' => [
+        ['\'30/clear/3/up\' => 5.0', '\'30/clear/3/up\' => 3.0', 'Modules in a corner are pulled too little', 'Ground'],
+    ],
+    'core/data/ibc_2018/soils.php' => [
+        ['\'lateral/clay\' => 100.0', '\'lateral/clay\' => 150.0', 'Clay bears as sand does', 'Ground'],
+    ],
+    'core/src/Ground/OpenWind.php' => [
+        ['$from === 0 ? [$leeward, $windward] : [$windward, $leeward]', '$from === 180 ? [$leeward, $windward] : [$windward, $leeward]', 'Wind on the high edge loads the low one most'],
+        ['new self(\'open_wind.least_up\', -$least_Pa, -$least_Pa)', 'new self(\'open_wind.least_up\', $least_Pa, $least_Pa)', 'The least wind never lifts'],
+        ['Printed::under($tilt_deg, self::TILTS[0])', 'Printed::under($tilt_deg, 0.0)', 'Flat tables take the row of 7.5°'],
+    ],
+    'core/src/Ground/ElementWind.php' => [
+        ['4 * $this->strip_m ** 2) => 2', '9 * $this->strip_m ** 2) => 2', 'Large elements take the strip of the edges'],
+        ['$value(\'least_of_least\') * $least_m,', '', 'A strip of a large table is as narrow as of a small one'],
+    ],
+    'core/src/Ground/TableShape.php' => [
+        ['($s_m - $this->frontPipe_m) * cos($this->tilt_rad) - $this->offset_m', '($s_m - $this->frontPipe_m) * cos($this->tilt_rad) + $this->offset_m', 'Weights lie on the wrong side of their pipe'],
+        ['$pipe_m + $rise_m - $ground_m, $rear', '$pipe_m - $ground_m, $rear', 'Rear posts are cut like front ones'],
+        ['max($front) + $pipes->frontHeight', 'min($front) + $pipes->frontHeight', 'The low edge stands over the lowest ground'],
+        ['? ModuleSide::Short : ModuleSide::Long', '? ModuleSide::Long : ModuleSide::Short', 'The rating of the other side is asked'],
+        ['min(max($third_m, $rating->from', 'min(max(0.0, $rating->from', 'Rails lie at the edge of the clamp zone'],
+    ],
+    'core/src/Ground/Stance.php' => [
+        ['(-$turn_Nm - $shape->rise_m * $rearAcross_N)', '(-$turn_Nm + $shape->rise_m * $rearAcross_N)', 'What pushes the rear turns the table the other way'],
+        ['$turn_Nm -= $weight_N * $shape->arm_m($s_m);', '$turn_Nm -= $weight_N * $s_m;', 'Weights have the arm of the wind'],
+        ['$across_N - $rearAcross_N', '$across_N', 'The front takes all that pushes'],
+    ],
+    'core/src/Ground/TableCases.php' => [
+        ['private const SOFT = 0.7;', 'private const SOFT = 0.0;', 'Posts never give way below the ground'],
+        ['[\'table_combination.06d_w\', 0.6, 0.0, 0.6]', '[\'table_combination.06d_w\', 1.0, 0.0, 0.6]', 'All of the weight holds against the wind'],
+        ['0.05 * $most_N', '0.0005 * $most_N', 'Wind along the row is next to nothing'],
+        ['$uneven ? max($share,', '$uneven ? min($share,', 'Short posts of a row are spared'],
+        ['** 3, $heights_m)', '** 2, $heights_m)', 'Tall posts take more than their stiffness gives'],
+    ],
+    'core/src/Ground/AlongRow.php' => [
+        ['$joints === BeamJoints::None || count($shape->posts_m) === 2', 'true', 'Jointed pipes carry as whole ones'],
+        ['min(max($before - 1, 0), count($shape->posts_m) - 2)', 'min(max($before, 0), count($shape->posts_m) - 2)', 'Snow lies on the next span'],
+    ],
+    'core/src/Ground/RoundPipe.php' => [
+        ['** 3 - $inside_m ** 3) / 6', '** 3 - $inside_m ** 3) / 5', 'Pipes bear a fifth more'],
+        ['$axial < 0.2 ? $axial / 2 + $bending', '$axial < 0.2 ? $bending', 'What presses on a bent post counts nothing'],
+    ],
+    'core/src/Ground/PostInGround.php' => [
+        ['value(self::POSTS, \'height_factor\') / 4', 'value(self::POSTS, \'height_factor\') / 8', 'Tall posts hold as short ones'],
+        ['return 0.6 * $this->volume_m3', 'return $this->volume_m3', 'All of the concrete holds down'],
+        ['max(0.0, $depth_m - $loose_m)', 'max(0.0, $depth_m)', 'Frozen and loose ground clings to the post'],
+        ['max($foot_N, $this->side_N($depth_m))', '($foot_N + $this->side_N($depth_m))', 'A post is borne by its foot and its side at once'],
+        ['$depth_m / 3 / self::FT_M', '$depth_m / 2 / self::FT_M', 'The ground is asked at half of the depth'],
+        ['($this->isDoubled ? ', '(!$this->isDoubled ? ', 'The soil is doubled for everybody'],
+    ],
+    'core/src/Ground/TableChecks.php' => [
+        ['$across_N * $height_m ** 3 / (3 *', '$across_N * $height_m ** 3 / (8 *', 'Posts are told too stiff'],
+        ['0.6 * $wind->pressure_Pa($area_m2, \'up\') - 0.6 * $dead_Pa', '0.6 * $wind->pressure_Pa($area_m2, \'up\') - $dead_Pa', 'All of its weight holds a module down'],
+        ['max($rear, 1 - $rear)', 'min($rear, 1 - $rear)', 'The pipe that bears less of a rail is judged'],
+    ],
+    'core/src/Ground/TableSnow.php' => [
+        ['Printed::atLeast($shape->lowEdge_m, $room_m)', 'Printed::atLeast($shape->lowEdge_m, 0.0)', 'Snow slides where there is no room for it'],
+        ['? 1.0 : 0.5', '? 1.0 : 0.0', 'Bare spans stand beside full ones'],
+    ],
+    'core/src/Ground/SetOut.php' => [
+        ['$table->bearing->toRadians() - M_PI / 2', '$table->bearing->toRadians() + M_PI / 2', 'The front line runs from B to A'],
+        ['$true_rad - $table->declination', '$true_rad + $table->declination', 'The compass is off to the other side'],
+    ],
+    'core/src/Ground/Curing.php' => [
+        ['1 / (273 + $celsius) - 1 / 296', '1 / 296 - 1 / (273 + $celsius)', 'Cold concrete hardens sooner'],
+    ],
+    'core/src/Plan/TablePlanner.php' => [
+        ['ceil($ground->least_m() / $step_m - 1e-9)', 'floor($ground->least_m() / $step_m - 1e-9)', 'Holes end above the frost', 'Ground'],
+        ['$height_m + $depth_m - $pipes->seat->toMetres()', '$height_m + $depth_m', 'Posts are cut as long as to the pipe', 'Ground'],
+    ],
+    'core/src/Plan/TableFindings.php' => [
+        ['$table->soil->expansive !== YesNo::No', '$table->soil->expansive === YesNo::Yes', 'Nobody has to say that the soil does not swell', 'Ground'],
+        ['$table->services?->areMarked() !== true', '$table->services === null', 'A ticket without an end lets people dig', 'Ground'],
+        ['$isPulled && $pipes->crossBolt !== YesNo::Yes', '$isPulled && $pipes->crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across', 'Ground'],
+    ],
 ];

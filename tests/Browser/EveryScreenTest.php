@@ -168,8 +168,8 @@ final class EveryScreenTest extends BrowserTestCase
             Chrome::size($width, 800);
             foreach (['light', 'dark', 'sunlight'] as $theme) {
                 $this->browser->executeScript("document.documentElement.dataset.theme = '$theme'");
-                // Other colours differ in their contrasts alone.
-                $found = (array) $this->browser->executeAsyncScript(<<<'JS'
+                // Other colours differ in their contrasts alone, and those are the same on a phone.
+                $found = $theme !== 'light' && $width < 1280 ? [] : (array) $this->browser->executeAsyncScript(<<<'JS'
                     const [isLight, done] = arguments;
                     axe.run(document, isLight ? {rules: {'target-size': {enabled: true}}} : {runOnly: ['color-contrast']}).then(r => done(r.violations.map(v => `${v.id}: ` + v.nodes.slice(0, 3).map(n => n.target + ' ' + n.any.concat(n.all, n.none).map(c => c.message).join(' ')).join(' | '))));
                     JS, [$theme === 'light']);

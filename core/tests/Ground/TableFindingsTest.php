@@ -42,7 +42,7 @@ final class TableFindingsTest extends TestCase
         yield 'table_part_fails' => [['/table/racking/holds/rail_moment_Nm' => 100.0], 'stop', '/table/racking/holds/rail_moment_Nm', 'table', 'A rail, bent, fails: '];
         yield 'table_slenderness' => [['/table/racking/front_height_m' => 2.8], 'stop', '/table/racking/front_height_m', 'table', 'times the table’s depth'];
         yield 'table_steep_held' => [['/table/tilt_rad' => deg2rad(46), '/table/racking/between_m' => 1.5], 'stop', '/table/tilt_rad', 'table', 'held at its last row'];
-        yield 'smooth_post' => [['/table/racking/cross_bolt' => 'no'], 'stop', '/table/racking/cross_bolt', 'foundations', 'a bolt across every post'];
+        yield 'smooth_post' => [['/table/racking/cross_bolt' => 'unknown'], 'stop', '/table/racking/cross_bolt', 'foundations', 'a bolt across every post'];
         yield 'levels_missing' => [['/table/ground/levels' => [['front_m' => 0.0, 'rear_m' => 0.0]]], 'stop', '/table/ground/levels', 'field', '1 levels for 4 posts'];
         yield 'post_over_stock' => [['/table/racking/post/stock_m' => 156 * $in], 'stop', '/table/racking/post/stock_m', 'foundations', "comes in 13' 0\""];
         yield 'tilt_from_vertical' => [['/table/tilt_from' => 'vertical', '/table/tilt_rad' => deg2rad(52), '/table/racking/between_m' => 2.0], 'warning', '/table/tilt_from', 'table', '52.00° from the vertical: that is 38.00°'];

@@ -98,18 +98,19 @@ final readonly class TableScenario
         return TableShape::of($this->design(), $this->pipes());
     }
 
+    /** @return non-empty-list<OpenWind> */
+    public function winds(): array
+    {
+        [$design, $coefficients] = [$this->design(), new Coefficients()];
+        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($this->shape()->meanHeight_m));
+
+        return OpenWind::cases($design->table->tilt()->toDegrees(), VelocityPressure::at($site, $coefficients)->base->toPascals(), $coefficients, new Figures());
+    }
+
     public function cases(): TableCases
     {
-        [$design, $shape, $coefficients] = [$this->design(), $this->shape(), new Coefficients()];
-        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($shape->meanHeight_m));
-        $q_Pa = VelocityPressure::at($site, $coefficients)->base->toPascals();
+        [$design, $shape] = [$this->design(), $this->shape()];
 
-        return TableCases::of(
-            $design,
-            $this->pipes(),
-            $shape,
-            OpenWind::cases($design->table->tilt()->toDegrees(), $q_Pa, $coefficients, new Figures()),
-            TableSnow::on($design, $shape, $coefficients, new Figures()),
-        );
+        return TableCases::of($design, $this->pipes(), $shape, $this->winds(), TableSnow::on($design, $shape, new Coefficients(), new Figures()));
     }
 }
