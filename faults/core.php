@@ -633,4 +633,10 @@ return [
         ['$table->services?->areMarked() !== true', '$table->services === null', 'A ticket without an end lets people dig', 'Ground'],
         ['$isPulled && $pipes->crossBolt !== YesNo::Yes', '$isPulled && $pipes->crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across', 'Ground'],
     ],
+    'core/src/Ground/Squareness.php' => [
+        ['($ac_m ** 2 - $bd_m ** 2) / (4 * $wide_m)', '($ac_m ** 2 - $bd_m ** 2) / (2 * $wide_m)', 'The far line is told twice as far off'],
+        ['$over_m <= self::FITS_M && ', '', 'One stake is blamed where all are off'],
+        ['$worst_m > self::AGREE_M', '$worst_m > 1.0', 'Tapes that disagree are believed'],
+        ['\'right_m\' => $fitted[$corner][0] - $corners[$corner][0]', '\'right_m\' => $corners[$corner][0] - $fitted[$corner][0]', 'A stake is moved the wrong way'],
+    ],
 ];

@@ -10,6 +10,7 @@ use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableMaterials;
 use Garnetine\Core\Ground\TablePost;
@@ -158,6 +159,7 @@ final class TableView
                 'faces' => $degrees($plan->design->table->bearing->toRadians()), 'faces_compass' => $degrees($plan->setOut?->facesCompass_rad),
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
+            'square' => self::square($plan, $texts),
             'bars' => $pipes instanceof PipeTable ? array_map(static fn (array $bar): string => implode(' + ', $bar), TableMaterials::bars($plan->posts, $pipes)) : [],
             'stock' => $pipes instanceof PipeTable ? $printer->length($pipes->post->stock->toMetres()) : '',
             'ways' => array_map(static fn (array $way): array => [
@@ -170,6 +172,27 @@ final class TableView
                 ],
             ], $plan->ways),
         ];
+    }
+
+    /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */
+    private static function square(TablePlan $plan, Texts $texts): ?array
+    {
+        $square = $plan->setOut?->square;
+        if ($square === null || $plan->shape === null) {
+            return null;
+        }
+        $posts = count($plan->shape->posts_m);
+        $says = [$texts->say("square.{$square->state}", [
+            'differ_m' => abs($square->differ_m), 'far_line_m' => abs($square->farLine_m), 'side' => $square->farLine_m > 0.0 ? 'right' : 'left',
+        ])];
+        foreach ($square->moves as $move) {
+            $says[] = $texts->say('square.move', [
+                'stake' => SetOut::stake($move['corner'], $posts), 'right_m' => abs($move['right_m']), 'side' => $move['right_m'] >= 0.0 ? 'right' : 'left',
+                'back_m' => abs($move['back_m']), 'way' => $move['back_m'] >= 0.0 ? 'rear' : 'front',
+            ]);
+        }
+
+        return ['stands' => $square->state === 'square', 'says' => $says];
     }
 
     /** @return array<string, mixed>|null Null where nothing is computed */

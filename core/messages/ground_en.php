@@ -15,6 +15,7 @@ return [
     // findings: stops
     'finding.services_unmarked' => 'Nobody has said that buried lines were asked for and marked. Enter the ticket, until when it holds, and who asked: no hole is dug before.',
     'finding.soil_expansive' => 'Expansive ground (plasticity index 15 and over) lifts and drops posts with the seasons; the answer here is “{answer}”. Ask for a geotechnical report, and enter “no” only when it says so.',
+    'finding.diagonals_differ' => 'The stakes do not stand square: the diagonals differ by {differ}, where {most} is the most before any hole is dug, or a stake is out of its place. See at the stakes which to move.',
     'finding.frost_heave' => 'Ground that freezes to {frost} may grip the concrete and lift it, and a light table does not hold it down. Part them, with a sleeve or with drained gravel round the shaft, or let somebody who knows the ground say that frost does not lift it.',
     'finding.pipe_unknown' => 'Of “{pipe}” the wall or the grade is not known, or the wall fills the pipe: without them nothing is known of its strength.',
     'finding.table_hold_missing' => '{part}: its document is still to be looked up. Until then the plan is not for construction.',
@@ -73,6 +74,12 @@ return [
     'open_wind.180_b_clear' => 'wind on the low edge, case B, free below', 'open_wind.180_b_obstructed' => 'wind on the low edge, case B, obstructed below',
     'table_snow.all' => 'snow on all of it', 'table_snow.lower' => 'snow on the lower half', 'table_snow.upper' => 'snow on the upper half', 'table_snow.spans' => 'snow by spans',
 
+    // stakes
+    'square.unknown' => 'Measure both diagonals between the outer stakes, and for which stake to move all four sides too.', 'square.square' => 'The stakes stand square: the diagonals differ by {differ}.',
+    'square.far_line' => 'The diagonals differ by {differ}: the far line stands {far_line} too far to the {side}. With all four sides measured too, the stake to move is told.',
+    'square.again' => 'The six tapes disagree with each other: measure again.', 'square.one' => 'Only one stake is out of its place:', 'square.all' => 'No single stake is to blame; all are moved:',
+    'square.move' => 'move {stake} {right} to the {side} and {back} to the {way}', 'word.front' => 'front', 'word.rear' => 'rear',
+
     // published values
     'coefficient.asce7_16/open_roof' => 'CN of open roofs, tilt, case, wind, flow and half: {key}', 'coefficient.asce7_16/open_roof/gust' => 'Gust factor of stiff structures', 'coefficient.asce7_16/open_roof/least_psf' => 'Least pressure on the structure, psf',
     'coefficient.asce7_16/open_roof_elements' => 'CN of elements, tilt, flow, zone and way: {key}', 'coefficient.asce7_16/open_roof_elements/strip' => 'Strip along the edges of an open roof, {key}', 'coefficient.asce7_16/open_roof_elements/least_psf' => 'Least pressure on elements, psf',
@@ -108,6 +115,7 @@ return [
     'not_covered.flood' => 'flood', 'not_covered.scour' => 'scour', 'not_covered.slope_stability' => 'stability of the slope', 'not_covered.creeping_snow' => 'creeping snow', 'not_covered.flutter' => 'flutter', 'not_covered.corrosion_in_soil' => 'corrosion in the soil',
 
     // names of what is entered
+    '/table/measured' => 'What tapes show', '/table/measured/diagonal_m' => 'Diagonal from the first front stake', '/table/measured/other_diagonal_m' => 'Diagonal from the last front stake', '/table/measured/front_m' => 'Front line', '/table/measured/right_m' => 'Right side', '/table/measured/rear_m' => 'Rear line', '/table/measured/left_m' => 'Left side',
     '/table/name' => 'Name of the table', '/table/orientation' => 'Modules lie', '/table/rows' => 'Rows of modules', '/table/columns' => 'Columns of modules', '/table/column_gap_m' => 'Gap between columns', '/table/row_gap_m' => 'Gap between rows',
     '/table/tilt_from' => 'Tilt counted from', '/table/tilt_rad' => 'Tilt', '/table/bearing_rad' => 'Faces, true', '/table/declination_rad' => 'Declination of the compass, east', '/table/racking/kind' => 'Kind of table',
     '/table/racking/posts' => 'Posts along the row', '/table/racking/end_overhang_m' => 'Table past its end posts', '/table/racking/front_pipe_m' => 'Front pipe, up the slope', '/table/racking/between_m' => 'Between the pipes, level',

@@ -67,6 +67,9 @@ final class GroundTest extends BrowserTestCase
         $this->enter(['/table/racking/cut' => 'in_place']);
         self::assertSame(count($before->posts), count(TablePlanner::plan($job->current()->document()->table('table-1'))->posts));
         $this->seeText('181.0° by compass', 'svg[data-stakes]');
+        $this->act(fn () => $this->press('Stakes are driven: what the tapes show'));
+        $this->enter(['/table/measured/diagonal_m' => "10' 1", '/table/measured/other_diagonal_m' => "9' 11 3/4"]);
+        $this->seeText('too far to the right', '[data-square]');
         $this->to('Hand-over');
         $this->seeText('recalled values to confirm', 'main');
         $this->endJourney('A pipe table on falling ground');

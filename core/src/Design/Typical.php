@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling',
+        '/table/services', '/table/footing/doubling', '/table/measured',
     ];
 
     /**
@@ -51,6 +51,7 @@ final class Typical
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
             '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
             '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
+            '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             '/block/pins' => ['line' => 'A', 'member' => 1],

@@ -197,6 +197,7 @@ enum Code: string
     case TableStandard = 'table_standard';
     case TableSteep = 'table_steep';
     case TooSpringy = 'too_springy';
+    case DiagonalsDiffer = 'diagonals_differ';
     case FrostHeave = 'frost_heave';
     case LevelsMissing = 'levels_missing';
     case ModuleZoneMissing = 'module_zone_missing';
@@ -234,7 +235,7 @@ enum Code: string
         self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
-        self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
+        self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
     ];
 

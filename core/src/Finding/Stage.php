@@ -12,6 +12,7 @@ enum Stage: string
     case Field = 'field';
     case Table = 'table';
     case Foundations = 'foundations';
+    case SettingOut = 'setting_out';
     case Surface = 'surface';
     case Modules = 'modules';
     case Loads = 'loads';
@@ -27,6 +28,7 @@ enum Stage: string
             str_starts_with($at, '/site') => self::Site,
             preg_match('~^/table/(ground|soil|services|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match('~^/table/(footing|racking/(post|cross_bolt))\b(?!s)~', $at) === 1 => self::Foundations,
+            preg_match('~^/table/(measured|racking/(seat_m|cut))\b~', $at) === 1 => self::SettingOut,
             str_starts_with($at, '/table') => self::Table,
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,

@@ -23,6 +23,8 @@ final readonly class SetOut
         public float $row_rad,
         public ?float $rowCompass_rad,
         public ?float $facesCompass_rad,
+        /** Whether the stakes stand square, as far as they were measured; null where nobody did. */
+        public ?Squareness $square,
     ) {
     }
 
@@ -44,7 +46,9 @@ final readonly class SetOut
         $row_rad = self::turn($table->bearing->toRadians() - M_PI / 2);
         $compass = static fn (float $true_rad): ?float => $table->declination === null ? null : self::turn($true_rad - $table->declination->toRadians());
 
-        return new self($stakes, $diagonals, $shape->between_m, $row_rad, $compass($row_rad), $compass($table->bearing->toRadians()));
+        return new self($stakes, $diagonals, $shape->between_m, $row_rad, $compass($row_rad), $compass($table->bearing->toRadians()), $table->measured === null
+            ? null
+            : Squareness::of($table->measured, $shape->posts_m[$last] - $shape->posts_m[0], $shape->between_m));
     }
 
     /** @return array{from: string, to: string, level_m: float, ground_m: float} */
@@ -56,6 +60,12 @@ final readonly class SetOut
             'from' => TablePost::name($one, $row), 'to' => TablePost::name($other, $otherRow), 'level_m' => $level_m,
             'ground_m' => hypot($level_m, $shape->rearGround_m[$other] - $shape->frontGround_m[$one]),
         ];
+    }
+
+    /** The stake at a corner from 0: first front, last front, last rear, first rear. */
+    public static function stake(int $corner, int $posts): string
+    {
+        return TablePost::name($corner === 1 || $corner === 2 ? $posts - 1 : 0, $corner < 2 ? 1 : 2);
     }
 
     private static function turn(float $rad): float

@@ -13,6 +13,7 @@ use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\RoundPipe;
+use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCases;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableMaterials;
@@ -158,6 +159,10 @@ final class TableFindings
             if ($plan->snow->ground_m > $shape->lowEdge_m) {
                 $findings[] = Finding::of(Code::SnowReachesEdge, '/table/racking/front_height_m', ['snow_m' => $plan->snow->ground_m, 'edge_m' => $shape->lowEdge_m]);
             }
+        }
+        $square = $plan->setOut?->square;
+        if ($square !== null && !in_array($square->state, ['unknown', 'square'], true)) {
+            $findings[] = Finding::of(Code::DiagonalsDiffer, '/table/measured', ['differ_m' => abs($square->differ_m), 'most_m' => Squareness::WHOLE_M]);
         }
         $isPulled = array_filter($plan->checks, static fn (TableCheck $check): bool => $check->what === 'lift' && $check->demand_si > 0.0) !== [];
         if ($isPulled && $pipes->crossBolt !== YesNo::Yes) {

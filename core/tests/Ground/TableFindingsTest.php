@@ -33,6 +33,7 @@ final class TableFindingsTest extends TestCase
         yield 'post_under_ground' => [['/table/racking/front_height_m' => 0.2], 'refusal', '/table/racking/front_height_m', 'table', 'Raise the front pipe'];
         yield 'foundation_too_deep' => [['/site/wind_speed_m_per_s' => 70.0, '/table/racking/posts' => 2, '/table/footing/hole_m' => 0.15], 'refusal', '/table/footing/hole_m', 'foundations', "Even 12' 0\" deep post A1 does not hold. The ground beside post A1:"];
         yield 'too_springy' => [['/table/racking/post/outside_m' => 0.0254, '/table/racking/post/wall_m' => 0.002], 'refusal', '/table/racking/post/outside_m', 'foundations', 'times a second'];
+        yield 'diagonals_differ' => [['/table/measured' => ['diagonal_m' => 4.0, 'other_diagonal_m' => 3.9, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null]], 'stop', '/table/measured', 'setting_out', 'The stakes do not stand square'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];

@@ -2,6 +2,7 @@ import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
 import { HandoverSheet } from '@/stages/HandoverSheet';
+import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, Say } from '@/stages/parts';
 import { TopographySentences } from '@/stages/SiteSheet';
 
@@ -48,6 +49,7 @@ function TableSite() {
                 The ground snow load is <Slot path="/site/ground_snow_Pa" />, <Slot path="/site/ground_snow_kind" />. The table is{' '}
                 <Slot path="/site/roof_exposure" /> to wind.
             </Say>
+            <PlaceLookup />
         </>
     );
 }
@@ -228,6 +230,9 @@ function Foundations() {
 function SettingOut() {
     const { shown } = useDesk();
     const bearings = shown.table?.bearings;
+    const square = shown.table?.square;
+    const last = String.fromCharCode(64 + (shown.table?.drawn?.posts_m.length ?? 2));
+    const outer = ['A1', `${last}1`, `${last}2`, 'A2'];
     return (
         <>
             <h2 className="text-[1.2rem]">Setting out</h2>
@@ -240,6 +245,23 @@ function SettingOut() {
                     The front line runs {bearings.row} true
                     {bearings.row_compass === null ? '' : `, ${bearings.row_compass} on a compass`}, from A to the right.
                 </Say>
+            )}
+            <Part path="/table/measured" open="Stakes are driven: what the tapes show" close="take out">
+                <Say>
+                    Level, from {outer[0]} to {outer[2]} it is <Slot path="/table/measured/diagonal_m" open="not measured" />,
+                    from {outer[1]} to {outer[3]} <Slot path="/table/measured/other_diagonal_m" open="not measured" />; the front
+                    line is <Slot path="/table/measured/front_m" open="not measured" />, the right side{' '}
+                    <Slot path="/table/measured/right_m" open="not measured" />, the rear line{' '}
+                    <Slot path="/table/measured/rear_m" open="not measured" />, the left side{' '}
+                    <Slot path="/table/measured/left_m" open="not measured" />.
+                </Say>
+            </Part>
+            {square != null && (
+                <ul role="status" className={`mt-2 font-semibold ${square.stands ? 'tone-holds' : 'tone-fails'}`} data-square>
+                    {square.says.map((sentence) => (
+                        <li key={sentence}>{sentence}</li>
+                    ))}
+                </ul>
             )}
             <p className="mt-3 text-muted text-[0.9rem]">
                 Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree

@@ -379,4 +379,10 @@ export type FieldPath =
     | '/table/footing/doubling/why'
     | '/table/services/ticket'
     | '/table/services/expires'
-    | '/table/services/by';
+    | '/table/services/by'
+    | '/table/measured/diagonal_m'
+    | '/table/measured/other_diagonal_m'
+    | '/table/measured/front_m'
+    | '/table/measured/right_m'
+    | '/table/measured/rear_m'
+    | '/table/measured/left_m';

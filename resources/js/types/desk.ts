@@ -244,6 +244,8 @@ export type TableData = {
     apart: string;
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };
     /** Posts by length of pipe. */
+    /** What tapes between the outer stakes show, in sentences; null where nobody measured. */
+    square: { stands: boolean; says: string[] } | null;
     bars: string[];
     stock: string;
     ways: {

@@ -44,6 +44,7 @@ final readonly class Table
         public Soil $soil,
         public Footing $footing,
         public ?Services $services = null,
+        public ?Measured $measured = null,
     ) {
     }
 
