@@ -42,7 +42,7 @@ return [
         ["'height' => \$this->length(\$worked->run->check->capacities->railHeight_m)", "'height' => \$this->length(\$worked->run->check->capacities->heel_m)", 'The heel of a foot is told as its height', 'ToldTest'],
     ],
     'app/Desk/Comparison.php' => [
-        ["'Feet' => (string) \$plan->attachmentCount()", "'Feet' => (string) \$plan->moduleCount()", 'Modules are compared as feet', 'ToldTest'],
+        ["'Feet' : 'Posts' => (string) \$plan->summary()['attachments']", "'Feet' : 'Posts' => (string) \$plan->summary()['modules']", 'Modules are compared as feet', 'ToldTest'],
         ['$demands[$zone]->suctionExposed_Pa', '$demands[$zone]->suction_Pa', 'Suction is compared for closed sides', 'ToldTest'],
         ["'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$top_m - \$in_m]", "'at the ridge' => [(\$outline->leftHip_m + \$outline->width_m - \$outline->rightHip_m) / 2, \$in_m]", 'Suction at the ridge is that at the eave', 'ToldTest'],
     ],
@@ -72,7 +72,7 @@ return [
     ],
     'app/Desk/RoofDrawing.php' => [
         ['$height - $of($y_m)', '$of($y_m)', 'The small drawing has its modules upside down', 'SurfacesTest'],
-        ['$left += ', '$left = 0 * ', 'Planes of a job are drawn over each other', 'SurfacesTest'],
+        ['$left += $of($design', '$left = 0 * $of($design', 'Planes of a job are drawn over each other', 'SurfacesTest'],
     ],
     'app/Listing/NextThing.php' => [
         ['$unconfirmed > 0 =>', '$unconfirmed > 100 =>', 'Values to confirm are not told as next', 'DesignTest|ToldTest'],
@@ -106,7 +106,7 @@ return [
         ['GUESSES = 10', 'GUESSES = 10000', 'The password of a signature may be guessed', 'DesignTest'],
     ],
     'app/Desk/Stages.php' => [
-        ["\$plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],", '', 'Stages of a refused plan hold', 'ToldTest'],
+        ["\$isEmpty => ['word' => 'empty', 'tone' => 'plain'],\n            \$plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],", "\$isEmpty => ['word' => 'empty', 'tone' => 'plain'],", 'Stages of a refused plan hold', 'ToldTest'],
         ['1 - ($plan->clamp?->ratio() ?? 0.0)]', '1.0]', 'The modules hold whatever their clamps do', 'ToldTest'],
     ],
     'app/Desk/Standing.php' => [
@@ -115,8 +115,8 @@ return [
         ["\$finding->values['count']", '1', 'Values to enter are counted by stages', 'DesignTest'],
     ],
     'app/Desk/Chosen.php' => [
-        ["\$asked('surface')", 'null', 'Another surface than the one asked for is shown and changed', 'SurfacesTest'],
-        ["\$asked('block')", 'null', 'Another block than the one in view is changed', 'SurfacesTest'],
+        ["\$project->chosen(self::asked('surface'))", '$project->chosen(null)', 'Another surface than the one asked for is shown and changed', 'SurfacesTest'],
+        ["\$surface, self::asked('block')", '$surface, null', 'Another block than the one in view is changed', 'SurfacesTest'],
         ['->here($plain->inJob($pointer))', '->here($pointer)', 'What is found of the first block stands at the one in view', 'SurfacesTest'],
     ],
     'app/Starting/StartingDesign.php' => [

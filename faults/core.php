@@ -383,7 +383,7 @@ return [
         ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
     ],
     'core/src/Finding/Code.php' => [
-        ["self::RafterScreenFails,\n        self::EnVelocityHigh,\n    ];", "self::RafterScreenFails,\n        self::EnVelocityHigh, self::RunFails,\n    ];", 'A run that fails can be signed away'],
+        ["self::EnVelocityHigh,\n        self::TableSlenderness, self::TableSteepHeld,\n    ];", "self::EnVelocityHigh, self::RunFails,\n        self::TableSlenderness, self::TableSteepHeld,\n    ];", 'A run that fails can be signed away'],
         ['            self::RunFails, self::RunNotFound, self::MembersMissRun', '            self::RunNotFound, self::MembersMissRun', 'A run that fails is told where its rail is'],
     ],
     'core/src/Finding/Finding.php' => [
@@ -438,12 +438,12 @@ return [
     ],
     'core/src/Design/Project.php' => [
         ['if ($block->kit !== $kit) {', 'if (false) {', 'Blocks of one surface may have feet of two kinds'],
-        ['array_filter($this->asTyped, $elsewhere, ARRAY_FILTER_USE_KEY)', '$this->asTyped', 'What was typed and cleared comes back'],
+        ["\$design->ownCopies,\n            self::places(\$design->asTyped, \$part->inJob(...)) + array_filter(\$this->asTyped, \$elsewhere, ARRAY_FILTER_USE_KEY)", "\$design->ownCopies,\n            self::places(\$design->asTyped, \$part->inJob(...)) + \$this->asTyped", 'What was typed and cleared comes back'],
         ['$part->subjectHere($one->subject) === null)', 'true)', 'A signature that was withdrawn stays'],
         ['->named("Plane $number")', '', 'A copied plane has the name of the first'],
     ],
     'core/src/Design/Part.php' => [
-        ['str_starts_with($subject, \'surface/\') ? null : $subject', '$subject', 'What was signed on one surface counts on another'],
+        ['(preg_match(\'~^(surface|table)/~\', $subject) === 1 ? null : $subject)', '$subject', 'What was signed on one surface counts on another'],
         ['$here.substr($pointer, strlen($there))', '$there.substr($pointer, strlen($there))', 'Places of a surface are told by the job\'s names'],
     ],
     'core/src/Plan/PlanDocument.php' => [

@@ -32,12 +32,14 @@ return [
     'resources/js/paper/Calculation.tsx' => [
         ['Mx {span.normal} over {span.capacity_normal}', 'Mx {span.along} over {span.capacity_normal}', 'The calculation sets the wrong moment against a capacity', 'ToldTest'],
         ["                        member.load,\n                        member.times,", "                        member.times,\n                        member.load,", 'Loads and shares of members change places', 'ToldTest'],
-        ["used.confirmed_by ?? 'nobody yet'", "used.confirmed_by ?? ''", 'A value nobody confirmed looks confirmed', 'ToldTest'],
     ],
     'resources/js/paper/CrewSheets.tsx' => [
         ['{view.stand} {foot.member}', '{view.stand} {foot.number}', 'Crews read the number of a foot as its member', 'ToldTest'],
         ["splices at {marks(run, 'splice', ', ')}", "splices at {marks(run, 'clamp', ', ')}", 'Splices are told where clamps stand', 'ToldTest'],
         ['[row.what, row.torque, row.document]', '[row.what, row.document, row.torque]', 'Torque and document change places', 'ToldTest'],
+    ],
+    'resources/js/paper/shared.tsx' => [
+        ["used.confirmed_by ?? 'nobody yet'", "used.confirmed_by ?? ''", 'A value nobody confirmed looks confirmed', 'ToldTest'],
         ["finding.kind === 'stop' || finding.kind === 'refusal'", "finding.kind === 'refusal'", 'Open stops are not on the crew sheets', 'SurfacesTest'],
         ['<strong>Caution:</strong> {caution}', '<strong>Caution:</strong>', 'Cautions are empty', 'ToldTest'],
     ],

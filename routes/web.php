@@ -19,6 +19,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TableController;
 use App\Models\PaperKind;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -68,6 +69,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/stage/{stage}', [JobController::class, 'stage'])->whereIn('stage', array_unique([...App\Desk\Stages::KEYS, ...App\Desk\Stages::OF_TABLES]));
         Route::get('/view', [DesignController::class, 'show']);
         Route::get('/because', [BecauseController::class, 'show']);
+        Route::get('/table/beside', [TableController::class, 'beside']);
         Route::post('/because', [BecauseController::class, 'whatIf']);
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');

@@ -90,7 +90,9 @@ final class Differences
         $differences = [];
         foreach ($paths as $path) {
             [$label, $was, $is] = match (true) {
-                $path === '/block/left_out' && $before instanceof Design && $after instanceof Design => ['Modules taken out', self::cells($before), self::cells($after)],
+                $path === '/block/left_out' && $before instanceof Design && $after instanceof Design => [
+                    'Modules taken out', self::cells($before), self::cells($after),
+                ],
                 $path === '/origins' => ['Values left at the example’s', (string) count($before->origins), (string) count($after->origins)],
                 $path === '/own_copies' => ['Values read in own copies', self::copies($before), self::copies($after)],
                 $path === '/confirmations' => ['Signatures', (string) count($before->confirmations), (string) count($after->confirmations)],

@@ -22,7 +22,9 @@ use Garnetine\Core\Quantity\QuantityText;
 final class FieldView
 {
     /** What no worksheet enters: signatures, what is drawn, and what a surface and its block are. */
-    private const ELSEWHERE = ['/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind', '/table/module'];
+    private const ELSEWHERE = [
+        '/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind', '/table/module',
+    ];
 
     /** @return array<string, array<string, mixed>> By JSON pointer */
     public static function all(Design|TableDesign $design, Texts $texts): array
@@ -38,7 +40,8 @@ final class FieldView
     {
         if ($design instanceof TableDesign) {
             return [
-                '/table/ground/levels' => count($design->table->ground->levels), '/table/services' => $design->table->services === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
+                '/table/ground/levels' => count($design->table->ground->levels), '/table/services' => $design->table->services === null ? 0 : 1,
+                '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, '/module/ratings' => count($design->module->ratings),
                 '/site/hill' => $design->site->hill === null ? 0 : 1,
             ];

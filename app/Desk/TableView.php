@@ -9,6 +9,7 @@ use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
@@ -32,7 +33,7 @@ final class TableView
     {
         $project = $model->document();
         $design = $project->table($id);
-        $plan = TablePlanner::plan($design);
+        $plan = TablePlanner::plan($design, Depth::Checks);
         [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id);
         $texts = Texts::of($design);
 
@@ -58,7 +59,10 @@ final class TableView
     public static function onPaper(DesignModel $model, ?array $ids = null): array
     {
         return array_map(
-            static fn (string $id): array => ['becauses' => self::becauses(TablePlanner::plan($model->document()->table($id), Depth::Checks))] + self::of($model, $id),
+            static fn (string $id): array => ['becauses' => self::becauses(TablePlanner::plan(
+                $model->document()->table($id),
+                Depth::Checks,
+            ))] + self::of($model, $id),
             $ids === null ? $model->document()->tableIds() : array_values(array_intersect($model->document()->tableIds(), $ids)),
         );
     }
@@ -123,7 +127,10 @@ final class TableView
         foreach ($plan->figures->listed() as $path => $figure) {
             if ($figure->code === 'open_wind') {
                 $print = static fn (string $half): string => $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values[$half]);
-                $winds[] = ['path' => $path, 'name' => $texts->say((string) $figure->values['case']), 'lower' => $print('lower_Pa'), 'upper' => $print('upper_Pa')];
+                $winds[] = [
+                    'path' => $path, 'name' => $texts->say((string) $figure->values['case']), 'lower' => $print('lower_Pa'),
+                    'upper' => $print('upper_Pa'),
+                ];
             }
         }
 
@@ -160,18 +167,64 @@ final class TableView
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
             'square' => self::square($plan, $texts),
-            'bars' => $pipes instanceof PipeTable ? array_map(static fn (array $bar): string => implode(' + ', $bar), TableMaterials::bars($plan->posts, $pipes)) : [],
+            'bars' => $pipes instanceof PipeTable ? array_map(
+                static fn (array $bar): string => implode(' + ', $bar),
+                TableMaterials::bars($plan->posts, $pipes),
+            ) : [],
             'stock' => $pipes instanceof PipeTable ? $printer->length($pipes->post->stock->toMetres()) : '',
-            'ways' => array_map(static fn (array $way): array => [
-                'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']), 'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
-                'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']), 'holds' => $way['holds'],
-                'is_here' => $way['posts'] === count($plan->posts) && abs($way['hole_m'] - $plan->design->table->footing->hole->toMetres()) < 1e-9,
-                'edits' => [
-                    ['path' => '/table/racking/posts', 'typed' => (string) intdiv($way['posts'], 2)],
-                    ['path' => '/table/footing/hole_m', 'typed' => $printer->length($way['hole_m'])],
-                ],
-            ], $plan->ways),
         ];
+    }
+
+    /**
+     * What takes its time and is told on asking: what else would stand, and what the tilt keeps of the best.
+     *
+     * @return array{ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
+     */
+    public static function beside(TableDesign $design): array
+    {
+        return ['ways' => self::ways($design), 'sun' => self::sun($design)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function ways(TableDesign $design): array
+    {
+        $printer = $design->printer();
+        $pipes = $design->table->racking;
+        $posts = $pipes instanceof PipeTable ? $pipes->posts : 0;
+
+        return array_map(static fn (array $way): array => [
+            'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
+            'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
+            'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
+            'holds' => $way['holds'],
+            'is_here' => $way['posts'] === 2 * $posts && abs($way['hole_m'] - $design->table->footing->hole->toMetres()) < 1e-9,
+            'edits' => [
+                ['path' => '/table/racking/posts', 'typed' => (string) intdiv($way['posts'], 2)],
+                ['path' => '/table/footing/hole_m', 'typed' => $printer->length($way['hole_m'])],
+            ],
+        ], TablePlanner::ways($design));
+    }
+
+    /** @return array{choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, months: list<array{name: string, light: float}>}|null Null where nobody said how clear the months are */
+    private static function sun(TableDesign $design): ?array
+    {
+        $report = TablePlanner::sun($design);
+        $texts = Texts::of($design);
+        $choices = [];
+        foreach ($report->choices ?? [] as $choice) {
+            $tilts = array_map(static fn (int $tilt_deg, int $from): string => count($choice['from']) === 1
+                ? "{$tilt_deg}°" : $texts->say('sun.from', ['tilt' => $tilt_deg, 'month' => "month.$from"]), $choice['tilts_deg'], $choice['from']);
+            $choices[] = [
+                'name' => $texts->say($choice['what']), 'tilts' => implode(', ', $tilts), 'keeps' => Printer::number(100 * $choice['keeps'], 1).' %',
+                'is_here' => $choice['what'] === 'sun.here',
+            ];
+        }
+
+        return $report === null ? null : ['choices' => $choices, 'months' => array_map(
+            static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
+            $report->months,
+            array_keys($report->months),
+        )];
     }
 
     /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */
@@ -211,16 +264,25 @@ final class TableView
         $cut = static fn (float $height_m): ?string => $depth_m === null ? null : $printer->tape($height_m + $depth_m - $table->racking->seat->toMetres());
 
         return [
-            'tilt_rad' => $shape->tilt_rad, 'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'front_pipe_m' => $shape->frontPipe_m, 'rear_pipe_m' => $shape->rearPipe_m,
+            'tilt_rad' => $shape->tilt_rad, 'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'front_pipe_m' => $shape->frontPipe_m,
+            'rear_pipe_m' => $shape->rearPipe_m,
             'between_m' => $shape->between_m, 'rise_m' => $shape->rise_m, 'offset_m' => $shape->offset_m, 'column' => chr(ord('A') + $column),
-            'front_m' => $shape->front_m[$column], 'rear_m' => $shape->rear_m[$column], 'ground_rise_m' => $shape->rearGround_m[$column] - $shape->frontGround_m[$column],
-            'depth_m' => $depth_m, 'hole_m' => $table->footing->hole->toMetres(), 'post_m' => $table->racking->post->outside->toMetres(), 'frost_m' => $table->soil->frostDepth->toMetres(),
+            'front_m' => $shape->front_m[$column], 'rear_m' => $shape->rear_m[$column],
+            'ground_rise_m' => $shape->rearGround_m[$column] - $shape->frontGround_m[$column],
+            'depth_m' => $depth_m, 'hole_m' => $table->footing->hole->toMetres(), 'post_m' => $table->racking->post->outside->toMetres(),
+            'frost_m' => $table->soil->frostDepth->toMetres(),
             'posts_m' => $shape->posts_m, 'rails_m' => $shape->rails_m, 'rows' => $table->rows, 'columns' => $table->columns,
             'text' => [
-                'front' => $printer->length($shape->front_m[$column]), 'rear' => $printer->length($shape->rear_m[$column]), 'between' => $printer->length($shape->between_m),
-                'depth' => $depth_m === null ? null : $printer->length($depth_m), 'cut_front' => $cut($shape->front_m[$column]), 'cut_rear' => $cut($shape->rear_m[$column]),
-                'frost' => $printer->length($table->soil->frostDepth->toMetres()), 'tilt' => Printer::number(rad2deg($shape->tilt_rad), 1).'°', 'edge' => $printer->length($shape->lowEdge_m),
-                'width' => $printer->length($shape->width_m), 'chord' => $printer->length($shape->chord_m), 'bay' => $printer->length($shape->posts_m[1] - $shape->posts_m[0]),
+                'front' => $printer->length($shape->front_m[$column]), 'rear' => $printer->length($shape->rear_m[$column]),
+                'between' => $printer->length($shape->between_m),
+                'depth' => $depth_m === null ? null : $printer->length($depth_m), 'cut_front' => $cut($shape->front_m[$column]),
+                'cut_rear' => $cut($shape->rear_m[$column]),
+                'frost' => $printer->length($table->soil->frostDepth->toMetres()), 'tilt' => Printer::number(
+                    rad2deg($shape->tilt_rad),
+                    1,
+                ).'°', 'edge' => $printer->length($shape->lowEdge_m),
+                'width' => $printer->length($shape->width_m), 'chord' => $printer->length($shape->chord_m),
+                'bay' => $printer->length($shape->posts_m[1] - $shape->posts_m[0]),
             ],
         ];
     }
@@ -235,10 +297,15 @@ final class TableView
         ];
 
         return [
-            'id' => $post->id, 'rear' => $post->isRear, 'x_m' => $post->x_m, 'height' => $printer->tape($post->height_m), 'depth' => $printer->tape($post->depth_m),
+            'id' => $post->id, 'rear' => $post->isRear, 'x_m' => $post->x_m, 'height' => $printer->tape($post->height_m),
+            'depth' => $printer->tape($post->depth_m),
             'cut' => $printer->tape($post->cut_m), 'bags' => rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
-        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->what}")] + self::check($plan, $texts, $worst));
+        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->what}")] + self::check(
+            $plan,
+            $texts,
+            $worst,
+        ));
     }
 
     /** @return array{path: string, name: string, reserve: string, word: string, demand: string, capacity: string} */
@@ -248,7 +315,10 @@ final class TableView
         $print = static fn (float $value_si): string => $dimension === null ? '' : $plan->design->printer()->print($dimension, $value_si);
 
         return [
-            'path' => $check->path(), 'name' => $texts->say("because.table_{$check->what}", ['place' => $check->place]), 'reserve' => Texts::reserve($check->reserve()),
+            'path' => $check->path(), 'name' => $texts->say(
+                "because.table_{$check->what}",
+                ['place' => $check->place],
+            ), 'reserve' => Texts::reserve($check->reserve()),
             'word' => Texts::word($check->reserve()), 'demand' => $print($check->demand_si), 'capacity' => $print($check->capacity_si),
         ];
     }

@@ -99,7 +99,10 @@ final class JobList
                 $plan->isSigned(),
                 $toIssue,
             ),
-            'drawing' => $document->surfaces === [] ? RoofDrawing::ofTables(array_map($document->table(...), $document->tableIds())) : RoofDrawing::of(array_map(
+            'drawing' => $document->surfaces === [] ? RoofDrawing::ofTables(array_map(
+                $document->table(...),
+                $document->tableIds(),
+            )) : RoofDrawing::of(array_map(
                 static fn (string $surface): array => [$document->design($surface), $plan->modules($surface)],
                 $document->ids(),
             )),

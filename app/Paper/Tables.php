@@ -71,7 +71,11 @@ final class Tables
         foreach ($plan->plans as $one) {
             foreach ($one->holes->holes ?? [] as $hole) {
                 $rows[] = [
-                    $one->design->surface->name, $hole['id'], str_replace('_', ' ', $hole['kind']), sprintf('%.4F', $hole['x_m']), sprintf('%.4F', $hole['y_m']),
+                    $one->design->surface->name, $hole['id'], str_replace(
+                        '_',
+                        ' ',
+                        $hole['kind'],
+                    ), sprintf('%.4F', $hole['x_m']), sprintf('%.4F', $hole['y_m']),
                     $hole['state'], $hole['note'],
                 ];
             }
@@ -83,14 +87,21 @@ final class Tables
     /** Every post of the tables: where it is staked, how deep it stands, how long it is cut. */
     public static function posts(ProjectPlan $plan): string
     {
-        $rows = [['Table', 'Post', 'From the first post', 'String over the ground', 'Hole', 'Cut', 'Bags', 'From the first post in m', 'Over the ground in m', 'Hole in m', 'Cut in m']];
+        $rows = [[
+            'Table', 'Post', 'From the first post', 'String over the ground', 'Hole', 'Cut', 'Bags', 'From the first post in m', 'Over the ground in m',
+            'Hole in m', 'Cut in m',
+        ]];
         foreach ($plan->tables as $one) {
             $printer = $one->design->printer();
             foreach ($one->posts as $post) {
                 $along_m = $post->x_m - $one->posts[0]->x_m;
                 $rows[] = [
-                    $one->design->table->name, $post->id, $printer->tape($along_m), $printer->tape($post->height_m), $printer->tape($post->depth_m), $printer->tape($post->cut_m),
-                    (string) $post->bags, ...array_map(static fn (float $m): string => sprintf('%.4F', $m), [$along_m, $post->height_m, $post->depth_m, $post->cut_m]),
+                    $one->design->table->name, $post->id, $printer->tape($along_m), $printer->tape($post->height_m), $printer->tape($post->depth_m),
+                    $printer->tape($post->cut_m),
+                    (string) $post->bags, ...array_map(
+                        static fn (float $m): string => sprintf('%.4F', $m),
+                        [$along_m, $post->height_m, $post->depth_m, $post->cut_m],
+                    ),
                 ];
             }
         }

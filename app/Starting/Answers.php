@@ -16,8 +16,13 @@ final readonly class Answers
     /** Roofs that can be planned without an engineer's pressures. */
     public const ROOFS = [RoofKind::TwoSidedGable, RoofKind::Hip, RoofKind::Shed];
 
-    public function __construct(public ?RoofKind $roof = null, public ?Standard $standard = null, public ?StartingKit $kit = null, public ?string $covering = null, public bool $isGround = false)
-    {
+    public function __construct(
+        public ?RoofKind $roof = null,
+        public ?Standard $standard = null,
+        public ?StartingKit $kit = null,
+        public ?string $covering = null,
+        public bool $isGround = false,
+    ) {
     }
 
     /**
@@ -65,8 +70,13 @@ final readonly class Answers
         }
 
         return $this->covering !== 'metal' ? [] : [
-            ['path' => '/surface/covering/kind', 'typed' => 'metal'], ['path' => '/surface/framing/kind', 'typed' => 'purlin'], self::madeUp('/surface/deck', 'none'),
-            self::madeUp('/surface/covering/lower_screws_m', 0.3), self::madeUp('/surface/covering/upper_screws_m', 4.55), self::madeUp('/surface/covering/spaces_between', 5),
+            [
+                'path' => '/surface/covering/kind', 'typed' => 'metal',
+            ], ['path' => '/surface/framing/kind', 'typed' => 'purlin'], self::madeUp('/surface/deck', 'none'),
+            self::madeUp('/surface/covering/lower_screws_m', 0.3), self::madeUp(
+                '/surface/covering/upper_screws_m',
+                4.55,
+            ), self::madeUp('/surface/covering/spaces_between', 5),
             self::madeUp('/surface/framing/width_m', 0.07), self::madeUp('/surface/framing/depth_m', 0.045),
             // 4 lb/ft², common practice, no source.
             self::madeUp('/surface/dead_load_Pa', 191.5),

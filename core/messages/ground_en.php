@@ -29,6 +29,7 @@ return [
     // findings: to mind
     'finding.tilt_from_vertical' => 'The tilt was entered as {typed} from the vertical: that is {tilt} from the horizontal, which is what the crew’s level shows.',
     'finding.snow_reaches_edge' => 'Snow on the ground comes to {snow}, over the low edge at {edge}: what slides off stays against the modules, and they are pushed from below as it settles.',
+    'finding.tilt_over_latitude' => '{tilt} from the horizontal is more than ten degrees over the latitude of {latitude}: for the winter alone, or counted from the vertical?',
     // findings: assumptions
     'finding.open_roof_analogy' => 'Wind on the table is taken from the figure of open monoslope roofs, by analogy, for one row that stands alone. Rows behind get no shelter, rows at the edge nothing extra.',
     'finding.both_flows' => 'Wind may pass freely under the table or be held up by what is stored or lies there; both are looked at, and the worse decides.',
@@ -74,6 +75,9 @@ return [
     'open_wind.180_b_clear' => 'wind on the low edge, case B, free below', 'open_wind.180_b_obstructed' => 'wind on the low edge, case B, obstructed below',
     'table_snow.all' => 'snow on all of it', 'table_snow.lower' => 'snow on the lower half', 'table_snow.upper' => 'snow on the upper half', 'table_snow.spans' => 'snow by spans',
 
+    // sun
+    'sun.here' => 'as planned', 'sun.best' => 'the best fixed', 'sun.latitude' => 'as steep as the latitude', 'sun.mean' => 'mean of the months’ bests', 'sun.mean_without' => 'the same without December', 'sun.flat' => 'flat', 'sun.in_2' => 'tilted twice a year', 'sun.in_4' => 'tilted four times a year',
+    'sun.from' => '{tilt}° from {month} on', 'month.0' => 'January', 'month.1' => 'February', 'month.2' => 'March', 'month.3' => 'April', 'month.4' => 'May', 'month.5' => 'June', 'month.6' => 'July', 'month.7' => 'August', 'month.8' => 'September', 'month.9' => 'October', 'month.10' => 'November', 'month.11' => 'December',
     // stakes
     'square.unknown' => 'Measure both diagonals between the outer stakes, and for which stake to move all four sides too.', 'square.square' => 'The stakes stand square: the diagonals differ by {differ}.',
     'square.far_line' => 'The diagonals differ by {differ}: the far line stands {far_line} too far to the {side}. With all four sides measured too, the stake to move is told.',
@@ -115,6 +119,7 @@ return [
     'not_covered.flood' => 'flood', 'not_covered.scour' => 'scour', 'not_covered.slope_stability' => 'stability of the slope', 'not_covered.creeping_snow' => 'creeping snow', 'not_covered.flutter' => 'flutter', 'not_covered.corrosion_in_soil' => 'corrosion in the soil',
 
     // names of what is entered
+    '/table/sunshine' => 'How clear the months are', '/table/sunshine/latitude_rad' => 'Latitude, north positive', '/table/sunshine/albedo' => 'What the ground throws back', '/table/sunshine/january' => 'Clearness of January', '/table/sunshine/february' => 'Clearness of February', '/table/sunshine/march' => 'Clearness of March', '/table/sunshine/april' => 'Clearness of April', '/table/sunshine/may' => 'Clearness of May', '/table/sunshine/june' => 'Clearness of June', '/table/sunshine/july' => 'Clearness of July', '/table/sunshine/august' => 'Clearness of August', '/table/sunshine/september' => 'Clearness of September', '/table/sunshine/october' => 'Clearness of October', '/table/sunshine/november' => 'Clearness of November', '/table/sunshine/december' => 'Clearness of December',
     '/table/measured' => 'What tapes show', '/table/measured/diagonal_m' => 'Diagonal from the first front stake', '/table/measured/other_diagonal_m' => 'Diagonal from the last front stake', '/table/measured/front_m' => 'Front line', '/table/measured/right_m' => 'Right side', '/table/measured/rear_m' => 'Rear line', '/table/measured/left_m' => 'Left side',
     '/table/name' => 'Name of the table', '/table/orientation' => 'Modules lie', '/table/rows' => 'Rows of modules', '/table/columns' => 'Columns of modules', '/table/column_gap_m' => 'Gap between columns', '/table/row_gap_m' => 'Gap between rows',
     '/table/tilt_from' => 'Tilt counted from', '/table/tilt_rad' => 'Tilt', '/table/bearing_rad' => 'Faces, true', '/table/declination_rad' => 'Declination of the compass, east', '/table/racking/kind' => 'Kind of table',

@@ -13,6 +13,7 @@ import type {
     Issued,
     Planned,
     Supposed,
+    TableBeside,
 } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
@@ -124,6 +125,10 @@ export const designs = async (job: number) => (await ask<{ designs: DesignRow[] 
 
 export const compare = async (job: number, one: number, two: number) =>
     (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
+
+/** What else would stand in place of the table in view, and tilts beside each other. */
+export const tableBeside = async (job: number, isVoid: AbortSignal) =>
+    (await ask<TableBeside>(`/jobs/${job}/table/beside`, undefined, isVoid)).data;
 
 export const hazards = async (job: number, place: string) =>
     (await ask<Hazards>(`/jobs/${job}/hazards?place=${encodeURIComponent(place)}`)).data;

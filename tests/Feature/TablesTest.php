@@ -60,7 +60,9 @@ final class TablesTest extends TestCase
         self::assertSame(['B1', '10\' 0"', '7\' 0"'], [$view->json('table.posts.1.id'), $view->json('table.posts.1.cut'), $view->json('table.posts.1.depth')]);
         self::assertSame('187.0°', $view->json('table.bearings.faces_compass'));
         self::assertCount(8, (array) $view->json('table.winds'));
-        self::assertSame([21, 1], [count((array) $view->json('table.ways')), count(array_filter((array) $view->json('table.ways'), static fn (mixed $way): bool => data_get($way, 'is_here') === true))]);
+        $beside = $this->getJson("/jobs/{$this->job->id}/table/beside")->assertOk();
+        self::assertSame(['34°', '12 in', "7' 0\""], [$beside->json('sun.choices.1.tilts'), $beside->json('ways.2.hole'), $beside->json('ways.2.depth')]);
+        self::assertSame([21, 1], [count((array) $beside->json('ways')), count(array_filter((array) $beside->json('ways'), static fn (mixed $way): bool => data_get($way, 'is_here') === true))]);
         self::assertSame('B', $view->json('table.drawn.column'), 'drawn where most is asked');
         self::assertEqualsWithDelta($plan->posts[0]->depth_m, (float) (is_numeric($depth = $view->json('table.drawn.depth_m')) ? $depth : 0), 1e-9);
         $row = data_get($this->get('/jobs')->assertOk()->viewData('page'), 'props.jobs.0');
@@ -71,6 +73,7 @@ final class TablesTest extends TestCase
         $this->get("/jobs/{$this->job->id}/stage/foundations")->assertOk();
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/B1/sideways")->assertOk()->assertJsonPath('title', 'Post B1 pushed sideways in the ground');
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/Z1/sideways")->assertStatus(404);
+        $this->getJson('/jobs/'.$this->exampleJob($this->user)->id.'/table/beside')->assertStatus(404);
         $this->postJson("/jobs/{$this->job->id}/fill", ['base' => $this->job->current()->id, 'edits' => []])->assertStatus(404);
         $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
     }
@@ -79,7 +82,7 @@ final class TablesTest extends TestCase
     {
         $base = $this->job->current()->id;
         $look = ['base' => $base, 'edits' => [['path' => '/table/racking/posts', 'typed' => '3']], 'sequence' => 4];
-        $this->postJson("/jobs/{$this->job->id}/preview", $look)->assertOk()->assertJsonPath('sequence', 4)->assertJsonPath('summary.attachments', 6)->assertJsonPath('table.ways', []);
+        $this->postJson("/jobs/{$this->job->id}/preview", $look)->assertOk()->assertJsonPath('sequence', 4)->assertJsonPath('summary.attachments', 6);
         self::assertSame(1, $this->job->designs()->count());
         $this->postJson("/jobs/{$this->job->id}/because", $look + ['path' => 'posts/B1/bend'])->assertOk()->assertJsonPath('standing.tone', 'fails');
         $this->save([['path' => '/table/footing/hole_m', 'typed' => '16 in'], ['path' => '/module/mass_kg', 'typed' => '44 lb']])->assertOk()->assertJsonPath('table.drawn.text.depth', '72 in');

@@ -131,7 +131,10 @@ final class IssuedController extends Controller
             'job' => [
                 'id' => $issuedPlan->job_id,
                 'name' => $design->document()->name,
-            ], 'views' => DeskView::onPaper($design, $issuedPlan->surfaces), 'tables' => TableView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
+            ], 'views' => DeskView::onPaper(
+                $design,
+                $issuedPlan->surfaces,
+            ), 'tables' => TableView::onPaper($design, $issuedPlan->surfaces), 'paper' => $kind->value,
             'revision' => [
                 'number' => $issuedPlan->revision,
                 'by' => $issuedPlan->issuer?->name,

@@ -68,7 +68,10 @@ final class JobController extends Controller
             return redirect("/jobs/{$job->id}/stage/site".($request->query('surface') === null ? '' : '?surface='.Chosen::id($project)));
         }
         if ($table !== null) {
-            return Inertia::render('Desk', ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage, 'surface' => $named('surface', $table), 'block' => null]);
+            return Inertia::render(
+                'Desk',
+                ['job' => ['id' => $job->id, 'name' => $job->name], 'stage' => $stage, 'surface' => $named('surface', $table), 'block' => null],
+            );
         }
         $chosen = Chosen::of($project);
 
@@ -82,7 +85,10 @@ final class JobController extends Controller
     {
         return Inertia::render(
             'Print',
-            ['job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()), 'tables' => TableView::onPaper($job->current()), 'paper' => $kind->value],
+            [
+                'job' => ['id' => $job->id, 'name' => $job->name], 'views' => DeskView::onPaper($job->current()),
+                'tables' => TableView::onPaper($job->current()), 'paper' => $kind->value,
+            ],
         );
     }
 }

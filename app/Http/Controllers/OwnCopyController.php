@@ -52,7 +52,10 @@ final class OwnCopyController extends Controller
         $offers = CompanyCopies::offers(
             $job->company_id,
             $document,
-            array_merge(...array_map(static fn (Plan|TablePlan $plan): array => $plan->concerned(), array_values(Planning::all($document, Depth::Checks)->all()))),
+            array_merge(...array_map(
+                static fn (Plan|TablePlan $plan): array => $plan->concerned(),
+                array_values(Planning::all($document, Depth::Checks)->all()),
+            )),
         );
         $saved = $saveDesign->handle(
             $job,

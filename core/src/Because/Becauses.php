@@ -124,7 +124,11 @@ final readonly class Becauses
     /** The because of a figure of the loads. */
     private function figure(string $path): ?Because
     {
-        return $this->plan->loads === null ? null : (new FigureBecauses($this->plan->design, $this->plan->loads->figures, $this->plan->coefficients))->at($path);
+        return $this->plan->loads === null ? null : (new FigureBecauses(
+            $this->plan->design,
+            $this->plan->loads->figures,
+            $this->plan->coefficients,
+        ))->at($path);
     }
 
     /**
@@ -379,7 +383,10 @@ final readonly class Becauses
             ', counted at the middle of the thread as in EN 1995-1-1, Table 8.6; recalled; lean and mark: common practice, no source', 'medium', children: [
                 $this->input('/surface/framing/width_m'),
                 $this->input('/kit/fastener/'.($fastener instanceof LagScrew ? 'diameter' : ($fastener instanceof WoodScrew ? 'gauge' : 'diameter_m'))),
-                ...array_map($this->input(...), $this->entered(['/kit/fastener/drill_guide'])), ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
+                ...array_map(
+                    $this->input(...),
+                    $this->entered(['/kit/fastener/drill_guide']),
+                ), ...$this->edge($fastener), ...array_filter([$this->fastener('thread')]),
             ]);
     }
 

@@ -31,7 +31,11 @@ final class JobEdits
                 continue;
             }
             if (!isset($project->surfaces[$on])) {
-                throw DocumentInvalid::at('', 'an edit on a surface or a table of this job: '.implode(', ', $project->allIds()), '"'.mb_strimwidth($on, 0, 40).'"');
+                throw DocumentInvalid::at(
+                    '',
+                    'an edit on a surface or a table of this job: '.implode(', ', $project->allIds()),
+                    '"'.mb_strimwidth($on, 0, 40).'"',
+                );
             }
             [$plane, $change] = [$group[0]['plane'] ?? null, $group[0]['block'] ?? null];
             $project = match (true) {

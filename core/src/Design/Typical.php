@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine',
     ];
 
     /**
@@ -43,14 +43,29 @@ final class Typical
     private static function at(string $path): ?array
     {
         return match ($path) {
-            '/surface/no_work_rectangles' => ['id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524],
-            '/surface/no_work_circles' => ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 3.048, 'y_m' => 1.524, 'diameter_m' => 0.1016, 'clearance_m' => 0.1524],
-            '/surface/framing/own' => ['number' => OwnMember::FIRST_MORE, 'x_m' => 3.048, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'measured', 'plus_minus_m' => null],
+            '/surface/no_work_rectangles' => [
+                'id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524,
+            ],
+            '/surface/no_work_circles' => [
+                'id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => 3.048, 'y_m' => 1.524, 'diameter_m' => 0.1016, 'clearance_m' => 0.1524,
+            ],
+            '/surface/framing/own' => [
+                'number' => OwnMember::FIRST_MORE, 'x_m' => 3.048, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'measured',
+                'plus_minus_m' => null,
+            ],
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
             // It can only lower what the foot bears along the slope.
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
-            '/module/ratings' => ['side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5, 'document' => ''],
+            '/module/ratings' => [
+                'side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5,
+                'document' => '',
+            ],
             '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
+            // Of the middle of most countries, to be entered by place and month.
+            '/table/sunshine' => [
+                'latitude_rad' => 0.6981317, 'january' => 0.5, 'february' => 0.5, 'march' => 0.5, 'april' => 0.5, 'may' => 0.5, 'june' => 0.5,
+                'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
+            ],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
@@ -63,7 +78,9 @@ final class Typical
             '/fire' => ['rule' => 'irc_2018', 'dwelling' => 'unknown', 'sprinklers' => 'unknown', 'roof_m2' => null],
             '/site/hill' => ['shape' => 'escarpment', 'height_m' => 18.288, 'half_length_m' => 45.72, 'from_crest_m' => 9.144, 'side' => 'downwind'],
             // What decides most is left open: the plan is refused until it is entered.
-            '/site/en' => ['basic_velocity_m_per_s' => null, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => null],
+            '/site/en' => [
+                'basic_velocity_m_per_s' => null, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => null,
+            ],
             '/site/as_nzs' => ['region' => null, 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null],
             '/site/as_nzs/shielding' => ['buildings' => 2, 'height_m' => 5.0, 'breadth_m' => 12.0],
             '/given' => [

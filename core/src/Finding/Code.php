@@ -212,6 +212,7 @@ enum Code: string
     case TableSteepHeld = 'table_steep_held';
     case SnowReachesEdge = 'snow_reaches_edge';
     case TiltFromVertical = 'tilt_from_vertical';
+    case TiltOverLatitude = 'tilt_over_latitude';
     case BothFlows = 'both_flows';
     case FrostTakesNone = 'frost_takes_none';
     case NoDriftBetweenRows = 'no_drift_between_rows';
@@ -243,7 +244,7 @@ enum Code: string
         self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
-        self::SnowReachesEdge, self::TiltFromVertical,
+        self::SnowReachesEdge, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 
     private const ASSUMPTIONS = [

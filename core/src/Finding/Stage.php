@@ -26,7 +26,7 @@ enum Stage: string
     {
         return match (true) {
             str_starts_with($at, '/site') => self::Site,
-            preg_match('~^/table/(ground|soil|services|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
+            preg_match('~^/table/(ground|soil|services|sunshine|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match('~^/table/(footing|racking/(post|cross_bolt))\b(?!s)~', $at) === 1 => self::Foundations,
             preg_match('~^/table/(measured|racking/(seat_m|cut))\b~', $at) === 1 => self::SettingOut,
             str_starts_with($at, '/table') => self::Table,

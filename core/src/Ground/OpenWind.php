@@ -50,7 +50,8 @@ final readonly class OpenWind
                     $code = 'open_wind.'.$from.'_'.strtolower($case).'_'.$flow;
                     $cases[] = new self($code, $q_Pa * $gust * $lower, $q_Pa * $gust * $upper);
                     $figures->add("loads/$code", new Figure('open_wind', [
-                        'value_Pa' => $q_Pa * $gust * ($lower + $upper) / 2, 'case' => $code, 'lower_Pa' => $q_Pa * $gust * $lower, 'upper_Pa' => $q_Pa * $gust * $upper,
+                        'value_Pa' => $q_Pa * $gust * ($lower + $upper) / 2, 'case' => $code, 'lower_Pa' => $q_Pa * $gust * $lower,
+                        'upper_Pa' => $q_Pa * $gust * $upper,
                         'cn_lower' => $lower, 'cn_upper' => $upper, 'gust' => $gust, 'q_Pa' => $q_Pa,
                     ], 'ASCE/SEI 7-16, §27.3.2, Fig. 27.3-4', 'high', [
                         'loads/qh', '/table/tilt_rad', 'coefficient:'.self::TABLE.'/gust', ...self::cells($tilt_deg, "$case/$from/$flow"),
@@ -79,6 +80,10 @@ final readonly class OpenWind
     {
         $at = static fn (float $row): float => $coefficients->value(self::TABLE, sprintf('%g', $row)."/$which");
 
-        return Printed::under($tilt_deg, self::TILTS[0]) ? $at(0.0) : Interpolation::linear(self::TILTS, static fn (int $row): float => $at(self::TILTS[$row]), $tilt_deg);
+        return Printed::under($tilt_deg, self::TILTS[0]) ? $at(0.0) : Interpolation::linear(
+            self::TILTS,
+            static fn (int $row): float => $at(self::TILTS[$row]),
+            $tilt_deg,
+        );
     }
 }

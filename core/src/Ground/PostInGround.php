@@ -58,7 +58,10 @@ final readonly class PostInGround
     /** Allowable pressure against the side, at a third of the depth. */
     public function side_Pa(float $depth_m): float
     {
-        $perFoot_psf = $this->coefficients->value(self::SOILS, "lateral/{$this->soil}") * ($this->isDoubled ? $this->coefficients->value(self::POSTS, 'doubled') : 1.0);
+        $perFoot_psf = $this->coefficients->value(
+            self::SOILS,
+            "lateral/{$this->soil}",
+        ) * ($this->isDoubled ? $this->coefficients->value(self::POSTS, 'doubled') : 1.0);
 
         return $perFoot_psf * min($depth_m / 3 / self::FT_M, $this->coefficients->value(self::POSTS, 'most_times')) * self::PSF_Pa;
     }

@@ -127,7 +127,10 @@ final readonly class Squareness
      */
     private static function solved(array $slopes, array $off): array
     {
-        $rows = array_map(static fn (array $one): array => [...array_map(static fn (array $other): float => self::dot($one, $other), $slopes), self::dot($one, $off)], $slopes);
+        $rows = array_map(
+            static fn (array $one): array => [...array_map(static fn (array $other): float => self::dot($one, $other), $slopes), self::dot($one, $off)],
+            $slopes,
+        );
         $count = count($rows);
         for ($column = 0; $column < $count; ++$column) {
             $pivot = $column;
@@ -165,7 +168,13 @@ final readonly class Squareness
         foreach ([0, 1, 2, 3] as $left) {
             $others = [($left + 1) % 4, ($left + 2) % 4, ($left + 3) % 4];
             $fitted = self::fitted($corners, $planned, $others);
-            $over_m = max([0.0, ...array_map(static fn (int $corner): float => hypot($fitted[$corner][0] - $corners[$corner][0], $fitted[$corner][1] - $corners[$corner][1]), $others)]);
+            $over_m = max([
+                0.0,
+                ...array_map(
+                    static fn (int $corner): float => hypot($fitted[$corner][0] - $corners[$corner][0], $fitted[$corner][1] - $corners[$corner][1]),
+                    $others,
+                ),
+            ]);
             $best = $over_m <= self::FITS_M && ($best === null || $over_m < $best[0]) ? [$over_m, $left, $fitted] : $best;
         }
         [$which, $fitted] = $best === null ? [[0, 1, 2, 3], self::fitted($corners, $planned, [0, 1, 2, 3])] : [[$best[1]], $best[2]];

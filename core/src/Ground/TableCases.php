@@ -115,8 +115,18 @@ final readonly class TableCases
      *
      * @return list<TableCase> One, or with joints on the posts two
      */
-    private function one(string $name, float $dead, float $snow, float $wind, ?array $lies, ?OpenWind $blows, bool $isSoft, float $rearShare, array $front, array $rear): array
-    {
+    private function one(
+        string $name,
+        float $dead,
+        float $snow,
+        float $wind,
+        ?array $lies,
+        ?OpenWind $blows,
+        bool $isSoft,
+        float $rearShare,
+        array $front,
+        array $rear,
+    ): array {
         $half_m2 = $this->shape->area_m2() / 2;
         [$low_m, $middle_m, $high_m] = [$this->shape->chord_m / 4, $this->shape->chord_m / 2, 3 * $this->shape->chord_m / 4];
         $always = Stance::under(

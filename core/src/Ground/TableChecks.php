@@ -177,7 +177,10 @@ final readonly class TableChecks
     {
         $held = array_filter(
             TableShape::held($this->design),
-            fn (ModuleRating $rating): bool => Printed::atLeast($this->shape->railAt_m, $rating->from->toMetres()) && Printed::atMost($this->shape->railAt_m, $rating->to->toMetres()),
+            fn (ModuleRating $rating): bool => Printed::atLeast(
+                $this->shape->railAt_m,
+                $rating->from->toMetres(),
+            ) && Printed::atMost($this->shape->railAt_m, $rating->to->toMetres()),
         );
         if ($held === []) {
             return [];
@@ -220,7 +223,14 @@ final readonly class TableChecks
         $holds = $this->pipes->holds;
 
         return [
-            ...$holds->railMoment === null ? [] : [new TableCheck('rail', '', $moment_Nm, $holds->railMoment->toSi(), 'Nm', $moment_Nm / $holds->railMoment->toSi())],
+            ...$holds->railMoment === null ? [] : [new TableCheck(
+                'rail',
+                '',
+                $moment_Nm,
+                $holds->railMoment->toSi(),
+                'Nm',
+                $moment_Nm / $holds->railMoment->toSi(),
+            )],
             ...$holds->railUp === null ? [] : [self::force('rail_up', '', $lift_N, $holds->railUp->toSi(), null)],
             ...$holds->railAlong === null ? [] : [self::force('rail_along', '', $slip_N, $holds->railAlong->toSi(), null)],
         ];

@@ -42,7 +42,9 @@ final class TableFigures
             $wind = $check->case !== null && str_starts_with($check->case->wind, 'open_wind.') && $figures->at('loads/'.$check->case->wind) !== null
                 ? ['loads/'.$check->case->wind] : ['loads/qh'];
             [$more, $source, $from] = match ($check->what) {
-                'sideways' => [['height_m' => $height_m, 'depth_m' => $depth_m, 'hole_m' => $ground->hole_m, 'side_Pa' => $ground->side_Pa($depth_m)], self::GROUND, [
+                'sideways' => [[
+                    'height_m' => $height_m, 'depth_m' => $depth_m, 'hole_m' => $ground->hole_m, 'side_Pa' => $ground->side_Pa($depth_m),
+                ], self::GROUND, [
                     '/table/soil/kind', '/table/footing/hole_m', '/table/racking/front_height_m', "coefficient:ibc_2018/soils/lateral/{$ground->soil}",
                 ]],
                 'lift' => [['depth_m' => $depth_m, 'hole_m' => $ground->hole_m], null, [
@@ -51,9 +53,18 @@ final class TableFigures
                 'press' => [['depth_m' => $depth_m, 'hole_m' => $ground->hole_m], 'IBC 2018, Table 1806.2', [
                     '/table/soil/kind', '/table/footing/hole_m', "coefficient:ibc_2018/soils/bearing/{$ground->soil}",
                 ]],
-                'bend', 'shear', 'sway' => [['height_m' => $height_m], self::STEEL, ['/table/racking/post/outside_m', '/table/racking/post/wall_m', '/table/racking/post/yield_Pa']],
-                'beam' => [[], self::STEEL, ['/table/racking/beam/outside_m', '/table/racking/beam/wall_m', '/table/racking/beam/yield_Pa', '/table/racking/posts']],
-                'module_up', 'module_down', 'clamp' => [['at_m' => $shape->railAt_m], self::ROOF, ['/module/length_m', '/module/width_m', '/module/mass_kg', ...$check->what === 'clamp' ? ['/table/racking/holds/clamp_up_N'] : []]],
+                'bend', 'shear', 'sway' => [
+                    ['height_m' => $height_m], self::STEEL,
+                    ['/table/racking/post/outside_m', '/table/racking/post/wall_m', '/table/racking/post/yield_Pa'],
+                ],
+                'beam' => [
+                    [], self::STEEL,
+                    ['/table/racking/beam/outside_m', '/table/racking/beam/wall_m', '/table/racking/beam/yield_Pa', '/table/racking/posts'],
+                ],
+                'module_up', 'module_down', 'clamp' => [
+                    ['at_m' => $shape->railAt_m], self::ROOF,
+                    ['/module/length_m', '/module/width_m', '/module/mass_kg', ...$check->what === 'clamp' ? ['/table/racking/holds/clamp_up_N'] : []],
+                ],
                 'rail' => [[], self::ROOF, ['/table/racking/front_pipe_m', '/table/racking/between_m', '/table/racking/holds/rail_moment_Nm']],
                 'rail_up' => [[], self::ROOF, ['/table/racking/front_pipe_m', '/table/racking/between_m', '/table/racking/holds/rail_up_N']],
                 'rail_along' => [[], null, ['/table/tilt_rad', '/table/racking/dead_Pa', '/table/racking/holds/rail_along_N']],

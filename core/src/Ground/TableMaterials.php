@@ -29,7 +29,12 @@ final class TableMaterials
         }
         $rails = count($shape->rails_m);
         $printer = $design->printer();
-        $item = static fn (string $item, string $name, int $count, string $document = ''): array => ['item' => $item, 'name' => $name, 'count' => $count, 'document' => $document];
+        $item = static fn (
+            string $item,
+            string $name,
+            int $count,
+            string $document = '',
+        ): array => ['item' => $item, 'name' => $name, 'count' => $count, 'document' => $document];
 
         return [
             $item('module', $design->module->name, $design->table->rows * $design->table->columns),
@@ -39,8 +44,17 @@ final class TableMaterials
             $item('rail_to_pipe', 'Clamp of a rail on a pipe', 2 * $rails, $pipes->holds->document),
             $item('beam_pipe', $pipes->beam->name.', '.$printer->length($shape->width_m).' in all', 2, $pipes->beam->document),
             $item('tee', 'Tee of a post', count($posts), $pipes->holds->document),
-            $item('post_pipe', "{$pipes->post->name}, {$printer->length($pipes->post->stock->toMetres())}", count(self::bars($posts, $pipes)), $pipes->post->document),
-            $item('concrete', $design->table->footing->bag->words(), (int) ceil(array_sum(array_map(static fn (TablePost $post): float => $post->bags, $posts)) - 1e-9)),
+            $item(
+                'post_pipe',
+                "{$pipes->post->name}, {$printer->length($pipes->post->stock->toMetres())}",
+                count(self::bars($posts, $pipes)),
+                $pipes->post->document,
+            ),
+            $item(
+                'concrete',
+                $design->table->footing->bag->words(),
+                (int) ceil(array_sum(array_map(static fn (TablePost $post): float => $post->bags, $posts)) - 1e-9),
+            ),
         ];
     }
 
@@ -71,7 +85,10 @@ final class TableMaterials
         $stock_m = $pipes->post->stock->toMetres();
         $units = static fn (float $length_m): int => (int) ceil($length_m / self::UNIT_M - 1e-6);
         $kerf = $units(0.0254 / 8);
-        [$bars] = LeastStock::of(array_map(static fn (TablePost $post): int => $units(self::piece_m($post, $pipes)) + $kerf, $posts), (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf);
+        [$bars] = LeastStock::of(
+            array_map(static fn (TablePost $post): int => $units(self::piece_m($post, $pipes)) + $kerf, $posts),
+            (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf,
+        );
 
         return array_map(static fn (array $bar): array => array_map(static fn (int $piece): string => $posts[$piece]->id, $bar), $bars);
     }

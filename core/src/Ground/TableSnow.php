@@ -66,7 +66,10 @@ final readonly class TableSnow
 
         return new self(
             $ps_Pa,
-            [['table_snow.all', 1.0, 1.0, null], ['table_snow.lower', 1.0, 0.0, null], ['table_snow.upper', 0.0, 1.0, null], ...self::along(count($shape->posts_m) - 1)],
+            [
+                ['table_snow.all', 1.0, 1.0, null], ['table_snow.lower', 1.0, 0.0, null], ['table_snow.upper', 0.0, 1.0, null],
+                ...self::along(count($shape->posts_m) - 1),
+            ],
             $room_m,
             Length::ofFeet($pg_psf / $density_pcf)->toMetres(),
         );
@@ -78,7 +81,10 @@ final readonly class TableSnow
         if ($spans < 2) {
             return [];
         }
-        $full = [[0], [$spans - 1], range(1, $spans - 1), range(0, $spans - 2), ...array_map(static fn (int $span): array => [$span, $span + 1], range(0, $spans - 2))];
+        $full = [
+            [0], [$spans - 1], range(1, $spans - 1), range(0, $spans - 2),
+            ...array_map(static fn (int $span): array => [$span, $span + 1], range(0, $spans - 2)),
+        ];
         $cases = [];
         foreach ($full as $ones) {
             $shares = array_map(static fn (int $span): float => in_array($span, $ones, true) ? 1.0 : 0.5, range(0, $spans - 1));

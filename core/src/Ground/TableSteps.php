@@ -27,7 +27,11 @@ final class TableSteps
         $services = $design->table->services;
         [$warm, $cool] = array_map(static fn (float $celsius): int => (int) ceil(Curing::days($celsius) ?? 0.0), self::TOLD_CELSIUS);
         $depth_m = $posts[0]->depth_m;
-        $step = static fn (string $code, array $values = [], string ...$cautions): array => ['code' => "table_$code", 'values' => $values, 'cautions' => array_values($cautions)];
+        $step = static fn (
+            string $code,
+            array $values = [],
+            string ...$cautions,
+        ): array => ['code' => "table_$code", 'values' => $values, 'cautions' => array_values($cautions)];
 
         /** @var list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps */
         $steps = [
@@ -37,7 +41,12 @@ final class TableSteps
             $step('holes', ['posts' => count($posts), 'hole_m' => $design->table->footing->hole->toMetres(), 'depth_m' => $depth_m], 'auger', 'open_ground'),
             $step('inspected', $pipes->cut === CutWhen::Before ? ['within_m' => 0.0254 / 8] : ['within_m' => 0.0254]),
             $step($pipes->cut === CutWhen::Before ? 'set_cut' : 'set_long', ['posts' => count($posts)]),
-            $step('pour', ['bags' => $posts[0]->bags, 'all' => (int) ceil(array_sum(array_map(static fn (TablePost $post): float => $post->bags, $posts)) - 1e-9)], 'cement', 'cold_pour'),
+            $step(
+                'pour',
+                ['bags' => $posts[0]->bags, 'all' => (int) ceil(array_sum(array_map(static fn (TablePost $post): float => $post->bags, $posts)) - 1e-9)],
+                'cement',
+                'cold_pour',
+            ),
             $step('wait', ['warm' => $warm, 'cool' => $cool]),
             ...$pipes->cut === CutWhen::Before ? [] : [$step('cut', [], 'saw')],
             $step('pipes', ['rise_m' => $shape->rise_m]),

@@ -33,6 +33,8 @@ final class TableFindings
     private const STEEPEST_DEG = 60.0;
     private const SLENDER = [0.25, 1.0];
     private const SLOWEST_HZ = 1.0;
+    /** Steeper over the latitude than which nobody stands a table for all of the year (common practice, no source). */
+    private const OVER_LATITUDE_DEG = 10.0;
 
     /** @return list<Finding> What has to be answered before anything is computed, and what is refused at all */
     public static function asked(TableDesign $design): array
@@ -59,8 +61,20 @@ final class TableFindings
             /** @var array<string, float|int|string> $values */
             array_push($findings, ...$isAsked ? [Finding::of($code, $at, $values)] : []);
         };
-        $ask($design->site->standard !== Standard::Asce716, Code::TableStandard, '/site/standard', ['standard' => 'choice.standard.'.$design->site->standard->value]);
+        $ask(
+            $design->site->standard !== Standard::Asce716,
+            Code::TableStandard,
+            '/site/standard',
+            ['standard' => 'choice.standard.'.$design->site->standard->value],
+        );
         $ask($table->tiltFrom === TiltFrom::Vertical, Code::TiltFromVertical, '/table/tilt_from', $values);
+        $latitude_deg = $table->sunshine?->latitude->toDegrees();
+        $ask($latitude_deg !== null && Printed::over(
+            $tilt_deg,
+            abs($latitude_deg) + self::OVER_LATITUDE_DEG,
+        ), Code::TiltOverLatitude, '/table/tilt_rad', $values + [
+            'latitude_rad' => abs($table->sunshine?->latitude->toRadians() ?? 0.0),
+        ]);
         $ask(!$table->soil->kind->hasValues(), Code::SoilWithoutValues, '/table/soil/kind', ['soil' => 'choice.kind.'.$table->soil->kind->value]);
         $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
         $ask($table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
@@ -102,14 +116,20 @@ final class TableFindings
             'clamp_up_N' => $holds->clampUp, 'rail_moment_Nm' => $holds->railMoment, 'rail_up_N' => $holds->railUp, 'rail_along_N' => $holds->railAlong,
             'tee_up_N' => $holds->teeUp, 'tee_across_N' => $holds->teeAcross,
         ] as $key => $known) {
-            array_push($findings, ...$known === null ? [Finding::of(Code::TableHoldMissing, "/table/racking/holds/$key", ['part' => "/table/racking/holds/$key"])] : []);
+            array_push(
+                $findings,
+                ...$known === null ? [Finding::of(Code::TableHoldMissing, "/table/racking/holds/$key", ['part' => "/table/racking/holds/$key"])] : [],
+            );
         }
         $shape = TableShape::of($design, $pipes);
         if ($shape->posts_m[1] - $shape->posts_m[0] < 0.3 || $shape->rearPipe_m > $shape->chord_m) {
             $findings[] = Finding::of(
                 Code::PipesOffTable,
                 $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : '/table/racking/end_overhang_m',
-                ['chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m, 'bay_m' => $shape->posts_m[1] - $shape->posts_m[0]],
+                [
+                    'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m,
+                    'bay_m' => $shape->posts_m[1] - $shape->posts_m[0],
+                ],
             );
         }
         if (min([...$shape->front_m, ...$shape->rear_m]) < 0.05 || $shape->lowEdge_m < 0.0) {
@@ -134,7 +154,10 @@ final class TableFindings
     {
         $table = $plan->design->table;
         $findings = [
-            Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'), Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'), Finding::of(Code::TwoBounds, '/table/racking/front_height_m'),
+            Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'), Finding::of(
+                Code::BothFlows,
+                '/site/wind_speed_m_per_s',
+            ), Finding::of(Code::TwoBounds, '/table/racking/front_height_m'),
             Finding::of(Code::SwayOfSteel, '/table/racking/post/outside_m'), Finding::of(Code::FrostTakesNone, '/table/soil/frost_depth_m'),
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),
         ];
@@ -142,7 +165,11 @@ final class TableFindings
             $findings[] = Finding::of(Code::SideByCohesion, '/table/soil/kind');
         }
         if ($table->footing->doubling?->isNamed() === true) {
-            $findings[] = Finding::of(Code::SoilDoubled, '/table/footing/doubling', ['by' => $table->footing->doubling->by, 'why' => $table->footing->doubling->why]);
+            $findings[] = Finding::of(
+                Code::SoilDoubled,
+                '/table/footing/doubling',
+                ['by' => $table->footing->doubling->by, 'why' => $table->footing->doubling->why],
+            );
         }
         if (Printed::under($shape->slenderness(), self::SLENDER[0]) || Printed::over($shape->slenderness(), self::SLENDER[1])) {
             $findings[] = Finding::of(Code::TableSlenderness, '/table/racking/front_height_m', ['ratio' => $shape->slenderness()]);
@@ -157,7 +184,11 @@ final class TableFindings
         if ($plan->snow !== null && $plan->snow->ps_Pa > 0.0) {
             $findings[] = Finding::of(Code::NoDriftBetweenRows, '/site/ground_snow_Pa');
             if ($plan->snow->ground_m > $shape->lowEdge_m) {
-                $findings[] = Finding::of(Code::SnowReachesEdge, '/table/racking/front_height_m', ['snow_m' => $plan->snow->ground_m, 'edge_m' => $shape->lowEdge_m]);
+                $findings[] = Finding::of(
+                    Code::SnowReachesEdge,
+                    '/table/racking/front_height_m',
+                    ['snow_m' => $plan->snow->ground_m, 'edge_m' => $shape->lowEdge_m],
+                );
             }
         }
         $square = $plan->setOut?->square;
@@ -170,7 +201,9 @@ final class TableFindings
         }
         if (!TableMaterials::fits($plan->posts, $pipes)) {
             $findings[] = Finding::of(Code::PostOverStock, '/table/racking/post/stock_m', [
-                'cut_m' => max([0.0, ...array_map(static fn (TablePost $post): float => TableMaterials::piece_m($post, $pipes), $plan->posts)]), 'stock_m' => $pipes->post->stock->toMetres(),
+                'cut_m' => max([
+                    0.0, ...array_map(static fn (TablePost $post): float => TableMaterials::piece_m($post, $pipes), $plan->posts),
+                ]), 'stock_m' => $pipes->post->stock->toMetres(),
             ]);
         }
 
@@ -185,10 +218,19 @@ final class TableFindings
             if ($check->ratio <= 1 + 1e-9) {
                 continue;
             }
-            $values = ['place' => $check->place === '' ? '' : " {$check->place}", "demand_{$check->unit}" => $check->demand_si, "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what"]
-                + ($check->case === null ? [] : $check->case->values() + ['cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6)]);
+            $values = [
+                'place' => $check->place === '' ? '' : " {$check->place}", "demand_{$check->unit}" => $check->demand_si,
+                "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what",
+            ]
+                + ($check->case === null ? [] : $check->case->values() + [
+                    'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6),
+                ]);
             $findings[] = in_array($what, ['sideways', 'lift', 'press'], true)
-                ? Finding::of(Code::FoundationTooDeep, '/table/footing/hole_m', ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]))
+                ? Finding::of(
+                    Code::FoundationTooDeep,
+                    '/table/footing/hole_m',
+                    ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
+                )
                 : Finding::of(Code::TablePartFails, self::mendedAt($what), $values);
         }
 

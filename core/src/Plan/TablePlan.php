@@ -19,6 +19,7 @@ use Garnetine\Core\Ground\TableSteps;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Sun\TiltReport;
 
 /** Everything computed from the design of a table. Of a refused case there are no posts. */
 final readonly class TablePlan
@@ -33,6 +34,7 @@ final readonly class TablePlan
      * @param array<string, TableCheck> $checks That which asks most of each thing, by path
      * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float}> $ways Other numbers of posts and other holes
      * @param list<Finding> $findings
+     * @param TiltReport|null $sun Null where nobody said how clear the months are
      */
     public function __construct(
         public TableDesign $design,
@@ -45,6 +47,7 @@ final readonly class TablePlan
         public ?SetOut $setOut,
         public array $ways,
         public array $findings,
+        public ?TiltReport $sun = null,
     ) {
     }
 

@@ -27,6 +27,8 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;
+use Garnetine\Core\Sun\TiltReport;
+use Garnetine\Core\Sun\TiltYield;
 
 /** The pipeline of a table: design → shape → loads → depth → checks → cuts → setting out. A pure function of the design and the build. */
 final class TablePlanner
@@ -41,7 +43,8 @@ final class TablePlanner
         $coefficients = new Coefficients($design->ownCopies);
         $asked = TableFindings::asked($design);
         $pipes = $design->table->racking;
-        $empty = new TablePlan($design, $coefficients, null, new Figures(), null, [], [], null, [], []);
+        $sun = $depth === Depth::Full ? self::sun($design) : null;
+        $empty = new TablePlan($design, $coefficients, null, new Figures(), null, [], [], null, [], [], $sun);
         if (!$pipes instanceof PipeTable || array_filter($asked, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== []) {
             return $empty->saying($asked);
         }
@@ -72,11 +75,24 @@ final class TablePlanner
             $depth_m === null ? [] : self::posts($design, $pipes, $shape, $ground, $depth_m),
             $worst,
             SetOut::of($design->table, $shape),
-            $depth === Depth::Full ? self::ways($design, $pipes) : [],
+            $depth === Depth::Full ? self::ways($design) : [],
             [],
+            $sun,
         );
 
         return $plan->saying([...$asked, ...TableFindings::of($plan, $pipes, $shape, $cases, $tried_m)]);
+    }
+
+    /** What the tilt keeps of the best one, where it is known how clear the months are. */
+    public static function sun(TableDesign $design): ?TiltReport
+    {
+        $sunshine = $design->table->sunshine;
+        if ($sunshine === null) {
+            return null;
+        }
+        $yield = new TiltYield($sunshine->latitude->toDegrees(), $design->table->bearing->toDegrees(), $sunshine->months(), $sunshine->albedo);
+
+        return TiltReport::of($yield, $design->table->tilt()->toDegrees(), $sunshine->latitude->toDegrees());
     }
 
     /** The least of the steps at which every post holds; null where none does. */
@@ -117,13 +133,20 @@ final class TablePlanner
     }
 
     /**
-     * The same table on other numbers of posts, in equal bays, and in other holes.
+     * The same table on other numbers of posts, in equal bays, and in other holes; none where nothing is computed at all.
      *
      * @return list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float}>
      */
-    private static function ways(TableDesign $design, PipeTable $pipes): array
+    public static function ways(TableDesign $design): array
     {
+        $pipes = $design->table->racking;
+        if (!$pipes instanceof PipeTable) {
+            return [];
+        }
         $ways = [];
+        if (self::plan($design, Depth::Checks)->shape === null) {
+            return [];
+        }
         $hole_m = $design->table->footing->hole->toMetres();
         $wider = $design->units === UnitSystem::Us ? 4 * 0.0254 : 0.1;
         foreach ([$hole_m, $hole_m + $wider, $hole_m + 2 * $wider] as $wide_m) {

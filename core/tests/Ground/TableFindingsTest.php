@@ -47,6 +47,7 @@ final class TableFindingsTest extends TestCase
         yield 'levels_missing' => [['/table/ground/levels' => [['front_m' => 0.0, 'rear_m' => 0.0]]], 'stop', '/table/ground/levels', 'field', '1 levels for 4 posts'];
         yield 'post_over_stock' => [['/table/racking/post/stock_m' => 156 * $in], 'stop', '/table/racking/post/stock_m', 'foundations', "comes in 13' 0\""];
         yield 'tilt_from_vertical' => [['/table/tilt_from' => 'vertical', '/table/tilt_rad' => deg2rad(52), '/table/racking/between_m' => 2.0], 'warning', '/table/tilt_from', 'table', '52.00° from the vertical: that is 38.00°'];
+        yield 'tilt_over_latitude' => [['/table/sunshine' => ['latitude_rad' => deg2rad(-19.9), 'albedo' => 0.2] + array_fill_keys(['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'], 0.5)], 'warning', '/table/tilt_rad', 'table', 'over the latitude of 19.90°'];
         yield 'snow_reaches_edge' => [['/site/ground_snow_Pa' => 3500.0], 'warning', '/table/racking/front_height_m', 'table', 'over the low edge at 24 ⅝ in'];
         yield 'soil_doubled' => [['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => 'open field']], 'assumption', '/table/footing/doubling', 'foundations', 'E. Sorrel stands for it'];
         yield 'open_roof_analogy' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'open monoslope roofs'];

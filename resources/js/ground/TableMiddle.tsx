@@ -1,4 +1,5 @@
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { tableBeside } from '@/api';
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
@@ -9,12 +10,13 @@ import { Stakes } from '@/ground/Stakes';
 import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
-import type { TableData, TableDrawn } from '@/types/desk';
+import type { TableBeside, TableData, TableDrawn } from '@/types/desk';
 
 /** The drawings of a table over what its stage tells. */
 export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
     const { data } = useDesk();
-    const alone = ['site', 'field'].includes(stage);
+    const beside = useBeside(stage);
+    const alone = stage === 'site' || (stage === 'field' && data.lists['/table/sunshine'] !== 1);
     return (
         <section aria-label="Sheet and tables" className="contents min-w-0 flex-none flex-col md:flex md:flex-1">
             {stage !== 'handover' && (
@@ -29,7 +31,7 @@ export function TableMiddle({ stage, table, live }: { stage: string; table: Tabl
                     {live !== null && <LiveStrip live={live} data={data} />}
                 </div>
             )}
-            <TableTables stage={stage} table={table} />
+            <TableTables stage={stage} table={table} beside={beside} />
         </section>
     );
 }
@@ -59,12 +61,35 @@ function Drawings({ stage, table, drawn }: { stage: string; table: TableData; dr
 
 export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} from the side, to scale, at posts ${drawn.column}`;
 
-function TableTables({ stage, table }: { stage: string; table: TableData }) {
+/** Asked for where it is shown, for each saved design anew; what was told of the one before stays until then. */
+function useBeside(stage: string): TableBeside | null {
+    const { job, data } = useDesk();
+    const [told, setTold] = useState<TableBeside | null>(null);
+    const wanted = stage === 'field' || stage === 'foundations';
+    // biome-ignore lint/correctness/useExhaustiveDependencies: a new design is asked about anew
+    useEffect(() => {
+        const question = new AbortController();
+        if (wanted) {
+            // Without an answer what was told before stays.
+            tableBeside(job, question.signal).then(setTold, () => {});
+        }
+        return () => question.abort();
+    }, [job, data.design.id, wanted]);
+    return told;
+}
+
+function TableTables({ stage, table, beside }: { stage: string; table: TableData; beside: TableBeside | null }) {
     switch (stage) {
         case 'table':
             return (
                 <Box label="What the parts bear">
                     <Parts table={table} />
+                </Box>
+            );
+        case 'field':
+            return beside === null || beside.sun === null ? null : (
+                <Box label="Sun">
+                    <Sun sun={beside.sun} />
                 </Box>
             );
         case 'loads':
@@ -77,7 +102,7 @@ function TableTables({ stage, table }: { stage: string; table: TableData }) {
             return (
                 <Box label="Posts">
                     <Posts table={table} />
-                    <Ways table={table} />
+                    <Ways beside={beside} />
                 </Box>
             );
         case 'setting_out':
@@ -108,6 +133,44 @@ function Box({ label, children }: { label: string; children: React.ReactNode }) 
         >
             {children}
         </section>
+    );
+}
+
+/** Tilts that people take, each with what it keeps of the best, and the light of the months at the planned one. */
+export function Sun({ sun }: { sun: NonNullable<TableBeside['sun']> }) {
+    return (
+        <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
+            <table className="w-auto font-condensed">
+                <thead>
+                    <tr>
+                        <th>Tilt</th>
+                        <th />
+                        <th className="pl-5 text-right">Keeps of the best fixed</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {sun.choices.map((choice) => (
+                        <tr key={choice.name} className={choice.is_here ? 'font-semibold' : ''}>
+                            <td>{choice.name}</td>
+                            <td className="pl-5">{choice.tilts}</td>
+                            <td className="pl-5 text-right">{choice.keeps}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            <ol
+                aria-label="Light of the months at the planned tilt, of the best month"
+                className="flex items-end gap-1 font-condensed"
+            >
+                {sun.months.map((month) => (
+                    <li key={month.name} className="w-10 text-center text-[0.87rem]">
+                        {Math.round(100 * month.light)}
+                        <span className="mx-auto block w-6 bg-ochre" style={{ height: `${100 * month.light}px` }} />
+                        {month.name.slice(0, 3)}
+                    </li>
+                ))}
+            </ol>
+        </div>
     );
 }
 
@@ -219,12 +282,15 @@ export function Posts({ table }: { table: TableData }) {
 }
 
 /** The same modules on other numbers of posts and in other holes. */
-function Ways({ table }: { table: TableData }) {
+function Ways({ beside }: { beside: TableBeside | null }) {
     const { edit, may } = useDesk();
-    if (table.ways.length === 0) {
+    if (beside === null) {
+        return <p className="mt-4 text-muted">Planning what else would stand …</p>;
+    }
+    if (beside.ways.length === 0) {
         return null;
     }
-    const hold = table.ways.filter((way) => way.holds);
+    const hold = beside.ways.filter((way) => way.holds);
     return (
         <section aria-label="What else would stand" className="mt-4">
             <h3>What else would stand, in equal bays</h3>

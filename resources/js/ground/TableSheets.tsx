@@ -82,6 +82,19 @@ function Field() {
             <p className="mt-2">
                 <AddButton path="/table/ground/levels">Levels of one more post</AddButton>
             </p>
+            <h3 className="mt-5">Sun</h3>
+            <Part path="/table/sunshine" open="Compare tilts by how clear the months are" close="take out">
+                <Say>
+                    At <Slot path="/table/sunshine/latitude_rad" /> of latitude, north counted plus, this share of the light
+                    outside the air comes down: Jan <Slot path="/table/sunshine/january" />, Feb{' '}
+                    <Slot path="/table/sunshine/february" />, Mar <Slot path="/table/sunshine/march" />, Apr{' '}
+                    <Slot path="/table/sunshine/april" />, May <Slot path="/table/sunshine/may" />, Jun{' '}
+                    <Slot path="/table/sunshine/june" />, Jul <Slot path="/table/sunshine/july" />, Aug{' '}
+                    <Slot path="/table/sunshine/august" />, Sep <Slot path="/table/sunshine/september" />, Oct{' '}
+                    <Slot path="/table/sunshine/october" />, Nov <Slot path="/table/sunshine/november" />, Dec{' '}
+                    <Slot path="/table/sunshine/december" />. The ground throws <Slot path="/table/sunshine/albedo" /> back.
+                </Say>
+            </Part>
             <h3 className="mt-5">Soil</h3>
             <Say>
                 The soil is <Slot path="/table/soil/kind" />, as <Slot path="/table/soil/source" open="who says?" /> shows; it

@@ -147,7 +147,7 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                 <div className="contents min-h-0 flex-1 md:flex">
                     <Left stage={stage} />
                     {desk.shown.table !== null ? (
-                        <TableMiddle stage={stage} table={{ ...desk.shown.table, ways: data.table?.ways ?? [] }} live={live} />
+                        <TableMiddle stage={stage} table={desk.shown.table} live={live} />
                     ) : (
                         <Middle
                             stage={stage}

@@ -231,6 +231,26 @@ export type TablePost = TablePart & {
     weakest: string;
 };
 
+/** What is told of a table on asking. */
+export type TableBeside = {
+    /** Other numbers of posts, and other holes. */
+    ways: {
+        posts: number;
+        hole: string;
+        depth: string | null;
+        bags: string;
+        reserve: string;
+        holds: boolean;
+        is_here: boolean;
+        edits: Edit[];
+    }[];
+    /** Tilts beside each other, and the light of the months; null where nobody said how clear those are. */
+    sun: {
+        choices: { name: string; tilts: string; keeps: string; is_here: boolean }[];
+        months: { name: string; light: number }[];
+    } | null;
+};
+
 export type TableData = {
     name: string;
     drawn: TableDrawn | null;
@@ -248,16 +268,6 @@ export type TableData = {
     square: { stands: boolean; says: string[] } | null;
     bars: string[];
     stock: string;
-    ways: {
-        posts: number;
-        hole: string;
-        depth: string | null;
-        bags: string;
-        reserve: string;
-        holds: boolean;
-        is_here: boolean;
-        edits: Edit[];
-    }[];
 };
 
 export type BecauseNode = {

@@ -45,6 +45,7 @@ final readonly class Table
         public Footing $footing,
         public ?Services $services = null,
         public ?Measured $measured = null,
+        public ?Sunshine $sunshine = null,
     ) {
     }
 

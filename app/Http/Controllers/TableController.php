@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desk\Chosen;
+use App\Desk\TableView;
+use App\Models\Job;
+use Illuminate\Http\JsonResponse;
+
+/** What else would stand in place of a table, and what its tilt keeps of the best. */
+final class TableController extends Controller
+{
+    public function beside(Job $job): JsonResponse
+    {
+        $project = $job->current()->document();
+
+        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404))));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Sun;
+
+/** What a tilt keeps of the best fixed one that faces as it does, beside others that people take. */
+final readonly class TiltReport
+{
+    private const DECEMBER = 11;
+
+    /**
+     * @param list<array{what: string, tilts_deg: list<int>, from: list<int>, keeps: float}> $choices From is the first month of each part of the year, from 0
+     * @param list<float> $months Light of each month at the tilt, of that of the best month
+     */
+    private function __construct(public int $best_deg, public int $here_deg, public float $keeps, public array $choices, public array $months)
+    {
+    }
+
+    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg): self
+    {
+        $here = (int) round($tilt_deg);
+        $best = $yield->best();
+        $monthly = array_map(static fn (int $month): int => $yield->best([$month]), range(0, 11));
+        $mean = static fn (array $of): int => (int) round(array_sum($of) / count($of));
+        $fixed = static fn (string $what, int $tilt): array => ['what' => $what, 'tilts_deg' => [$tilt], 'from' => [0], 'keeps' => $yield->keeps($tilt)];
+        $seasons = static function (int $parts) use ($yield): array {
+            $found = $yield->seasons($parts);
+
+            return [
+                'what' => "sun.in_$parts", 'tilts_deg' => array_column($found, 'tilt_deg'), 'from' => array_column($found, 'from'),
+                'keeps' => $yield->keepsBySeasons($found),
+            ];
+        };
+        $light = array_map(static fn (int $month): float => $yield->month($month, $here), range(0, 11));
+
+        return new self($best, $here, $yield->keeps($here), [
+            $fixed('sun.here', $here), $fixed('sun.best', $best), $fixed('sun.latitude', (int) round(abs($latitude_deg))), $fixed('sun.mean', $mean($monthly)),
+            $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0), $seasons(2), $seasons(4),
+        ], array_map(static fn (float $one): float => $one / max($light), $light));
+    }
+}

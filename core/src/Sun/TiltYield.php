@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Sun;
+
+/**
+ * What the sun brings onto a tilted surface over the year, month by month, from how clear each month is: beam, diffuse and reflected light of each month's
+ * mean day, in 48 equal steps from sunrise to sunset.
+ *
+ * The light on the level is K times that outside the atmosphere; its diffuse part by Erbs, its course over the day by Collares-Pereira and Rabl; onto the
+ * tilted surface by Hay, Davies, Klucher and Reindl, or with an even sky. Only shares of one and the same year are told of it, never a yield in kWh.
+ *
+ * Source: Duffie and Beckman, Solar Engineering of Thermal Processes, 4th ed., chs. 1 and 2; recalled.
+ */
+final class TiltYield
+{
+    private const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+    /** The mean day of each month, by its number in the year. */
+    private const MEAN_DAY = [17, 47, 75, 105, 135, 162, 198, 228, 258, 288, 318, 344];
+    private const STEPS = 48;
+    private const LOWEST_SUN = 0.02;
+    private const STEEPEST_DEG = 90;
+
+    /** @var array<int, array<int, float>> By month from 0 and tilt in degrees */
+    private array $known = [];
+
+    /**
+     * @param float $latitude_deg North positive, between the polar circles and beyond to 85°
+     * @param float $bearing_deg Where the surface faces: true, clockwise from north
+     * @param list<float> $clearness Of each month: light on the level over light outside the atmosphere
+     */
+    public function __construct(
+        private readonly float $latitude_deg,
+        private readonly float $bearing_deg,
+        private readonly array $clearness,
+        private readonly float $albedo = 0.2,
+        private readonly bool $evenSky = false,
+    ) {
+    }
+
+    /** Light on the surface in a month, for one on the level outside the atmosphere of 1 in each unit. */
+    public function month(int $month, int $tilt_deg): float
+    {
+        return $this->known[$month][$tilt_deg] ??= self::DAYS[$month] * $this->day($month, $tilt_deg);
+    }
+
+    /** @param list<int>|null $months From 0; all where null */
+    public function year(int $tilt_deg, ?array $months = null): float
+    {
+        return array_sum(array_map(fn (int $month): float => $this->month($month, $tilt_deg), $months ?? range(0, 11)));
+    }
+
+    /** @param list<int>|null $months */
+    public function best(?array $months = null): int
+    {
+        $best = 0;
+        for ($tilt = 1; $tilt <= self::STEEPEST_DEG; ++$tilt) {
+            $best = $this->year($tilt, $months) > $this->year($best, $months) + 1e-9 ? $tilt : $best;
+        }
+
+        return $best;
+    }
+
+    /** What a tilt keeps of the best fixed one. */
+    public function keeps(int $tilt_deg): float
+    {
+        return $this->year($tilt_deg) / $this->year($this->best());
+    }
+
+    /**
+     * The best tilts for so many parts of the year, cut where months begin.
+     *
+     * @return list<array{from: int, tilt_deg: int}> First month of each part, from 0, and its tilt
+     */
+    public function seasons(int $parts): array
+    {
+        $arcs = [];
+        $best = null;
+        $arc = function (int $from, int $to) use (&$arcs): array {
+            $months = array_map(static fn (int $month): int => $month % 12, range($from, $to - 1));
+            $tilt = $arcs[$from % 12][$to - $from][1] ?? $this->best($months);
+
+            return $arcs[$from % 12][$to - $from] ??= [$this->year($tilt, $months), $tilt];
+        };
+        foreach (self::cuts($parts) as $cuts) {
+            $sum = 0.0;
+            $found = [];
+            foreach ($cuts as $index => $from) {
+                [$light, $tilt] = $arc($from, $cuts[$index + 1] ?? $cuts[0] + 12);
+                $sum += $light;
+                $found[] = ['from' => $from, 'tilt_deg' => $tilt];
+            }
+            $best = $best === null || $sum > $best[0] + 1e-9 ? [$sum, $found] : $best;
+        }
+
+        return $best[1] ?? [];
+    }
+
+    /**
+     * @return iterable<non-empty-list<int>> Months at which parts begin, ascending
+     */
+    private static function cuts(int $parts, int $from = 0): iterable
+    {
+        for ($first = $from; $first <= 12 - $parts; ++$first) {
+            if ($parts === 1) {
+                yield [$first];
+                continue;
+            }
+            foreach (self::cuts($parts - 1, $first + 1) as $others) {
+                yield [$first, ...$others];
+            }
+        }
+    }
+
+    /** @param list<array{from: int, tilt_deg: int}> $seasons */
+    public function keepsBySeasons(array $seasons): float
+    {
+        $sum = 0.0;
+        foreach ($seasons as $index => $season) {
+            $to = $seasons[$index + 1]['from'] ?? $seasons[0]['from'] + 12;
+            $sum += $this->year($season['tilt_deg'], array_map(static fn (int $month): int => $month % 12, range($season['from'], $to - 1)));
+        }
+
+        return $sum / $this->year($this->best());
+    }
+
+    private function day(int $month, int $tilt_deg): float
+    {
+        $day = self::MEAN_DAY[$month];
+        $declination = deg2rad(23.45 * sin(deg2rad(360 * (284 + $day) / 365)));
+        $latitude = deg2rad($this->latitude_deg);
+        $sunset = acos(max(-1.0, min(1.0, -tan($latitude) * tan($declination))));
+        if ($sunset < 1e-6) {
+            return 0.0;
+        }
+        $outside = (1 + 0.033 * cos(deg2rad(360 * $day / 365))) * (cos($latitude) * cos($declination) * sin($sunset) + $sunset * sin($latitude) * sin($declination));
+        $level = $this->clearness[$month] * $outside;
+        $diffuse = $level * self::diffuse($this->clearness[$month], rad2deg($sunset));
+        [$total, $even] = $this->course($sunset);
+        $sum = 0.0;
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            $hour = $sunset * ((2 * $step + 1) / self::STEPS - 1);
+            $scattered = $diffuse * $even[$step];
+            $all = max($level * $total[$step], $scattered);
+            $sum += $this->tilted($tilt_deg, $declination, $hour, $all, $scattered, $outside * $even[$step]);
+        }
+
+        return $sum;
+    }
+
+    /** Diffuse share of a month's light on the level. */
+    private static function diffuse(float $k, float $sunset_deg): float
+    {
+        return $sunset_deg <= 81.4 ? 1.391 - 3.560 * $k + 4.189 * $k ** 2 - 2.137 * $k ** 3 : 1.311 - 3.022 * $k + 3.427 * $k ** 2 - 1.821 * $k ** 3;
+    }
+
+    /** @return array{list<float>, list<float>} Shares of the day's light, and of what an even sky scatters, by step */
+    private function course(float $sunset): array
+    {
+        $a = 0.409 + 0.5016 * sin($sunset - M_PI / 3);
+        $b = 0.6609 - 0.4767 * sin($sunset - M_PI / 3);
+        $total = $even = [];
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            $hour = $sunset * ((2 * $step + 1) / self::STEPS - 1);
+            $even[] = cos($hour) - cos($sunset);
+            $total[] = ($a + $b * cos($hour)) * (cos($hour) - cos($sunset));
+        }
+        [$all, $scattered] = [array_sum($total), array_sum($even)];
+
+        return [
+            array_map(static fn (float $one): float => $one / $all, $total),
+            array_map(static fn (float $one): float => $one / $scattered, $even),
+        ];
+    }
+
+    private function tilted(int $tilt_deg, float $declination, float $hour, float $all, float $scattered, float $outside): float
+    {
+        [$tilt, $latitude, $facing] = [deg2rad($tilt_deg), deg2rad($this->latitude_deg), deg2rad($this->bearing_deg - 180)];
+        $high = max(self::LOWEST_SUN, cos($latitude) * cos($declination) * cos($hour) + sin($latitude) * sin($declination));
+        $onto = sin($declination) * sin($latitude) * cos($tilt) - sin($declination) * cos($latitude) * sin($tilt) * cos($facing)
+            + cos($declination) * cos($latitude) * cos($tilt) * cos($hour) + cos($declination) * sin($latitude) * sin($tilt) * cos($facing) * cos($hour)
+            + cos($declination) * sin($tilt) * sin($facing) * sin($hour);
+        $beam = $all - $scattered;
+        $times = max(0.0, $onto) / $high;
+        $seen = (1 + cos($tilt)) / 2;
+        $reflected = $all * $this->albedo * (1 - cos($tilt)) / 2;
+        if ($this->evenSky) {
+            return $beam * $times + $scattered * $seen + $reflected;
+        }
+        $around = $outside > 0.0 ? min(1.0, $beam / $outside) : 0.0;
+        $horizon = 1 + sqrt($all > 0.0 ? $beam / $all : 0.0) * sin($tilt / 2) ** 3;
+
+        return ($beam + $scattered * $around) * $times + $scattered * (1 - $around) * $seen * $horizon + $reflected;
+    }
+}
