@@ -58,7 +58,7 @@ final class AccessTest extends TestCase
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
             'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
-            'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
+            'what else would stand' => ['get', '/table/beside', 'view'], 'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
             'an own copy' => ['post', '/own-copies', 'sign'], 'taking the company’s' => ['post', '/own-copies/take', 'update'],
             'signing' => ['post', '/confirmations', 'sign'], 'taking over signatures' => ['post', '/confirmations/take', 'sign'],
         ];
@@ -74,7 +74,7 @@ final class AccessTest extends TestCase
     public function test_a_job_of_another_company_answers_404_guests_must_log_in_and_roles_decide(string $method, string $path, string $permission): void
     {
         $planner = $this->planner();
-        $job = $this->exampleJob($planner);
+        $job = $this->exampleJob($planner, str_starts_with($path, '/table/') ? 'fallow-field' : 'quince-lane');
         $url = "/jobs/{$job->id}".str_replace(['BASE', 'ISSUED'], [(string) $job->current()->id, str_contains($path, 'ISSUED') ? (string) app(IssuePlan::class)->handle($job, $job->current(), $planner, '')->id : ''], $path);
         $body = ['base' => $job->current()->id, 'edits' => [], 'path' => 'loads/qh'];
         $this->json($method, $url)->assertUnauthorized();

@@ -143,8 +143,8 @@ export function Sun({ sun }: { sun: NonNullable<TableBeside['sun']> }) {
             <table className="w-auto font-condensed">
                 <thead>
                     <tr>
-                        <th>Tilt</th>
-                        <th />
+                        <th>What people take</th>
+                        <th className="pl-5">Tilt</th>
                         <th className="pl-5 text-right">Keeps of the best fixed</th>
                     </tr>
                 </thead>
