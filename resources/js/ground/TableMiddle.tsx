@@ -62,23 +62,28 @@ function Drawings({ stage, table, drawn }: { stage: string; table: TableData; dr
 export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} from the side, to scale, at posts ${drawn.column}`;
 
 /** Asked for where it is shown, for each saved design anew; what was told of the one before stays until then. */
-function useBeside(stage: string): TableBeside | null {
+function useBeside(stage: string): TableBeside | 'failed' | null {
     const { job, data } = useDesk();
-    const [told, setTold] = useState<TableBeside | null>(null);
+    const [told, setTold] = useState<TableBeside | 'failed' | null>(null);
     const wanted = stage === 'field' || stage === 'foundations';
     // biome-ignore lint/correctness/useExhaustiveDependencies: a new design is asked about anew
     useEffect(() => {
         const question = new AbortController();
         if (wanted) {
-            // Without an answer what was told before stays.
-            tableBeside(job, question.signal).then(setTold, () => {});
+            tableBeside(job, question.signal).then(setTold, () => {
+                if (!question.signal.aborted) {
+                    setTold('failed');
+                }
+            });
         }
         return () => question.abort();
     }, [job, data.design.id, wanted]);
     return told;
 }
 
-function TableTables({ stage, table, beside }: { stage: string; table: TableData; beside: TableBeside | null }) {
+type Beside = { beside: TableBeside | 'failed' | null };
+
+function TableTables({ stage, table, beside }: { stage: string; table: TableData } & Beside) {
     switch (stage) {
         case 'table':
             return (
@@ -87,7 +92,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
                 </Box>
             );
         case 'field':
-            return beside === null || beside.sun === null ? null : (
+            return beside === null || beside === 'failed' || beside.sun === null ? null : (
                 <Box label="Sun">
                     <Sun sun={beside.sun} />
                 </Box>
@@ -282,10 +287,13 @@ export function Posts({ table }: { table: TableData }) {
 }
 
 /** The same modules on other numbers of posts and in other holes. */
-function Ways({ beside }: { beside: TableBeside | null }) {
+function Ways({ beside }: Beside) {
     const { edit, may } = useDesk();
     if (beside === null) {
         return <p className="mt-4 text-muted">Planning what else would stand …</p>;
+    }
+    if (beside === 'failed') {
+        return <p className="tone-fails mt-4">What else would stand could not be asked for. Leave this stage and come back.</p>;
     }
     if (beside.ways.length === 0) {
         return null;
