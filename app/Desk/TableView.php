@@ -142,7 +142,6 @@ final class TableView
     {
         $printer = $plan->design->printer();
         $pipes = $plan->design->table->racking;
-        $worst = $plan->worst();
         $degrees = static fn (?float $rad): ?string => $rad === null ? null : Printer::number(rad2deg($rad), 1).'°';
 
         return [
@@ -154,7 +153,6 @@ final class TableView
                 static fn (TableCheck $check): array => self::check($plan, $texts, $check),
                 array_filter($plan->checks, static fn (TableCheck $check): bool => preg_match('/\d/', $check->place) !== 1),
             )),
-            'worst' => $worst === null ? null : self::check($plan, $texts, $worst),
             'stakes' => array_map(static fn (array $stake): array => [
                 'post' => $stake['post'], 'along' => $printer->tape($stake['along_m']), 'string' => $printer->tape($stake['string_m']),
             ], $plan->setOut->stakes ?? []),

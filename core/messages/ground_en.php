@@ -25,7 +25,7 @@ return [
     'finding.table_steep_held' => 'At {tilt} from the horizontal the figure of open roofs, which ends at 45°, is held at its last row. It asks more than a wall would there; somebody with judgement has to stand for it.',
     'finding.smooth_post' => 'Wind lifts some posts. A smooth pipe is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
     'finding.levels_missing' => 'There are {levels} levels for {posts} posts along the row. Measure one at every post, or take them out and tell the two slopes.',
-    'finding.post_over_stock' => 'The longest post takes {cut} of pipe, and it comes in {stock}. No post is spliced in the ground: order longer lengths.',
+    'finding.post_over_stock' => 'The longest piece takes {cut} of pipe, and it comes in {stock}. No post is spliced in the ground, and a pipe under the rails is joined on posts alone: order longer lengths.',
     // findings: to mind
     'finding.tilt_from_vertical' => 'The tilt was entered as {typed} from the vertical: that is {tilt} from the horizontal, which is what the crew’s level shows.',
     'finding.snow_reaches_edge' => 'Snow on the ground comes to {snow}, over the low edge at {edge}: what slides off stays against the modules, and they are pushed from below as it settles.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Design\Ground\BeamJoints;
 use Garnetine\Core\Design\Ground\CutWhen;
 use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
@@ -42,7 +43,12 @@ final class TableMaterials
             $item('end_clamp', 'End clamp', 2 * $rails, $pipes->holds->document),
             $item('mid_clamp', 'Middle clamp', ($design->table->rows - 1) * $rails, $pipes->holds->document),
             $item('rail_to_pipe', 'Clamp of a rail on a pipe', 2 * $rails, $pipes->holds->document),
-            $item('beam_pipe', $pipes->beam->name.', '.$printer->length($shape->width_m).' in all', 2, $pipes->beam->document),
+            $item(
+                'beam_pipe',
+                "{$pipes->beam->name}, {$printer->length($pipes->beam->stock->toMetres())}",
+                count(self::packed([...self::beamPieces_m($pipes, $shape), ...self::beamPieces_m($pipes, $shape)], $pipes->beam->stock->toMetres())),
+                $pipes->beam->document,
+            ),
             $item('tee', 'Tee of a post', count($posts), $pipes->holds->document),
             $item(
                 'post_pipe',
@@ -64,12 +70,6 @@ final class TableMaterials
         return $post->cut_m + ($pipes->cut === CutWhen::InPlace ? self::SPARE_M : 0.0);
     }
 
-    /** @param list<TablePost> $posts */
-    public static function fits(array $posts, PipeTable $pipes): bool
-    {
-        return array_filter($posts, static fn (TablePost $post): bool => self::piece_m($post, $pipes) > $pipes->post->stock->toMetres() + 1e-9) === [];
-    }
-
     /**
      * Posts by length of pipe, as few as a search finds. An eighth of an inch goes with each cut.
      *
@@ -79,17 +79,34 @@ final class TableMaterials
      */
     public static function bars(array $posts, PipeTable $pipes): array
     {
-        if (!self::fits($posts, $pipes)) {
-            return [];
-        }
-        $stock_m = $pipes->post->stock->toMetres();
-        $units = static fn (float $length_m): int => (int) ceil($length_m / self::UNIT_M - 1e-6);
-        $kerf = $units(0.0254 / 8);
-        [$bars] = LeastStock::of(
-            array_map(static fn (TablePost $post): int => $units(self::piece_m($post, $pipes)) + $kerf, $posts),
-            (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf,
-        );
+        $bars = self::packed(array_map(static fn (TablePost $post): float => self::piece_m($post, $pipes), $posts), $pipes->post->stock->toMetres());
 
         return array_map(static fn (array $bar): array => array_map(static fn (int $piece): string => $posts[$piece]->id, $bar), $bars);
+    }
+
+    /** @return list<float> Of one pipe that carries the rails: whole, or from one inner post to the next */
+    public static function beamPieces_m(PipeTable $pipes, TableShape $shape): array
+    {
+        $inner_m = $pipes->joints === BeamJoints::None ? [] : array_slice($shape->posts_m, 1, -1);
+        $ends_m = [...$inner_m, $shape->width_m];
+
+        return array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, [0.0, ...$inner_m], $ends_m);
+    }
+
+    /**
+     * @param list<float> $pieces_m
+     *
+     * @return list<list<int>> Pieces by length of pipe; none where one is longer than that
+     */
+    private static function packed(array $pieces_m, float $stock_m): array
+    {
+        if (max([0.0, ...$pieces_m]) > $stock_m + 1e-9) {
+            return [];
+        }
+        $units = static fn (float $length_m): int => (int) ceil($length_m / self::UNIT_M - 1e-6);
+        $kerf = $units(0.0254 / 8);
+        [$bars] = LeastStock::of(array_map(static fn (float $piece_m): int => $units($piece_m) + $kerf, $pieces_m), (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf);
+
+        return $bars;
     }
 }

@@ -199,12 +199,13 @@ final class TableFindings
         if ($isPulled && $pipes->crossBolt !== YesNo::Yes) {
             $findings[] = Finding::of(Code::SmoothPost, '/table/racking/cross_bolt');
         }
-        if (!TableMaterials::fits($plan->posts, $pipes)) {
-            $findings[] = Finding::of(Code::PostOverStock, '/table/racking/post/stock_m', [
-                'cut_m' => max([
-                    0.0, ...array_map(static fn (TablePost $post): float => TableMaterials::piece_m($post, $pipes), $plan->posts),
-                ]), 'stock_m' => $pipes->post->stock->toMetres(),
-            ]);
+        $longest_m = [
+            'post' => [max([0.0, ...array_map(static fn (TablePost $post): float => TableMaterials::piece_m($post, $pipes), $plan->posts)]), $pipes->post->stock->toMetres()],
+            'beam' => [max([0.0, ...TableMaterials::beamPieces_m($pipes, $shape)]), $pipes->beam->stock->toMetres()],
+        ];
+        foreach ($longest_m as $what => [$cut_m, $stock_m]) {
+            array_push($findings, ...Printed::over($cut_m, $stock_m)
+                ? [Finding::of(Code::PostOverStock, "/table/racking/$what/stock_m", ['cut_m' => $cut_m, 'stock_m' => $stock_m])] : []);
         }
 
         return [...$findings, ...self::fails($plan, $depth_m)];

@@ -138,6 +138,10 @@ final class TableFindingsTest extends TestCase
         self::assertFalse($has(['/site/ground_snow_Pa' => 0.0, '/site/ground_snow_kind' => 'strength'], 'ground_snow_kind'));
         self::assertTrue($has(['/site/topography' => 'unknown'], 'topography_unknown'));
         self::assertTrue($has(['/table/tilt_rad' => deg2rad(5), '/table/rows' => 8, '/table/racking/between_m' => 5.0], 'table_slenderness'));
+        // A pipe in one piece is as long as the table; jointed on its inner posts, as its longest bay.
+        self::assertTrue($has(['/table/racking/joints' => 'none', '/table/racking/beam/stock_m' => 4.0], 'post_over_stock'));
+        self::assertFalse($has(['/table/racking/beam/stock_m' => 1.5], 'post_over_stock'));
+        self::assertTrue($has(['/table/racking/beam/stock_m' => 1.4], 'post_over_stock'));
         self::assertContains(Code::TableSteepHeld->value, self::codes());
     }
 }

@@ -258,7 +258,6 @@ export type TableData = {
     winds: { path: string; name: string; lower: string; upper: string }[];
     posts: TablePost[];
     parts: TablePart[];
-    worst: TablePart | null;
     stakes: { post: string; along: string; string: string }[];
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
