@@ -10,8 +10,8 @@ use Garnetine\Core\Load\Coefficients;
 
 /**
  * What one post in concrete holds in the ground, by how deep it stands. Sideways as an embedded post that nothing holds at the ground,
- * P = S1·b·d²/(2.34·(d + 1.09·h)) with S1 at a third of the depth; upward 0.6 of the concrete and what sticks to its side below frost; downward on its foot
- * or by its side, never both.
+ * P = S1·b·d²/(2.34·(d + 1.09·h)) with S1 at a third of the depth; upward 0.6 of the concrete and what sticks to its side below frost;
+ * downward on its foot or by its side, never both.
  *
  * Source: IBC 2018, §§1806.2, 1807.3.2.1, solved for the force; recalled. Nothing is added for wind. Side friction by the cohesion of clay is a choice.
  */

@@ -10,9 +10,10 @@ use Garnetine\Core\Design\Ground\Table;
 final readonly class SetOut
 {
     /**
-     * @param list<array{post: string, along_m: float, string_m: float}> $stakes Running measures from A along its own line, on the level, and the height at which a string
-     *                                                                           over the stake marks the centre of the pipe
-     * @param list<array{from: string, to: string, level_m: float, ground_m: float}> $diagonals Of each bay, and of the whole: on the level, and along the ground
+     * @param list<array{post: string, along_m: float, string_m: float}> $stakes Running measures from A along its own line, on the level,
+     *                                                                           and the height at which a string over the stake marks the centre of the pipe
+     * @param list<array{from: string, to: string, level_m: float, ground_m: float}> $diagonals Of each bay, and of the whole: on the
+     *                                                                                          level, and along the ground
      */
     private function __construct(
         public array $stakes,

@@ -8,7 +8,10 @@ namespace Garnetine\Core\Ground;
 final readonly class TableCheck
 {
     public function __construct(
-        /** What is asked: "sideways", "lift", "press", "bend", "shear", "sway", "tee_up", "tee_across", "beam", "module", "clamp", "rail", "rail_up", "rail_along". */
+        /**
+         * What is asked: of a post "sideways", "lift", "press", "bend", "shear", "sway", "tee_up", "tee_across"; of a pipe "beam"; of the table
+         * "module_up", "module_down", "clamp", "rail", "rail_up", "rail_along".
+         */
         public string $what,
         /** Post "A1", pipe "front" or "rear", or the table as a whole, empty. */
         public string $place,

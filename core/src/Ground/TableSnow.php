@@ -14,8 +14,8 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /**
- * Snow on an open table: pf = 0.7·Ce·Ct·Is·pg with the Ct of open structures, ps = Cs·pf on the level, the least on a low slope; on all of it, on the lower
- * or the upper half, and along the row by spans.
+ * Snow on an open table: pf = 0.7·Ce·Ct·Is·pg with the Ct of open structures, ps = Cs·pf on the level, the least on a low slope; on all of
+ * it, on the lower or the upper half, and along the row by spans.
  *
  * It counts as slippery only where what slides off has room below: the ground snow and the heap at 45° (a choice on the safe side).
  *
