@@ -573,26 +573,22 @@ return [
         ['4 * $this->strip_m ** 2) => 2', '9 * $this->strip_m ** 2) => 2', 'Large elements take the strip of the edges'],
         ['$value(\'least_of_least\') * $least_m,', '', 'A strip of a large table is as narrow as of a small one'],
     ],
-    'core/src/Ground/TableShape.php' => [
+    'core/src/Ground/TwoRows/TableShape.php' => [
         ['($s_m - $this->frontPipe_m) * cos($this->tilt_rad) - $this->offset_m', '($s_m - $this->frontPipe_m) * cos($this->tilt_rad) + $this->offset_m', 'Weights lie on the wrong side of their pipe'],
         ['$pipe_m + $rise_m - $ground_m, $rear', '$pipe_m - $ground_m, $rear', 'Rear posts are cut like front ones'],
-        ['max($front) + $pipes->frontHeight', 'min($front) + $pipes->frontHeight', 'The low edge stands over the lowest ground'],
-        ['? ModuleSide::Short : ModuleSide::Long', '? ModuleSide::Long : ModuleSide::Short', 'The rating of the other side is asked'],
-        ['min(max($third_m, $rating->from', 'min(max(0.0, $rating->from', 'Rails lie at the edge of the clamp zone'],
+        ['max($front) + $sizes->frontHeight', 'min($front) + $sizes->frontHeight', 'The low edge stands over the lowest ground'],
     ],
-    'core/src/Ground/Stance.php' => [
+    'core/src/Ground/TwoRows/Stance.php' => [
         ['(-$turn_Nm - $shape->rise_m * $rearAcross_N)', '(-$turn_Nm + $shape->rise_m * $rearAcross_N)', 'What pushes the rear turns the table the other way'],
         ['$turn_Nm -= $weight_N * $shape->arm_m($s_m);', '$turn_Nm -= $weight_N * $s_m;', 'Weights have the arm of the wind'],
         ['$across_N - $rearAcross_N', '$across_N', 'The front takes all that pushes'],
     ],
-    'core/src/Ground/TableCases.php' => [
+    'core/src/Ground/TwoRows/TwoRowsCases.php' => [
         ['private const SOFT = 0.7;', 'private const SOFT = 0.0;', 'Posts never give way below the ground'],
-        ['[\'table_combination.06d_w\', 0.6, 0.0, 0.6]', '[\'table_combination.06d_w\', 1.0, 0.0, 0.6]', 'All of the weight holds against the wind'],
-        ['0.05 * $most_N', '0.0005 * $most_N', 'Wind along the row is next to nothing'],
         ['$uneven ? max($share,', '$uneven ? min($share,', 'Short posts of a row are spared'],
         ['** 3, $heights_m)', '** 2, $heights_m)', 'Tall posts take more than their stiffness gives'],
     ],
-    'core/src/Ground/AlongRow.php' => [
+    'core/src/Ground/TwoRows/AlongRow.php' => [
         ['$joints === BeamJoints::None || count($shape->posts_m) === 2', 'true', 'Jointed pipes carry as whole ones'],
         ['min(max($before - 1, 0), count($shape->posts_m) - 2)', 'min(max($before, 0), count($shape->posts_m) - 2)', 'Snow lies on the next span'],
     ],
@@ -606,15 +602,34 @@ return [
         ['max(0.0, $depth_m - $loose_m)', 'max(0.0, $depth_m)', 'Frozen and loose ground clings to the post'],
         ['max($foot_N, $this->side_N($depth_m))', '($foot_N + $this->side_N($depth_m))', 'A post is borne by its foot and its side at once'],
         ['$depth_m / 3 / self::FT_M', '$depth_m / 2 / self::FT_M', 'The ground is asked at half of the depth'],
+        ['ceil($this->least_m() / $step_m - 1e-9)', 'floor($this->least_m() / $step_m - 1e-9)', 'Holes end above the frost'],
         ['($this->isDoubled ? ', '(!$this->isDoubled ? ', 'The soil is doubled for everybody'],
     ],
-    'core/src/Ground/TableChecks.php' => [
-        ['$across_N * $height_m ** 3 / (3 *', '$across_N * $height_m ** 3 / (8 *', 'Posts are told too stiff'],
-        ['0.6 * $wind->pressure_Pa($area_m2, \'up\') - 0.6 * $dead_Pa', '0.6 * $wind->pressure_Pa($area_m2, \'up\') - $dead_Pa', 'All of its weight holds a module down'],
+    'core/src/Ground/TableFace.php' => [
+        ['? ModuleSide::Short : ModuleSide::Long', '? ModuleSide::Long : ModuleSide::Short', 'The rating of the other side is asked'],
+        ['min(max($third_m, $rating->from', 'min(max(0.0, $rating->from', 'Rails lie at the edge of the clamp zone'],
+    ],
+    'core/src/Ground/TableLoads.php' => [
+        ['[\'table_combination.06d_w\', 0.6, 0.0, 0.6]', '[\'table_combination.06d_w\', 1.0, 0.0, 0.6]', 'All of the weight holds against the wind'],
+        ['0.05 * $this->most_N', '0.0005 * $this->most_N', 'Wind along the row is next to nothing'],
+    ],
+    'core/src/Ground/TwoRows/RailsOnTwo.php' => [
         ['max($rear, 1 - $rear)', 'min($rear, 1 - $rear)', 'The pipe that bears less of a rail is judged'],
     ],
+    'core/src/Ground/FaceChecks.php' => [
+        ['0.6 * $wind->pressure_Pa($area_m2, \'up\') - 0.6 * $dead_Pa * $cos', '0.6 * $wind->pressure_Pa($area_m2, \'up\') - $dead_Pa * $cos', 'All of its weight holds a module down'],
+    ],
+    'core/src/Ground/PipeTable/PipeTableKind.php' => [
+        ['$place->height_m + $held->depth_m - $this->pipes->seat->toMetres()', '$place->height_m + $held->depth_m', 'Posts are cut as long as to the pipe'],
+    ],
+    'core/src/Ground/ConcretePosts.php' => [
+        ['$isPulled && $crossBolt !== YesNo::Yes', '$isPulled && $crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across'],
+    ],
+    'core/src/Ground/PostChecks.php' => [
+        ['$height_m ** 3 / 3 + (', '$height_m ** 3 / 8 + (', 'Posts are told too stiff'],
+    ],
     'core/src/Ground/TableSnow.php' => [
-        ['Printed::atLeast($shape->lowEdge_m, $room_m)', 'Printed::atLeast($shape->lowEdge_m, 0.0)', 'Snow slides where there is no room for it'],
+        ['Printed::atLeast($face->lowEdge_m, $room_m)', 'Printed::atLeast($face->lowEdge_m, 0.0)', 'Snow slides where there is no room for it'],
         ['? 1.0 : 0.5', '? 1.0 : 0.0', 'Bare spans stand beside full ones'],
     ],
     'core/src/Ground/SetOut.php' => [
@@ -624,14 +639,9 @@ return [
     'core/src/Ground/Curing.php' => [
         ['1 / (273 + $celsius) - 1 / 296', '1 / 296 - 1 / (273 + $celsius)', 'Cold concrete hardens sooner'],
     ],
-    'core/src/Plan/TablePlanner.php' => [
-        ['ceil($ground->least_m() / $step_m - 1e-9)', 'floor($ground->least_m() / $step_m - 1e-9)', 'Holes end above the frost', 'Ground'],
-        ['$height_m + $depth_m - $pipes->seat->toMetres()', '$height_m + $depth_m', 'Posts are cut as long as to the pipe', 'Ground'],
-    ],
     'core/src/Plan/TableFindings.php' => [
         ['$table->soil->expansive !== YesNo::No', '$table->soil->expansive === YesNo::Yes', 'Nobody has to say that the soil does not swell', 'Ground'],
         ['$table->services?->areMarked() !== true', '$table->services === null', 'A ticket without an end lets people dig', 'Ground'],
-        ['$isPulled && $pipes->crossBolt !== YesNo::Yes', '$isPulled && $pipes->crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across', 'Ground'],
     ],
     'core/src/Ground/Squareness.php' => [
         ['($ac_m ** 2 - $bd_m ** 2) / (4 * $wide_m)', '($ac_m ** 2 - $bd_m ** 2) / (2 * $wide_m)', 'The far line is told twice as far off'],

@@ -92,7 +92,7 @@ final class Comparison
         ];
         $own = $plan instanceof Plan ? self::ofSurface($plan) : [
             'Depth of the holes' => $plan->posts === [] ? '' : $plan->design->printer()->length($plan->posts[0]->depth_m),
-            'Bags of concrete' => (string) array_sum(array_map(static fn (TablePost $post): float => $post->bags, $plan->posts)),
+            'Bags of concrete' => (string) TablePost::bagsOf($plan->posts),
         ];
 
         return $known + $own + ['Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops))))];

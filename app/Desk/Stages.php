@@ -76,11 +76,11 @@ final class Stages
 
             return $standing['word'] !== 'holds' || $plan->status() === Status::Confirmed ? $standing : ['word' => 'drafted', 'tone' => 'plain'];
         }
-        $shown = array_filter($plan->checks, static fn (TableCheck $check): bool => match ($key) {
-            'foundations' => in_array($check->what, ['sideways', 'lift', 'press', 'bend', 'shear', 'sway'], true),
-            'table' => !in_array($check->what, ['sideways', 'lift', 'press', 'bend', 'shear', 'sway'], true),
-            default => false,
-        });
+        $shown = match ($key) {
+            'foundations' => array_filter($plan->checks, static fn (TableCheck $check): bool => $check->isOfFoundation()),
+            'table' => array_filter($plan->checks, static fn (TableCheck $check): bool => !$check->isOfFoundation()),
+            default => [],
+        };
         $standing = Standing::of(
             array_values(array_filter($plan->findings, static fn (Finding $finding): bool => $finding->stage()->value === $key)),
             min([1.0, ...array_values(array_map(static fn (TableCheck $check): float => $check->reserve(), $shown))]),
@@ -90,7 +90,7 @@ final class Stages
         }
 
         return match (true) {
-            $plan->shape === null && in_array($key, ['loads', 'foundations', 'setting_out'], true) => ['word' => 'empty', 'tone' => 'plain'],
+            $plan->face === null && in_array($key, ['loads', 'foundations', 'setting_out'], true) => ['word' => 'empty', 'tone' => 'plain'],
             $plan->hasRefusal() => ['word' => 'waits', 'tone' => 'plain'],
             $plan->toEnter() > 0 => ['word' => 'on examples', 'tone' => 'plain'],
             default => $standing,

@@ -8,12 +8,12 @@ use App\Models\Design as DesignModel;
 use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
-use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
-use Garnetine\Core\Ground\TableMaterials;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -141,7 +141,6 @@ final class TableView
     private static function table(TablePlan $plan, Texts $texts): array
     {
         $printer = $plan->design->printer();
-        $pipes = $plan->design->table->racking;
         $degrees = static fn (?float $rad): ?string => $rad === null ? null : Printer::number(rad2deg($rad), 1).'°';
 
         return [
@@ -159,17 +158,14 @@ final class TableView
             'diagonals' => array_map(static fn (array $one): array => [
                 'name' => "{$one['from']}–{$one['to']}", 'level' => $printer->tape($one['level_m']), 'ground' => $printer->tape($one['ground_m']),
             ], $plan->setOut->diagonals ?? []),
-            'apart' => $plan->setOut === null ? '' : $printer->tape($plan->setOut->apart_m),
+            'apart' => ($plan->setOut->apart_m ?? 0.0) <= 0.0 ? '' : $printer->tape($plan->setOut->apart_m ?? 0.0),
             'bearings' => [
                 'faces' => $degrees($plan->design->table->bearing->toRadians()), 'faces_compass' => $degrees($plan->setOut?->facesCompass_rad),
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
             'square' => self::square($plan, $texts),
-            'bars' => $pipes instanceof PipeTable ? array_map(
-                static fn (array $bar): string => implode(' + ', $bar),
-                TableMaterials::bars($plan->posts, $pipes),
-            ) : [],
-            'stock' => $pipes instanceof PipeTable ? $printer->length($pipes->post->stock->toMetres()) : '',
+            'bars' => array_map(static fn (array $bar): string => implode(' + ', $bar), $plan->stand->bars ?? []),
+            'stock' => $plan->stand->stock ?? '',
         ];
     }
 
@@ -187,20 +183,27 @@ final class TableView
     private static function ways(TableDesign $design): array
     {
         $printer = $design->printer();
-        $pipes = $design->table->racking;
-        $posts = $pipes instanceof PipeTable ? $pipes->posts : 0;
+        $here = Writer::toArray($design->table);
 
-        return array_map(static fn (array $way): array => [
-            'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
-            'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
-            'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
-            'holds' => $way['holds'],
-            'is_here' => $way['posts'] === 2 * $posts && abs($way['hole_m'] - $design->table->footing->hole->toMetres()) < 1e-9,
-            'edits' => [
-                ['path' => '/table/racking/posts', 'typed' => (string) intdiv($way['posts'], 2)],
-                ['path' => '/table/footing/hole_m', 'typed' => $printer->length($way['hole_m'])],
-            ],
-        ], TablePlanner::ways($design));
+        return array_map(static function (array $way) use ($printer, $here): array {
+            $there = Writer::toArray($way['design']->table);
+            $edits = [];
+            foreach (['/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m']] as $path => [$part, $key]) {
+                $value = is_array($there[$part] ?? null) ? $there[$part][$key] ?? null : null;
+                if (is_int($value) || is_float($value)) {
+                    $edits[] = ['path' => $path, 'typed' => is_int($value) ? (string) $value : $printer->length($value)];
+                }
+            }
+
+            return [
+                'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
+                'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
+                'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
+                'holds' => $way['holds'],
+                'is_here' => $there['racking'] === $here['racking'] && $there['footing'] === $here['footing'],
+                'edits' => $edits,
+            ];
+        }, TablePlanner::ways($design));
     }
 
     /** @return array{choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, months: list<array{name: string, light: float}>}|null Null where nobody said how clear the months are */
@@ -229,10 +232,10 @@ final class TableView
     private static function square(TablePlan $plan, Texts $texts): ?array
     {
         $square = $plan->setOut?->square;
-        if ($square === null || $plan->shape === null) {
+        if ($square === null) {
             return null;
         }
-        $posts = count($plan->shape->posts_m);
+        $posts = count(array_filter($plan->stand->places ?? [], static fn (PostPlace $place): bool => !$place->isRear));
         $says = [$texts->say("square.{$square->state}", [
             'differ_m' => abs($square->differ_m), 'far_line_m' => abs($square->farLine_m), 'side' => $square->farLine_m > 0.0 ? 'right' : 'left',
         ])];
@@ -249,39 +252,45 @@ final class TableView
     /** @return array<string, mixed>|null Null where nothing is computed */
     private static function drawn(TablePlan $plan): ?array
     {
-        $shape = $plan->shape;
-        $table = $plan->design->table;
-        if ($shape === null || !$table->racking instanceof PipeTable) {
+        [$face, $stand, $table] = [$plan->face, $plan->stand, $plan->design->table];
+        if ($face === null || $stand === null) {
             return null;
         }
         $printer = $plan->design->printer();
-        $worst = $plan->worst();
+        $fronts = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => !$place->isRear));
         // In the section through the post that decides, or through the first.
-        $column = $worst !== null && preg_match('/^([A-L])\d$/', $worst->place, $found) === 1 ? ord($found[1]) - ord('A') : 0;
-        $depth_m = $plan->posts[0]->depth_m ?? null;
-        $cut = static fn (float $height_m): ?string => $depth_m === null ? null : $printer->tape($height_m + $depth_m - $table->racking->seat->toMetres());
+        $column = preg_match('/^([A-Z])\d$/', $plan->worst()->place ?? '', $found) === 1 ? $found[1] : 'A';
+        $low_m = max([0.0, ...array_map(static fn (PostPlace $place): float => $place->ground_m, $fronts)]) + $face->lowEdge_m;
+        $shown = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => str_starts_with($place->id, $column)));
+        $xs_m = array_map(static fn (PostPlace $place): float => $place->x_m, $fronts);
+        $between_m = $stand->setOut->apart_m;
 
         return [
-            'tilt_rad' => $shape->tilt_rad, 'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'front_pipe_m' => $shape->frontPipe_m,
-            'rear_pipe_m' => $shape->rearPipe_m,
-            'between_m' => $shape->between_m, 'rise_m' => $shape->rise_m, 'offset_m' => $shape->offset_m, 'column' => chr(ord('A') + $column),
-            'front_m' => $shape->front_m[$column], 'rear_m' => $shape->rear_m[$column],
-            'ground_rise_m' => $shape->rearGround_m[$column] - $shape->frontGround_m[$column],
-            'depth_m' => $depth_m, 'hole_m' => $table->footing->hole->toMetres(), 'post_m' => $table->racking->post->outside->toMetres(),
-            'frost_m' => $table->soil->frostDepth->toMetres(),
-            'posts_m' => $shape->posts_m, 'rails_m' => $shape->rails_m, 'rows' => $table->rows, 'columns' => $table->columns,
+            'tilt_rad' => $face->tilt_rad, 'chord_m' => $face->chord_m, 'width_m' => $face->width_m, 'offset_m' => $stand->side->offset_m,
+            'column' => $column, 'frost_m' => $stand->side->frost_m, 'struts' => $stand->side->struts, 'is_round' => $stand->side->isRound,
+            'uprights' => array_map(static fn (PostPlace $place): array => self::upright($plan, $place, $low_m), $shown),
+            'posts_m' => $xs_m, 'lines_m' => array_values(array_unique(array_map(static fn (PostPlace $place): float => $place->y_m, $shown))),
+            'rows' => $table->rows, 'columns' => $table->columns,
             'text' => [
-                'front' => $printer->length($shape->front_m[$column]), 'rear' => $printer->length($shape->rear_m[$column]),
-                'between' => $printer->length($shape->between_m),
-                'depth' => $depth_m === null ? null : $printer->length($depth_m), 'cut_front' => $cut($shape->front_m[$column]),
-                'cut_rear' => $cut($shape->rear_m[$column]),
-                'frost' => $printer->length($table->soil->frostDepth->toMetres()), 'tilt' => Printer::number(
-                    rad2deg($shape->tilt_rad),
-                    1,
-                ).'°', 'edge' => $printer->length($shape->lowEdge_m),
-                'width' => $printer->length($shape->width_m), 'chord' => $printer->length($shape->chord_m),
-                'bay' => $printer->length($shape->posts_m[1] - $shape->posts_m[0]),
+                'between' => $between_m > 0.0 ? $printer->length($between_m) : null, 'frost' => $printer->length($stand->side->frost_m),
+                'tilt' => Printer::number(rad2deg($face->tilt_rad), 1).'°', 'edge' => $printer->length($face->lowEdge_m),
+                'width' => $printer->length($face->width_m), 'chord' => $printer->length($face->chord_m),
+                'bay' => count($xs_m) > 1 ? $printer->length($xs_m[1] - $xs_m[0]) : null,
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> One post in the section: y on the level from the low edge, z up from there */
+    private static function upright(TablePlan $plan, PostPlace $place, float $low_m): array
+    {
+        $printer = $plan->design->printer();
+        $post = array_values(array_filter($plan->posts, static fn (TablePost $post): bool => $post->place->id === $place->id))[0] ?? null;
+
+        return [
+            'y_m' => $place->y_m, 'ground_m' => $place->ground_m - $low_m, 'top_m' => $place->ground_m + $place->height_m - $low_m,
+            'depth_m' => $post?->depth_m, 'hole_m' => $plan->stand->side->hole_m ?? 0.0, 'thick_m' => $place->member?->thick_m() ?? 0.05,
+            'height' => $printer->length($place->height_m), 'depth' => $post === null ? null : $printer->length($post->depth_m),
+            'cut' => $post?->cut_m === null ? null : $printer->tape($post->cut_m),
         ];
     }
 
@@ -289,24 +298,26 @@ final class TableView
     private static function post(TablePlan $plan, Texts $texts, TablePost $post): array
     {
         $printer = $plan->design->printer();
-        $worst = $plan->worstOf($post->id);
-        $demand = static fn (string $what): array => [
-            'text' => $printer->print(Dimension::Force, $plan->checks["posts/{$post->id}/$what"]->demand_si ?? 0.0), 'path' => "posts/{$post->id}/$what",
-        ];
+        $worst = $plan->worstOf($post->place->id);
+        $demand = static function (string $what) use ($plan, $printer, $post): ?array {
+            $check = $plan->checks["posts/{$post->place->id}/$what"] ?? null;
+
+            return $check === null ? null : ['text' => $printer->print(Dimension::Force, $check->demand_si), 'path' => $check->path()];
+        };
 
         return [
-            'id' => $post->id, 'rear' => $post->isRear, 'x_m' => $post->x_m, 'height' => $printer->tape($post->height_m),
-            'depth' => $printer->tape($post->depth_m),
-            'cut' => $printer->tape($post->cut_m), 'bags' => rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
+            'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'height' => $printer->tape($post->place->height_m),
+            'depth' => $printer->tape($post->depth_m), 'cut' => $post->cut_m === null ? null : $printer->tape($post->cut_m),
+            'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
-        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->what}")] + self::check(
+        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check(
             $plan,
             $texts,
             $worst,
         ));
     }
 
-    /** @return array{path: string, name: string, reserve: string, word: string, demand: string, capacity: string} */
+    /** @return array{path: string, name: string, reserve: string, word: string, demand: string, capacity: string, in_ground: bool} */
     private static function check(TablePlan $plan, Texts $texts, TableCheck $check): array
     {
         $dimension = Dimension::tryFrom($check->unit);
@@ -314,9 +325,9 @@ final class TableView
 
         return [
             'path' => $check->path(), 'name' => $texts->say(
-                "because.table_{$check->what}",
+                "because.table_{$check->says()}",
                 ['place' => $check->place],
-            ), 'reserve' => Texts::reserve($check->reserve()),
+            ), 'in_ground' => $check->isOfFoundation(), 'reserve' => Texts::reserve($check->reserve()),
             'word' => Texts::word($check->reserve()), 'demand' => $print($check->demand_si), 'capacity' => $print($check->capacity_si),
         ];
     }

@@ -94,13 +94,13 @@ final class Tables
         foreach ($plan->tables as $one) {
             $printer = $one->design->printer();
             foreach ($one->posts as $post) {
-                $along_m = $post->x_m - $one->posts[0]->x_m;
+                $along_m = $post->place->x_m - $one->posts[0]->place->x_m;
                 $rows[] = [
-                    $one->design->table->name, $post->id, $printer->tape($along_m), $printer->tape($post->height_m), $printer->tape($post->depth_m),
-                    $printer->tape($post->cut_m),
+                    $one->design->table->name, $post->place->id, $printer->tape($along_m), $printer->tape($post->place->height_m), $printer->tape($post->depth_m),
+                    $post->cut_m === null ? '' : $printer->tape($post->cut_m),
                     (string) $post->bags, ...array_map(
-                        static fn (float $m): string => sprintf('%.4F', $m),
-                        [$along_m, $post->height_m, $post->depth_m, $post->cut_m],
+                        static fn (?float $m): string => $m === null ? '' : sprintf('%.4F', $m),
+                        [$along_m, $post->place->height_m, $post->depth_m, $post->cut_m],
                     ),
                 ];
             }

@@ -59,7 +59,7 @@ final class GroundTest extends BrowserTestCase
         $before = TablePlanner::plan($job->current()->document()->table('table-1'));
         self::assertSame([[], 0, 6], [$before->openStops(), $before->toEnter(), count($before->posts)]);
         self::assertGreaterThanOrEqual(0.0, $before->leastReserve());
-        $cut = static fn (TablePost $post): string => $before->design->printer()->tape($post->cut_m);
+        $cut = static fn (TablePost $post): string => $before->design->printer()->tape($post->cut_m ?? 0.0);
         foreach ($before->posts as $post) {
             $this->seeText($cut($post), '[aria-label="Setting out"]');
         }

@@ -64,7 +64,7 @@ final class TablesTest extends TestCase
         self::assertSame(['34°', '12 in', "7' 0\""], [$beside->json('sun.choices.1.tilts'), $beside->json('ways.2.hole'), $beside->json('ways.2.depth')]);
         self::assertSame([21, 1], [count((array) $beside->json('ways')), count(array_filter((array) $beside->json('ways'), static fn (mixed $way): bool => data_get($way, 'is_here') === true))]);
         self::assertSame('B', $view->json('table.drawn.column'), 'drawn where most is asked');
-        self::assertEqualsWithDelta($plan->posts[0]->depth_m, (float) (is_numeric($depth = $view->json('table.drawn.depth_m')) ? $depth : 0), 1e-9);
+        self::assertEqualsWithDelta($plan->posts[0]->depth_m, (float) (is_numeric($depth = $view->json('table.drawn.uprights.0.depth_m')) ? $depth : 0), 1e-9);
         $row = data_get($this->get('/jobs')->assertOk()->viewData('page'), 'props.jobs.0');
         self::assertSame([8, 8, 'posts'], [data_get($row, 'modules'), data_get($row, 'attachments'), data_get($row, 'held_by')]);
         self::assertSame(8, substr_count(is_string($drawn = data_get($row, 'drawing.modules')) ? $drawn : '', 'M'));
@@ -85,7 +85,7 @@ final class TablesTest extends TestCase
         $this->postJson("/jobs/{$this->job->id}/preview", $look)->assertOk()->assertJsonPath('sequence', 4)->assertJsonPath('summary.attachments', 6);
         self::assertSame(1, $this->job->designs()->count());
         $this->postJson("/jobs/{$this->job->id}/because", $look + ['path' => 'posts/B1/bend'])->assertOk()->assertJsonPath('standing.tone', 'fails');
-        $this->save([['path' => '/table/footing/hole_m', 'typed' => '16 in'], ['path' => '/module/mass_kg', 'typed' => '44 lb']])->assertOk()->assertJsonPath('table.drawn.text.depth', '72 in');
+        $this->save([['path' => '/table/footing/hole_m', 'typed' => '16 in'], ['path' => '/module/mass_kg', 'typed' => '44 lb']])->assertOk()->assertJsonPath('table.drawn.uprights.0.depth', '72 in');
         self::assertStringContainsString('Hole: 12 in → 16 in', $this->job->current()->change);
         self::assertSame('16 in', $this->job->current()->document()->asTyped['/tables/table-1/footing/hole_m'] ?? null);
         foreach ([

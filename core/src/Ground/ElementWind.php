@@ -27,17 +27,17 @@ final readonly class ElementWind
     {
     }
 
-    public static function on(TableShape $shape, float $q_Pa, Coefficients $coefficients): self
+    public static function on(TableFace $face, float $q_Pa, Coefficients $coefficients): self
     {
         $value = static fn (string $key): float => $coefficients->value(self::TABLE, "strip/$key");
-        $least_m = min($shape->width_m, $shape->chord_m * cos($shape->tilt_rad));
+        $least_m = min($face->width_m, $face->chord_m * cos($face->tilt_rad));
         $strip_m = max(
-            min($value('of_least') * $least_m, $value('of_height') * $shape->meanHeight_m),
+            min($value('of_least') * $least_m, $value('of_height') * $face->meanHeight_m),
             $value('least_of_least') * $least_m,
             Length::ofFeet($value('least_ft'))->toMetres(),
         );
 
-        return new self(round(rad2deg($shape->tilt_rad), 6), $coefficients->value('asce7_16/open_roof', 'gust'), $q_Pa, $strip_m, $coefficients);
+        return new self(round(rad2deg($face->tilt_rad), 6), $coefficients->value('asce7_16/open_roof', 'gust'), $q_Pa, $strip_m, $coefficients);
     }
 
     /** The zone whose value an element in the corner takes. */

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Ground;
 use Garnetine\Core\Design\Ground\Bag;
 use Garnetine\Core\Design\Ground\Table;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Quantity\UnitSystem;
 
 /**
  * What one post in concrete holds in the ground, by how deep it stands. Sideways as an embedded post that nothing holds at the ground,
@@ -15,24 +16,30 @@ use Garnetine\Core\Load\Coefficients;
  *
  * Source: IBC 2018, §§1806.2, 1807.3.2.1, solved for the force; recalled. Nothing is added for wind. Side friction by the cohesion of clay is a choice.
  */
-final readonly class PostInGround
+final readonly class PostInGround implements Foundation
 {
     private const SOILS = 'ibc_2018/soils';
     private const POSTS = 'ibc_2018/posts';
     private const CONCRETE = 'practice/concrete';
+    /** Steps in which holes are dug deeper. */
+    private const STEP_IN = 6;
+    private const STEP_MM = 150;
     private const PSF_Pa = 47.880258980336;
     private const FT_M = 0.3048;
 
+    /** @param list<string> $from */
     private function __construct(
         public string $soil,
         public float $hole_m,
         private float $frost_m,
         private bool $isDoubled,
         private Coefficients $coefficients,
+        private array $from,
     ) {
     }
 
-    public static function of(Table $table, Coefficients $coefficients): self
+    /** @param list<string> $heightFrom Where it was entered how high it is pushed */
+    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = []): self
     {
         return new self(
             $table->soil->kind->value,
@@ -40,7 +47,20 @@ final readonly class PostInGround
             $table->soil->frostDepth->toMetres(),
             $table->footing->doubling?->isNamed() === true,
             $coefficients,
+            $heightFrom,
         );
+    }
+
+    /** @return list<float> In steps, from below the frost to as deep as the formula goes */
+    public function depths_m(UnitSystem $units): array
+    {
+        $step_m = $units === UnitSystem::Us ? self::STEP_IN * 0.0254 : self::STEP_MM / 1000;
+        $depths_m = [];
+        for ($step = (int) ceil($this->least_m() / $step_m - 1e-9); $step * $step_m <= $this->deepest_m() + 1e-9; ++$step) {
+            $depths_m[] = $step * $step_m;
+        }
+
+        return $depths_m;
     }
 
     /** Least that a foundation goes down: below frost, and never less than the code asks. */
@@ -86,6 +106,23 @@ final readonly class PostInGround
         $foot_N = M_PI / 4 * $this->hole_m ** 2 * $this->coefficients->value(self::SOILS, "bearing/{$this->soil}") * self::PSF_Pa;
 
         return max($foot_N, $this->side_N($depth_m)) - $this->volume_m3($depth_m) * ($this->density('concrete_pcf') - $this->density('soil_pcf'));
+    }
+
+    public function why(string $what, float $depth_m): array
+    {
+        $hole = ['hole_m' => $this->hole_m];
+
+        return match ($what) {
+            'sideways' => ['sideways', $hole + ['side_Pa' => $this->side_Pa($depth_m)], 'IBC 2018, §1807.3.2.1, Table 1806.2', [
+                '/table/footing/hole_m', '/table/soil/kind', ...$this->from, 'coefficient:'.self::SOILS."/lateral/{$this->soil}",
+            ]],
+            'lift' => ['lift', $hole, null, [
+                '/table/footing/hole_m', '/table/soil/kind', '/table/soil/frost_depth_m', 'coefficient:'.self::CONCRETE.'/concrete_pcf',
+            ]],
+            'press' => ['press', $hole, 'IBC 2018, Table 1806.2', [
+                '/table/footing/hole_m', '/table/soil/kind', 'coefficient:'.self::SOILS."/bearing/{$this->soil}",
+            ]],
+        };
     }
 
     /** What sticks to the side below frost, at least below the loose top; nothing in soils that have no such value. */

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Design\Ground\Pipe;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Quantity\Dimension;
 
 /**
@@ -13,11 +14,12 @@ use Garnetine\Core\Quantity\Dimension;
  *
  * Source: AISC 360-16, chs. E3, F8, G5, H1; recalled.
  */
-final readonly class RoundPipe
+final readonly class RoundPipe implements Member
 {
     private const TABLE = 'aisc_360_16/members';
 
     private function __construct(
+        private float $outside_m,
         public float $area_m2,
         public float $secondMoment_m4,
         public float $plasticModulus_m3,
@@ -38,6 +40,7 @@ final readonly class RoundPipe
         $inside_m = $outside_m - 2 * $pipe->wall->toMetres();
 
         return new self(
+            $outside_m,
             M_PI / 4 * ($outside_m ** 2 - $inside_m ** 2),
             M_PI / 64 * ($outside_m ** 4 - $inside_m ** 4),
             ($outside_m ** 3 - $inside_m ** 3) / 6,
@@ -48,12 +51,12 @@ final readonly class RoundPipe
         );
     }
 
-    public function moment_Nm(): float
+    public function moment_Nm(Duration $lasts = Duration::Wind): float
     {
         return $this->yield_Pa * $this->plasticModulus_m3 / $this->omega;
     }
 
-    public function shear_N(): float
+    public function shear_N(Duration $lasts = Duration::Wind): float
     {
         return $this->coefficients->value(self::TABLE, 'shear') * $this->yield_Pa * $this->area_m2 / 2 / $this->omega;
     }
@@ -71,17 +74,41 @@ final readonly class RoundPipe
         return $stress_Pa * $this->area_m2 / $this->omega;
     }
 
-    /**
-     * Bent and pushed or pulled at once: how much of its strength that takes.
-     *
-     * @param float $down_N Negative where it is pulled
-     * @param float $compression_N What it bears pushed alone, by its height
-     */
-    public function together(float $down_N, float $moment_Nm, float $compression_N): float
+    public function together(float $down_N, float $moment_Nm, float $height_m, Duration $lasts = Duration::Wind): float
     {
-        $axial = abs($down_N) / ($down_N >= 0.0 ? $compression_N : $this->yield_Pa * $this->area_m2 / $this->omega);
+        $axial = abs($down_N) / ($down_N >= 0.0 ? $this->compression_N($height_m) : $this->yield_Pa * $this->area_m2 / $this->omega);
         $bending = $moment_Nm / $this->moment_Nm();
 
         return $axial < 0.2 ? $axial / 2 + $bending : $axial + 8 / 9 * $bending;
+    }
+
+    public function stiffness_Nm2(): float
+    {
+        return $this->modulus_Pa * $this->secondMoment_m4;
+    }
+
+    public function bentBy(float $up_Nm, float $across_Nm): float
+    {
+        return hypot($up_Nm, $across_Nm);
+    }
+
+    public function thick_m(): float
+    {
+        return $this->outside_m;
+    }
+
+    public function says(): string
+    {
+        return '';
+    }
+
+    public function source(): string
+    {
+        return 'AISC 360-16, chs. E3, F8, G5, H1';
+    }
+
+    public function keys(): array
+    {
+        return ['outside_m', 'wall_m', 'yield_Pa'];
     }
 }

@@ -29,44 +29,54 @@ final readonly class SetOut
     ) {
     }
 
-    public static function of(Table $table, TableShape $shape): self
+    /** @param list<PostPlace> $places Front row first */
+    public static function of(Table $table, array $places): self
     {
-        $stakes = [];
-        foreach ([1 => [$shape->front_m, $shape->frontGround_m], 2 => [$shape->rear_m, $shape->rearGround_m]] as $row => [$heights_m]) {
-            foreach ($shape->posts_m as $post => $x_m) {
-                $stakes[] = ['post' => TablePost::name($post, $row), 'along_m' => $x_m - $shape->posts_m[0], 'string_m' => $heights_m[$post]];
+        $rows = [
+            array_values(array_filter($places, static fn (PostPlace $place): bool => !$place->isRear)),
+            array_values(array_filter($places, static fn (PostPlace $place): bool => $place->isRear)),
+        ];
+        $stakes = array_map(static fn (PostPlace $place): array => [
+            'post' => $place->id, 'along_m' => $place->x_m - $places[0]->x_m, 'string_m' => $place->height_m,
+        ], $places);
+        $last = count($rows[0]) - 1;
+        $diagonals = [];
+        if ($last > 0 && $rows[1] !== []) {
+            $pairs = [...array_map(static fn (int $post): array => [$post, $post + 1], range(0, $last - 1)), ...$last > 1 ? [[0, $last]] : []];
+            foreach ($pairs as [$from, $to]) {
+                array_push($diagonals, self::diagonal($rows[0][$from], $rows[1][$to]), self::diagonal($rows[0][$to], $rows[1][$from]));
             }
         }
-        $diagonals = [];
-        $last = count($shape->posts_m) - 1;
-        $pairs = [...array_map(static fn (int $post): array => [$post, $post + 1], range(0, $last - 1)), ...$last > 1 ? [[0, $last]] : []];
-        foreach ($pairs as [$from, $to]) {
-            array_push($diagonals, self::diagonal($shape, $from, 1, $to, 2), self::diagonal($shape, $to, 1, $from, 2));
-        }
+        $between_m = $rows[1] === [] ? 0.0 : $rows[1][0]->y_m - $rows[0][0]->y_m;
         // Seen from the low edge the row runs to the right: a table that faces south has its low edge in the south, and its right is east.
         $row_rad = self::turn($table->bearing->toRadians() - M_PI / 2);
         $compass = static fn (float $true_rad): ?float => $table->declination === null ? null : self::turn($true_rad - $table->declination->toRadians());
 
-        return new self($stakes, $diagonals, $shape->between_m, $row_rad, $compass($row_rad), $compass($table->bearing->toRadians()), $table->measured === null
-            ? null
-            : Squareness::of($table->measured, $shape->posts_m[$last] - $shape->posts_m[0], $shape->between_m));
+        return new self(
+            $stakes,
+            $diagonals,
+            $between_m,
+            $row_rad,
+            $compass($row_rad),
+            $compass($table->bearing->toRadians()),
+            $table->measured === null || $diagonals === []
+                ? null
+                : Squareness::of($table->measured, $rows[0][$last]->x_m - $rows[0][0]->x_m, $between_m),
+        );
     }
 
     /** @return array{from: string, to: string, level_m: float, ground_m: float} */
-    private static function diagonal(TableShape $shape, int $one, int $row, int $other, int $otherRow): array
+    private static function diagonal(PostPlace $front, PostPlace $rear): array
     {
-        $level_m = hypot($shape->posts_m[$other] - $shape->posts_m[$one], $shape->between_m);
+        $level_m = hypot($rear->x_m - $front->x_m, $rear->y_m - $front->y_m);
 
-        return [
-            'from' => TablePost::name($one, $row), 'to' => TablePost::name($other, $otherRow), 'level_m' => $level_m,
-            'ground_m' => hypot($level_m, $shape->rearGround_m[$other] - $shape->frontGround_m[$one]),
-        ];
+        return ['from' => $front->id, 'to' => $rear->id, 'level_m' => $level_m, 'ground_m' => hypot($level_m, $rear->ground_m - $front->ground_m)];
     }
 
     /** The stake at a corner from 0: first front, last front, last rear, first rear. */
     public static function stake(int $corner, int $posts): string
     {
-        return TablePost::name($corner === 1 || $corner === 2 ? $posts - 1 : 0, $corner < 2 ? 1 : 2);
+        return PostPlace::name($corner === 1 || $corner === 2 ? $posts - 1 : 0, $corner < 2 ? 1 : 2);
     }
 
     private static function turn(float $rad): float

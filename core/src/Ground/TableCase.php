@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Load\Duration;
+
 /** One combination of what acts on a table, with one wind, one snow and one bound of how firmly the posts stand. */
 final readonly class TableCase
 {
     /**
-     * @param list<array{float, float}> $front Of each front post: down (lifted negative), and sideways without a sign
-     * @param list<array{float, float}> $rear
-     * @param array{float, float} $beams Greatest moments in the front and the rear pipe
+     * @param list<array{float, float, float}> $posts Of each post, the front row first: down (lifted negative), sideways without a sign, and what
+     *                                                bends it at the ground, counted positive where that comes from the same push
+     * @param array{float, float} $beams Greatest moments in the front and the rear beam, as from up to down
      */
     public function __construct(
         public string $combination,
         public string $wind,
         public string $snow,
         public bool $isSoft,
-        public array $front,
-        public array $rear,
-        public array $beams,
+        public array $posts,
+        public array $beams = [0.0, 0.0],
     ) {
     }
 
@@ -27,5 +28,15 @@ final readonly class TableCase
     public function values(): array
     {
         return ['combination' => $this->combination, 'wind' => $this->wind, 'snow' => $this->snow, 'bound' => $this->isSoft ? 'bound.soft' : 'bound.firm'];
+    }
+
+    /** The shortest of what acts. */
+    public function lasts(): Duration
+    {
+        return match ($this->combination) {
+            'table_combination.d' => Duration::Dead,
+            'table_combination.d_s' => Duration::Snow,
+            default => Duration::Wind,
+        };
     }
 }

@@ -8,24 +8,18 @@ namespace Garnetine\Core\Ground;
 final readonly class TablePost
 {
     public function __construct(
-        /** "A1": columns from the left by letters, 1 at the front and 2 at the rear. */
-        public string $id,
-        public bool $isRear,
-        /** Along the row from the table's left edge, and over the first front post's ground. */
-        public float $x_m,
-        public float $ground_m,
-        /** Of the centre of its pipe over the ground. */
-        public float $height_m,
+        public PostPlace $place,
         public float $depth_m,
-        /** Whole, from the bottom of its hole to where the pipe's tee sits on it. */
-        public float $cut_m,
-        public float $bags,
+        /** Whole, from the bottom of its hole to its top; null of what comes as long as it is. */
+        public ?float $cut_m,
+        /** Null where nothing is poured. */
+        public ?float $bags,
     ) {
     }
 
-    /** @param int $row 1 at the front, 2 at the rear */
-    public static function name(int $column, int $row): string
+    /** @param list<self> $posts */
+    public static function bagsOf(array $posts): float
     {
-        return chr(ord('A') + $column).$row;
+        return array_sum(array_map(static fn (self $post): float => $post->bags ?? 0.0, $posts));
     }
 }

@@ -36,7 +36,7 @@ final readonly class TableSnow
     ) {
     }
 
-    public static function on(TableDesign $design, TableShape $shape, Coefficients $coefficients, Figures $figures): self
+    public static function on(TableDesign $design, TableFace $face, Coefficients $coefficients, Figures $figures): self
     {
         $site = $design->site;
         $pg_psf = $site->groundSnow->toPsf();
@@ -50,15 +50,15 @@ final readonly class TableSnow
         $isKey = 'is/'.$site->riskCategory->value;
         $pf_psf = $value('flat') * $value($ceKey) * $value('ct/unheated') * $value($isKey) * $pg_psf;
         $density_pcf = RoofSnow::density_pcf($pg_psf);
-        $heap_ft = sqrt($shape->chord_m / Length::ofFeet(1.0)->toMetres() * cos($shape->tilt_rad) * $pf_psf / $density_pcf);
+        $heap_ft = sqrt($face->chord_m / Length::ofFeet(1.0)->toMetres() * cos($face->tilt_rad) * $pf_psf / $density_pcf);
         $room_m = Length::ofFeet($pg_psf / $density_pcf + $heap_ft)->toMetres();
-        $slides = Printed::atLeast($shape->lowEdge_m, $room_m);
-        $cs = RoofSnow::cs(rad2deg($shape->tilt_rad), $value('ct/unheated'), $slides);
-        $least_psf = Printed::under(rad2deg($shape->tilt_rad), $value('low_slope_deg')) ? $value($isKey) * min($pg_psf, $value('low_slope_psf')) : 0.0;
+        $slides = Printed::atLeast($face->lowEdge_m, $room_m);
+        $cs = RoofSnow::cs(rad2deg($face->tilt_rad), $value('ct/unheated'), $slides);
+        $least_psf = Printed::under(rad2deg($face->tilt_rad), $value('low_slope_deg')) ? $value($isKey) * min($pg_psf, $value('low_slope_psf')) : 0.0;
         $ps_Pa = Pressure::ofPsf(max($cs * $pf_psf, $least_psf))->toPascals();
         $figures->add('loads/ps', new Figure($slides ? 'table_snow_slides' : 'table_snow', [
             'value_Pa' => $ps_Pa, 'pf_Pa' => Pressure::ofPsf($pf_psf)->toPascals(), 'cs' => $cs, 'ground_Pa' => $site->groundSnow->toPascals(),
-            'least_Pa' => Pressure::ofPsf($least_psf)->toPascals(), 'room_m' => $room_m, 'edge_m' => $shape->lowEdge_m,
+            'least_Pa' => Pressure::ofPsf($least_psf)->toPascals(), 'room_m' => $room_m, 'edge_m' => $face->lowEdge_m,
         ], 'ASCE/SEI 7-16, §§7.3, 7.4', 'high', [
             '/site/ground_snow_Pa', '/site/roof_exposure', '/site/risk_category', '/table/tilt_rad',
             ...array_map(static fn (string $key): string => 'coefficient:'.self::TABLE."/$key", ['flat', $ceKey, 'ct/unheated', $isKey]),
@@ -68,7 +68,7 @@ final readonly class TableSnow
             $ps_Pa,
             [
                 ['table_snow.all', 1.0, 1.0, null], ['table_snow.lower', 1.0, 0.0, null], ['table_snow.upper', 0.0, 1.0, null],
-                ...self::along(count($shape->posts_m) - 1),
+                ...self::along($face->spans),
             ],
             $room_m,
             Length::ofFeet($pg_psf / $density_pcf)->toMetres(),

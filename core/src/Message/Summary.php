@@ -34,8 +34,8 @@ final class Summary
                 '  %-10s %s%s',
                 $finding->kind->value,
                 $texts->finding($finding),
-                $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy},
-            )");
+                $finding->clearedBy === null ? '' : " (cleared by {$finding->clearedBy})",
+            );
         }
 
         return $lines;
@@ -47,16 +47,16 @@ final class Summary
         $texts = Texts::of($plan->design);
         $lines = self::head($plan, $texts, 'posts');
         foreach ($plan->posts as $post) {
-            $worst = $plan->worstOf($post->id);
+            $worst = $plan->worstOf($post->place->id);
             $lines[] = sprintf(
                 '  %-3s hole %s  over ground %s  cut %s  bags %-6s reserve %s %s',
-                $post->id,
+                $post->place->id,
                 self::padded($printer->length($post->depth_m), 8),
-                self::padded($printer->length($post->height_m), 11),
-                self::padded($printer->tape($post->cut_m), 12),
+                self::padded($printer->length($post->place->height_m), 11),
+                self::padded($post->cut_m === null ? '' : $printer->tape($post->cut_m), 12),
                 (string) $post->bags,
                 self::padded($worst === null ? '' : Texts::reserve($worst->reserve()), 6),
-                $worst === null ? '' : $texts->say("because.table_{$worst->what}", ['place' => $post->id]),
+                $worst === null ? '' : $texts->say("because.table_{$worst->what}", ['place' => $post->place->id]),
             );
         }
         foreach ($plan->setOut->diagonals ?? [] as $diagonal) {

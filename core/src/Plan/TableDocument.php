@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\TableCheck;
-use Garnetine\Core\Ground\TableMaterials;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Load\Figure;
 
@@ -17,25 +15,22 @@ final class TableDocument
     /** @return array<string, mixed> */
     public static function of(TablePlan $plan): array
     {
-        $table = $plan->design->table;
-
         return [
-            'name' => $table->name,
+            'name' => $plan->design->table->name,
             'status' => $plan->status()->value,
             'summary' => $plan->summary(),
-            'shape' => $plan->shape === null ? null : [
-                'tilt_rad' => $plan->shape->tilt_rad, 'chord_m' => $plan->shape->chord_m, 'width_m' => $plan->shape->width_m, 'rise_m' => $plan->shape->rise_m,
-                'low_edge_m' => $plan->shape->lowEdge_m, 'mean_height_m' => $plan->shape->meanHeight_m, 'rails_x_m' => $plan->shape->rails_m,
-                'posts_x_m' => $plan->shape->posts_m,
-            ],
+            'shape' => $plan->face === null ? null : [
+                'tilt_rad' => $plan->face->tilt_rad, 'chord_m' => $plan->face->chord_m, 'width_m' => $plan->face->width_m,
+                'low_edge_m' => $plan->face->lowEdge_m, 'mean_height_m' => $plan->face->meanHeight_m,
+            ] + ($plan->stand->sizes ?? []),
             'figures' => array_map(static fn (Figure $figure): array => [
                 'code' => $figure->code, 'values' => (object) $figure->values, 'source' => $figure->source, 'confidence' => $figure->confidence,
             ], $plan->figures->listed()),
             'posts' => array_map(static fn (TablePost $post): array => [
-                'id' => $post->id, 'rear' => $post->isRear, 'x_m' => $post->x_m, 'ground_m' => $post->ground_m, 'height_m' => $post->height_m,
-                'depth_m' => $post->depth_m, 'cut_m' => $post->cut_m, 'bags' => $post->bags,
+                'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'ground_m' => $post->place->ground_m,
+                'height_m' => $post->place->height_m, 'depth_m' => $post->depth_m, 'cut_m' => $post->cut_m, 'bags' => $post->bags,
             ], $plan->posts),
-            'bars' => $table->racking instanceof PipeTable ? TableMaterials::bars($plan->posts, $table->racking) : [],
+            'bars' => $plan->stand->bars ?? [],
             'checks' => (object) array_map(static fn (TableCheck $check): array => [
                 'what' => $check->what, 'place' => $check->place, 'ratio' => $check->ratio, 'reserve' => $check->reserve(),
                 'demand'.($check->unit === '' ? '' : "_$check->unit") => $check->demand_si,
@@ -52,7 +47,7 @@ final class TableDocument
             'sun' => $plan->sun === null ? null : [
                 'best_deg' => $plan->sun->best_deg, 'keeps' => $plan->sun->keeps, 'choices' => $plan->sun->choices, 'months' => $plan->sun->months,
             ],
-            'ways' => $plan->ways,
+            'ways' => array_map(static fn (array $way): array => array_diff_key($way, ['design' => null]), $plan->ways),
             'materials' => $plan->materials(),
             'steps' => PlanDocument::steps($plan->steps()),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),

@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\PipeTable;
-use Garnetine\Core\Design\Ground\SoilKind;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\Squareness;
-use Garnetine\Core\Ground\TableCases;
 use Garnetine\Core\Ground\TableCheck;
-use Garnetine\Core\Ground\TableMaterials;
-use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Ground\TableShape;
+use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Asce7\Asce7Standard;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteQuestions;
 
@@ -32,7 +26,6 @@ final class TableFindings
     private const STEEPEST_ROW_DEG = 45.0;
     private const STEEPEST_DEG = 60.0;
     private const SLENDER = [0.25, 1.0];
-    private const SLOWEST_HZ = 1.0;
     /** Steeper over the latitude than which nobody stands a table for all of the year (common practice, no source). */
     private const OVER_LATITUDE_DEG = 10.0;
 
@@ -40,7 +33,6 @@ final class TableFindings
     public static function asked(TableDesign $design): array
     {
         $table = $design->table;
-        $pipes = $table->racking;
         $findings = [
             ...self::examples($design),
             ...Admission::ownCopies($design->ownCopies, true),
@@ -75,15 +67,11 @@ final class TableFindings
         ), Code::TiltOverLatitude, '/table/tilt_rad', $values + [
             'latitude_rad' => abs($table->sunshine?->latitude->toRadians() ?? 0.0),
         ]);
-        $ask(!$table->soil->kind->hasValues(), Code::SoilWithoutValues, '/table/soil/kind', ['soil' => 'choice.kind.'.$table->soil->kind->value]);
         $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
         $ask($table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
         $ask($table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);
-        if ($pipes instanceof PipeTable) {
-            array_push($findings, ...self::pipes($design, $pipes));
-        }
 
         return $findings;
     }
@@ -99,116 +87,37 @@ final class TableFindings
         return $findings;
     }
 
-    /** @return list<Finding> */
-    private static function pipes(TableDesign $design, PipeTable $pipes): array
-    {
-        $findings = [];
-        foreach (['post' => $pipes->post, 'beam' => $pipes->beam] as $key => $pipe) {
-            foreach (['wall_m' => $pipe->wall, 'yield_Pa' => $pipe->yield] as $what => $known) {
-                array_push($findings, ...$known === null ? [Finding::of(Code::PipeUnknown, "/table/racking/$key/$what", ['pipe' => $pipe->name])] : []);
-            }
-            if ($pipe->wall !== null && 2 * $pipe->wall->toMetres() >= $pipe->outside->toMetres()) {
-                $findings[] = Finding::of(Code::PipeUnknown, "/table/racking/$key/wall_m", ['pipe' => $pipe->name]);
-            }
-        }
-        $holds = $pipes->holds;
-        foreach ([
-            'clamp_up_N' => $holds->clampUp, 'rail_moment_Nm' => $holds->railMoment, 'rail_up_N' => $holds->railUp, 'rail_along_N' => $holds->railAlong,
-            'tee_up_N' => $holds->teeUp, 'tee_across_N' => $holds->teeAcross,
-        ] as $key => $known) {
-            array_push(
-                $findings,
-                ...$known === null ? [Finding::of(Code::TableHoldMissing, "/table/racking/holds/$key", ['part' => "/table/racking/holds/$key"])] : [],
-            );
-        }
-        $shape = TableShape::of($design, $pipes);
-        if ($shape->posts_m[1] - $shape->posts_m[0] < 0.3 || $shape->rearPipe_m > $shape->chord_m) {
-            $findings[] = Finding::of(
-                Code::PipesOffTable,
-                $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : '/table/racking/end_overhang_m',
-                [
-                    'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m,
-                    'bay_m' => $shape->posts_m[1] - $shape->posts_m[0],
-                ],
-            );
-        }
-        if (min([...$shape->front_m, ...$shape->rear_m]) < 0.05 || $shape->lowEdge_m < 0.0) {
-            $findings[] = Finding::of(Code::PostUnderGround, '/table/racking/front_height_m', [
-                'height_m' => min([...$shape->front_m, ...$shape->rear_m]), 'edge_m' => $shape->lowEdge_m,
-            ]);
-        }
-        $levels = count($design->table->ground->levels);
-        if ($levels > 0 && $levels !== $pipes->posts) {
-            $findings[] = Finding::of(Code::LevelsMissing, '/table/ground/levels', ['levels' => $levels, 'posts' => $pipes->posts]);
-        }
-
-        return $findings;
-    }
-
     /**
-     * @param float $depth_m The depth that was looked at: the least that holds, or the deepest
+     * @param string $heightAt Where it was entered how high the table stands
      *
      * @return list<Finding>
      */
-    public static function of(TablePlan $plan, PipeTable $pipes, TableShape $shape, TableCases $cases, float $depth_m): array
+    public static function of(TablePlan $plan, TableFace $face, TableStand $stand, string $heightAt): array
     {
-        $table = $plan->design->table;
         $findings = [
-            Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'), Finding::of(
-                Code::BothFlows,
-                '/site/wind_speed_m_per_s',
-            ), Finding::of(Code::TwoBounds, '/table/racking/front_height_m'),
-            Finding::of(Code::SwayOfSteel, '/table/racking/post/outside_m'), Finding::of(Code::FrostTakesNone, '/table/soil/frost_depth_m'),
+            Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'),
+            Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'),
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),
+            ...$stand->findings,
         ];
-        if ($table->soil->kind === SoilKind::Clay) {
-            $findings[] = Finding::of(Code::SideByCohesion, '/table/soil/kind');
+        if (Printed::under($face->slenderness(), self::SLENDER[0]) || Printed::over($face->slenderness(), self::SLENDER[1])) {
+            $findings[] = Finding::of(Code::TableSlenderness, $heightAt, ['ratio' => $face->slenderness()]);
         }
-        if ($table->footing->doubling?->isNamed() === true) {
-            $findings[] = Finding::of(
-                Code::SoilDoubled,
-                '/table/footing/doubling',
-                ['by' => $table->footing->doubling->by, 'why' => $table->footing->doubling->why],
-            );
-        }
-        if (Printed::under($shape->slenderness(), self::SLENDER[0]) || Printed::over($shape->slenderness(), self::SLENDER[1])) {
-            $findings[] = Finding::of(Code::TableSlenderness, '/table/racking/front_height_m', ['ratio' => $shape->slenderness()]);
-        }
-        if (TableShape::held($plan->design) === [] || !isset($plan->checks['table/module_up'])) {
-            $findings[] = Finding::of(Code::ModuleZoneMissing, '/module/ratings', ['at_m' => $shape->railAt_m]);
-        }
-        $hertz = self::hertz($plan->design, $pipes, $shape, $cases, $depth_m);
-        if ($hertz !== null && Printed::under($hertz, self::SLOWEST_HZ)) {
-            $findings[] = Finding::of(Code::TooSpringy, '/table/racking/post/outside_m', ['hertz' => round($hertz, 2)]);
+        if (!isset($plan->checks['table/module_up'])) {
+            $findings[] = Finding::of(Code::ModuleZoneMissing, '/module/ratings', ['at_m' => $face->railAt_m]);
         }
         if ($plan->snow !== null && $plan->snow->ps_Pa > 0.0) {
             $findings[] = Finding::of(Code::NoDriftBetweenRows, '/site/ground_snow_Pa');
-            if ($plan->snow->ground_m > $shape->lowEdge_m) {
-                $findings[] = Finding::of(
-                    Code::SnowReachesEdge,
-                    '/table/racking/front_height_m',
-                    ['snow_m' => $plan->snow->ground_m, 'edge_m' => $shape->lowEdge_m],
-                );
+            if ($plan->snow->ground_m > $face->lowEdge_m) {
+                $findings[] = Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $plan->snow->ground_m, 'edge_m' => $face->lowEdge_m]);
             }
         }
-        $square = $plan->setOut?->square;
+        $square = $stand->setOut->square;
         if ($square !== null && !in_array($square->state, ['unknown', 'square'], true)) {
             $findings[] = Finding::of(Code::DiagonalsDiffer, '/table/measured', ['differ_m' => abs($square->differ_m), 'most_m' => Squareness::WHOLE_M]);
         }
-        $isPulled = array_filter($plan->checks, static fn (TableCheck $check): bool => $check->what === 'lift' && $check->demand_si > 0.0) !== [];
-        if ($isPulled && $pipes->crossBolt !== YesNo::Yes) {
-            $findings[] = Finding::of(Code::SmoothPost, '/table/racking/cross_bolt');
-        }
-        $longest_m = [
-            'post' => [max([0.0, ...array_map(static fn (TablePost $post): float => TableMaterials::piece_m($post, $pipes), $plan->posts)]), $pipes->post->stock->toMetres()],
-            'beam' => [max([0.0, ...TableMaterials::beamPieces_m($pipes, $shape)]), $pipes->beam->stock->toMetres()],
-        ];
-        foreach ($longest_m as $what => [$cut_m, $stock_m]) {
-            array_push($findings, ...Printed::over($cut_m, $stock_m)
-                ? [Finding::of(Code::PostOverStock, "/table/racking/$what/stock_m", ['cut_m' => $cut_m, 'stock_m' => $stock_m])] : []);
-        }
 
-        return [...$findings, ...self::fails($plan, $depth_m)];
+        return [...$findings, ...self::fails($plan, $stand->depth_m)];
     }
 
     /** @return list<Finding> What does not hold, the worst of each thing */
@@ -229,25 +138,13 @@ final class TableFindings
             $findings[] = in_array($what, ['sideways', 'lift', 'press'], true)
                 ? Finding::of(
                     Code::FoundationTooDeep,
-                    '/table/footing/hole_m',
+                    $check->mendedAt,
                     ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
                 )
-                : Finding::of(Code::TablePartFails, self::mendedAt($what), $values);
+                : Finding::of(Code::TablePartFails, $check->mendedAt, $values);
         }
 
         return $findings;
-    }
-
-    private static function mendedAt(string $what): string
-    {
-        return match ($what) {
-            'bend', 'shear', 'sway' => '/table/racking/post/outside_m',
-            'beam' => '/table/racking/posts',
-            'module_up', 'module_down' => '/module/ratings',
-            'clamp' => '/table/racking/holds/clamp_up_N', 'rail' => '/table/racking/holds/rail_moment_Nm', 'rail_up' => '/table/racking/holds/rail_up_N',
-            'rail_along' => '/table/racking/holds/rail_along_N', 'tee_up' => '/table/racking/holds/tee_up_N',
-            default => '/table/racking/holds/tee_across_N',
-        };
     }
 
     /**
@@ -263,24 +160,5 @@ final class TableFindings
         }
 
         return $worst;
-    }
-
-    /**
-     * Of the table swaying on its posts, at the softer bound: f = √(k/m)/2π.
-     *
-     * Under 1 Hz gusts are answered by swaying, and the gust factor of stiff things does not hold (ASCE/SEI 7-16, §26.11; recalled).
-     */
-    private static function hertz(TableDesign $design, PipeTable $pipes, TableShape $shape, TableCases $cases, float $depth_m): ?float
-    {
-        $post = RoundPipe::of($pipes->post, new Coefficients($design->ownCopies));
-        if ($post === null) {
-            return null;
-        }
-        $stiffness = 0.0;
-        foreach ([...$shape->front_m, ...$shape->rear_m] as $height_m) {
-            $stiffness += 3 * $post->modulus_Pa * $post->secondMoment_m4 / ($height_m + TableCases::soft_m($depth_m)) ** 3;
-        }
-
-        return sqrt($stiffness / ($cases->dead_N() / 9.80665)) / (2 * M_PI);
     }
 }

@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
-use Garnetine\Core\Ground\TableMaterials;
+use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Ground\TableShape;
 use Garnetine\Core\Ground\TableSnow;
-use Garnetine\Core\Ground\TableSteps;
+use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
@@ -29,26 +27,31 @@ final readonly class TablePlan
         'seismic', 'flood', 'scour', 'slope_stability', 'ice', 'creeping_snow', 'flutter', 'fatigue', 'corrosion_in_soil', 'electrical', 'fire_access',
     ];
 
+    /** @var list<TablePost> Front row first */
+    public array $posts;
+
+    public ?SetOut $setOut;
+
     /**
-     * @param list<TablePost> $posts Front row first
      * @param array<string, TableCheck> $checks That which asks most of each thing, by path
-     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float}> $ways Other numbers of posts and other holes
+     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $ways Other numbers of posts and other holes
      * @param list<Finding> $findings
      * @param TiltReport|null $sun Null where nobody said how clear the months are
      */
     public function __construct(
         public TableDesign $design,
         public Coefficients $coefficients,
-        public ?TableShape $shape,
+        public ?TableFace $face,
         public Figures $figures,
         public ?TableSnow $snow,
-        public array $posts,
+        public ?TableStand $stand,
         public array $checks,
-        public ?SetOut $setOut,
         public array $ways,
         public array $findings,
         public ?TiltReport $sun = null,
     ) {
+        $this->posts = $stand->posts ?? [];
+        $this->setOut = $stand?->setOut;
     }
 
     /** @param list<Finding> $findings */
@@ -153,14 +156,12 @@ final readonly class TablePlan
     /** @return list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> */
     public function steps(): array
     {
-        $pipes = $this->design->table->racking;
-
-        return $this->shape === null || !$pipes instanceof PipeTable ? [] : TableSteps::of($this->design, $pipes, $this->shape, $this->posts);
+        return $this->stand->steps ?? [];
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where no post stands */
     public function materials(): array
     {
-        return $this->shape === null ? [] : TableMaterials::of($this->design, $this->shape, $this->posts);
+        return $this->stand->materials ?? [];
     }
 }

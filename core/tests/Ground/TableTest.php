@@ -7,19 +7,18 @@ namespace Garnetine\Core\Tests\Ground;
 use Garnetine\Core\Design\Ground\Bag;
 use Garnetine\Core\Design\Ground\BeamJoints;
 use Garnetine\Core\Design\Ground\Pipe;
-use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Curing;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\SetOut;
-use Garnetine\Core\Ground\Stance;
 use Garnetine\Core\Ground\TableCase;
-use Garnetine\Core\Ground\TableCases;
 use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Ground\TableShape;
 use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Ground\TwoRows\AlongRow;
+use Garnetine\Core\Ground\TwoRows\Stance;
+use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Plan\Depth;
@@ -153,13 +152,13 @@ final class TableTest extends TestCase
         self::assertEqualsWithDelta(3.92 * 1.0745 / 1.67, $pipe->compression_N(94.8 * self::IN) / self::lb(1000), 0.02);
         self::assertEqualsWithDelta(0.6 * 35 * 1.0745 / 2 / 1.67, $pipe->shear_N() / self::lb(1000), 0.01);
         $half = $pipe->moment_Nm() / 2;
-        self::assertEqualsWithDelta(0.5 + 0.19 / 2, $pipe->together(0.19 * 1000, $half, 1000.0), 1e-9);
-        self::assertEqualsWithDelta(0.2 + 8 / 9 * 0.5, $pipe->together(0.2 * 1000, $half, 1000.0), 1e-9);
+        self::assertEqualsWithDelta(0.5 + 0.19 / 2, $pipe->together(0.19 * $pipe->compression_N(1.0), $half, 1.0), 1e-9);
+        self::assertEqualsWithDelta(0.2 + 8 / 9 * 0.5, $pipe->together(0.2 * $pipe->compression_N(1.0), $half, 1.0), 1e-9);
         self::assertEqualsWithDelta(0.5 + 0.1 / 2, $pipe->together(-0.1 * $pipe->yield_Pa * $pipe->area_m2 / 1.67, $half, 1.0), 1e-9);
     }
 
     /** @return array{TableCase, TableCase} The firm and the soft one */
-    private static function case(TableCases $cases, string $combination, string $wind, float $depth_m): array
+    private static function case(TwoRowsCases $cases, string $combination, string $wind, float $depth_m): array
     {
         $found = array_values(array_filter($cases->at($depth_m), static fn (TableCase $case): bool => [$case->combination, $case->wind] === ["table_combination.$combination", "open_wind.$wind"]));
         self::assertCount(2, $found);
@@ -178,11 +177,11 @@ final class TableTest extends TestCase
         foreach ([[$firm, 72, 951, 629, 53], [$soft, 133, 890, 523, 159]] as [$case, $front, $rear, $frontAcross, $rearAcross]) {
             self::assertEqualsWithDelta([$front, $frontAcross, $rear, $rearAcross], array_map(
                 static fn (float $force): float => 2 * $force / self::lb(1),
-                [-$case->front[0][0], $case->front[0][1], -$case->rear[0][0], $case->rear[0][1]],
+                [-$case->posts[0][0], $case->posts[0][1], -$case->posts[2][0], $case->posts[2][1]],
             ), 1.5);
         }
         $plan = TablePlanner::plan($scenario->design());
-        self::assertSame(['A1', 'B1', 'A2', 'B2'], array_map(static fn (TablePost $post): string => $post->id, $plan->posts));
+        self::assertSame(['A1', 'B1', 'A2', 'B2'], array_map(static fn (TablePost $post): string => $post->place->id, $plan->posts));
         self::assertEqualsWithDelta([84.0, 118.5, 164.7], [$plan->posts[0]->depth_m / self::IN, $plan->posts[0]->cut_m / self::IN, $plan->posts[2]->cut_m / self::IN], 0.02);
         self::assertEqualsWithDelta(440.0, $plan->checks['posts/A1/sideways']->demand_si / self::lb(1), 1.0);
         self::assertEqualsWithDelta(0.92, $plan->checks['posts/A1/sideways']->ratio, 0.01);
@@ -238,25 +237,25 @@ final class TableTest extends TestCase
         $shape = $scenario->shape();
         foreach (self::case($scenario->cases(), 'd_w', 'along', 2.0) as $case) {
             $below_m = $case->isSoft ? 1.4 : 0.0;
-            $sway = $case->front[0][1] * ($shape->front_m[0] + $below_m) ** 3;
-            foreach ([[$case->front, $shape->front_m], [$case->rear, $shape->rear_m]] as [$posts, $heights_m]) {
-                foreach ($posts as $post => [, $across_N]) {
-                    self::assertEqualsWithDelta($sway, $across_N * ($heights_m[$post] + $below_m) ** 3, 1e-6 * $sway);
-                }
+            $sway = $case->posts[0][1] * ($shape->front_m[0] + $below_m) ** 3;
+            foreach ([...$shape->front_m, ...$shape->rear_m] as $post => $height_m) {
+                [, $across_N, $moment_Nm] = $case->posts[$post];
+                self::assertEqualsWithDelta($sway, $across_N * ($height_m + $below_m) ** 3, 1e-6 * $sway);
+                self::assertEqualsWithDelta($across_N * $height_m, $moment_Nm, 1e-9 * $sway);
             }
         }
         // A twentieth of the greatest push on the face, which is more than the least wind on the end.
         $most_N = max(array_map(static fn (OpenWind $wind): float => abs($wind->lower_Pa + $wind->upper_Pa) / 2, $scenario->winds())) * $shape->area_m2();
-        $pushed_N = array_sum(array_column([...$case->front, ...$case->rear], 1));
+        $pushed_N = array_sum(array_column($case->posts, 1));
         self::assertEqualsWithDelta(0.6 * 0.05 * $most_N, $pushed_N, 1e-6);
         self::assertGreaterThan(0.6 * 16 * self::PSF * $shape->chord_m * (3 + 2.375) * self::IN, $pushed_N);
         // Across, an uneven row loads its short posts by stiffness where that is more than the beam brings.
         [$firm] = self::case($scenario->cases(), 'd_w', '180_a_clear', 2.0);
         $stiff = array_map(static fn (float $height_m): float => 1 / $height_m ** 3, $shape->front_m);
         [$beam] = AlongRow::under($shape, BeamJoints::None);
-        $row_N = $firm->front[0][1] / $beam->posts[0];
+        $row_N = $firm->posts[0][1] / $beam->posts[0];
         self::assertGreaterThan(1.5 * $beam->posts[3], $stiff[3] / array_sum($stiff));
-        self::assertEqualsWithDelta($row_N * $stiff[3] / array_sum($stiff), $firm->front[3][1], 1e-6);
+        self::assertEqualsWithDelta($row_N * $stiff[3] / array_sum($stiff), $firm->posts[3][1], 1e-6);
     }
 
     public function test_snow_needs_room_below_to_slide_and_lies_by_halves_and_spans(): void
@@ -298,11 +297,10 @@ final class TableTest extends TestCase
             $shape = $scenario->shape();
             $holds = static function (float $depth_m) use ($scenario, $ground, $shape): bool {
                 foreach ($scenario->cases()->at($depth_m) as $case) {
-                    foreach ([[$case->front, $shape->front_m], [$case->rear, $shape->rear_m]] as [$posts, $heights_m]) {
-                        foreach ($posts as $post => [$presses_N, $across_N]) {
-                            if ($across_N > $ground->sideways_N($depth_m, $heights_m[$post]) || -$presses_N > $ground->up_N($depth_m) || $presses_N > $ground->down_N($depth_m)) {
-                                return false;
-                            }
+                    foreach ([...$shape->front_m, ...$shape->rear_m] as $post => $height_m) {
+                        [$presses_N, $across_N] = $case->posts[$post];
+                        if ($across_N > $ground->sideways_N($depth_m, $height_m) || -$presses_N > $ground->up_N($depth_m) || $presses_N > $ground->down_N($depth_m)) {
+                            return false;
                         }
                     }
                 }
@@ -332,12 +330,17 @@ final class TableTest extends TestCase
         }
     }
 
+    private static function setOut(TableScenario $scenario): SetOut
+    {
+        return TablePlanner::plan($scenario->design(), Depth::Checks)->setOut ?? throw new \LogicException('Nothing stands.');
+    }
+
     public function test_stakes_strings_and_diagonals_are_those_of_the_field(): void
     {
         $levels = array_map(static fn (int $post): array => ['front_m' => 10 + 0.1 * $post, 'rear_m' => 10.5 + 0.1 * $post], [0, 1, 2]);
         $scenario = TableScenario::of()->with(['/table/racking/posts' => 3, '/table/ground/levels' => $levels, '/table/bearing_rad' => deg2rad(20), '/table/declination_rad' => deg2rad(12)]);
         $shape = $scenario->shape();
-        $setOut = SetOut::of($scenario->design()->table, $shape);
+        $setOut = self::setOut($scenario);
         self::assertEqualsWithDelta([290.0, 278.0, 8.0], array_map(rad2deg(...), [$setOut->row_rad, (float) $setOut->rowCompass_rad, (float) $setOut->facesCompass_rad]), 1e-9);
         // The pipe is level, 36 in over the highest front ground.
         self::assertEqualsWithDelta([36 * self::IN + 0.2, 36 * self::IN], [$shape->front_m[0], $shape->front_m[2]], 1e-9);
@@ -350,7 +353,7 @@ final class TableTest extends TestCase
         self::assertEqualsWithDelta(sqrt($whole['level_m'] ** 2 + 0.7 ** 2), $whole['ground_m'], 1e-9);
         // 80 by 80: 113 1/8 in.
         $square = TableScenario::worked()->with(['/table/racking/end_overhang_m' => 7 * self::IN]);
-        self::assertEqualsWithDelta(113.125, SetOut::of($square->design()->table, $square->shape())->diagonals[0]['level_m'] / self::IN, 0.02);
+        self::assertEqualsWithDelta(113.125, self::setOut($square)->diagonals[0]['level_m'] / self::IN, 0.02);
     }
 
     public function test_concrete_waits_as_long_as_its_maturity_takes(): void
@@ -369,7 +372,7 @@ final class TableTest extends TestCase
         // None with fewer posts and as wide a hole holds: what is planned is the fewest in equal bays.
         self::assertTrue($plan->summary()['fewest']);
         self::assertSame($plan->summary()['attachments'], 2 * 4);
-        $shape = TableShape::of(TableScenario::of()->design(), TableScenario::of()->pipes());
+        $shape = TableScenario::of()->shape();
         self::assertCount(2 * 4, $shape->rails_m);
     }
 }

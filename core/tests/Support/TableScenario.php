@@ -9,10 +9,12 @@ use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
-use Garnetine\Core\Ground\TableCases;
-use Garnetine\Core\Ground\TableShape;
+use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Ground\TwoRows\TableShape;
+use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Asce7\VelocityPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
@@ -95,22 +97,31 @@ final readonly class TableScenario
 
     public function shape(): TableShape
     {
-        return TableShape::of($this->design(), $this->pipes());
+        return TableShape::of($this->design(), $this->pipes()->sizes());
     }
 
     /** @return non-empty-list<OpenWind> */
     public function winds(): array
     {
-        [$design, $coefficients] = [$this->design(), new Coefficients()];
-        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($this->shape()->meanHeight_m));
-
-        return OpenWind::cases($design->table->tilt()->toDegrees(), VelocityPressure::at($site, $coefficients)->base->toPascals(), $coefficients, new Figures());
+        return $this->loads()->winds;
     }
 
-    public function cases(): TableCases
+    public function loads(): TableLoads
     {
-        [$design, $shape] = [$this->design(), $this->shape()];
+        [$design, $shape, $coefficients] = [$this->design(), $this->shape(), new Coefficients()];
+        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($shape->meanHeight_m));
+        $q_Pa = VelocityPressure::at($site, $coefficients)->base->toPascals();
 
-        return TableCases::of($design, $this->pipes(), $shape, $this->winds(), TableSnow::on($design, $shape, new Coefficients(), new Figures()));
+        return new TableLoads(
+            OpenWind::cases($design->table->tilt()->toDegrees(), $q_Pa, $coefficients, new Figures()),
+            TableSnow::on($design, $shape, $coefficients, new Figures()),
+            ElementWind::on($shape, $q_Pa, $coefficients),
+            $q_Pa,
+        );
+    }
+
+    public function cases(): TwoRowsCases
+    {
+        return TwoRowsCases::of($this->design(), $this->pipes()->sizes(), $this->shape(), $this->loads());
     }
 }

@@ -6,16 +6,18 @@ const MARGIN = { left: 96, right: 110, top: 34, bottom: 46 };
 /** A table from the side, to scale, cut through the posts of which most is asked; the ground with its holes and the frost. */
 export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: string; size: Size }) {
     const { width: wide, height: high } = size;
-    const { tilt_rad: tilt, text } = drawn;
+    const { tilt_rad: tilt, text, uprights } = drawn;
     const [sin, cos] = [Math.sin(tilt), Math.cos(tilt)];
-    const front = { y: drawn.front_pipe_m * cos + drawn.offset_m * sin, z: drawn.front_pipe_m * sin - drawn.offset_m * cos };
-    const rear = { y: front.y + drawn.between_m, z: front.z + drawn.rise_m };
-    const grounds = [front.z - drawn.front_m, rear.z - drawn.rear_m] as const;
-    const slope = (grounds[1] - grounds[0]) / drawn.between_m;
-    const ground = (y: number) => grounds[0] + slope * (y - front.y);
-    const depth = drawn.depth_m ?? 0;
-    const [from, to] = [Math.min(0, front.y - drawn.hole_m) - 0.5, Math.max(drawn.chord_m * cos, rear.y + drawn.hole_m) + 0.5];
-    const low = Math.min(...grounds) - Math.max(depth, drawn.frost_m, 0.4) - 0.3;
+    const [first, last] = [uprights[0], uprights[uprights.length - 1]];
+    if (first === undefined || last === undefined) {
+        return null;
+    }
+    const slope = first === last ? 0 : (last.ground_m - first.ground_m) / (last.y_m - first.y_m);
+    const ground = (y: number) => first.ground_m + slope * (y - first.y_m);
+    const half = Math.max(...uprights.map((one) => one.hole_m)) / 2;
+    const deepest = Math.max(drawn.frost_m, 0.4, ...uprights.map((one) => one.depth_m ?? 0));
+    const [from, to] = [Math.min(0, first.y_m - half) - 0.5, Math.max(drawn.chord_m * cos, last.y_m + half) + 0.5];
+    const low = Math.min(...uprights.map((one) => one.ground_m)) - deepest - 0.3;
     const top = drawn.chord_m * sin + 0.12;
     const scale = Math.min((wide - MARGIN.left - MARGIN.right) / (to - from), (high - MARGIN.top - MARGIN.bottom) / (top - low));
     const middle = (wide - scale * (to - from)) / 2;
@@ -31,10 +33,6 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
         ]
             .map(([s, up]) => at((s ?? 0) * cos - (up ?? 0) * sin, (s ?? 0) * sin + (up ?? 0) * cos))
             .join(' ');
-    const posts = [
-        { pipe: front, ground: grounds[0], cut: text.cut_front, height: text.front, side: -1 },
-        { pipe: rear, ground: grounds[1], cut: text.cut_rear, height: text.rear, side: 1 },
-    ] as const;
     return (
         <svg width={wide} height={high} role="img" aria-label={`${title}, ${text.tilt} from the horizontal`} data-elevation>
             <text x={14} y={20} fontSize={14} fill="var(--color-muted)">
@@ -44,13 +42,13 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                 points={`${at(from, ground(from))} ${at(to, ground(to))} ${at(to, low)} ${at(from, low)}`}
                 fill="var(--color-panel)"
             />
-            {posts.map(({ pipe, ground: level }) => (
+            {uprights.map((one) => (
                 <rect
-                    key={pipe.y}
-                    x={x(pipe.y - drawn.hole_m / 2)}
-                    y={z(level)}
-                    width={scale * drawn.hole_m}
-                    height={scale * depth}
+                    key={one.y_m}
+                    x={x(one.y_m - one.hole_m / 2)}
+                    y={z(one.ground_m)}
+                    width={scale * one.hole_m}
+                    height={scale * (one.depth_m ?? 0)}
                     fill="var(--color-paper)"
                     stroke="var(--color-muted)"
                 />
@@ -71,48 +69,70 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                 </>
             )}
             <line x1={x(from)} y1={z(ground(from))} x2={x(to)} y2={z(ground(to))} stroke="var(--color-ink)" strokeWidth={1.8} />
-            {posts.map(({ pipe, ground: level, cut, height, side }) => {
-                const edge = x(pipe.y) + side * (scale * (drawn.hole_m / 2) + 16);
+            {drawn.struts.map(([y1, z1, y2, z2]) => (
+                <line
+                    key={`${y1} ${z1} ${y2} ${z2}`}
+                    x1={x(y1)}
+                    y1={z(z1)}
+                    x2={x(y2)}
+                    y2={z(z2)}
+                    stroke="var(--color-ink)"
+                    strokeWidth={3}
+                />
+            ))}
+            {uprights.map((one) => {
+                const side = one === last ? 1 : -1;
+                const edge = x(one.y_m) + side * (scale * (Math.max(one.hole_m, one.thick_m) / 2) + 16);
                 const anchor = side < 0 ? 'end' : 'start';
+                const depth = one.depth_m ?? 0;
                 return (
-                    <g key={pipe.y}>
+                    <g key={one.y_m}>
                         <rect
-                            x={x(pipe.y) - Math.max(2, (scale * drawn.post_m) / 2)}
-                            y={z(pipe.z)}
-                            width={Math.max(4, scale * drawn.post_m)}
-                            height={scale * (pipe.z - level + Math.max(0, depth - 0.08))}
+                            x={x(one.y_m) - Math.max(2, (scale * one.thick_m) / 2)}
+                            y={z(one.top_m)}
+                            width={Math.max(4, scale * one.thick_m)}
+                            height={scale * (one.top_m - one.ground_m + Math.max(0, depth - (one.hole_m > 0 ? 0.08 : 0)))}
                             fill="var(--color-paper)"
                             stroke="var(--color-ink)"
                         />
-                        <circle
-                            cx={x(pipe.y)}
-                            cy={z(pipe.z)}
-                            r={6}
-                            fill="var(--color-paper)"
-                            stroke="var(--color-ink)"
-                            strokeWidth={1.6}
+                        {drawn.is_round && (
+                            <circle
+                                cx={x(one.y_m)}
+                                cy={z(one.top_m)}
+                                r={6}
+                                fill="var(--color-paper)"
+                                stroke="var(--color-ink)"
+                                strokeWidth={1.6}
+                            />
+                        )}
+                        <Upright
+                            at={edge}
+                            from={z(one.top_m)}
+                            to={z(one.ground_m)}
+                            text={one.height}
+                            anchor={anchor}
+                            side={side}
                         />
-                        <Upright at={edge} from={z(pipe.z)} to={z(level)} text={height} anchor={anchor} side={side} />
-                        {text.depth !== null && (
+                        {one.depth !== null && (
                             <Upright
                                 at={edge}
-                                from={z(level)}
-                                to={z(level - depth)}
-                                text={text.depth}
+                                from={z(one.ground_m)}
+                                to={z(one.ground_m - depth)}
+                                text={one.depth}
                                 anchor={anchor}
                                 side={side}
                             />
                         )}
-                        {cut !== null && (
+                        {one.cut !== null && (
                             <text
-                                x={x(pipe.y) - side * (scale * (drawn.hole_m / 2) + 10)}
-                                y={z(level - depth * (side < 0 ? 0.45 : 0.7))}
+                                x={x(one.y_m) - side * (scale * (one.hole_m / 2) + 10)}
+                                y={z(one.ground_m - depth * (side < 0 ? 0.45 : 0.7))}
                                 fontSize={14}
                                 fontWeight={600}
                                 dy="0.35em"
                                 textAnchor={side < 0 ? 'start' : 'end'}
                             >
-                                cut {cut}
+                                cut {one.cut}
                             </text>
                         )}
                     </g>
@@ -126,14 +146,23 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
             <text x={x(0) - 8} y={z(0) - 12} fontSize={14} textAnchor="end">
                 edge {text.edge}
             </text>
-            <g>
-                <line x1={x(front.y)} x2={x(rear.y)} y1={high - 20} y2={high - 20} stroke="var(--color-ink)" strokeWidth={0.8} />
-                <Tick x={x(front.y)} y={high - 20} />
-                <Tick x={x(rear.y)} y={high - 20} />
-                <text x={(x(front.y) + x(rear.y)) / 2} y={high - 4} fontSize={14} textAnchor="middle">
-                    {text.between}, level
-                </text>
-            </g>
+            {text.between !== null && (
+                <g>
+                    <line
+                        x1={x(first.y_m)}
+                        x2={x(last.y_m)}
+                        y1={high - 20}
+                        y2={high - 20}
+                        stroke="var(--color-ink)"
+                        strokeWidth={0.8}
+                    />
+                    <Tick x={x(first.y_m)} y={high - 20} />
+                    <Tick x={x(last.y_m)} y={high - 20} />
+                    <text x={(x(first.y_m) + x(last.y_m)) / 2} y={high - 4} fontSize={14} textAnchor="middle">
+                        {text.between}, level
+                    </text>
+                </g>
+            )}
         </svg>
     );
 }

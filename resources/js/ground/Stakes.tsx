@@ -12,17 +12,21 @@ export function Stakes({ table, drawn, size }: { table: TableData; drawn: TableD
     const scale = Math.min((wide - 2 * MARGIN.across) / drawn.width_m, (high - MARGIN.top - MARGIN.bottom) / deep);
     const left = (wide - scale * drawn.width_m) / 2;
     const base = MARGIN.top + (high - MARGIN.top - MARGIN.bottom + scale * deep) / 2;
-    const low = drawn.front_pipe_m * Math.cos(drawn.tilt_rad) + drawn.offset_m * Math.sin(drawn.tilt_rad);
     const x = (along: number) => left + scale * along;
     const y = (up: number) => base - scale * up;
-    const [front, rear] = [y(low), y(low + drawn.between_m)];
+    const lines = drawn.lines_m.map(y);
+    const [front, rear] = [lines[0] ?? base, lines[1]];
     const whole = table.diagonals[table.diagonals.length - 1]?.level ?? '';
     return (
         <svg
             width={wide}
             height={high}
             role="img"
-            aria-label={`${2 * row.length} posts from above, in two lines ${table.apart} apart, the whole diagonal ${whole}`}
+            aria-label={
+                rear === undefined
+                    ? `${row.length} posts from above, in one line`
+                    : `${2 * row.length} posts from above, in two lines ${table.apart} apart, the whole diagonal ${whole}`
+            }
             data-stakes
         >
             <rect
@@ -33,18 +37,24 @@ export function Stakes({ table, drawn, size }: { table: TableData; drawn: TableD
                 fill="var(--color-panel)"
                 stroke="var(--color-line)"
             />
+            {rear !== undefined && (
+                <path
+                    d={`M${x(first)} ${front}L${x(last)} ${rear}M${x(last)} ${front}L${x(first)} ${rear}`}
+                    stroke="var(--color-muted)"
+                    strokeDasharray="5 4"
+                    fill="none"
+                />
+            )}
             <path
-                d={`M${x(first)} ${front}L${x(last)} ${rear}M${x(last)} ${front}L${x(first)} ${rear}`}
-                stroke="var(--color-muted)"
-                strokeDasharray="5 4"
+                d={`M${x(first)} ${front}H${x(last)}${rear === undefined ? '' : `V${rear}H${x(first)}Z`}`}
+                stroke="var(--color-ink)"
                 fill="none"
             />
-            <path d={`M${x(first)} ${front}H${x(last)}V${rear}H${x(first)}Z`} stroke="var(--color-ink)" fill="none" />
             {row.map((along, post) => {
                 const letter = String.fromCharCode(65 + post);
                 return (
                     <g key={letter}>
-                        {[front, rear].map((line, index) => (
+                        {lines.map((line, index) => (
                             <g key={line}>
                                 <rect x={x(along) - 5} y={line - 5} width={10} height={10} fill="var(--color-verdigris)" />
                                 <text x={x(along)} y={line + (index === 0 ? 20 : -10)} fontSize={14} textAnchor="middle">
@@ -57,11 +67,16 @@ export function Stakes({ table, drawn, size }: { table: TableData; drawn: TableD
                 );
             })}
             <text x={wide / 2} y={high - 30} fontSize={14} textAnchor="middle">
-                {row.length - 1} {row.length === 2 ? 'bay' : 'bays'} of {drawn.text.bay}; lines {table.apart} apart
+                {drawn.text.bay === null
+                    ? 'one post'
+                    : `${row.length - 1} ${row.length === 2 ? 'bay' : 'bays'} of ${drawn.text.bay}`}
+                {rear === undefined ? '' : `; lines ${table.apart} apart`}
             </text>
-            <text x={wide / 2} y={high - 12} fontSize={14} textAnchor="middle" fontWeight={600}>
-                whole diagonals {whole}
-            </text>
+            {rear !== undefined && (
+                <text x={wide / 2} y={high - 12} fontSize={14} textAnchor="middle" fontWeight={600}>
+                    whole diagonals {whole}
+                </text>
+            )}
             <Compass table={table} />
         </svg>
     );

@@ -88,7 +88,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
         case 'table':
             return (
                 <Box label="What the parts bear">
-                    <Parts table={table} />
+                    <Parts parts={table.parts.filter((part) => !part.in_ground)} />
                 </Box>
             );
         case 'field':
@@ -107,6 +107,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
             return (
                 <Box label="Posts">
                     <Posts table={table} />
+                    {table.parts.some((part) => part.in_ground) && <Parts parts={table.parts.filter((part) => part.in_ground)} />}
                     <Ways beside={beside} />
                 </Box>
             );
@@ -207,7 +208,7 @@ export function Winds({ table }: { table: TableData }) {
     );
 }
 
-export function Parts({ table }: { table: TableData }) {
+export function Parts({ parts }: { parts: TableData['parts'] }) {
     const { ask } = useDesk();
     return (
         <table className="font-condensed whitespace-nowrap">
@@ -220,7 +221,7 @@ export function Parts({ table }: { table: TableData }) {
                 </tr>
             </thead>
             <tbody>
-                {table.parts.map((part) => (
+                {parts.map((part) => (
                     <tr key={part.path}>
                         <td>{part.name}</td>
                         <td className="text-right">{part.demand}</td>
@@ -261,19 +262,26 @@ export function Posts({ table }: { table: TableData }) {
                 {table.posts.map((post) => (
                     <tr key={post.id}>
                         <td>
-                            <strong>{post.id}</strong> {post.rear ? 'rear' : 'front'}
+                            <strong>{post.id}</strong> {table.apart === '' ? '' : post.rear ? 'rear' : 'front'}
                         </td>
                         <td className="text-right">{post.depth}</td>
                         <td className="text-right">{post.height}</td>
-                        <td className="text-right font-semibold">{post.cut}</td>
-                        {[post.sideways, post.lift, post.press].map((force) => (
-                            <td key={force.path} className="text-right">
-                                <Why ask={ask} path={force.path}>
-                                    {force.text}
-                                </Why>
-                            </td>
-                        ))}
-                        <td className="text-right">{post.bags}</td>
+                        <td className="text-right font-semibold">{post.cut ?? '–'}</td>
+                        {(['sideways', 'lift', 'press'] as const).map((what) => {
+                            const force = post[what];
+                            return (
+                                <td key={what} className="text-right">
+                                    {force === null ? (
+                                        '–'
+                                    ) : (
+                                        <Why ask={ask} path={force.path}>
+                                            {force.text}
+                                        </Why>
+                                    )}
+                                </td>
+                            );
+                        })}
+                        <td className="text-right">{post.bags ?? '–'}</td>
                         <td className={`pl-5 tone-${post.word}`}>
                             <Why ask={ask} path={post.path}>
                                 {post.word} {post.reserve}, {post.weakest}
@@ -353,25 +361,27 @@ export function SettingOutTables({ table }: { table: TableData }) {
                     ))}
                 </tbody>
             </table>
-            <table className="w-auto font-condensed whitespace-nowrap">
-                <caption className="text-left text-muted">Diagonals</caption>
-                <thead>
-                    <tr>
-                        <th>From–to</th>
-                        <th className="text-right">Level</th>
-                        <th className="pl-5 text-right">Along the ground</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {table.diagonals.map((one) => (
-                        <tr key={one.name}>
-                            <td className="font-semibold">{one.name}</td>
-                            <td className="text-right">{one.level}</td>
-                            <td className="pl-5 text-right">{one.ground}</td>
+            {table.diagonals.length > 0 && (
+                <table className="w-auto font-condensed whitespace-nowrap">
+                    <caption className="text-left text-muted">Diagonals</caption>
+                    <thead>
+                        <tr>
+                            <th>From–to</th>
+                            <th className="text-right">Level</th>
+                            <th className="pl-5 text-right">Along the ground</th>
                         </tr>
-                    ))}
-                </tbody>
-            </table>
+                    </thead>
+                    <tbody>
+                        {table.diagonals.map((one) => (
+                            <tr key={one.name}>
+                                <td className="font-semibold">{one.name}</td>
+                                <td className="text-right">{one.level}</td>
+                                <td className="pl-5 text-right">{one.ground}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+            )}
             {table.bars.length > 0 && (
                 <div className="font-condensed">
                     <p className="text-muted">

@@ -75,7 +75,7 @@ export function TableCalculation({ view }: { view: PaperData }) {
             </Part>
             <Part title="Pipes, rails, clamps, modules">
                 <Wide label="Parts">
-                    <Parts table={table} />
+                    <Parts parts={table.parts} />
                 </Wide>
             </Part>
             <Whys view={view} />

@@ -175,44 +175,54 @@ export type Planned = {
     table: TableData | null;
 };
 
-export type TablePart = { path: string; name: string; reserve: string; word: Tone; demand: string; capacity: string };
+export type TablePart = {
+    path: string;
+    name: string;
+    in_ground: boolean;
+    reserve: string;
+    word: Tone;
+    demand: string;
+    capacity: string;
+};
 
 /** A section through the table where most is asked of it, and its plan: metres from the low edge, on the level and up. */
 export type TableDrawn = {
     tilt_rad: number;
     chord_m: number;
     width_m: number;
-    front_pipe_m: number;
-    rear_pipe_m: number;
-    between_m: number;
-    rise_m: number;
     offset_m: number;
     column: string;
-    front_m: number;
-    rear_m: number;
-    ground_rise_m: number;
-    depth_m: number | null;
-    hole_m: number;
-    post_m: number;
     frost_m: number;
+    /** Straight members between two places, each a y and a z of one end and of the other. */
+    struts: [number, number, number, number][];
+    /** Whether what lies on the posts is a round pipe. */
+    is_round: boolean;
+    uprights: TableUpright[];
     posts_m: number[];
-    rails_m: number[];
+    lines_m: number[];
     rows: number;
     columns: number;
     text: {
-        front: string;
-        rear: string;
-        between: string;
-        depth: string | null;
-        cut_front: string | null;
-        cut_rear: string | null;
+        between: string | null;
         frost: string;
         tilt: string;
         edge: string;
         width: string;
         chord: string;
-        bay: string;
+        bay: string | null;
     };
+};
+
+export type TableUpright = {
+    y_m: number;
+    ground_m: number;
+    top_m: number;
+    depth_m: number | null;
+    hole_m: number;
+    thick_m: number;
+    height: string;
+    depth: string | null;
+    cut: string | null;
 };
 
 type TableForce = { text: string; path: string };
@@ -223,11 +233,11 @@ export type TablePost = TablePart & {
     x_m: number;
     height: string;
     depth: string;
-    cut: string;
-    bags: string;
-    sideways: TableForce;
-    lift: TableForce;
-    press: TableForce;
+    cut: string | null;
+    bags: string | null;
+    sideways: TableForce | null;
+    lift: TableForce | null;
+    press: TableForce | null;
     weakest: string;
 };
 
@@ -262,9 +272,9 @@ export type TableData = {
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };
-    /** Posts by length of pipe. */
     /** What tapes between the outer stakes show, in sentences; null where nobody measured. */
     square: { stands: boolean; says: string[] } | null;
+    /** Posts by length of stock. */
     bars: string[];
     stock: string;
 };

@@ -10,7 +10,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Rails up the slope on a front and a rear pipe, which lie on posts in concrete. */
-final readonly class PipeTable implements Racking
+final readonly class PipeTable implements TwoRows
 {
     public function __construct(
         /** Along the row; there are as many at the front as at the rear. */
@@ -45,5 +45,23 @@ final readonly class PipeTable implements Racking
         public YesNo $crossBolt,
         public CutWhen $cut = CutWhen::Before,
     ) {
+    }
+
+    public function sizes(): TwoRowSizes
+    {
+        return new TwoRowSizes(
+            $this->posts,
+            $this->endOverhang,
+            $this->frontPipe,
+            $this->between,
+            $this->frontHeight,
+            $this->offset,
+            $this->joints,
+            $this->seat,
+            $this->dead,
+            $this->holds,
+            $this->beam->outside,
+            '/table/racking/front_pipe_m',
+        );
     }
 }

@@ -63,6 +63,12 @@ final readonly class TableDesign
         return Copy::of($this, table: $table, asTyped: []);
     }
 
+    /** Weight of all modules, in newtons. */
+    public function modules_N(): float
+    {
+        return $this->module->mass->toSi() * 9.80665 * $this->table->rows * $this->table->columns;
+    }
+
     /** Size of a module along the row. */
     public function moduleAcross(): Length
     {

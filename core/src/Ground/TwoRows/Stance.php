@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Ground;
+namespace Garnetine\Core\Ground\TwoRows;
 
 /**
  * Forces between the table and its two rows of posts. A rail is hinged on both pipes and the posts do not shorten, so that both tops sway alike: what pushes

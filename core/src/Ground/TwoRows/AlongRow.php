@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Ground;
+namespace Garnetine\Core\Ground\TwoRows;
 
 use Garnetine\Core\Design\Ground\BeamJoints;
 use Garnetine\Core\Rail\ContinuousBeam;

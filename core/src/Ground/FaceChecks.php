@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground;
+
+use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\ModuleRating;
+use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Quantity\Force;
+
+/** Modules and their clamps under the wind on their own area: the same whatever carries them. */
+final readonly class FaceChecks
+{
+    public const SOURCE = 'ASCE/SEI 7-16, §30.7, Fig. 30.7-1';
+
+    public function __construct(private TableDesign $design, private TableFace $face, private TableLoads $loads)
+    {
+    }
+
+    private function module_m2(): float
+    {
+        return $this->design->moduleAcross()->toMetres() * $this->design->moduleUp()->toMetres();
+    }
+
+    public function module_Pa(): float
+    {
+        return $this->design->module->mass->toSi() * 9.80665 / $this->module_m2();
+    }
+
+    /** @return array{float, float} Of an area that weighs so much: up and down across the modules */
+    public function net_Pa(float $area_m2, float $dead_Pa): array
+    {
+        $cos = cos($this->face->tilt_rad);
+        $snow_Pa = $this->loads->snow->ps_Pa * $cos ** 2;
+        $wind = $this->loads->elements;
+
+        return [
+            0.6 * $wind->pressure_Pa($area_m2, 'up') - 0.6 * $dead_Pa * $cos,
+            max(
+                $dead_Pa * $cos + $snow_Pa,
+                $dead_Pa * $cos + 0.6 * $wind->pressure_Pa($area_m2, 'down'),
+                $dead_Pa * $cos + 0.75 * $snow_Pa + 0.45 * $wind->pressure_Pa($area_m2, 'down'),
+            ),
+        ];
+    }
+
+    /**
+     * @param string $clampAt Where it was entered what a clamp bears
+     *
+     * @return list<TableCheck> Without the modules where their clamps lie in no zone
+     */
+    public function checks(?Force $clampUp, string $clampAt): array
+    {
+        $checks = $this->module();
+        if ($clampUp !== null) {
+            // A clamp between two modules holds a quarter of each.
+            $clamp_N = max(0.0, $this->net_Pa($this->module_m2() / 2, $this->module_Pa())[0]) * $this->module_m2() / 2;
+            $checks[] = TableCheck::of('clamp', '', $clamp_N, $clampUp->toSi(), 'N', null, $clampAt, ['at_m' => $this->face->railAt_m], self::SOURCE, [
+                '/module/length_m', '/module/width_m', '/module/mass_kg', $clampAt,
+            ]);
+        }
+
+        return $checks;
+    }
+
+    /** @return list<TableCheck> */
+    private function module(): array
+    {
+        $net_Pa = $this->net_Pa($this->module_m2(), $this->module_Pa());
+        $held = array_filter(
+            TableFace::held($this->design),
+            fn (ModuleRating $rating): bool => Printed::atLeast($this->face->railAt_m, $rating->from->toMetres())
+                && Printed::atMost($this->face->railAt_m, $rating->to->toMetres()),
+        );
+        if ($held === []) {
+            return [];
+        }
+        $design = static fn (ModuleRating $rating, float $load_Pa): float => $load_Pa / ($rating->basis === RatingBasis::Test ? $rating->factor : 1.0);
+        $up_Pa = max(array_map(static fn (ModuleRating $rating): float => $design($rating, $rating->up->toPascals()), $held));
+        $down_Pa = max(array_map(static fn (ModuleRating $rating): float => $design($rating, $rating->down->toPascals()), $held));
+        $of = fn (string $what, float $demand_Pa, float $capacity_Pa): TableCheck => TableCheck::of(
+            $what,
+            '',
+            max(0.0, $demand_Pa),
+            $capacity_Pa,
+            'Pa',
+            null,
+            '/module/ratings',
+            ['at_m' => $this->face->railAt_m],
+            self::SOURCE,
+            ['/module/length_m', '/module/width_m', '/module/mass_kg'],
+        );
+
+        return [$of('module_up', $net_Pa[0], $up_Pa), $of('module_down', $net_Pa[1], $down_Pa)];
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground;
+
+use Garnetine\Core\Load\Printed;
+
+/** Holds what acts on the posts of a table against what they and the ground bear. */
+final readonly class PostChecks
+{
+    /** So much of its height a post may sway at its top, of its own bending (common practice for posts, no source). */
+    private const SWAY = 60.0;
+
+    /** @param list<PostPlace> $places In the order of the forces of a case */
+    public function __construct(private array $places, private Foundation $foundation)
+    {
+    }
+
+    /**
+     * Whether every post holds in the ground at a depth: the least of the depths at which they do is searched.
+     *
+     * @param list<TableCase> $cases
+     */
+    public function standsAt(float $depth_m, array $cases): bool
+    {
+        [$up_N, $down_N] = [$this->foundation->up_N($depth_m), $this->foundation->down_N($depth_m)];
+        foreach ($cases as $case) {
+            foreach ($case->posts as $post => [$presses_N, $across_N, $moment_Nm]) {
+                if (
+                    Printed::over(...$this->sideways($depth_m, $across_N, $moment_Nm))
+                    || Printed::over(-$presses_N, $up_N) || Printed::over($presses_N, $down_N)
+                ) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * What pushes a post sideways and what it bears at that height. Where next to nothing pushes and only a moment turns it, both as at a height at which the
+     * push has no more part in it.
+     *
+     * @return array{float, float}
+     */
+    private function sideways(float $depth_m, float $across_N, float $moment_Nm): array
+    {
+        $across_N = max($across_N, abs($moment_Nm) / 1000, 1e-9);
+
+        return [$across_N, $this->foundation->sideways_N($depth_m, abs($moment_Nm) / $across_N)];
+    }
+
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck> Of every post and the ground round it, each thing in the case that asks most of it
+     */
+    public function at(float $depth_m, array $cases, float $soft_m): array
+    {
+        $checks = [];
+        foreach ($this->places as $post => $place) {
+            $sideways = Most::of($cases, function (TableCase $case) use ($post, $depth_m): float {
+                [$demand_N, $capacity_N] = $this->sideways($depth_m, $case->posts[$post][1], $case->posts[$post][2]);
+
+                return $demand_N / max($capacity_N, 1e-6);
+            });
+            $lift = Most::of($cases, static fn (TableCase $case): float => -$case->posts[$post][0]);
+            $press = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][0]);
+            if ($sideways === null || $lift === null || $press === null) {
+                continue;
+            }
+            [$demand_N, $capacity_N] = $this->sideways($depth_m, $sideways->case->posts[$post][1], $sideways->case->posts[$post][2]);
+            array_push(
+                $checks,
+                $this->grounded('sideways', $place, $demand_N, $capacity_N, $sideways->case, $depth_m, $sideways->case->posts[$post][2] / $demand_N),
+                $this->grounded('lift', $place, max(0.0, $lift->value), $this->foundation->up_N($depth_m), $lift->case, $depth_m),
+                $this->grounded('press', $place, max(0.0, $press->value), $this->foundation->down_N($depth_m), $press->case, $depth_m),
+                ...$place->member === null ? [] : $this->member($place, $place->member, $post, $cases, $soft_m),
+            );
+        }
+
+        return $checks;
+    }
+
+    private function grounded(
+        string $what,
+        PostPlace $place,
+        float $demand_N,
+        float $capacity_N,
+        TableCase $case,
+        float $depth_m,
+        ?float $height_m = null,
+    ): TableCheck {
+        assert(in_array($what, ['sideways', 'lift', 'press'], true));
+        [$says, $values, $source, $from] = $this->foundation->why($what, $depth_m);
+        $values += ['depth_m' => $depth_m] + ($height_m === null ? [] : ['height_m' => $height_m]);
+
+        return TableCheck::of($what, $place->id, $demand_N, $capacity_N, 'N', $case, $from[0] ?? '', $values, $source, $from, $says);
+    }
+
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck> Of the post itself
+     */
+    private function member(PostPlace $place, Member $member, int $post, array $cases, float $soft_m): array
+    {
+        $height_m = $place->height_m;
+        // Straight from the ground to the head, so that it is bent most at one of them.
+        $moment_Nm = static fn (TableCase $case): float => max(
+            abs($case->posts[$post][2]),
+            abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),
+        );
+        $together = static fn (TableCase $case): float => $member->together(
+            $case->posts[$post][0],
+            $moment_Nm($case),
+            $height_m + ($case->isSoft ? $soft_m : 0.0),
+            $case->lasts(),
+        );
+        $sway_m = static fn (TableCase $case): float => abs(
+            $case->posts[$post][1] * $height_m ** 3 / 3 + ($case->posts[$post][2] - $case->posts[$post][1] * $height_m) * $height_m ** 2 / 2,
+        ) / $member->stiffness_Nm2();
+        $bend = Most::of($cases, $together);
+        $shear = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1] / $member->shear_N($case->lasts()));
+        $sway = Most::of($cases, $sway_m);
+        if ($bend === null || $shear === null || $sway === null) {
+            return [];
+        }
+        $from = array_map(static fn (string $key): string => "{$place->at}/$key", $member->keys());
+        $more = ['height_m' => $height_m];
+        $mended = $from[0] ?? $place->at;
+
+        return [
+            new TableCheck('bend', $place->id, $moment_Nm($bend->case), $member->moment_Nm($bend->case->lasts()), 'Nm', $bend->value, $bend->case, $more, $member->source(), $from, $mended, $member->says().'bend'),
+            TableCheck::of('shear', $place->id, $shear->case->posts[$post][1], $member->shear_N($shear->case->lasts()), 'N', $shear->case, $mended, $more, $member->source(), $from),
+            TableCheck::of('sway', $place->id, $sway->value, $height_m / self::SWAY, 'm', $sway->case, $mended, $more, $member->source(), $from),
+        ];
+    }
+
+    /**
+     * Swaying on its posts: f = √(k/m)/2π. Under 1 Hz gusts are answered by swaying, and the gust factor of stiff things does not hold
+     * (ASCE/SEI 7-16, §26.11; recalled).
+     *
+     * @return float|null Null where a post's strength is not known
+     */
+    public function hertz(float $dead_N, float $soft_m): ?float
+    {
+        $stiffness = 0.0;
+        foreach ($this->places as $place) {
+            if ($place->member === null) {
+                return null;
+            }
+            $stiffness += 3 * $place->member->stiffness_Nm2() / ($place->height_m + $soft_m) ** 3;
+        }
+
+        return sqrt($stiffness / ($dead_N / 9.80665)) / (2 * M_PI);
+    }
+}

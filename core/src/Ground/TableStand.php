@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground;
+
+use Garnetine\Core\Finding\Finding;
+
+/** How a table stands: what follows from its loads. */
+final readonly class TableStand
+{
+    /**
+     * @param list<PostPlace> $places Of the posts, front row first
+     * @param list<TablePost> $posts None where no depth holds them
+     * @param list<TableCheck> $checks
+     * @param list<array{item: string, name: string, count: int, document: string}> $materials
+     * @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> $steps
+     * @param list<list<string>> $bars Posts by length of stock
+     * @param list<Finding> $findings
+     * @param array<string, float|list<float>> $sizes What else is told of its shape, by name
+     */
+    public function __construct(
+        public array $places,
+        public array $posts,
+        public array $checks,
+        /** The depth that was looked at: the least that holds, or the deepest. */
+        public float $depth_m,
+        public SetOut $setOut,
+        public array $materials,
+        public array $steps,
+        public array $bars,
+        public string $stock,
+        public array $findings,
+        public array $sizes,
+        public TableSide $side,
+    ) {
+    }
+}

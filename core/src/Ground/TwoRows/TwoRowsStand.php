@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground\TwoRows;
+
+use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Ground\TwoRowSizes;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\FaceChecks;
+use Garnetine\Core\Ground\Foundation;
+use Garnetine\Core\Ground\Holding;
+use Garnetine\Core\Ground\Member;
+use Garnetine\Core\Ground\Most;
+use Garnetine\Core\Ground\PostChecks;
+use Garnetine\Core\Ground\PostPlace;
+use Garnetine\Core\Ground\TableCase;
+use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TableLoads;
+use Garnetine\Core\Load\Printed;
+
+/** How a table on two rows of posts stands, whatever its posts, its beams and what they stand in are made of. */
+final readonly class TwoRowsStand
+{
+    private const SLOWEST_HZ = 1.0;
+
+    public TableShape $shape;
+
+    /** @param array{string, string, string} $at Where a front post, a rear post and a beam were entered */
+    public function __construct(
+        private TableDesign $design,
+        private TwoRowSizes $sizes,
+        private ?Member $front,
+        private ?Member $rear,
+        private ?Member $beam,
+        private array $at,
+    ) {
+        $this->shape = TableShape::of($design, $sizes);
+    }
+
+    /** @return list<Finding> What tables on two rows are asked alike */
+    public function asked(): array
+    {
+        [$sizes, $shape, $findings] = [$this->sizes, $this->shape, []];
+        $holds = $sizes->holds;
+        foreach ([
+            'clamp_up_N' => $holds->clampUp, 'rail_moment_Nm' => $holds->railMoment, 'rail_up_N' => $holds->railUp, 'rail_along_N' => $holds->railAlong,
+            'tee_up_N' => $holds->teeUp, 'tee_across_N' => $holds->teeAcross,
+        ] as $key => $known) {
+            array_push($findings, ...Holding::missing($known, "/table/racking/holds/$key"));
+        }
+        $bay_m = $shape->posts_m[1] - $shape->posts_m[0];
+        if ($bay_m < 0.3 || $shape->rearPipe_m > $shape->chord_m) {
+            $at = $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : '/table/racking/end_overhang_m';
+            $findings[] = Finding::of(Code::PipesOffTable, $at, [
+                'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m, 'bay_m' => $bay_m,
+            ]);
+        }
+        if (min([...$shape->front_m, ...$shape->rear_m]) < 0.05 || $shape->lowEdge_m < 0.0) {
+            $findings[] = Finding::of(Code::PostUnderGround, '/table/racking/front_height_m', [
+                'height_m' => min([...$shape->front_m, ...$shape->rear_m]), 'edge_m' => $shape->lowEdge_m,
+            ]);
+        }
+        $levels = count($this->design->table->ground->levels);
+        if ($levels > 0 && $levels !== $sizes->posts) {
+            $findings[] = Finding::of(Code::LevelsMissing, '/table/ground/levels', ['levels' => $levels, 'posts' => $sizes->posts]);
+        }
+
+        return $findings;
+    }
+
+    /** @return non-empty-list<PostPlace> Front row first */
+    public function places(): array
+    {
+        $places = [];
+        $shape = $this->shape;
+        foreach ([
+            [1, $shape->front_m, $shape->frontGround_m, $this->front, $this->at[0], $shape->frontAt_m()],
+            [2, $shape->rear_m, $shape->rearGround_m, $this->rear, $this->at[1], $shape->frontAt_m() + $shape->between_m],
+        ] as [$row, $heights_m, $grounds_m, $member, $at, $y_m]) {
+            foreach ($heights_m as $post => $height_m) {
+                $places[] = new PostPlace(PostPlace::name($post, $row), $row === 2, $shape->posts_m[$post], $y_m, $grounds_m[$post], $height_m, $member, $at);
+            }
+        }
+
+        return $places;
+    }
+
+    /** The least depth at which every post holds, what is checked there and found; null where none does, and the deepest is looked at. */
+    public function hold(Foundation $foundation, TableLoads $loads): Held
+    {
+        $posts = new PostChecks($this->places(), $foundation);
+        $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
+        $firm = $cases->bound(false, 0.0);
+        [$depth_m, $tried_m] = [null, 0.0];
+        foreach ($foundation->depths_m($this->design->units) as $tried_m) {
+            if ($posts->standsAt($tried_m, $firm) && $posts->standsAt($tried_m, $cases->bound(true, $tried_m))) {
+                $depth_m = $tried_m;
+                break;
+            }
+        }
+        $all = $cases->at($tried_m);
+        $faces = new FaceChecks($this->design, $this->shape, $loads);
+        $soft_m = TwoRowsCases::soft_m($tried_m);
+        $checks = [
+            ...$posts->at($tried_m, $all, $soft_m),
+            ...$this->joints($all),
+            ...$this->beams($all),
+            ...$faces->checks($this->sizes->holds->clampUp, '/table/racking/holds/clamp_up_N'),
+            ...RailsOnTwo::checks($this->sizes, $this->shape, $faces, $loads),
+        ];
+        $hertz = $posts->hertz($cases->dead_N(), $soft_m);
+        $findings = $hertz !== null && Printed::under($hertz, self::SLOWEST_HZ)
+            ? [Finding::of(Code::TooSpringy, $this->at[0].'/'.($this->front?->keys()[0] ?? ''), ['hertz' => round($hertz, 2)])] : [];
+
+        return new Held($depth_m, $tried_m, $checks, $findings);
+    }
+
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck> Of a beam on a post
+     */
+    private function joints(array $cases): array
+    {
+        $checks = [];
+        $holds = $this->sizes->holds;
+        foreach ($this->places() as $post => $place) {
+            $lift = Most::of($cases, static fn (TableCase $case): float => -$case->posts[$post][0]);
+            $push = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1]);
+            if ($lift !== null && $push !== null) {
+                array_push(
+                    $checks,
+                    ...Holding::force('tee_up', $place->id, max(0.0, $lift->value), $holds->teeUp, $lift->case, '/table/racking/holds/tee_up_N'),
+                    ...Holding::force('tee_across', $place->id, $push->value, $holds->teeAcross, $push->case, '/table/racking/holds/tee_across_N'),
+                );
+            }
+        }
+
+        return $checks;
+    }
+
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck> Of both beams
+     */
+    private function beams(array $cases): array
+    {
+        $beam = $this->beam;
+        if ($beam === null) {
+            return [];
+        }
+        $checks = [];
+        $from = [...array_map(fn (string $key): string => "{$this->at[2]}/$key", $beam->keys()), '/table/racking/posts'];
+        foreach (['front', 'rear'] as $row => $side) {
+            $most = Most::of($cases, static fn (TableCase $case): float => $case->beams[$row] / $beam->moment_Nm($case->lasts()));
+            if ($most !== null) {
+                $checks[] = TableCheck::of('beam', $side, $most->case->beams[$row], $beam->moment_Nm($most->case->lasts()), 'Nm', $most->case, '/table/racking/posts', [], $beam->source(), $from, $beam->says().'beam');
+            }
+        }
+
+        return $checks;
+    }
+
+    /** @return list<string> Where it was entered how high the beams lie */
+    public function heightFrom(): array
+    {
+        return ['/table/racking/front_height_m'];
+    }
+
+    /** @return array<string, float|list<float>> */
+    public function sizes(): array
+    {
+        return ['rise_m' => $this->shape->rise_m, 'rails_x_m' => $this->shape->rails_m, 'posts_x_m' => $this->shape->posts_m];
+    }
+}
