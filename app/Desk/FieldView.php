@@ -7,6 +7,10 @@ namespace App\Desk;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\FirePlane;
+use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\Pole;
+use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\NoWorkKind;
 use Garnetine\Core\Design\SurveyAnswer;
@@ -42,7 +46,7 @@ final class FieldView
             return [
                 '/table/ground/levels' => count($design->table->ground->levels), '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
-                '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, '/module/ratings' => count($design->module->ratings),
+                '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking), '/module/ratings' => count($design->module->ratings),
                 '/site/hill' => $design->site->hill === null ? 0 : 1,
             ];
         }
@@ -58,6 +62,16 @@ final class FieldView
             '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
             '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
             '/given' => $design->given === null ? 0 : 1, '/fire' => $design->fire === null ? 0 : 1,
+        ];
+    }
+
+    /** @return array<string, int> What some kinds of tables have and others have not */
+    private static function listsOfRacking(Racking $racking): array
+    {
+        return [
+            '/table/racking/tests/each' => $racking instanceof PileTable || $racking instanceof SpikeFrames ? count($racking->tests->each) : 0,
+            '/table/racking/resin' => $racking instanceof SpikeFrames && $racking->resin !== null ? 1 : 0,
+            '/table/racking/stow' => $racking instanceof Pole && $racking->stow !== null ? 1 : 0,
         ];
     }
 

@@ -259,9 +259,9 @@ final class TableView
         $printer = $plan->design->printer();
         $fronts = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => !$place->isRear));
         // In the section through the post that decides, or through the first.
-        $column = preg_match('/^([A-Z])\d$/', $plan->worst()->place ?? '', $found) === 1 ? $found[1] : 'A';
-        $low_m = max([0.0, ...array_map(static fn (PostPlace $place): float => $place->ground_m, $fronts)]) + $face->lowEdge_m;
-        $shown = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => str_starts_with($place->id, $column)));
+        $column = preg_match('/^([A-Z]+)\d$/', $plan->worst()->place ?? '', $found) === 1 ? $found[1] : 'A';
+        $low_m = $stand->side->lowEdge_m;
+        $shown = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => rtrim($place->id, '12') === $column));
         $xs_m = array_map(static fn (PostPlace $place): float => $place->x_m, $fronts);
         $between_m = $stand->setOut->apart_m;
 

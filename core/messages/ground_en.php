@@ -34,7 +34,7 @@ return [
     'finding.open_roof_analogy' => 'Wind on the table is taken from the figure of open monoslope roofs, by analogy, for one row that stands alone. Rows behind get no shelter, rows at the edge nothing extra.',
     'finding.both_flows' => 'Wind may pass freely under the table or be held up by what is stored or lies there; both are looked at, and the worse decides.',
     'finding.two_bounds' => 'Posts are looked at as standing firm at the ground, and as giving way to 0.7 of their depth below it; the worse decides, thing by thing.',
-    'finding.sway_of_steel' => 'The sway of a post is that of its steel alone, over the ground; how much the soil gives besides is not computed.',
+    'finding.sway_of_steel' => 'The sway of a post is its own alone, over the ground; how much the soil gives besides is not computed.',
     'finding.frost_takes_none' => 'Frozen and thawing ground is counted in full against the side of a post, and not at all along it.',
     'finding.no_drift_between_rows' => 'No snow is taken to drift between rows.',
     'finding.side_by_cohesion' => 'Clay holds along the side of the concrete by its cohesion of the code’s table: a choice, which the code itself gives for sliding.',

@@ -9,7 +9,7 @@ return [
     'confidence' => 'high',
     'values' => [
         // Gust factor of stiff structures (§26.11), and the least pressure on the structure (§27.1.5, by analogy).
-        'gust' => 0.85, 'least_psf' => 16.0,
+        'ends' => ['value' => 0.8, 'confidence' => 'medium'], 'gust' => 0.85, 'least_psf' => 16.0,
         '0/A/0/clear/windward' => 1.2, '0/A/0/clear/leeward' => 0.3,
         '0/A/0/obstructed/windward' => ['value' => -0.5, 'confidence' => 'medium'], '0/A/0/obstructed/leeward' => ['value' => -1.2, 'confidence' => 'medium'],
         '0/A/180/clear/windward' => 1.2, '0/A/180/clear/leeward' => 0.3,

@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/racking/resin', '/table/racking/stow',
     ];
 
     /**
@@ -68,6 +68,13 @@ final class Typical
             ],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
+            '/table/racking/tests/each' => ['up_N' => 4448.2216],
+            // Of a usual paper, to be read off the one in hand.
+            '/table/racking/resin' => [
+                'document' => '', 'pot_minutes' => 45.0, 'mix_minutes' => 2.0, 'each_minutes' => 3.0, 'batch_litres' => 6.0, 'spike_litres' => 0.9,
+                'wait_hours' => 24.0, 'coldest_celsius' => 5.0, 'day_celsius' => 24.0,
+            ],
+            '/table/racking/stow' => ['up_to_m_per_s' => 22.352, 'sensor' => '', 'without_power' => '', 'by' => ''],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             '/block/pins' => ['line' => 'A', 'member' => 1],
             '/block/bars' => ['member' => 1, 'line' => null],

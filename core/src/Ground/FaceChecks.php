@@ -70,7 +70,7 @@ final readonly class FaceChecks
     {
         $net_Pa = $this->net_Pa($this->module_m2(), $this->module_Pa());
         $held = array_filter(
-            TableFace::held($this->design),
+            TableFace::held($this->design, $this->face->heldOn),
             fn (ModuleRating $rating): bool => Printed::atLeast($this->face->railAt_m, $rating->from->toMetres())
                 && Printed::atMost($this->face->railAt_m, $rating->to->toMetres()),
         );

@@ -27,6 +27,9 @@ interface Member
     /** The moment from up to down that asks as much of it, as a beam, as these two at once. */
     public function bentBy(float $up_Nm, float $across_Nm): float;
 
+    /** The same, bent along the row. */
+    public function turned(): self;
+
     /** Across, from side to side. */
     public function thick_m(): float;
 

@@ -63,6 +63,20 @@ final readonly class OpenWind
         return $cases;
     }
 
+    /**
+     * On a table that lies flat, from its ends: so much up and down on all of it (nearest the edge, held over the whole).
+     *
+     * Source: ASCE/SEI 7-16, Fig. 27.3-7; recalled.
+     *
+     * @return list<self>
+     */
+    public static function fromTheEnds(float $q_Pa, Coefficients $coefficients): array
+    {
+        $p_Pa = $q_Pa * $coefficients->value(self::TABLE, 'gust') * $coefficients->value(self::TABLE, 'ends');
+
+        return [new self('open_wind.90_up', -$p_Pa, -$p_Pa), new self('open_wind.90_down', $p_Pa, $p_Pa)];
+    }
+
     /** @return list<string> Ids of the values between which the tilt lies */
     private static function cells(float $tilt_deg, string $which): array
     {

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Quantity\UnitSystem;
 
 /** Holds what acts on the posts of a table against what they and the ground bear. */
 final readonly class PostChecks
 {
     /** So much of its height a post may sway at its top, of its own bending (common practice for posts, no source). */
     private const SWAY = 60.0;
+    private const SLOWEST_HZ = 1.0;
 
     /** @param list<PostPlace> $places In the order of the forces of a case */
     public function __construct(private array $places, private Foundation $foundation)
@@ -77,7 +81,7 @@ final readonly class PostChecks
                 $this->grounded('sideways', $place, $demand_N, $capacity_N, $sideways->case, $depth_m, $sideways->case->posts[$post][2] / $demand_N),
                 $this->grounded('lift', $place, max(0.0, $lift->value), $this->foundation->up_N($depth_m), $lift->case, $depth_m),
                 $this->grounded('press', $place, max(0.0, $press->value), $this->foundation->down_N($depth_m), $press->case, $depth_m),
-                ...$place->member === null ? [] : $this->member($place, $place->member, $post, $cases, $soft_m),
+                ...self::member($place, $post, $cases, $soft_m),
             );
         }
 
@@ -103,17 +107,23 @@ final readonly class PostChecks
     /**
      * @param list<TableCase> $cases
      *
-     * @return list<TableCheck> Of the post itself
+     * @return list<TableCheck> Of the post itself; none where its strength is not known
      */
-    private function member(PostPlace $place, Member $member, int $post, array $cases, float $soft_m): array
+    public static function member(PostPlace $place, int $post, array $cases, float $soft_m): array
     {
+        $member = $place->member;
+        if ($member === null) {
+            return [];
+        }
         $height_m = $place->height_m;
         // Straight from the ground to the head, so that it is bent most at one of them.
         $moment_Nm = static fn (TableCase $case): float => max(
             abs($case->posts[$post][2]),
             abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),
         );
-        $together = static fn (TableCase $case): float => $member->together(
+        $turned = $member->turned();
+        $way = static fn (TableCase $case): Member => $case->isAlong() ? $turned : $member;
+        $together = static fn (TableCase $case): float => $way($case)->together(
             $case->posts[$post][0],
             $moment_Nm($case),
             $height_m + ($case->isSoft ? $soft_m : 0.0),
@@ -121,9 +131,9 @@ final readonly class PostChecks
         );
         $sway_m = static fn (TableCase $case): float => abs(
             $case->posts[$post][1] * $height_m ** 3 / 3 + ($case->posts[$post][2] - $case->posts[$post][1] * $height_m) * $height_m ** 2 / 2,
-        ) / $member->stiffness_Nm2();
+        ) / $way($case)->stiffness_Nm2();
         $bend = Most::of($cases, $together);
-        $shear = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1] / $member->shear_N($case->lasts()));
+        $shear = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1] / $way($case)->shear_N($case->lasts()));
         $sway = Most::of($cases, $sway_m);
         if ($bend === null || $shear === null || $sway === null) {
             return [];
@@ -133,28 +143,51 @@ final readonly class PostChecks
         $mended = $from[0] ?? $place->at;
 
         return [
-            new TableCheck('bend', $place->id, $moment_Nm($bend->case), $member->moment_Nm($bend->case->lasts()), 'Nm', $bend->value, $bend->case, $more, $member->source(), $from, $mended, $member->says().'bend'),
-            TableCheck::of('shear', $place->id, $shear->case->posts[$post][1], $member->shear_N($shear->case->lasts()), 'N', $shear->case, $mended, $more, $member->source(), $from),
+            new TableCheck('bend', $place->id, $moment_Nm($bend->case), $way($bend->case)->moment_Nm($bend->case->lasts()), 'Nm', $bend->value, $bend->case, $more, $member->source(), $from, $mended, $member->says().'bend'),
+            TableCheck::of('shear', $place->id, $shear->case->posts[$post][1], $way($shear->case)->shear_N($shear->case->lasts()), 'N', $shear->case, $mended, $more, $member->source(), $from),
             TableCheck::of('sway', $place->id, $sway->value, $height_m / self::SWAY, 'm', $sway->case, $mended, $more, $member->source(), $from),
         ];
     }
 
     /**
-     * Swaying on its posts: f = √(k/m)/2π. Under 1 Hz gusts are answered by swaying, and the gust factor of stiff things does not hold
-     * (ASCE/SEI 7-16, §26.11; recalled).
+     * The least depth at which every post holds, or null; and the depth that was looked at last.
      *
-     * @return float|null Null where a post's strength is not known
+     * @param list<TableCase> $cases At any depth
+     * @param (\Closure(float): list<TableCase>)|null $besides Those that change with the depth, looked at where the others hold
+     *
+     * @return array{float|null, float}
      */
-    public function hertz(float $dead_N, float $soft_m): ?float
+    public function depth_m(UnitSystem $units, array $cases, ?\Closure $besides = null): array
+    {
+        $tried_m = 0.0;
+        foreach ($this->foundation->depths_m($units) as $tried_m) {
+            if ($this->standsAt($tried_m, $cases) && ($besides === null || $this->standsAt($tried_m, $besides($tried_m)))) {
+                return [$tried_m, $tried_m];
+            }
+        }
+
+        return [null, $tried_m];
+    }
+
+    /**
+     * Whether the table sways too slowly on its posts: f = √(k/m)/2π. Under 1 Hz gusts are answered by swaying, and the gust factor of stiff things does not
+     * hold (ASCE/SEI 7-16, §26.11; recalled).
+     *
+     * @return list<Finding> None where a post's strength is not known
+     */
+    public function springy(float $dead_N, float $soft_m): array
     {
         $stiffness = 0.0;
         foreach ($this->places as $place) {
             if ($place->member === null) {
-                return null;
+                return [];
             }
             $stiffness += 3 * $place->member->stiffness_Nm2() / ($place->height_m + $soft_m) ** 3;
         }
+        $hertz = sqrt($stiffness / ($dead_N / 9.80665)) / (2 * M_PI);
+        $first = $this->places[0] ?? null;
 
-        return sqrt($stiffness / ($dead_N / 9.80665)) / (2 * M_PI);
+        return $first !== null && Printed::under($hertz, self::SLOWEST_HZ)
+            ? [Finding::of(Code::TooSpringy, $first->at.'/'.($first->member?->keys()[0] ?? ''), ['hertz' => round($hertz, 2)])] : [];
     }
 }

@@ -38,12 +38,15 @@ final readonly class PostInGround implements Foundation
     ) {
     }
 
-    /** @param list<string> $heightFrom Where it was entered how high it is pushed */
-    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = []): self
+    /**
+     * @param list<string> $heightFrom Where it was entered how high it is pushed
+     * @param float|null $wide_m Of what stands in the ground where no hole is dug for it
+     */
+    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = [], ?float $wide_m = null): self
     {
         return new self(
             $table->soil->kind->value,
-            $table->footing->hole->toMetres(),
+            $wide_m ?? $table->footing->hole->toMetres(),
             $table->soil->frostDepth->toMetres(),
             $table->footing->doubling?->isNamed() === true,
             $coefficients,
@@ -86,13 +89,18 @@ final readonly class PostInGround implements Foundation
         return $perFoot_psf * min($depth_m / 3 / self::FT_M, $this->coefficients->value(self::POSTS, 'most_times')) * self::PSF_Pa;
     }
 
+    /** What a force so high over the ground is divided by: its depth, and a little more than its height. */
+    public function lever_m(float $depth_m, float $height_m): float
+    {
+        return $depth_m + $this->coefficients->value(self::POSTS, 'height_factor') / 4 * $height_m;
+    }
+
     /** @param float $height_m Of the force over the ground */
     public function sideways_N(float $depth_m, float $height_m): float
     {
         $factor = $this->coefficients->value(self::POSTS, 'factor');
-        $height = $this->coefficients->value(self::POSTS, 'height_factor') / 4;
 
-        return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($factor * ($depth_m + $height * $height_m));
+        return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($factor * $this->lever_m($depth_m, $height_m));
     }
 
     public function up_N(float $depth_m): float
@@ -141,10 +149,14 @@ final readonly class PostInGround implements Foundation
         return M_PI / 4 * $this->hole_m ** 2 * $depth_m;
     }
 
-    /** Bags for one hole round its post, with waste, up to a quarter. */
-    public function bags(float $depth_m, float $post_m, Bag $bag): float
+    /**
+     * Bags for one hole round its post, with waste, up to a quarter.
+     *
+     * @param float $post_m2 Cross-section of the post
+     */
+    public function bags(float $depth_m, float $post_m2, Bag $bag): float
     {
-        $volume_ft3 = M_PI / 4 * ($this->hole_m ** 2 - $post_m ** 2) * $depth_m / self::FT_M ** 3;
+        $volume_ft3 = (M_PI / 4 * $this->hole_m ** 2 - $post_m2) * $depth_m / self::FT_M ** 3;
         $bags = $volume_ft3 * $this->coefficients->value(self::CONCRETE, 'waste') / $this->coefficients->value(self::CONCRETE, 'yield_ft3/'.$bag->value);
 
         return ceil(4 * $bags - 1e-6) / 4;

@@ -28,6 +28,6 @@ final readonly class PostPlace
     /** @param int $row 1 at the front, 2 at the rear */
     public static function name(int $column, int $row): string
     {
-        return chr(ord('A') + $column).$row;
+        return ($column < 26 ? '' : chr(ord('A') + intdiv($column, 26) - 1)).chr(ord('A') + $column % 26).$row;
     }
 }

@@ -87,6 +87,11 @@ final readonly class RoundPipe implements Member
         return $this->modulus_Pa * $this->secondMoment_m4;
     }
 
+    public function turned(): Member
+    {
+        return $this;
+    }
+
     public function bentBy(float $up_Nm, float $across_Nm): float
     {
         return hypot($up_Nm, $across_Nm);

@@ -48,8 +48,6 @@ final class Steps
      */
     public static function concrete(TableDesign $design, array $posts, string $set, float $within_m): array
     {
-        [$warm, $cool] = array_map(static fn (float $celsius): int => (int) ceil(Curing::days($celsius) ?? 0.0), self::TOLD_CELSIUS);
-
         return [
             self::one('holes', [
                 'posts' => count($posts), 'hole_m' => $design->table->footing->hole->toMetres(), 'depth_m' => $posts[0]->depth_m,
@@ -57,8 +55,16 @@ final class Steps
             self::one('inspected', ['within_m' => $within_m]),
             self::one($set, ['posts' => count($posts)]),
             self::one('pour', ['bags' => $posts[0]->bags ?? 0.0, 'all' => (int) ceil(TablePost::bagsOf($posts) - 1e-9)], 'cement', 'cold_pour'),
-            self::one('wait', ['warm' => $warm, 'cool' => $cool]),
+            self::waiting(),
         ];
+    }
+
+    /** @return array{code: string, values: array<string, float|int|string>, cautions: list<string>} How long concrete stands before it is loaded */
+    public static function waiting(): array
+    {
+        [$warm, $cool] = array_map(static fn (float $celsius): int => (int) ceil(Curing::days($celsius) ?? 0.0), self::TOLD_CELSIUS);
+
+        return self::one('wait', ['warm' => $warm, 'cool' => $cool]);
     }
 
     /** @return list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}> */

@@ -21,13 +21,22 @@ final readonly class TableCase
         public bool $isSoft,
         public array $posts,
         public array $beams = [0.0, 0.0],
+        /** Of the modules, where that is not the one planned. */
+        public ?float $tilt_rad = null,
     ) {
     }
 
-    /** @return array<string, string> As values of a figure: keys of texts */
+    /** @return array<string, float|string> As values of a figure: keys of texts, and the tilt */
     public function values(): array
     {
-        return ['combination' => $this->combination, 'wind' => $this->wind, 'snow' => $this->snow, 'bound' => $this->isSoft ? 'bound.soft' : 'bound.firm'];
+        return ['combination' => $this->combination, 'wind' => $this->wind, 'snow' => $this->snow, 'bound' => $this->isSoft ? 'bound.soft' : 'bound.firm']
+            + ($this->tilt_rad === null ? [] : ['tilt_rad' => $this->tilt_rad]);
+    }
+
+    /** Whether it bends posts along the row. */
+    public function isAlong(): bool
+    {
+        return $this->wind === 'open_wind.along';
     }
 
     /** The shortest of what acts. */

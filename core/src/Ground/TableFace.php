@@ -26,6 +26,8 @@ readonly class TableFace
         public int $spans,
         /** From the side of a module to its rail. */
         public float $railAt_m,
+        /** The side of a module on which it is held; null for that across the rails. */
+        public ?ModuleSide $heldOn = null,
     ) {
     }
 
@@ -66,10 +68,10 @@ readonly class TableFace
         return $rails_m;
     }
 
-    /** @return list<ModuleRating> Of the side that lies across the rails, in which the clamps hold */
-    public static function held(TableDesign $design): array
+    /** @return list<ModuleRating> Of the side on which modules are held: that which lies across the rails, or another */
+    public static function held(TableDesign $design, ?ModuleSide $on = null): array
     {
-        $side = $design->table->orientation === Orientation::Portrait ? ModuleSide::Short : ModuleSide::Long;
+        $side = $on ?? ($design->table->orientation === Orientation::Portrait ? ModuleSide::Short : ModuleSide::Long);
 
         return array_values(array_filter($design->module->ratings, static fn (ModuleRating $rating): bool => $rating->side === $side));
     }

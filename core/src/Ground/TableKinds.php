@@ -4,9 +4,19 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Design\Ground\PileTable;
 use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Pole;
+use Garnetine\Core\Design\Ground\SinglePost;
+use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Ground\TimberTable;
+use Garnetine\Core\Ground\Piles\PileTableKind;
 use Garnetine\Core\Ground\PipeTable\PipeTableKind;
+use Garnetine\Core\Ground\Pole\PoleKind;
+use Garnetine\Core\Ground\SinglePost\SinglePostKind;
+use Garnetine\Core\Ground\Spikes\SpikeFramesKind;
+use Garnetine\Core\Ground\TimberTable\TimberTableKind;
 use Garnetine\Core\Load\Coefficients;
 
 /** What plans each kind of table. */
@@ -21,6 +31,11 @@ final class TableKinds
 
         return match (true) {
             $racking instanceof PipeTable => new PipeTableKind($design, $racking, $coefficients),
+            $racking instanceof TimberTable => new TimberTableKind($design, $racking, $coefficients),
+            $racking instanceof PileTable => new PileTableKind($design, $racking, $coefficients),
+            $racking instanceof SinglePost => new SinglePostKind($design, $racking, $coefficients),
+            $racking instanceof SpikeFrames => new SpikeFramesKind($design, $racking),
+            $racking instanceof Pole => new PoleKind($design, $racking, $coefficients),
             isset(self::$added[$racking::class]) => self::$added[$racking::class]($design, $coefficients),
             default => throw new \LogicException('Nothing plans '.$racking::class.'.'),
         };

@@ -31,7 +31,9 @@ final class Texts
             $fields = require dirname(__DIR__, 2).'/messages/fields_en.php';
             /** @var array<string, string> $ground */
             $ground = require dirname(__DIR__, 2).'/messages/ground_en.php';
-            self::$templates = $messages + $fields + $ground;
+            /** @var array<string, string> $kinds */
+            $kinds = require dirname(__DIR__, 2).'/messages/ground_kinds_en.php';
+            self::$templates = $messages + $fields + $ground + $kinds;
         }
     }
 

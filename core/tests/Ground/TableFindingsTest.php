@@ -53,7 +53,7 @@ final class TableFindingsTest extends TestCase
         yield 'open_roof_analogy' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'open monoslope roofs'];
         yield 'both_flows' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'held up'];
         yield 'two_bounds' => [[], 'assumption', '/table/racking/front_height_m', 'table', '0.7 of their depth'];
-        yield 'sway_of_steel' => [[], 'assumption', '/table/racking/post/outside_m', 'foundations', 'of its steel alone'];
+        yield 'sway_of_steel' => [[], 'assumption', '/table/racking/post/outside_m', 'foundations', 'is its own alone'];
         yield 'frost_takes_none' => [[], 'assumption', '/table/soil/frost_depth_m', 'field', 'in full'];
         yield 'side_by_cohesion' => [[], 'assumption', '/table/soil/kind', 'field', 'cohesion'];
         yield 'no_drift_between_rows' => [[], 'assumption', '/site/ground_snow_Pa', 'site', 'between rows'];

@@ -136,7 +136,7 @@ final class TableTest extends TestCase
         // 15 times the value of the table is reached at 45 ft of depth only: within 12 ft it grows all the way.
         self::assertEqualsWithDelta(400.0 * self::PSF, $post->side_Pa(12 * self::FT), 1e-6);
         // 84 in of a 12-in hole round a pipe of 2 3/8 in, 0.60 ft³ a bag, a tenth more.
-        self::assertSame(9.75, $post->bags(84 * self::IN, 2.375 * self::IN, Bag::Lb80));
+        self::assertSame(9.75, $post->bags(84 * self::IN, M_PI / 4 * (2.375 * self::IN) ** 2, Bag::Lb80));
         self::assertSame(2.5, $post->bags(1 * self::FT, 0.0, Bag::Kg20) - $post->bags(1 * self::FT, 0.0, Bag::Lb40) + 2.75);
     }
 

@@ -1,10 +1,19 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
+import { kinds } from '@/ground/kinds';
+import type { KindSheets } from '@/ground/kinds/parts';
 import { HandoverSheet } from '@/stages/HandoverSheet';
 import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, Say } from '@/stages/parts';
 import { TopographySentences } from '@/stages/SiteSheet';
+
+/** What the kind of the table says at a stage. */
+function Own({ what }: { what: keyof KindSheets }) {
+    const { data } = useDesk();
+    const Sentences = kinds[data.fields['/table/racking/kind']?.value ?? '']?.[what];
+    return Sentences === undefined ? null : <Sentences />;
+}
 
 /** The worksheets of a table on the ground. */
 export function TableSheets({ stage }: { stage: string }) {
@@ -146,29 +155,7 @@ function TheTable() {
             <p className="mt-2">
                 <AddButton path="/module/ratings">Another rating</AddButton>
             </p>
-            <h3 className="mt-5">Rails on pipes</h3>
-            <Say>
-                Rails run up the slope, two under each column, their modules <Slot path="/table/racking/offset_m" /> over the
-                pipes’ centres. The front pipe lies <Slot path="/table/racking/front_pipe_m" /> up the slope, the rear one{' '}
-                <Slot path="/table/racking/between_m" /> behind it on the level. Rails and pipes weigh{' '}
-                <Slot path="/table/racking/dead_Pa" />.
-            </Say>
-            <Say>
-                The pipes are <Slot path="/table/racking/beam/name" />, <Slot path="/table/racking/beam/outside_m" /> outside, a
-                wall of <Slot path="/table/racking/beam/wall_m" open="nobody knows what" />, of{' '}
-                <Slot path="/table/racking/beam/yield_Pa" open="unknown" /> steel (
-                <Slot path="/table/racking/beam/document" open="no document" />
-                ), <Slot path="/table/racking/joints" />, and come in lengths of <Slot path="/table/racking/beam/stock_m" />.
-            </Say>
-            <Say>
-                By <Slot path="/table/racking/holds/document" open="no document" /> (ASD) a clamp bears{' '}
-                <Slot path="/table/racking/holds/clamp_up_N" open="?" /> lifted, a rail{' '}
-                <Slot path="/table/racking/holds/rail_moment_Nm" open="?" /> bent, a rail on its pipe{' '}
-                <Slot path="/table/racking/holds/rail_up_N" open="?" /> lifted and{' '}
-                <Slot path="/table/racking/holds/rail_along_N" open="?" /> sliding, a tee{' '}
-                <Slot path="/table/racking/holds/tee_up_N" open="?" /> lifted and{' '}
-                <Slot path="/table/racking/holds/tee_across_N" open="?" /> pushed.
-            </Say>
+            <Own what="Carries" />
         </>
     );
 }
@@ -198,7 +185,7 @@ function TableLoads() {
 }
 
 function Foundations() {
-    const { shown, data } = useDesk();
+    const { shown } = useDesk();
     const table = shown.table;
     return (
         <>
@@ -212,30 +199,7 @@ function Foundations() {
                     </span>
                 </p>
             )}
-            <Say>
-                <Slot path="/table/racking/posts" /> posts along the row, front and rear, the table{' '}
-                <Slot path="/table/racking/end_overhang_m" /> past its end posts. The front pipe lies{' '}
-                <Slot path="/table/racking/front_height_m" /> over the highest ground.
-            </Say>
-            <Say>
-                Holes of <Slot path="/table/footing/hole_m" /> in <strong>{data.fields['/table/soil/kind']?.text}</strong>, filled
-                from <Slot path="/table/footing/bag" />.
-            </Say>
-            <Say>
-                The posts are <Slot path="/table/racking/post/name" />, <Slot path="/table/racking/post/outside_m" /> outside, a
-                wall of <Slot path="/table/racking/post/wall_m" open="nobody knows what" />, of{' '}
-                <Slot path="/table/racking/post/yield_Pa" open="unknown" /> steel (
-                <Slot path="/table/racking/post/document" open="no document" />
-                ), in lengths of <Slot path="/table/racking/post/stock_m" />. A bolt goes across them in the concrete:{' '}
-                <Slot path="/table/racking/cross_bolt" />.
-            </Say>
-            <Part path="/table/footing/doubling" open="Half an inch of sway at the ground harms nothing" close="take that back">
-                <Say>
-                    <Slot path="/table/footing/doubling/by" open="Who?" /> stands for it that half an inch of sway at the ground
-                    harms nothing: <Slot path="/table/footing/doubling/why" open="why?" />. What the soil bears sideways is
-                    doubled.
-                </Say>
-            </Part>
+            <Own what="Stands" />
         </>
     );
 }
@@ -249,26 +213,14 @@ function SettingOut() {
     return (
         <>
             <h2 className="text-[1.2rem]">Setting out</h2>
-            <Say>
-                Posts are cut <Slot path="/table/racking/cut" />, and end <Slot path="/table/racking/seat_m" /> under the centre
-                of the pipe that they carry.
-            </Say>
+            <Own what="Sets" />
             {bearings !== undefined && (
                 <Say>
                     The front line runs {bearings.row} true
                     {bearings.row_compass === null ? '' : `, ${bearings.row_compass} on a compass`}, from A to the right.
                 </Say>
             )}
-            <Part path="/table/measured" open="Stakes are driven: what the tapes show" close="take out">
-                <Say>
-                    Level, from {outer[0]} to {outer[2]} it is <Slot path="/table/measured/diagonal_m" open="not measured" />,
-                    from {outer[1]} to {outer[3]} <Slot path="/table/measured/other_diagonal_m" open="not measured" />; the front
-                    line is <Slot path="/table/measured/front_m" open="not measured" />, the right side{' '}
-                    <Slot path="/table/measured/right_m" open="not measured" />, the rear line{' '}
-                    <Slot path="/table/measured/rear_m" open="not measured" />, the left side{' '}
-                    <Slot path="/table/measured/left_m" open="not measured" />.
-                </Say>
-            </Part>
+            {(shown.table?.apart ?? '') !== '' && <MeasuredStakes outer={outer} />}
             {square != null && (
                 <ul role="status" className={`mt-2 font-semibold ${square.stands ? 'tone-holds' : 'tone-fails'}`} data-square>
                     {square.says.map((sentence) => (
@@ -281,5 +233,21 @@ function SettingOut() {
                 within ¼ in in a bay (common practice, no source).
             </p>
         </>
+    );
+}
+
+/** What tapes show between the outer stakes. */
+function MeasuredStakes({ outer }: { outer: string[] }) {
+    return (
+        <Part path="/table/measured" open="Stakes are driven: what the tapes show" close="take out">
+            <Say>
+                Level, from {outer[0]} to {outer[2]} it is <Slot path="/table/measured/diagonal_m" open="not measured" />, from{' '}
+                {outer[1]} to {outer[3]} <Slot path="/table/measured/other_diagonal_m" open="not measured" />; the front line is{' '}
+                <Slot path="/table/measured/front_m" open="not measured" />, the right side{' '}
+                <Slot path="/table/measured/right_m" open="not measured" />, the rear line{' '}
+                <Slot path="/table/measured/rear_m" open="not measured" />, the left side{' '}
+                <Slot path="/table/measured/left_m" open="not measured" />.
+            </Say>
+        </Part>
     );
 }

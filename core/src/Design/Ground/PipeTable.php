@@ -57,7 +57,6 @@ final readonly class PipeTable implements TwoRows
             $this->frontHeight,
             $this->offset,
             $this->joints,
-            $this->seat,
             $this->dead,
             $this->holds,
             $this->beam->outside,

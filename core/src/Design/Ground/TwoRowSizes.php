@@ -22,8 +22,6 @@ final readonly class TwoRowSizes
         /** The modules' plane over the centres of the beams. */
         public Length $offset,
         public BeamJoints $joints,
-        /** A post ends so far under the centre of the beam that it carries. */
-        public Length $seat,
         public Pressure $dead,
         public Holds $holds,
         /** How thick rails and beams are together, seen from the end of the row. */

@@ -91,7 +91,7 @@ final readonly class PipeTableKind implements TableKind
                 $place,
                 (float) $held->depth_m,
                 $place->height_m + $held->depth_m - $this->pipes->seat->toMetres(),
-                $ground->bags((float) $held->depth_m, $this->pipes->post->outside->toMetres(), $this->design->table->footing->bag),
+                $ground->bags((float) $held->depth_m, M_PI / 4 * $this->pipes->post->outside->toMetres() ** 2, $this->design->table->footing->bag),
             );
         }
 
@@ -112,7 +112,7 @@ final readonly class PipeTableKind implements TableKind
                 ...$this->overStock($posts),
             ],
             $this->rows->sizes(),
-            new TableSide($this->pipes->offset->toMetres(), $ground->hole_m, $this->design->table->soil->frostDepth->toMetres()),
+            new TableSide($this->rows->lowEdge_m(), $this->pipes->offset->toMetres(), $ground->hole_m, $this->design->table->soil->frostDepth->toMetres()),
         );
     }
 

@@ -18,13 +18,10 @@ use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableLoads;
-use Garnetine\Core\Load\Printed;
 
 /** How a table on two rows of posts stands, whatever its posts, its beams and what they stand in are made of. */
 final readonly class TwoRowsStand
 {
-    private const SLOWEST_HZ = 1.0;
-
     public TableShape $shape;
 
     /** @param array{string, string, string} $at Where a front post, a rear post and a beam were entered */
@@ -92,14 +89,7 @@ final readonly class TwoRowsStand
     {
         $posts = new PostChecks($this->places(), $foundation);
         $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
-        $firm = $cases->bound(false, 0.0);
-        [$depth_m, $tried_m] = [null, 0.0];
-        foreach ($foundation->depths_m($this->design->units) as $tried_m) {
-            if ($posts->standsAt($tried_m, $firm) && $posts->standsAt($tried_m, $cases->bound(true, $tried_m))) {
-                $depth_m = $tried_m;
-                break;
-            }
-        }
+        [$depth_m, $tried_m] = $posts->depth_m($this->design->units, $cases->bound(false, 0.0), static fn (float $tried_m): array => $cases->bound(true, $tried_m));
         $all = $cases->at($tried_m);
         $faces = new FaceChecks($this->design, $this->shape, $loads);
         $soft_m = TwoRowsCases::soft_m($tried_m);
@@ -110,11 +100,8 @@ final readonly class TwoRowsStand
             ...$faces->checks($this->sizes->holds->clampUp, '/table/racking/holds/clamp_up_N'),
             ...RailsOnTwo::checks($this->sizes, $this->shape, $faces, $loads),
         ];
-        $hertz = $posts->hertz($cases->dead_N(), $soft_m);
-        $findings = $hertz !== null && Printed::under($hertz, self::SLOWEST_HZ)
-            ? [Finding::of(Code::TooSpringy, $this->at[0].'/'.($this->front?->keys()[0] ?? ''), ['hertz' => round($hertz, 2)])] : [];
 
-        return new Held($depth_m, $tried_m, $checks, $findings);
+        return new Held($depth_m, $tried_m, $checks, $posts->springy($cases->dead_N(), $soft_m));
     }
 
     /**
@@ -168,6 +155,12 @@ final readonly class TwoRowsStand
     public function heightFrom(): array
     {
         return ['/table/racking/front_height_m'];
+    }
+
+    /** Of the modules' low edge, over the first front post's ground. */
+    public function lowEdge_m(): float
+    {
+        return max($this->shape->frontGround_m) + $this->shape->lowEdge_m;
     }
 
     /** @return array<string, float|list<float>> */

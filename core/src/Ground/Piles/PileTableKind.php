@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Ground\Piles;
+
+use Garnetine\Core\Design\Ground\PileSection;
+use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\ConcretePosts;
+use Garnetine\Core\Ground\Materials;
+use Garnetine\Core\Ground\OtherPosts;
+use Garnetine\Core\Ground\PostInGround;
+use Garnetine\Core\Ground\SectionMember;
+use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\Steps;
+use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TableKind;
+use Garnetine\Core\Ground\TableLoads;
+use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Ground\TableSide;
+use Garnetine\Core\Ground\TableStand;
+use Garnetine\Core\Ground\Tested;
+use Garnetine\Core\Ground\TestedPile;
+use Garnetine\Core\Ground\TwoRows\TwoRowsStand;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Printed;
+
+/** Rails on beams on two rows of driven piles or ground screws, as deep as they were tested. */
+final readonly class PileTableKind implements TableKind
+{
+    private TwoRowsStand $rows;
+
+    public function __construct(private TableDesign $design, private PileTable $piles, private Coefficients $coefficients)
+    {
+        $pile = SectionMember::of($piles->pile, $coefficients);
+        $this->rows = new TwoRowsStand($design, $piles->sizes(), $pile, $pile, SectionMember::of($piles->purlin, $coefficients), [
+            '/table/racking/pile', '/table/racking/pile', '/table/racking/purlin',
+        ]);
+    }
+
+    public function asked(): array
+    {
+        $unknown = static fn (string $key, PileSection $section): array => $section->isKnown()
+            ? [] : [Finding::of(Code::SectionUnknown, "/table/racking/$key", ['section' => $section->name])];
+
+        return [
+            ...ConcretePosts::asked($this->design),
+            ...$unknown('pile', $this->piles->pile),
+            ...$unknown('purlin', $this->piles->purlin),
+            ...Tested::asked($this->piles->tests, false, 2 * $this->piles->posts),
+            ...Tested::aboveFrost($this->design, $this->piles->tests),
+            ...$this->rows->asked(),
+            ...$this->outOfReach(),
+        ];
+    }
+
+    /** @return list<Finding> Heads that cannot be brought to one height where all piles are as long and go in as deep */
+    private function outOfReach(): array
+    {
+        $shape = $this->rows->shape;
+        $findings = [];
+        foreach ([$shape->front_m, $shape->rear_m] as $heights_m) {
+            $apart_m = max($heights_m) - min($heights_m);
+            if ($findings === [] && Printed::over($apart_m, 2 * $this->piles->adjusts->toMetres())) {
+                $findings[] = Finding::of(Code::HeadsOutOfReach, '/table/racking/adjusts_m', ['apart_m' => $apart_m, 'reach_m' => 2 * $this->piles->adjusts->toMetres()]);
+            }
+        }
+
+        return $findings;
+    }
+
+    public function face(): TableFace
+    {
+        return $this->rows->shape;
+    }
+
+    public function heightFrom(): array
+    {
+        return $this->rows->heightFrom();
+    }
+
+    public function stand(TableLoads $loads): TableStand
+    {
+        $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom(), $this->piles->pile->width->toMetres());
+        $tests = $this->piles->tests;
+        $held = $this->rows->hold(new TestedPile(
+            $ground,
+            $tests->embedment->toMetres(),
+            Tested::bears_N($tests, true) ?? 0.0,
+            Tested::bears_N($tests, false),
+            $tests->sidewaysAt?->toMetres() ?? 0.0,
+        ), $loads);
+        $places = $this->rows->places();
+        $posts = [];
+        foreach ($held->depth_m === null ? [] : $places as $place) {
+            $posts[] = new TablePost($place, (float) $held->depth_m, null, null);
+        }
+
+        return new TableStand(
+            $places,
+            $posts,
+            $held->checks,
+            $held->tried_m,
+            SetOut::of($this->design->table, $places),
+            $this->materials($posts),
+            $this->steps($posts),
+            [],
+            '',
+            [
+                ...ConcretePosts::assumed($this->design, '/table/racking/front_height_m', '/table/racking/pile/second_moment_m4'),
+                Finding::of(Code::PressedAsPulled, '/table/racking/tests/each'),
+                ...$held->findings,
+            ],
+            $this->rows->sizes(),
+            new TableSide($this->rows->lowEdge_m(), $this->piles->offset->toMetres(), 0.0, $this->design->table->soil->frostDepth->toMetres(), isRound: false),
+        );
+    }
+
+    public function others(): array
+    {
+        return array_slice(OtherPosts::of($this->design, fn (int $posts): PileTable => Copy::of($this->piles, posts: $posts)), 0, 7);
+    }
+
+    /**
+     * @param list<TablePost> $posts
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}> Nothing where no pile stands
+     */
+    private function materials(array $posts): array
+    {
+        if ($posts === []) {
+            return [];
+        }
+        [$piles, $printer, $rails] = [$this->piles, $this->design->printer(), count($this->rows->shape->rails_m)];
+        [$module, $end, $middle] = Materials::modules($this->design, $piles->holds->document);
+
+        return [
+            $module,
+            Materials::item('table_rail', 'Rail of '.$printer->length($this->rows->shape->chord_m), $rails, $piles->holds->document),
+            $end,
+            $middle,
+            Materials::item('rail_to_pipe', 'Clamp of a rail on a beam', 2 * $rails, $piles->holds->document),
+            Materials::item('purlin', "{$piles->purlin->name}, ".$printer->length($this->rows->shape->width_m).' of it', 2, $piles->purlin->document),
+            Materials::item('head', 'Head of a pile', count($posts), $piles->holds->document),
+            Materials::item('pile', $piles->pile->name, count($posts), $piles->pile->document),
+        ];
+    }
+
+    /**
+     * @param list<TablePost> $posts
+     *
+     * @return list<array{code: string, values: array<string, float|int|string>, cautions: list<string>}>
+     */
+    private function steps(array $posts): array
+    {
+        if ($posts === []) {
+            return [];
+        }
+        $shape = $this->rows->shape;
+
+        return [
+            ...Steps::before($this->design),
+            ...Steps::stakes(count($posts), $shape->between_m),
+            Steps::one('drive', ['posts' => count($posts), 'depth_m' => $posts[0]->depth_m, 'adjusts_m' => $this->piles->adjusts->toMetres()], 'driver', 'auger'),
+            Steps::one('driven', ['document' => $this->piles->tests->document === '' ? '–' : $this->piles->tests->document]),
+            Steps::one('purlins', ['rise_m' => $shape->rise_m]),
+            Steps::one('rails', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
+            ...Steps::modules($this->design),
+        ];
+    }
+}

@@ -1,0 +1,61 @@
+import { Slot } from '@/desk/Slot';
+import { type KindSheets, PullTests } from '@/ground/kinds/parts';
+import { Part, Say } from '@/stages/parts';
+
+function Carries() {
+    return (
+        <>
+            <h3 className="mt-5">Frames on a conduit</h3>
+            <Say>
+                By <Slot path="/table/racking/document" open="no document" /> triangular frames,{' '}
+                <Slot path="/table/racking/thick_m" /> thick, stand between the modules and <Slot path="/table/racking/under_m" />{' '}
+                under their edges; frames and conduit weigh <Slot path="/table/racking/dead_Pa" />. The conduit runs{' '}
+                <Slot path="/table/racking/conduit_over_m" /> past the end frames.
+            </Say>
+            <Say>
+                The low edge lies <Slot path="/table/racking/edge_height_m" /> over the ground. Modules are bolted{' '}
+                <Slot path="/table/racking/bolt_at_m" /> from their ends; the bolts of one on a frame bear{' '}
+                <Slot path="/table/racking/bolts_up_N" open="?" /> lifted, the foot of a frame on its spike{' '}
+                <Slot path="/table/racking/foot_up_N" open="?" /> lifted and <Slot path="/table/racking/foot_across_N" open="?" />{' '}
+                pushed (ASD).
+            </Say>
+        </>
+    );
+}
+
+function Stands() {
+    return (
+        <>
+            <Say>
+                The front spike stands <Slot path="/table/racking/front_foot_m" /> behind the low edge, the rear one{' '}
+                <Slot path="/table/racking/between_m" /> behind that, level.
+            </Say>
+            <PullTests sideways={false} />
+        </>
+    );
+}
+
+function Sets() {
+    return (
+        <>
+            <h3 className="mt-5">Resin</h3>
+            <Part path="/table/racking/resin" open="Plan the mixes of resin" close="take out">
+                <Say>
+                    By <Slot path="/table/racking/resin/document" open="no paper" /> it can be worked for{' '}
+                    <Slot path="/table/racking/resin/pot_minutes" /> minutes at 75 °F (24 °C) and holds modules after{' '}
+                    <Slot path="/table/racking/resin/wait_hours" /> hours; it is used from{' '}
+                    <Slot path="/table/racking/resin/coldest_celsius" /> °C on. A mix is{' '}
+                    <Slot path="/table/racking/resin/batch_litres" /> litres, a spike takes{' '}
+                    <Slot path="/table/racking/resin/spike_litres" />.
+                </Say>
+                <Say>
+                    Mixing takes <Slot path="/table/racking/resin/mix_minutes" /> minutes and a spike{' '}
+                    <Slot path="/table/racking/resin/each_minutes" />; the day brings{' '}
+                    <Slot path="/table/racking/resin/day_celsius" /> °C.
+                </Say>
+            </Part>
+        </>
+    );
+}
+
+export const spikeFrames: KindSheets = { Carries, Stands, Sets };

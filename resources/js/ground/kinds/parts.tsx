@@ -1,0 +1,121 @@
+import { Slot } from '@/desk/Slot';
+import { AddButton, Each, Say } from '@/stages/parts';
+
+/** What one kind of table says at its stages. */
+export type KindSheets = {
+    /** What carries the modules. */
+    Carries: () => React.ReactNode;
+    /** What that stands on. */
+    Stands: () => React.ReactNode;
+    /** How it is cut and set, where that is asked. */
+    Sets?: () => React.ReactNode;
+};
+
+/** What rails on two beams and those on posts bear, by their document. */
+export function Holds({ beam, joint }: { beam: string; joint: string }) {
+    return (
+        <Say>
+            By <Slot path="/table/racking/holds/document" open="no document" /> (ASD) a clamp bears{' '}
+            <Slot path="/table/racking/holds/clamp_up_N" open="?" /> lifted, a rail{' '}
+            <Slot path="/table/racking/holds/rail_moment_Nm" open="?" /> bent, a rail on its {beam}{' '}
+            <Slot path="/table/racking/holds/rail_up_N" open="?" /> lifted and{' '}
+            <Slot path="/table/racking/holds/rail_along_N" open="?" /> sliding, {joint}{' '}
+            <Slot path="/table/racking/holds/tee_up_N" open="?" /> lifted and{' '}
+            <Slot path="/table/racking/holds/tee_across_N" open="?" /> pushed.
+        </Say>
+    );
+}
+
+export function Rows({ thing }: { thing: string }) {
+    return (
+        <Say>
+            <Slot path="/table/racking/posts" /> {thing} along the row, front and rear, the table{' '}
+            <Slot path="/table/racking/end_overhang_m" /> past its end {thing}. The front beam lies{' '}
+            <Slot path="/table/racking/front_height_m" /> over the highest ground.
+        </Say>
+    );
+}
+
+/** A timber by its size and its reference values. */
+export function Timber({ at, children }: { at: 'front_post' | 'rear_post' | 'girder' | 'stick'; children: React.ReactNode }) {
+    const path = `/table/racking/${at}` as const;
+    return (
+        <Say>
+            {children} <Slot path={`${path}/name`} />, <Slot path={`${path}/breadth_m`} /> along the row by{' '}
+            <Slot path={`${path}/depth_m`} /> (actual), incised: <Slot path={`${path}/incised`} />, in lengths of{' '}
+            <Slot path={`${path}/stock_m`} />. By <Slot path={`${path}/document`} open="no document" />, with the size factor, Fb
+            is <Slot path={`${path}/bending_Pa`} open="?" />, Ft <Slot path={`${path}/tension_Pa`} open="?" />, Fc{' '}
+            <Slot path={`${path}/compression_Pa`} open="?" />, Fv <Slot path={`${path}/shear_Pa`} open="?" />, E{' '}
+            <Slot path={`${path}/modulus_Pa`} open="?" />, Emin <Slot path={`${path}/least_modulus_Pa`} open="?" />.
+        </Say>
+    );
+}
+
+/** A steel section by what its document says. */
+export function Section({ at, children }: { at: 'pile' | 'purlin'; children: React.ReactNode }) {
+    const path = `/table/racking/${at}` as const;
+    return (
+        <Say>
+            {children} <Slot path={`${path}/name`} />, <Slot path={`${path}/width_m`} /> wide. By{' '}
+            <Slot path={`${path}/document`} open="no document" /> (ASD, its weaker way) it bears{' '}
+            <Slot path={`${path}/moment_Nm`} open="?" /> bent, <Slot path={`${path}/shear_N`} open="?" /> sheared and{' '}
+            <Slot path={`${path}/axial_N`} open="?" /> along it; its second moment is{' '}
+            <Slot path={`${path}/second_moment_m4`} open="?" />.
+        </Say>
+    );
+}
+
+/** A steel pipe by its size and grade. */
+export function Pipe({ at, children }: { at: 'post' | 'beam' | 'mast'; children: React.ReactNode }) {
+    const path = `/table/racking/${at}` as const;
+    return (
+        <>
+            {children} <Slot path={`${path}/name`} />, <Slot path={`${path}/outside_m`} /> outside, a wall of{' '}
+            <Slot path={`${path}/wall_m`} open="nobody knows what" />, of <Slot path={`${path}/yield_Pa`} open="unknown" /> steel
+            (
+            <Slot path={`${path}/document`} open="no document" />)
+        </>
+    );
+}
+
+export function PullTests({ sideways }: { sideways: boolean }) {
+    return (
+        <>
+            <h3 className="mt-5">Pull tests</h3>
+            <Say>
+                On this ground, <Slot path="/table/racking/tests/embedment_m" /> deep, by{' '}
+                <Slot path="/table/racking/tests/document" open="no report" />. The ground was as it will be, neither frozen nor
+                dried out: <Slot path="/table/racking/tests/representative" />.
+                {sideways && (
+                    <>
+                        {' '}
+                        Sideways they were pulled at <Slot path="/table/racking/tests/sideways_at_m" open="the ground" />.
+                    </>
+                )}
+            </Say>
+            <Each list="/table/racking/tests/each">
+                {(at) => (
+                    <>
+                        One bore <Slot path={`${at}/up_N`} /> upward and <Slot path={`${at}/sideways_N`} open="nothing tested" />{' '}
+                        sideways.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/table/racking/tests/each">One more test</AddButton>
+            </p>
+        </>
+    );
+}
+
+export function Bracket() {
+    return (
+        <Say>
+            By <Slot path="/table/racking/bracket/document" open="no document" /> (ASD) a clamp bears{' '}
+            <Slot path="/table/racking/bracket/clamp_up_N" open="?" /> lifted; the bracket on the post{' '}
+            <Slot path="/table/racking/bracket/up_N" open="?" /> lifted, <Slot path="/table/racking/bracket/moment_Nm" open="?" />{' '}
+            bent to the low or high edge, <Slot path="/table/racking/bracket/across_Nm" open="?" /> along the row, and{' '}
+            <Slot path="/table/racking/bracket/torque_Nm" open="?" /> turned.
+        </Say>
+    );
+}
