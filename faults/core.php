@@ -626,6 +626,7 @@ return [
         ['$isPulled && $crossBolt !== YesNo::Yes', '$isPulled && $crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across'],
     ],
     'core/src/Ground/PostChecks.php' => [
+        ['abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),', '0.0,', 'Heads of posts are never bent'],
         ['$height_m ** 3 / 3 + (', '$height_m ** 3 / 8 + (', 'Posts are told too stiff'],
     ],
     'core/src/Ground/TableSnow.php' => [
@@ -648,5 +649,60 @@ return [
         ['$over_m <= self::FITS_M && ', '', 'One stake is blamed where all are off'],
         ['$worst_m > self::AGREE_M', '$worst_m > 1.0', 'Tapes that disagree are believed'],
         ['\'right_m\' => $fitted[$corner][0] - $corners[$corner][0]', '\'right_m\' => $corners[$corner][0] - $fitted[$corner][0]', 'A stake is moved the wrong way'],
+    ],
+    'core/src/Ground/TimberMember.php' => [
+        ['1.20 * $this->lasting_Pa(\'emin\') * $this->breadth_m ** 2', '1.20 * $this->lasting_Pa(\'emin\') * $this->breadth_m * $this->depth_m', 'Thin beams never buckle to the side'],
+        ['0.822 * $this->lasting_Pa(\'emin\')', '0.822 * $this->lasting_Pa(\'e\')', 'Posts buckle by their mean modulus'],
+        ['abs($up_Nm) + abs($across_Nm) * $this->depth_m / $this->breadth_m', 'abs($up_Nm) + abs($across_Nm)', 'Beams bear as much lying flat'],
+        ['$this->timber->incised === YesNo::No ? 1.0', '$this->timber->incised !== YesNo::No ? 1.0', 'Incised wood is as strong as whole wood'],
+        ['min($this->depth_m, $this->breadth_m) < $value', 'max($this->depth_m, $this->breadth_m) < $value', 'A 4×6 is no dimension lumber'],
+        ['new self($this->timber, $this->breadth_m, $this->depth_m', 'new self($this->timber, $this->depth_m, $this->breadth_m', 'Posts are as strong along the row as across'],
+    ],
+    'core/src/Ground/Stick.php' => [
+        ['($upper_N - $lower_N) * $quarter_m', '($lower_N - $upper_N) * $quarter_m', 'Wind on the halves turns the head the other way'],
+        ['$from_m * $cos - $offset_m * $sin', '$from_m * $cos + $offset_m * $sin', 'Weights lie on the wrong side of the head'],
+        ['$across_N < 0.0 ? -1.0 : 1.0', '1.0', 'What turns a post is not counted the way it is pushed'],
+    ],
+    'core/src/Ground/Brackets.php' => [
+        ['$stick->normal_N * self::ASIDE', '0.0 * self::ASIDE', 'Wind never pushes beside the middle'],
+    ],
+    'core/src/Ground/Pole/BlockFooting.php' => [
+        ['* (1 + 6 * $aside_m / $long_m)', '* (1 + 3 * $aside_m / $long_m)', 'Blocks press evenly under half of the moment'],
+        ['+ $across_N * $this->block->thick->toMetres()', '', 'The moment is not taken about the underside'],
+        ['[min($sides_m), max($sides_m)]', '[max($sides_m), min($sides_m)]', 'Blocks tip over their longer side'],
+        ['max(0.0, $down_N) / 2)', 'max(0.0, $down_N) * 2)', 'Cohesion holds more than half of the weight'],
+        ['$stick->dead * $this->weight_N', '$this->weight_N', 'All of the block holds against the wind'],
+        [' + $sheared_N / $anchors->shear->toSi()', '', 'Bolts that are pulled are sheared for nothing'],
+        ['Printed::under($depth_m, $least_m)', 'Printed::under($depth_m, 0.0)', 'Blocks stand above the frost'],
+    ],
+    'core/src/Ground/Pole/PoleKind.php' => [
+        ['$tilt_rad > 0.0 ? $less : 1.0', '$less', 'A stowed head is judged in little wind'],
+        ['$stow?->isProven() === true ? min', '$stow !== null ? min', 'A stow counts that nobody proved'],
+    ],
+    'core/src/Ground/Spikes/SpikeFramesKind.php' => [
+        ['$modules ? 0.5 : 1.0', '$modules ? 1.0 : 1.0', 'End frames bear as much as inner ones'],
+        ['$push_N * ($edge_m + $s_m * $sin)', '$push_N * ($s_m * $sin)', 'Frames stand without height'],
+        ['($modules + 1) * $this->frames->thick->toMetres() + 2', '$modules * $this->frames->thick->toMetres() + 2', 'The conduit is a frame too short'],
+    ],
+    'core/src/Ground/Spikes/ResinPlan.php' => [
+        ['- $resin->mixMinutes) / $resin', ') / $resin', 'Mixing takes no time'],
+        ['max(1.0, 2 **', 'min(1.0, 2 **', 'Resin hardens as fast in the cold'],
+    ],
+    'core/src/Ground/Tested.php' => [
+        ['min($results_N) / 2', 'array_sum($results_N) / count($results_N) / 2', 'Tests prove their mean'],
+        ['count($results_N) < self::FEWEST ? null', 'count($results_N) < 1 ? null', 'One test is enough'],
+    ],
+    'core/src/Ground/TestedPile.php' => [
+        ['$this->sideways_N * min(1.0, ', '$this->sideways_N * max(1.0, ', 'High piles bear more than tested'],
+    ],
+    'core/src/Ground/TimberTable/TimberTableKind.php' => [
+        ['$place->height_m + $held->depth_m + $this->timbers->above->toMetres()', '$place->height_m + $held->depth_m', 'Posts end in the middle of their beams'],
+        ['$post->breadth->toMetres() / 2, $least_m', '$post->breadth->toMetres(), $least_m', 'Both beams have all of the post'],
+    ],
+    'core/src/Ground/SinglePost/SinglePostKind.php' => [
+        ['$this->shaved_m() / 2', '0.0', 'The high side of a post is missing'],
+    ],
+    'core/src/Ground/OneHead.php' => [
+        ['$middle_m - $chord_m / 2 * sin($tilt) - $under_m', '$middle_m - $chord_m / 2 * sin($tilt) + $under_m', 'Rising ground makes room under the low edge'],
     ],
 ];

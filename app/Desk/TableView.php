@@ -153,7 +153,7 @@ final class TableView
                 array_filter($plan->checks, static fn (TableCheck $check): bool => preg_match('/\d/', $check->place) !== 1),
             )),
             'stakes' => array_map(static fn (array $stake): array => [
-                'post' => $stake['post'], 'along' => $printer->tape($stake['along_m']), 'string' => $printer->tape($stake['string_m']),
+                'post' => $stake['post'], 'along' => $printer->tape($stake['along_m']), 'string' => $stake['string_m'] > 0.0 ? $printer->tape($stake['string_m']) : null,
             ], $plan->setOut->stakes ?? []),
             'diagonals' => array_map(static fn (array $one): array => [
                 'name' => "{$one['from']}–{$one['to']}", 'level' => $printer->tape($one['level_m']), 'ground' => $printer->tape($one['ground_m']),
@@ -268,6 +268,7 @@ final class TableView
         return [
             'tilt_rad' => $face->tilt_rad, 'chord_m' => $face->chord_m, 'width_m' => $face->width_m, 'offset_m' => $stand->side->offset_m,
             'column' => $column, 'frost_m' => $stand->side->frost_m, 'struts' => $stand->side->struts, 'is_round' => $stand->side->isRound,
+            'beam_wide_m' => $stand->side->beamWide_m, 'beam_high_m' => $stand->side->beamHigh_m, 'stands_on_m' => $stand->side->standsOn_m,
             'uprights' => array_map(static fn (PostPlace $place): array => self::upright($plan, $place, $low_m), $shown),
             'posts_m' => $xs_m, 'lines_m' => array_values(array_unique(array_map(static fn (PostPlace $place): float => $place->y_m, $shown))),
             'rows' => $table->rows, 'columns' => $table->columns,
@@ -289,7 +290,7 @@ final class TableView
         return [
             'y_m' => $place->y_m, 'ground_m' => $place->ground_m - $low_m, 'top_m' => $place->ground_m + $place->height_m - $low_m,
             'depth_m' => $post?->depth_m, 'hole_m' => $plan->stand->side->hole_m ?? 0.0, 'thick_m' => $place->member?->thick_m() ?? 0.05,
-            'height' => $printer->length($place->height_m), 'depth' => $post === null ? null : $printer->length($post->depth_m),
+            'height' => $place->height_m > 0.0 ? $printer->length($place->height_m) : null, 'depth' => $post === null ? null : $printer->length($post->depth_m),
             'cut' => $post?->cut_m === null ? null : $printer->tape($post->cut_m),
         ];
     }
@@ -306,7 +307,7 @@ final class TableView
         };
 
         return [
-            'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'height' => $printer->tape($post->place->height_m),
+            'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'height' => $post->place->height_m > 0.0 ? $printer->tape($post->place->height_m) : null,
             'depth' => $printer->tape($post->depth_m), 'cut' => $post->cut_m === null ? null : $printer->tape($post->cut_m),
             'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),

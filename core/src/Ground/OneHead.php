@@ -65,14 +65,20 @@ final class OneHead
         );
     }
 
-    public static function side(TableDesign $design, TableFace $face, PostPlace $place, float $offset_m, float $hole_m): TableSide
-    {
+    public static function side(
+        TableDesign $design,
+        TableFace $face,
+        PostPlace $place,
+        float $offset_m,
+        float $hole_m,
+        ?float $standsOn_m = null,
+    ): TableSide {
         return new TableSide(
             $place->height_m + $offset_m * cos($face->tilt_rad) - $face->chord_m / 2 * sin($face->tilt_rad),
             $offset_m,
             $hole_m,
             $design->table->soil->frostDepth->toMetres(),
-            isRound: false,
+            standsOn_m: $standsOn_m,
         );
     }
 }

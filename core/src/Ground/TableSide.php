@@ -17,8 +17,12 @@ final readonly class TableSide
         public float $hole_m,
         public float $frost_m,
         public array $struts = [],
-        /** Whether a round pipe lies on the posts. */
-        public bool $isRound = true,
+        /** What lies on the posts or at their sides, seen from its end: how wide and how high; nought where there is none. */
+        public float $beamWide_m = 0.0,
+        public float $beamHigh_m = 0.0,
+        public bool $isRound = false,
+        /** Over the ground, of the block on which a post stands; null where it goes into the ground. */
+        public ?float $standsOn_m = null,
     ) {
     }
 }

@@ -22,7 +22,7 @@ use PHPUnit\Framework\TestCase;
 /** Every published value of tables can be read in an own copy, and then some output changes; every figure can be asked why. */
 final class TableValuesTest extends TestCase
 {
-    private const TABLES = ['asce7_16/open_roof', 'ibc_2018/soils', 'ibc_2018/posts', 'aisc_360_16/members', 'practice/concrete'];
+    private const TABLES = ['asce7_16/open_roof', 'ibc_2018/soils', 'ibc_2018/posts', 'aisc_360_16/members', 'nds_2018/timber', 'practice/concrete'];
 
     /** @return array<string, float> By id */
     private static function values(string $table): array
@@ -51,6 +51,15 @@ final class TableValuesTest extends TestCase
             TableScenario::of()->with(['/site/wind_speed_m_per_s' => 20.0, '/table/soil/frost_depth_m' => 0.0, '/site/ground_snow_Pa' => 0.0]),
             TableScenario::of()->with(['/table/racking/post/outside_m' => 0.1, '/table/racking/front_height_m' => 0.7, '/table/soil/frost_depth_m' => 0.0]),
             TableScenario::of()->with(['/site/wind_speed_m_per_s' => 75.0, '/table/racking/posts' => 2]),
+            ...array_map(TableScenario::kind(...), ['timber', 'post', 'pole']),
+            ...array_map(static fn (string $soil): TableScenario => TableScenario::kind('pole')->with(['/table/soil/kind' => $soil]), ['sedimentary_rock', 'gravel', 'clay']),
+            // Flat, and a slim post that is pulled apart.
+            TableScenario::kind('pole')->with(['/table/tilt_rad' => 0.0, '/table/racking/steepest_rad' => 0.0]),
+            TableScenario::kind('post')->with(['/table/racking/stick/breadth_m' => 0.0889, '/table/racking/stick/tension_Pa' => 1e5]),
+            // Slim and stout, weak and strong timbers.
+            ...array_map(static fn (float $psi): TableScenario => TableScenario::kind('timber')->with(array_merge(...array_map(static fn (string $part): array => [
+                "/table/racking/$part/breadth_m" => 0.0889, "/table/racking/$part/depth_m" => 0.1397, "/table/racking/$part/bending_Pa" => $psi * 6894.757, "/table/racking/$part/compression_Pa" => 0.7 * $psi * 6894.757,
+            ], ['front_post', 'rear_post', 'girder']))), [1050.0, 2000.0]),
             // As shallow as may be.
             TableScenario::of()->with(['/site/wind_speed_m_per_s' => 20.0, '/table/soil/kind' => 'sedimentary_rock', '/table/soil/frost_depth_m' => 0.0, '/site/ground_snow_Pa' => 0.0, '/table/footing/hole_m' => 1.0, '/table/racking/posts' => 6]),
         ];

@@ -25,13 +25,19 @@ use Garnetine\Core\Quantity\Pressure;
 final readonly class TableScenario
 {
     /** @param array<mixed> $document */
-    private function __construct(private array $document)
+    private function __construct(private array $document, private string $table = 'table-1')
     {
     }
 
     public static function of(): self
     {
         return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/fallow-field.json'), true));
+    }
+
+    /** One of the shipped tables of another kind: timber, piles, post, spikes, pole. */
+    public static function kind(string $table): self
+    {
+        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/harrow-end.json'), true), $table);
     }
 
     /** A table of 134 by 94 in at 30°, on two posts a row, 3 lb/ft² in all, 105 mph in the open, no snow: the worked example. */
@@ -52,7 +58,7 @@ final readonly class TableScenario
     {
         $document = $this->document;
         foreach ($changes as $path => $value) {
-            $keys = explode('/', substr(strtr((string) $path, ['/table/' => '/tables/table-1/', '/module/' => '/modules/module-1/']), 1));
+            $keys = explode('/', substr(strtr((string) $path, ['/table/' => "/tables/{$this->table}/", '/module/' => '/modules/module-1/']), 1));
             $place = &$document;
             foreach ($keys as $key) {
                 if (!is_array($place)) {
@@ -64,7 +70,7 @@ final readonly class TableScenario
             unset($place);
         }
 
-        return new self((array) $document);
+        return new self((array) $document, $this->table);
     }
 
     public function json(): string
@@ -85,7 +91,7 @@ final readonly class TableScenario
 
     public function design(): TableDesign
     {
-        return $this->project()->table('table-1');
+        return $this->project()->table($this->table);
     }
 
     public function pipes(): PipeTable

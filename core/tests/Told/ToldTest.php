@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Told;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Message\Summary;
@@ -14,6 +15,7 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\TableDocument;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\TableScenario;
 use Garnetine\Core\Tests\Support\Told;
@@ -65,6 +67,23 @@ final class ToldTest extends TestCase
             array_push($steps, $texts->say('step.'.$step['code'], $step['values']), ...array_map(static fn (string $caution): string => '! '.$texts->say("caution.$caution"), $step['cautions']));
         }
         Told::assertApproved(__DIR__.'/table.txt', [...explode("\n", Summary::project($plan)), ...$steps, ...Told::lines($job)]);
+    }
+
+    public function test_what_is_told_of_tables_of_other_kinds_is_what_was_approved(): void
+    {
+        $plan = ProjectPlan::of(TableScenario::kind('timber')->project());
+        $lines = explode("\n", Summary::project($plan));
+        foreach ($plan->tables as $id => $table) {
+            $told = TableDocument::of($table);
+            array_push($lines, ...Told::lines(['table' => [$id => array_intersect_key($told, ['shape' => 1, 'posts' => 1, 'materials' => 1, 'set_out' => 1])]]));
+            foreach ($table->steps() as $step) {
+                $lines[] = Texts::of($table->design)->say('step.'.$step['code'], $step['values']);
+            }
+            foreach ($table->checks as $path => $check) {
+                array_push($lines, ...array_slice(explode("\n", Summary::because($table, TableBecauses::of($table, $path))), 0, 3));
+            }
+        }
+        Told::assertApproved(__DIR__.'/kinds.txt', array_values(array_filter($lines, static fn (string $line): bool => trim($line) !== '')));
     }
 
     public function test_what_may_be_entered_is_what_was_approved(): void

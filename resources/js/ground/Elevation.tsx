@@ -1,5 +1,5 @@
 import type { Size } from '@/sheet/useSize';
-import type { TableDrawn } from '@/types/desk';
+import type { TableDrawn, TableUpright } from '@/types/desk';
 
 const MARGIN = { left: 96, right: 110, top: 34, bottom: 46 };
 
@@ -24,6 +24,10 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
     const x = (y: number) => middle + scale * (y - from);
     const z = (height: number) => MARGIN.top + scale * (top - height);
     const at = (y: number, height: number) => `${x(y).toFixed(1)},${z(height).toFixed(1)}`;
+    const above = drawn.stands_on_m ?? 0;
+    /** How far a post goes down under the ground. */
+    const into = (one: TableUpright) =>
+        drawn.stands_on_m === null ? Math.max(0, (one.depth_m ?? 0) - (one.hole_m > 0 ? 0.08 : 0)) : -drawn.stands_on_m;
     const slab = (thick: number, over: number) =>
         [
             [0, over],
@@ -46,9 +50,9 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                 <rect
                     key={one.y_m}
                     x={x(one.y_m - one.hole_m / 2)}
-                    y={z(one.ground_m)}
+                    y={z(one.ground_m + above)}
                     width={scale * one.hole_m}
-                    height={scale * (one.depth_m ?? 0)}
+                    height={scale * ((one.depth_m ?? 0) + above)}
                     fill="var(--color-paper)"
                     stroke="var(--color-muted)"
                 />
@@ -91,10 +95,20 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                             x={x(one.y_m) - Math.max(2, (scale * one.thick_m) / 2)}
                             y={z(one.top_m)}
                             width={Math.max(4, scale * one.thick_m)}
-                            height={scale * (one.top_m - one.ground_m + Math.max(0, depth - (one.hole_m > 0 ? 0.08 : 0)))}
+                            height={scale * (one.top_m - one.ground_m + into(one))}
                             fill="var(--color-paper)"
                             stroke="var(--color-ink)"
                         />
+                        {drawn.beam_wide_m > 0 && !drawn.is_round && (
+                            <rect
+                                x={x(one.y_m) + scale * (one.thick_m / 2)}
+                                y={z(one.top_m + drawn.beam_high_m / 2)}
+                                width={Math.max(4, scale * drawn.beam_wide_m)}
+                                height={scale * drawn.beam_high_m}
+                                fill="var(--color-paper)"
+                                stroke="var(--color-ink)"
+                            />
+                        )}
                         {drawn.is_round && (
                             <circle
                                 cx={x(one.y_m)}
@@ -105,14 +119,16 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                                 strokeWidth={1.6}
                             />
                         )}
-                        <Upright
-                            at={edge}
-                            from={z(one.top_m)}
-                            to={z(one.ground_m)}
-                            text={one.height}
-                            anchor={anchor}
-                            side={side}
-                        />
+                        {one.height !== null && (
+                            <Upright
+                                at={edge}
+                                from={z(one.top_m)}
+                                to={z(one.ground_m)}
+                                text={one.height}
+                                anchor={anchor}
+                                side={side}
+                            />
+                        )}
                         {one.depth !== null && (
                             <Upright
                                 at={edge}
@@ -125,8 +141,15 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                         )}
                         {one.cut !== null && (
                             <text
-                                x={x(one.y_m) - side * (scale * (one.hole_m / 2) + 10)}
-                                y={z(one.ground_m - depth * (side < 0 ? 0.45 : 0.7))}
+                                x={
+                                    x(one.y_m) -
+                                    side * (scale * ((drawn.stands_on_m === null ? one.hole_m : one.thick_m) / 2) + 10)
+                                }
+                                y={
+                                    drawn.stands_on_m === null
+                                        ? z(one.ground_m - depth * (side < 0 ? 0.45 : 0.7))
+                                        : z((one.ground_m + one.top_m) / 2)
+                                }
                                 fontSize={14}
                                 fontWeight={600}
                                 dy="0.35em"
@@ -175,7 +198,16 @@ function Upright({ at, from, to, text, anchor, side }: UprightProps) {
             <line x1={at} x2={at} y1={from} y2={to} stroke="var(--color-ink)" strokeWidth={0.8} />
             <Tick x={at} y={from} />
             <Tick x={at} y={to} />
-            <text x={at + 7 * side} y={(from + to) / 2} dy="0.35em" fontSize={14} textAnchor={anchor}>
+            <text
+                x={at + 7 * side}
+                y={(from + to) / 2}
+                dy="0.35em"
+                fontSize={14}
+                textAnchor={anchor}
+                stroke="var(--color-panel)"
+                strokeWidth={3}
+                paintOrder="stroke"
+            >
                 {text}
             </text>
         </g>

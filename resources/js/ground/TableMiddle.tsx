@@ -107,7 +107,11 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
             return (
                 <Box label="Posts">
                     <Posts table={table} />
-                    {table.parts.some((part) => part.in_ground) && <Parts parts={table.parts.filter((part) => part.in_ground)} />}
+                    {table.parts.some((part) => part.in_ground) && (
+                        <div className="mt-4">
+                            <Parts parts={table.parts.filter((part) => part.in_ground)} />
+                        </div>
+                    )}
                     <Ways beside={beside} />
                 </Box>
             );
@@ -248,7 +252,7 @@ export function Posts({ table }: { table: TableData }) {
             <thead>
                 <tr>
                     <th>Post</th>
-                    <th className="text-right">Hole</th>
+                    <th className="text-right">Depth</th>
                     <th className="text-right">Over ground</th>
                     <th className="text-right">Cut</th>
                     <th className="text-right">Sideways</th>
@@ -265,7 +269,7 @@ export function Posts({ table }: { table: TableData }) {
                             <strong>{post.id}</strong> {table.apart === '' ? '' : post.rear ? 'rear' : 'front'}
                         </td>
                         <td className="text-right">{post.depth}</td>
-                        <td className="text-right">{post.height}</td>
+                        <td className="text-right">{post.height ?? '–'}</td>
                         <td className="text-right font-semibold">{post.cut ?? '–'}</td>
                         {(['sideways', 'lift', 'press'] as const).map((what) => {
                             const force = post[what];
@@ -315,7 +319,9 @@ function Ways({ beside }: Beside) {
                 <tbody>
                     {hold.map((way) => (
                         <tr key={`${way.posts} ${way.hole}`}>
-                            <td className="text-right">{way.posts} posts</td>
+                            <td className="text-right">
+                                {way.posts} {way.posts === 1 ? 'post' : 'posts'}
+                            </td>
                             <td className="pl-5">holes of {way.hole},</td>
                             <td className="text-right">{way.depth} deep</td>
                             <td className="pl-5 text-right">{way.bags} bags</td>
@@ -336,16 +342,20 @@ function Ways({ beside }: Beside) {
 }
 
 export function SettingOutTables({ table }: { table: TableData }) {
+    const stringed = table.stakes.some((stake) => stake.string !== null);
+    const cut = table.posts.some((post) => post.cut !== null);
     return (
         <div className="flex flex-wrap items-start gap-x-12 gap-y-4">
             <table className="w-auto font-condensed whitespace-nowrap">
-                <caption className="text-left text-muted">Stakes, from A along their line, and the string over them</caption>
+                <caption className="text-left text-muted">
+                    Stakes, from A along their line{stringed && ', and the string over them'}
+                </caption>
                 <thead>
                     <tr>
                         <th>Stake</th>
                         <th className="text-right">Along</th>
-                        <th className="pl-5 text-right">String over ground</th>
-                        <th className="pl-5 text-right">Post is cut</th>
+                        {stringed && <th className="pl-5 text-right">String over ground</th>}
+                        {cut && <th className="pl-5 text-right">Post is cut</th>}
                     </tr>
                 </thead>
                 <tbody>
@@ -353,10 +363,12 @@ export function SettingOutTables({ table }: { table: TableData }) {
                         <tr key={stake.post}>
                             <td className="font-semibold">{stake.post}</td>
                             <td className="text-right">{stake.along}</td>
-                            <td className="pl-5 text-right">{stake.string}</td>
-                            <td className="pl-5 text-right font-semibold">
-                                {table.posts.find((post) => post.id === stake.post)?.cut ?? '–'}
-                            </td>
+                            {stringed && <td className="pl-5 text-right">{stake.string}</td>}
+                            {cut && (
+                                <td className="pl-5 text-right font-semibold">
+                                    {table.posts.find((post) => post.id === stake.post)?.cut ?? '–'}
+                                </td>
+                            )}
                         </tr>
                     ))}
                 </tbody>

@@ -192,7 +192,7 @@ function Foundations() {
             <h2 className="text-[1.2rem]">Foundations</h2>
             {table !== null && table.posts.length > 0 && (
                 <p className="mt-2">
-                    <strong className="text-[1.6rem]">{table.posts.length}</strong> posts,{' '}
+                    <strong className="text-[1.6rem]">{table.posts.length}</strong> {table.posts.length === 1 ? 'post' : 'posts'},{' '}
                     <span className={`tone-${shown.summary.tone} font-semibold`}>
                         {shown.summary.word}
                         {shown.summary.reserve !== null && `, least reserve ${shown.summary.reserve}`}
@@ -228,10 +228,12 @@ function SettingOut() {
                     ))}
                 </ul>
             )}
-            <p className="mt-3 text-muted text-[0.9rem]">
-                Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree
-                within ¼ in in a bay (common practice, no source).
-            </p>
+            {(shown.table?.apart ?? '') !== '' && (
+                <p className="mt-3 text-muted text-[0.9rem]">
+                    Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree
+                    within ¼ in in a bay (common practice, no source).
+                </p>
+            )}
         </>
     );
 }

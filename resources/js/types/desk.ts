@@ -197,6 +197,10 @@ export type TableDrawn = {
     struts: [number, number, number, number][];
     /** Whether what lies on the posts is a round pipe. */
     is_round: boolean;
+    beam_wide_m: number;
+    beam_high_m: number;
+    /** Over the ground, of the block on which a post stands; null where it goes into the ground. */
+    stands_on_m: number | null;
     uprights: TableUpright[];
     posts_m: number[];
     lines_m: number[];
@@ -220,7 +224,7 @@ export type TableUpright = {
     depth_m: number | null;
     hole_m: number;
     thick_m: number;
-    height: string;
+    height: string | null;
     depth: string | null;
     cut: string | null;
 };
@@ -231,7 +235,7 @@ export type TablePost = TablePart & {
     id: string;
     rear: boolean;
     x_m: number;
-    height: string;
+    height: string | null;
     depth: string;
     cut: string | null;
     bags: string | null;
@@ -268,7 +272,8 @@ export type TableData = {
     winds: { path: string; name: string; lower: string; upper: string }[];
     posts: TablePost[];
     parts: TablePart[];
-    stakes: { post: string; along: string; string: string }[];
+    /** The string is null where nothing is cut to it. */
+    stakes: { post: string; along: string; string: string | null }[];
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };

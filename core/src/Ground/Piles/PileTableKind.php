@@ -116,7 +116,15 @@ final readonly class PileTableKind implements TableKind
                 ...$held->findings,
             ],
             $this->rows->sizes(),
-            new TableSide($this->rows->lowEdge_m(), $this->piles->offset->toMetres(), 0.0, $this->design->table->soil->frostDepth->toMetres(), isRound: false),
+            new TableSide(
+                $this->rows->lowEdge_m(),
+                $this->piles->offset->toMetres(),
+                0.0,
+                $this->design->table->soil->frostDepth->toMetres(),
+                [],
+                $this->piles->purlin->width->toMetres(),
+                $this->piles->purlin->width->toMetres(),
+            ),
         );
     }
 

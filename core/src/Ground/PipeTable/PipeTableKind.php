@@ -112,7 +112,16 @@ final readonly class PipeTableKind implements TableKind
                 ...$this->overStock($posts),
             ],
             $this->rows->sizes(),
-            new TableSide($this->rows->lowEdge_m(), $this->pipes->offset->toMetres(), $ground->hole_m, $this->design->table->soil->frostDepth->toMetres()),
+            new TableSide(
+                $this->rows->lowEdge_m(),
+                $this->pipes->offset->toMetres(),
+                $ground->hole_m,
+                $this->design->table->soil->frostDepth->toMetres(),
+                [],
+                $this->pipes->beam->outside->toMetres(),
+                $this->pipes->beam->outside->toMetres(),
+                true,
+            ),
         );
     }
 

@@ -161,7 +161,7 @@ final readonly class PoleKind implements TableKind
                 ...(new PostChecks([$held], $footing->ground()))->springy($dead_N, 0.0),
             ],
             ['steepest_rad' => $this->pole->steepest->toRadians()],
-            OneHead::side($this->design, $this->face, $place, $this->pole->offset->toMetres(), $block->side->toMetres()),
+            OneHead::side($this->design, $this->face, $place, $this->pole->offset->toMetres(), $block->side->toMetres(), $above_m),
         );
     }
 

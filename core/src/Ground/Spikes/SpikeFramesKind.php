@@ -156,7 +156,7 @@ final readonly class SpikeFramesKind implements TableKind
 
         return new TableSide($edge_m, 0.0, 0.0, $this->design->table->soil->frostDepth->toMetres(), [
             [$front_m, -$edge_m, 0.0, 0.0], [$rear_m, -$edge_m, $high[0], $high[1]], [$front_m, -$edge_m, $rear_m, -$edge_m],
-        ], false);
+        ]);
     }
 
     /** Of the conduit: through all frames and a little past the end ones. */

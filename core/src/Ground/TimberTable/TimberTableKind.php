@@ -130,7 +130,15 @@ final readonly class TimberTableKind implements TableKind
                 ...$this->overStock($posts),
             ],
             $this->rows->sizes(),
-            new TableSide($this->rows->lowEdge_m(), $this->timbers->offset->toMetres(), $ground->hole_m, $this->design->table->soil->frostDepth->toMetres(), isRound: false),
+            new TableSide(
+                $this->rows->lowEdge_m(),
+                $this->timbers->offset->toMetres(),
+                $ground->hole_m,
+                $this->design->table->soil->frostDepth->toMetres(),
+                [],
+                $this->timbers->girder->breadth->toMetres(),
+                $this->timbers->girder->depth->toMetres(),
+            ),
         );
     }
 

@@ -1,0 +1,353 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Ground;
+
+use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\PullTests;
+use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\Ground\SpikeFrames;
+use Garnetine\Core\Design\Ground\Timber;
+use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\Kinds;
+use Garnetine\Core\Ground\ElementWind;
+use Garnetine\Core\Ground\OneHead;
+use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\PipeTable\PipeTableKind;
+use Garnetine\Core\Ground\Pole\BlockFooting;
+use Garnetine\Core\Ground\PostInGround;
+use Garnetine\Core\Ground\Spikes\ResinPlan;
+use Garnetine\Core\Ground\Stick;
+use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TableKinds;
+use Garnetine\Core\Ground\TableLoads;
+use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Ground\Tested;
+use Garnetine\Core\Ground\TimberMember;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Duration;
+use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Message\Summary;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
+use Garnetine\Core\Tests\Support\OneMorePipeTable;
+use Garnetine\Core\Tests\Support\TableScenario;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Tables of the other kinds: worked examples, statics by a second way, what may only grow, and a kind that is made up here. */
+final class KindsTest extends TestCase
+{
+    private const IN = 0.0254;
+    private const FT = 0.3048;
+    private const PSF = 47.880258980336;
+    private const PSI = 6894.757293168361;
+
+    private static function lb(float $lb): float
+    {
+        return $lb * Dimension::Force->units()['lb'];
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function plan(string $table, array $changes = []): TablePlan
+    {
+        return TablePlanner::plan(TableScenario::kind($table)->with($changes)->design(), Depth::Checks);
+    }
+
+    private static function timber(float $breadth_in, float $depth_in, float $fb, float $fc, YesNo $incised = YesNo::Yes): Timber
+    {
+        $psi = static fn (float $value): Pressure => Pressure::ofSi($value * self::PSI);
+
+        return new Timber('post', '', Length::ofInches($breadth_in), Length::ofInches($depth_in), $psi($fb), $psi(862.5), $psi($fc), $psi(180), $psi(1.6e6), $psi(0.58e6), $incised, Length::ofFeet(10));
+    }
+
+    /** A 4×4 of Fb 1350 and Fc 1552 psi, incised and wet, and a 2×10 that nothing holds over 8 ft, by hand from the clauses of NDS 2018. */
+    public function test_timber_bears_what_the_clauses_give(): void
+    {
+        $post = TimberMember::of(self::timber(3.5, 3.5, 1350, 1552.5), new Coefficients());
+        self::assertNotNull($post);
+        $inlb = Dimension::Moment->units()['lbin'];
+        self::assertEqualsWithDelta([10495.8, 7543.9, 5903.9], array_map(static fn (Duration $lasts): float => $post->moment_Nm($lasts) / $inlb, [Duration::Wind, Duration::Snow, Duration::Dead]), 0.1);
+        self::assertEqualsWithDelta(1825.2, $post->shear_N(Duration::Wind) / self::lb(1), 0.1);
+        self::assertEqualsWithDelta(17_107_125, $post->stiffness_Nm2() / self::lb(1) / self::IN ** 2, 10);
+        self::assertEqualsWithDelta(0.55679, $post->together(self::lb(2000), 3000 * $inlb, 48 * self::IN, Duration::Wind), 1e-4);
+        self::assertEqualsWithDelta(0.43371, $post->together(self::lb(-2000), 3000 * $inlb, 48 * self::IN, Duration::Wind), 1e-4);
+        self::assertSame(INF, $post->together(self::lb(20_000), 0.0, 48 * self::IN, Duration::Wind));
+        // Fb of 990 psi is spared by water; CL 0.4975 at RB 27.5.
+        $joist = TimberMember::of(self::timber(1.5, 9.25, 990, 1500, YesNo::No), new Coefficients(), 8 * self::FT);
+        self::assertEqualsWithDelta(16_856.7, $joist?->moment_Nm(Duration::Wind) / $inlb, 0.5);
+        self::assertEqualsWithDelta(100.0 + 50.0 * 9.25 / 1.5, (float) $joist?->bentBy(-100.0, 50.0), 1e-9);
+        // A 5½-in post is a timber: wet it keeps its bending and loses little in compression. Turned, a 4×6 is as deep as it was broad.
+        $six = TimberMember::of(self::timber(5.5, 5.5, 1350, 1552.5), new Coefficients());
+        self::assertEqualsWithDelta(1350 * 1.6 * 0.8 * 5.5 ** 3 / 6, $six?->moment_Nm(Duration::Wind) / $inlb, 0.5);
+        $flat = TimberMember::of(self::timber(5.5, 3.5, 1350, 1552.5), new Coefficients());
+        self::assertEqualsWithDelta(5.5 / 3.5, $flat === null ? 0.0 : $flat->turned()->moment_Nm(Duration::Wind) / $flat->moment_Nm(Duration::Wind), 1e-9);
+        self::assertNull(TimberMember::of(self::timber(3.5, 3.5, 1350, 1552.5, YesNo::Unknown), new Coefficients()));
+    }
+
+    /** @return array{TableLoads, TableFace} */
+    private static function loads(float $tilt_deg, float $chord_m, float $width_m, float $q_psf): array
+    {
+        $face = new TableFace(deg2rad($tilt_deg), $chord_m, $width_m, 1.0, 1.5, 0, 0.3);
+        $design = TableScenario::kind('post')->with(['/site/ground_snow_Pa' => 0.0])->design();
+
+        return [new TableLoads(
+            OpenWind::cases($tilt_deg, $q_psf * self::PSF, new Coefficients(), new Figures()),
+            TableSnow::on($design, $face, new Coefficients(), new Figures()),
+            ElementWind::on($face, $q_psf * self::PSF, new Coefficients()),
+            $q_psf * self::PSF,
+        ), $face];
+    }
+
+    /** 78 in along the row by 72 in, 30°, head 60 in up, 20.37 psf: 304 lb and 2,136 lb·ft at the ground, 490 lb up. */
+    public function test_the_worked_single_post_fails_as_built(): void
+    {
+        [$loads, $face] = self::loads(30.0, 72 * self::IN, 78 * self::IN, 20.37);
+        $found = array_values(array_filter(Stick::all($loads, $face, 60 * self::IN, 6 * self::IN, self::lb(60)), static fn (Stick $stick): bool => [$stick->case->combination, $stick->case->wind] === ['table_combination.06d_w', 'open_wind.0_b_clear']));
+        self::assertCount(2, $found);
+        [$down_N, $across_N, $moment_Nm] = $found[0]->case->posts[0];
+        $ftlb = self::lb(1) * self::FT;
+        self::assertEqualsWithDelta([304.0, 490.0, 2136.0, 7.03], [$across_N / self::lb(1), -$down_N / self::lb(1), $moment_Nm / $ftlb, $moment_Nm / $across_N / self::FT], 1.0);
+        // In an 8-in tube in sand 6.75 ft hold it sideways, and 3 ft hold 91 lb up.
+        $ground = PostInGround::of(TableScenario::kind('post')->with(['/table/footing/hole_m' => 8 * self::IN])->design()->table, new Coefficients());
+        self::assertEqualsWithDelta(1.0, $across_N / $ground->sideways_N(6.75 * self::FT, $moment_Nm / $across_N), 0.005);
+        self::assertEqualsWithDelta(91.0, $ground->up_N(3 * self::FT) / self::lb(1), 0.5);
+        self::assertEqualsWithDelta(3590.0, $moment_Nm / (self::lb(1) * self::IN) / (3.5 ** 3 / 6), 5.0);
+    }
+
+    /** Forces in plane coordinates, turned about the foot of the post. */
+    public function test_what_one_post_bears_is_in_equilibrium(): void
+    {
+        mt_srand(3);
+        for ($try = 0; $try < 50; ++$try) {
+            [$tilt_deg, $height_m, $offset_m, $dead_N] = [mt_rand(0, 60), mt_rand(50, 300) / 100, mt_rand(0, 40) / 100, (float) mt_rand(100, 3000)];
+            [$loads, $face] = self::loads(min(45.0, $tilt_deg), 2.0, 1.8, 25.0);
+            $sticks = array_values(array_filter(Stick::all($loads, $face, $height_m, $offset_m, $dead_N), static fn (Stick $stick): bool => !$stick->case->isAlong() && !$stick->case->isSoft));
+            [$sin, $cos] = [sin($face->tilt_rad), cos($face->tilt_rad)];
+            self::assertCount(count($loads->together()), $sticks);
+            foreach ($loads->together() as $index => $acts) {
+                [$y, $z, $turn] = [0.0, 0.0, 0.0];
+                foreach ([[-0.5, $acts->lower_Pa, $acts->snowLower_Pa], [0.5, $acts->upper_Pa, $acts->snowUpper_Pa], [0.0, 0.0, 0.0]] as [$along_m, $wind_Pa, $snow_Pa]) {
+                    $at = [-$offset_m * $sin + $along_m * $cos, $height_m + $offset_m * $cos + $along_m * $sin];
+                    $weight_N = $snow_Pa * 1.8 * $cos + ($along_m === 0.0 ? $acts->dead * $dead_N : 0.0);
+                    [$push_N, $press_N] = [$wind_Pa * 1.8 * $sin, $wind_Pa * 1.8 * $cos + $weight_N];
+                    [$y, $z, $turn] = [$y + $push_N, $z + $press_N, $turn + $push_N * $at[1] + $press_N * $at[0]];
+                }
+                [$down_N, $across_N, $moment_Nm] = $sticks[$index]->case->posts[0];
+                self::assertEqualsWithDelta([$z, abs($y), $y < 0.0 ? -$turn : $turn], [$down_N, $across_N, $moment_Nm], 1e-6);
+            }
+        }
+    }
+
+    /** 66 in up the slope at 15° on feet 48 in apart, 45.1 in to a frame, 115 and 160 mph in the open: the rear spike of an inner frame. */
+    public function test_the_worked_frame_lifts_its_spikes(): void
+    {
+        $lift = static function (float $q_psf): array {
+            $plan = self::plan('spikes', [
+                '/module/length_m' => 66 * self::IN, '/module/width_m' => 44.6 * self::IN, '/module/mass_kg' => 38.5 * 0.45359237, '/table/racking/dead_Pa' => 0.0, '/table/racking/edge_height_m' => 14 * self::IN,
+                '/table/racking/front_foot_m' => (66 * cos(deg2rad(15)) - 48) / 2 * self::IN, '/site/ground_snow_Pa' => 0.0, '/site/ground_elevation_m' => 0.0, '/site/wind_speed_m_per_s' => 105 * sqrt($q_psf / 20.37) * 0.44704,
+            ]);
+
+            return [$plan->checks['posts/C2/lift']->demand_si / self::lb(1), $plan->checks['posts/A2/lift']->demand_si / self::lb(1), $plan->checks['posts/C1/lift']->demand_si / self::lb(1), $plan->checks['posts/C2/lift']->case->wind ?? ''];
+        };
+        [$rear, $end, $front, $wind] = $lift(24.43);
+        self::assertSame('open_wind.0_b_obstructed', $wind);
+        self::assertEqualsWithDelta([267.0, 133.5], [$rear, $end], 4.0);
+        // Both halves lifting alike, in obstructed flow, ask more of the front than the 108 lb of free flow.
+        self::assertEqualsWithDelta(129.0, $front, 4.0);
+        $plan = self::plan('spikes');
+        self::assertEqualsWithDelta([0.5, 0.5], [$plan->checks['posts/A1/press']->ratio / $plan->checks['posts/B1/press']->ratio, $plan->checks['posts/G2/lift']->ratio / $plan->checks['posts/D2/lift']->ratio], 1e-9);
+        // Seven frames, fourteen spikes, 38 in clear, a conduit of 6 · 38 + 7 · 1½ + 4 in; 46-min resin on a hot day.
+        self::assertSame(['module' => 6, 'frame' => 7, 'conduit' => 1, 'spike' => 14, 'resin' => 14], array_column($plan->materials(), 'count', 'item'));
+        self::assertEqualsWithDelta([38.0, 242.5], array_map(static fn (mixed $m): float => (is_float($m) ? $m : 0.0) / self::IN, [$plan->stand->sizes['clear_m'] ?? 0, $plan->stand->sizes['conduit_m'] ?? 0]), 1e-6);
+    }
+
+    public function test_frames_hand_on_all_that_acts_and_nothing_more(): void
+    {
+        $plan = self::plan('spikes');
+        foreach (['0_a_clear', '180_b_obstructed', 'least_up'] as $wind) {
+            $kind = TableKinds::of($plan->design, new Coefficients());
+            [$loads] = self::loads(15.0, $kind->face()->chord_m, $kind->face()->width_m, 24.0);
+            $checks = $kind->stand($loads)->checks;
+            self::assertNotSame([], $checks);
+            $case = null;
+            foreach ($checks as $check) {
+                $case = $check->case !== null && $check->case->wind === "open_wind.$wind" && $check->case->combination === 'table_combination.06d_w' ? $check->case : $case;
+            }
+            if ($case === null) {
+                continue;
+            }
+            $one = array_values(array_filter($loads->winds, static fn (OpenWind $blows): bool => $blows->code === "open_wind.$wind"))[0];
+            $half_N = 0.6 * $kind->face()->area_m2() / 2;
+            $dead_N = 0.6 * ($plan->design->modules_N() + self::PSF * $kind->face()->area_m2());
+            self::assertEqualsWithDelta(($one->lower_Pa + $one->upper_Pa) * $half_N * cos(deg2rad(15)) + $dead_N, array_sum(array_column($case->posts, 0)), 1.0);
+            self::assertEqualsWithDelta(abs($one->lower_Pa + $one->upper_Pa) * $half_N * sin(deg2rad(15)), array_sum(array_column($case->posts, 1)), 1e-6);
+        }
+    }
+
+    /** @return array<string, array{float, float, float}> Day in °F, minutes to work, hours to wait */
+    public static function days(): array
+    {
+        return ['the paper’s' => [75.0, 45.0, 8.0], 'hot' => [95.0, 20.8, 8.0], 'warmer by a step' => [93.0, 22.5, 8.0], 'colder by a step' => [57.0, 45.0, 16.0]];
+    }
+
+    #[DataProvider('days')]
+    public function test_resin_stiffens_sooner_when_it_is_warm_and_hardens_later_when_it_is_cold(float $day_F, float $pot_min, float $wait_h): void
+    {
+        $racking = TableScenario::kind('spikes')->with(['/table/racking/resin/wait_hours' => 8.0, '/table/racking/resin/day_celsius' => ($day_F - 32) / 1.8])->design()->table->racking;
+        self::assertInstanceOf(SpikeFrames::class, $racking);
+        $resin = $racking->resin;
+        self::assertNotNull($resin);
+        self::assertEqualsWithDelta([$pot_min, $wait_h], [ResinPlan::pot_min($resin), ResinPlan::wait_h($resin)], 0.05);
+        // 0.8 of the time less two minutes of mixing, three a spike; six litres are six spikes of 0.9.
+        self::assertSame(min(6, (int) floor((0.8 * $pot_min - 2) / 3)), ResinPlan::perMix($resin));
+        self::assertSame((int) ceil(14 / ResinPlan::perMix($resin)), ResinPlan::mixes($resin, 14));
+    }
+
+    public function test_a_block_presses_as_a_footing_in_and_out_of_its_kern(): void
+    {
+        // 4 by 4 ft, 6,000 lb: 800 psf under 4,500 lb·ft, twice out of its kern; 656 psf at half a foot.
+        foreach ([[4500.0, 800.0], [3000.0, 656.25], [0.0, 375.0]] as [$moment_lbft, $psf]) {
+            self::assertEqualsWithDelta($psf, BlockFooting::pressure_Pa($moment_lbft * self::lb(1) * self::FT, self::lb(6000), 4 * self::FT, 4 * self::FT) / self::PSF, 0.1);
+        }
+        self::assertGreaterThan(1e8, BlockFooting::pressure_Pa(1.0, 1.0, 2.0, 1.0));
+        // By its shorter side whichever way it lies; 0.6 of its weight and of what stands on it hold it.
+        $plan = self::plan('pole');
+        $turned = self::plan('pole', ['/table/racking/block/side_m' => 80 * self::IN]);
+        $tips = $plan->checks['table/tips'];
+        $block_N = (6 * self::FT) ** 2 * 3.5 * self::FT * 145 * self::PSF / self::FT;
+        self::assertEqualsWithDelta($block_N, $tips->values['weight_N'], 1.0);
+        self::assertEqualsWithDelta(0.6 * $block_N + ($tips->case->posts[0][0] ?? 0.0), $tips->capacity_si / (3 * self::FT), 1.0);
+        self::assertEqualsWithDelta(abs($tips->case->posts[0][2] ?? 0.0) + ($tips->case->posts[0][1] ?? 0.0) * 3.5 * self::FT, $tips->demand_si, 1e-6);
+        self::assertEqualsWithDelta($tips->capacity_si + 0.6 * $block_N * 8 / 72 * 3 * self::FT, $turned->checks['table/tips']->capacity_si, 2.0);
+        // Sand slides at a quarter of what presses, clay by its cohesion, and never by more than half of the weight.
+        $slides = static fn (string $soil): float => self::plan('pole', ['/table/soil/kind' => $soil])->checks['table/slides']->capacity_si;
+        self::assertEqualsWithDelta(0.35 / 0.25, $slides('gravel') / $slides('sand'), 1e-9);
+        self::assertEqualsWithDelta(130 * 36 * self::lb(1), $slides('clay'), 1.0);
+        // What pulls a bolt: the moment over its lever and its line of two, less a quarter of the weight; both shares added.
+        $anchor = $plan->checks['table/anchor'];
+        [$down_N, $across_N, $moment_Nm] = $anchor->case->posts[0] ?? [0.0, 0.0, 0.0];
+        self::assertEqualsWithDelta(abs($moment_Nm) / (2 * self::FT) - $down_N / 4, $anchor->demand_si, 1e-6);
+        self::assertEqualsWithDelta($anchor->demand_si / self::lb(9000) + $across_N / 4 / self::lb(4000), $anchor->ratio, 1e-9);
+        self::assertSame(231.0, $plan->posts[0]->bags);
+        self::assertSame([true, false], array_map(static fn (float $thick_in): bool => array_filter(self::plan('pole', ['/table/racking/block/thick_m' => $thick_in * self::IN])->findings, static fn ($one): bool => $one->code->value === 'foot_over_frost') !== [], [33.9, 34.0]));
+    }
+
+    public function test_a_proven_stow_spares_tilted_heads_alone_and_a_steeper_head_bears_more(): void
+    {
+        $stow = ['up_to_m_per_s' => 20.0, 'sensor' => 'a cup', 'without_power' => 'a spring', 'by' => 'E. Sorrel'];
+        [$full, $stowed, $unproven] = [self::plan('pole'), self::plan('pole', ['/table/racking/stow' => $stow]), self::plan('pole', ['/table/racking/stow' => ['sensor' => ' '] + $stow])];
+        $ratio = static fn (TablePlan $plan, string $what): float => $plan->checks["table/$what"]->ratio;
+        self::assertLessThan(0.8 * $ratio($full, 'tips'), $ratio($stowed, 'tips'));
+        self::assertEqualsWithDelta($ratio($full, 'tips'), $ratio($unproven, 'tips'), 1e-12);
+        self::assertEqualsWithDelta($ratio($full, 'tips'), $ratio(self::plan('pole', ['/table/racking/stow' => ['up_to_m_per_s' => 90.0] + $stow]), 'tips'), 1e-12);
+        self::assertLessThan($ratio($full, 'slides'), $ratio(self::plan('pole', ['/table/racking/steepest_rad' => deg2rad(30)]), 'slides'));
+    }
+
+    public function test_tests_prove_half_of_the_least_and_less_high_over_it(): void
+    {
+        $plan = self::plan('piles');
+        self::assertEqualsWithDelta([4700 / 2, 4700 / 2], [$plan->checks['posts/B2/lift']->capacity_si / self::lb(1), $plan->checks['posts/B1/press']->capacity_si / self::lb(1)], 0.1);
+        // 1,020 lb at 30 in is the least test sideways; the front piles stand 30 in and a little higher, the rear ones far over it.
+        $sideways = static fn (string $post): float => $plan->checks["posts/$post/sideways"]->capacity_si / self::lb(1);
+        self::assertEqualsWithDelta(510.0, $sideways('D1'), 0.1);
+        self::assertEqualsWithDelta(510.0 * (72 + 1.09 * 30) / (72 + 1.09 * (30.0 + 80 * (tan(deg2rad(30)) - tan(deg2rad(2))))), $sideways('D2'), 0.5);
+        // None sideways: as an embedded post of the screw's own width.
+        $none = self::plan('piles', ['/table/racking/tests/each' => array_fill(0, 3, ['up_N' => 2e4])]);
+        $ground = PostInGround::of($none->design->table, new Coefficients(), [], 3 * self::IN);
+        self::assertEqualsWithDelta($ground->sideways_N(72 * self::IN, 30 * self::IN), $none->checks['posts/D1/sideways']->capacity_si, 1e-3);
+        self::assertSame([null, null], [$plan->posts[0]->cut_m, $plan->posts[0]->bags]);
+        self::assertNotNull(Tested::bears_N($this->tests($plan), false));
+    }
+
+    private function tests(TablePlan $plan): PullTests
+    {
+        $racking = $plan->design->table->racking;
+        self::assertInstanceOf(PileTable::class, $racking);
+
+        return $racking->tests;
+    }
+
+    public function test_stiffer_posts_take_more_and_the_top_of_a_post_is_cut_at_the_tilt(): void
+    {
+        $alike = self::plan('timber');
+        $stout = self::plan('timber', ['/table/racking/rear_post/depth_m' => 0.2, '/table/racking/rear_post/breadth_m' => 0.2]);
+        $push = static fn (TablePlan $plan, string $post): float => $plan->checks["posts/$post/sideways"]->demand_si;
+        self::assertGreaterThan(1.5 * $push($alike, 'B2'), $push($stout, 'B2'));
+        self::assertLessThan($push($alike, 'B1'), $push($stout, 'B1'));
+        self::assertEqualsWithDelta(4.0, ($alike->posts[0]->cut_m - $alike->posts[0]->place->height_m - $alike->posts[0]->depth_m) / self::IN, 1e-6);
+        $post = self::plan('post');
+        self::assertEqualsWithDelta(5.5 * tan(deg2rad(30)), (is_float($cut = $post->stand->sizes['top_cut_m'] ?? 0.0) ? $cut : 0.0) / self::IN, 1e-6);
+        self::assertEqualsWithDelta(60.0 + 48.0 + 5.5 * tan(deg2rad(30)) / 2, $post->posts[0]->cut_m / self::IN, 1e-6);
+        // Lower at its head than its low edge may hang.
+        $face = OneHead::face($post->design, 48 * self::IN, 6 * self::IN);
+        self::assertEqualsWithDelta(48 + 6 * cos(deg2rad(30)) - 33 * sin(deg2rad(30)) + 33 * cos(deg2rad(30)) * tan(deg2rad(2)) - 78.75 / 2 * tan(deg2rad(0.5)), $face->lowEdge_m / self::IN, 0.01);
+    }
+
+    /** @return array<string, array{string}> */
+    public static function kinds(): array
+    {
+        return ['timber' => ['timber'], 'piles' => ['piles'], 'post' => ['post'], 'spikes' => ['spikes'], 'pole' => ['pole']];
+    }
+
+    #[DataProvider('kinds')]
+    public function test_every_figure_of_a_kind_is_told_and_more_wind_never_asks_less(string $table): void
+    {
+        $plan = self::plan($table);
+        self::assertNotSame([], $plan->posts);
+        self::assertNotSame([], $plan->materials());
+        foreach (TableBecauses::paths($plan) as $path) {
+            self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\.|word\./', Summary::because($plan, TableBecauses::of($plan, $path)), $path);
+        }
+        foreach ($plan->steps() as $step) {
+            self::assertDoesNotMatchRegularExpression('/[{}]|step\./', Texts::of($plan->design)->say('step.'.$step['code'], $step['values']));
+        }
+        $windy = self::plan($table, ['/site/wind_speed_m_per_s' => 48.0]);
+        if (($plan->posts[0]->depth_m ?? 0.0) === ($windy->posts[0]->depth_m ?? 1.0)) {
+            foreach ($plan->checks as $path => $check) {
+                self::assertGreaterThanOrEqual($check->ratio - 1e-9, $windy->checks[$path]->ratio, $path);
+            }
+        }
+        self::assertGreaterThanOrEqual($plan->posts[0]->depth_m, $windy->posts[0]->depth_m ?? INF);
+    }
+
+    #[DataProvider('kinds')]
+    public function test_a_table_becomes_of_another_kind_keeps_its_sizes_and_forgets_what_was_proven(string $table): void
+    {
+        $project = TableScenario::of()->project();
+        foreach ([Kinds::nameOf(TableScenario::kind($table)->design()->table->racking::class) ?? '', 'pipe_table'] as $kind) {
+            $project = JobEdits::apply($project, [['path' => '/table/racking/kind', 'typed' => $kind]]);
+            self::assertSame($kind, Kinds::nameOf($project->table('table-1')->table->racking::class));
+        }
+        $racking = $project->table('table-1')->table->racking;
+        self::assertInstanceOf(PipeTable::class, $racking);
+        self::assertNull($racking->holds->teeUp);
+        self::assertSame('unknown', $racking->crossBolt->value);
+    }
+
+    /** A kind from elsewhere is a class of the design, one that plans it, and a line in each list. */
+    public function test_a_further_kind_needs_nothing_else(): void
+    {
+        Kinds::add(Racking::class, 'one_more', OneMorePipeTable::class);
+        TableKinds::add(OneMorePipeTable::class, static fn ($design, $coefficients) => new PipeTableKind($design, TableScenario::of()->pipes(), $coefficients));
+        try {
+            $scenario = TableScenario::of();
+            $plan = TablePlanner::plan($scenario->with(['/table/racking' => ['kind' => 'one_more', 'posts' => 4]])->design(), Depth::Checks);
+            self::assertEqualsWithDelta(TablePlanner::plan($scenario->design(), Depth::Checks)->leastReserve() ?? 0.0, $plan->leastReserve() ?? 1.0, 1e-12);
+        } finally {
+            Kinds::remove(Racking::class, 'one_more');
+        }
+        self::assertCount(6, Kinds::of(Racking::class));
+        self::assertSame(Copy::of($plan->design)->name, $plan->design->name);
+    }
+}
