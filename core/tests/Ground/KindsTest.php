@@ -20,9 +20,12 @@ use Garnetine\Core\Ground\OneHead;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\PipeTable\PipeTableKind;
 use Garnetine\Core\Ground\Pole\BlockFooting;
+use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\PostInGround;
+use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Spikes\ResinPlan;
 use Garnetine\Core\Ground\Stick;
+use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
@@ -234,6 +237,8 @@ final class KindsTest extends TestCase
         $slides = static fn (string $soil): float => self::plan('pole', ['/table/soil/kind' => $soil])->checks['table/slides']->capacity_si;
         self::assertEqualsWithDelta(0.35 / 0.25, $slides('gravel') / $slides('sand'), 1e-9);
         self::assertEqualsWithDelta(130 * 36 * self::lb(1), $slides('clay'), 1.0);
+        $light = self::plan('pole', ['/table/soil/kind' => 'clay', '/table/racking/block/thick_m' => 24 * self::IN])->checks['table/slides'];
+        self::assertEqualsWithDelta((0.6 * $block_N * 24 / 42 + ($light->case->posts[0][0] ?? 0.0)) / 2, $light->capacity_si, 1.0);
         // What pulls a bolt: the moment over its lever and its line of two, less a quarter of the weight; both shares added.
         $anchor = $plan->checks['table/anchor'];
         [$down_N, $across_N, $moment_Nm] = $anchor->case->posts[0] ?? [0.0, 0.0, 0.0];
@@ -252,6 +257,9 @@ final class KindsTest extends TestCase
         self::assertEqualsWithDelta($ratio($full, 'tips'), $ratio($unproven, 'tips'), 1e-12);
         self::assertEqualsWithDelta($ratio($full, 'tips'), $ratio(self::plan('pole', ['/table/racking/stow' => ['up_to_m_per_s' => 90.0] + $stow]), 'tips'), 1e-12);
         self::assertLessThan($ratio($full, 'slides'), $ratio(self::plan('pole', ['/table/racking/steepest_rad' => deg2rad(30)]), 'slides'));
+        // Flat, a head bears the full wind, stow or none.
+        $flat = ['/table/tilt_rad' => 0.0, '/table/racking/steepest_rad' => 0.0, '/site/wind_speed_m_per_s' => 70.0];
+        self::assertEqualsWithDelta($ratio(self::plan('pole', $flat), 'bracket_up'), $ratio(self::plan('pole', $flat + ['/table/racking/stow' => $stow]), 'bracket_up'), 1e-12);
     }
 
     public function test_tests_prove_half_of_the_least_and_less_high_over_it(): void
@@ -266,6 +274,8 @@ final class KindsTest extends TestCase
         $none = self::plan('piles', ['/table/racking/tests/each' => array_fill(0, 3, ['up_N' => 2e4])]);
         $ground = PostInGround::of($none->design->table, new Coefficients(), [], 3 * self::IN);
         self::assertEqualsWithDelta($ground->sideways_N(72 * self::IN, 30 * self::IN), $none->checks['posts/D1/sideways']->capacity_si, 1e-3);
+        $two = self::plan('piles', ['/table/racking/tests/each' => [['up_N' => 2e4, 'sideways_N' => 9e3], ['up_N' => 2e4, 'sideways_N' => 9e3], ['up_N' => 2e4]]]);
+        self::assertEqualsWithDelta($none->checks['posts/D1/sideways']->capacity_si, $two->checks['posts/D1/sideways']->capacity_si, 1e-9);
         self::assertSame([null, null], [$plan->posts[0]->cut_m, $plan->posts[0]->bags]);
         self::assertNotNull(Tested::bears_N($this->tests($plan), false));
     }
@@ -292,6 +302,15 @@ final class KindsTest extends TestCase
         // Lower at its head than its low edge may hang.
         $face = OneHead::face($post->design, 48 * self::IN, 6 * self::IN);
         self::assertEqualsWithDelta(48 + 6 * cos(deg2rad(30)) - 33 * sin(deg2rad(30)) + 33 * cos(deg2rad(30)) * tan(deg2rad(2)) - 78.75 / 2 * tan(deg2rad(0.5)), $face->lowEdge_m / self::IN, 0.01);
+    }
+
+    public function test_a_post_is_bent_most_at_the_ground_or_at_its_head(): void
+    {
+        $post = TimberMember::of(self::timber(3.5, 3.5, 1350, 1552.5), new Coefficients());
+        $place = new PostPlace('A1', false, 0.0, 0.0, 0.0, 2.0, $post, '/table/racking/stick');
+        $bent = static fn (float $moment_Nm): float => PostChecks::member($place, 0, [new TableCase('table_combination.d_w', 'open_wind.least_up', '', false, [[0.0, 100.0, $moment_Nm]])], 0.0)[0]->demand_si;
+        // 100 N at the head of 2 m: what is left there of the moment at the ground is 200 N·m less.
+        self::assertSame([200.0, 180.0, 250.0, 300.0], [$bent(200.0), $bent(20.0), $bent(250.0), $bent(-100.0)]);
     }
 
     /** @return array<string, array{string}> */
