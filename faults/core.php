@@ -603,7 +603,7 @@ return [
         ['max($foot_N, $this->side_N($depth_m))', '($foot_N + $this->side_N($depth_m))', 'A post is borne by its foot and its side at once'],
         ['$depth_m / 3 / self::FT_M', '$depth_m / 2 / self::FT_M', 'The ground is asked at half of the depth'],
         ['ceil($this->least_m() / $step_m - 1e-9)', 'floor($this->least_m() / $step_m - 1e-9)', 'Holes end above the frost'],
-        ['($this->isDoubled ? ', '(!$this->isDoubled ? ', 'The soil is doubled for everybody'],
+        ['?->isNamed() === true ? ', '?->isNamed() !== true ? ', 'The soil is doubled for everybody'],
     ],
     'core/src/Ground/TableFace.php' => [
         ['? ModuleSide::Short : ModuleSide::Long', '? ModuleSide::Long : ModuleSide::Short', 'The rating of the other side is asked'],

@@ -48,6 +48,11 @@ final class EveryScreenTest extends BrowserTestCase
             $screens["$table/stage/$stage"] = '#worksheet';
         }
         $screens["$table/print/crew"] = 'main h1';
+        $kinds = '/jobs/'.$this->exampleJob($this->user, 'harrow-end')->id;
+        foreach (['foundations?surface=pole', 'table?surface=timber', 'setting_out?surface=spikes'] as $stage) {
+            $screens["$kinds/stage/$stage"] = '#worksheet';
+        }
+        $screens["$kinds/print/crew"] = 'main h1';
         foreach ($screens as $path => $ready) {
             array_push($wrong, ...$this->look($path, $ready));
         }

@@ -8,6 +8,7 @@ use App\Desk\FieldView;
 use App\Desk\Stages;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverBy;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\TablePlanner;
@@ -88,6 +89,7 @@ final class GroundTest extends BrowserTestCase
         $this->seeText('Fy · Z / 1.67', 'aside[aria-label=Because]');
         $this->seeText('wind on the low edge', 'aside[aria-label=Because]');
         $this->press('Close');
+        $this->seeText('10 posts', '[aria-label="What else would stand"]');
         $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//tr[contains(., '10 posts') and contains(., 'holes of 16 in')]//button"))->click());
         $this->seeText('design 2', 'header');
         $table = $job->current()->document()->table('table-1')->table;
@@ -102,6 +104,49 @@ final class GroundTest extends BrowserTestCase
         self::assertSame([], $this->browser->findElements(WebDriverBy::xpath("//legend[contains(., 'Roof structure')]")));
     }
 
+    public function test_frames_on_a_hot_day_a_post_cut_at_the_tilt_and_a_pole_set_by_the_compass(): void
+    {
+        $user = $this->planner('Dogwood Grounds '.random_int(1, 1_000_000));
+        $job = $this->exampleJob($user, 'harrow-end');
+        $this->logIn($user);
+        // Six modules on seven frames: a test is missing, then pulled again; a hot day leaves less time for a mix.
+        $this->visit("/jobs/{$job->id}/stage/foundations?surface=spikes");
+        $this->seeText('Pull tests', '#worksheet');
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/table/racking/tests/each/2/up_N']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->seeText('Of 3 pull tests that are needed on this ground, 2 were pulled upward', 'main');
+        $this->act(fn () => $this->press('One more test'));
+        $this->enter(['/table/racking/tests/each/2/up_N' => '900 lb', '/table/racking/tests/each/2/sideways_N' => '500 lb']);
+        $this->seeText('14 posts', '#worksheet');
+        $this->to('Setting out');
+        $this->fill('/table/racking/resin/day_celsius', '45');
+        $this->to('Field');
+        $this->act(fn () => $this->press('They were asked for and marked'));
+        $this->enter(['/table/services/ticket' => 'T-91', '/table/services/expires' => '2027-04-01', '/table/services/by' => 'E. Sorrel']);
+        $steps = array_column(TablePlanner::plan($job->current()->document()->table('spikes'))->steps(), null, 'code');
+        // At 45 °C of 45 minutes 10 are left: eight for work, two of them for mixing, three for each of two spikes.
+        self::assertSame([2, 7, 10], [$steps['table_resin']['values']['each'] ?? 0, $steps['table_resin']['values']['mixes'] ?? 0, $steps['table_resin']['values']['pot'] ?? 0]);
+        // One post: a steeper tilt cuts more off its top.
+        $this->visit("/jobs/{$job->id}/stage/table?surface=post");
+        $this->fill('/table/tilt_rad', '35 deg');
+        $this->to('Foundations');
+        $plan = TablePlanner::plan($job->current()->document()->table('post'));
+        $this->seeText($plan->design->printer()->tape($plan->posts[0]->cut_m ?? 0.0), '[aria-label=Posts]');
+        // The pole: the compass shows 12° more than true; its block is made smaller until it tips.
+        $this->visit("/jobs/{$job->id}/stage/field?surface=pole");
+        $this->fill('/table/declination_rad', '9 deg');
+        $this->to('Foundations');
+        $this->enter(['/table/racking/block/side_m' => '40 in', '/table/racking/block/other_side_m' => '40 in']);
+        $this->seeText('fails', '[aria-label=Posts]');
+        $this->element('[data-why="table/tips"]')->click();
+        $this->seeText('about its underside', 'aside[aria-label=Because]');
+        $this->press('Close');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        foreach (['Set the 14 spikes in 7 mixes of 2 each', 'Cut the top of the post at 35.00°', 'its mark towards 175.00° true'] as $step) {
+            $this->seeText($step, 'main');
+        }
+        $this->seeText('166.0° by compass', 'main');
+    }
+
     public function test_every_value_of_a_table_stands_on_a_worksheet(): void
     {
         $user = $this->planner('Cedar Grounds '.random_int(1, 1_000_000));
@@ -113,7 +158,24 @@ final class GroundTest extends BrowserTestCase
             $this->element('#worksheet h2');
             array_push($seen, ...(array) $this->browser->executeScript("return [...document.querySelectorAll('[data-path]')].map(one => one.dataset.path)"));
         }
-        $design = $job->current()->document()->table('table-1');
+        $this->assertAllIsAsked($job->current()->document()->table('table-1'), $seen);
+        // What a kind has of its own, at the stages that tell of it.
+        $kinds = $this->exampleJob($user, 'harrow-end');
+        $project = $kinds->current()->document();
+        foreach ($project->tableIds() as $id) {
+            $own = $seen;
+            foreach (['field', 'table', 'foundations', 'setting_out'] as $stage) {
+                $this->visit("/jobs/{$kinds->id}/stage/$stage?surface=$id");
+                $this->element('#worksheet h2');
+                array_push($own, ...(array) $this->browser->executeScript("return [...document.querySelectorAll('[data-path]')].map(one => one.dataset.path)"));
+            }
+            $this->assertAllIsAsked($project->table($id), $own);
+        }
+    }
+
+    /** @param list<mixed> $seen Paths that stood on a worksheet */
+    private function assertAllIsAsked(TableDesign $design, array $seen): void
+    {
         // What only roofs are asked at the site.
         $ofRoofs = '~^/site/(combinations|mean_roof_height|building_|eave_to_ridge|roof_supports|free_slide_path|array_holds_snow|thermal|winter_wind|kzt)~';
         $missing = array_filter(array_keys(FieldView::all($design, Texts::of($design))), static fn (string $path): bool => preg_match($ofRoofs, $path) !== 1 && !in_array($path, $seen, true));

@@ -20,7 +20,7 @@ final class ContractTest extends TestCase
             'a run' => ['runs.0', 'Run'], 'a foot' => ['runs.0.feet.0', 'Foot'], 'a row of feet' => ['runs.0.table.0', 'FootRow'], 'a mark' => ['runs.0.tape.0', 'TapeMark'], 'the sheet' => ['sheet', 'Sheet'],
             'a dimension' => ['sheet.dimensions.across.0.0', 'Dimension'], 'a stage' => ['stages.0', 'StageState'], 'a finding' => ['findings.0', 'FindingInfo'],
             'a survey item' => ['survey.0', 'SurveyItem'], 'a coefficient' => ['coefficients.0', 'Coefficient'],
-            'a table' => ['table', 'TableData', 'fallow-field'], 'a drawn table' => ['table.drawn', 'TableDrawn', 'fallow-field'], 'a part of a table' => ['table.parts.0', 'TablePart', 'fallow-field'],
+            'a table' => ['table', 'TableData', 'fallow-field'], 'a drawn table' => ['table.drawn', 'TableDrawn', 'fallow-field'], 'an upright of a table' => ['table.drawn.uprights.0', 'TableUpright', 'harrow-end'], 'a part of a table' => ['table.parts.0', 'TablePart', 'fallow-field'],
         ];
     }
 

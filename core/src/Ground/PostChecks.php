@@ -173,19 +173,21 @@ final readonly class PostChecks
      * Whether the table sways too slowly on its posts: f = √(k/m)/2π. Under 1 Hz gusts are answered by swaying, and the gust factor of stiff things does not
      * hold (ASCE/SEI 7-16, §26.11; recalled).
      *
+     * @param list<PostPlace> $places
+     *
      * @return list<Finding> None where a post's strength is not known
      */
-    public function springy(float $dead_N, float $soft_m): array
+    public static function springy(array $places, float $dead_N, float $soft_m): array
     {
         $stiffness = 0.0;
-        foreach ($this->places as $place) {
+        foreach ($places as $place) {
             if ($place->member === null) {
                 return [];
             }
             $stiffness += 3 * $place->member->stiffness_Nm2() / ($place->height_m + $soft_m) ** 3;
         }
         $hertz = sqrt($stiffness / ($dead_N / 9.80665)) / (2 * M_PI);
-        $first = $this->places[0] ?? null;
+        $first = $places[0] ?? null;
 
         return $first !== null && Printed::under($hertz, self::SLOWEST_HZ)
             ? [Finding::of(Code::TooSpringy, $first->at.'/'.($first->member?->keys()[0] ?? ''), ['hertz' => round($hertz, 2)])] : [];

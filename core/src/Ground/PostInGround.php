@@ -32,7 +32,11 @@ final readonly class PostInGround implements Foundation
         public string $soil,
         public float $hole_m,
         private float $frost_m,
-        private bool $isDoubled,
+        /** Allowable against the side for each foot of depth, and up to how many times that. */
+        private float $lateral_psf,
+        private float $mostTimes,
+        private float $factor,
+        private float $perHeight,
         private Coefficients $coefficients,
         private array $from,
     ) {
@@ -48,7 +52,11 @@ final readonly class PostInGround implements Foundation
             $table->soil->kind->value,
             $wide_m ?? $table->footing->hole->toMetres(),
             $table->soil->frostDepth->toMetres(),
-            $table->footing->doubling?->isNamed() === true,
+            $coefficients->value(self::SOILS, 'lateral/'.$table->soil->kind->value)
+                * ($table->footing->doubling?->isNamed() === true ? $coefficients->value(self::POSTS, 'doubled') : 1.0),
+            $coefficients->value(self::POSTS, 'most_times'),
+            $coefficients->value(self::POSTS, 'factor'),
+            $coefficients->value(self::POSTS, 'height_factor') / 4,
             $coefficients,
             $heightFrom,
         );
@@ -81,26 +89,20 @@ final readonly class PostInGround implements Foundation
     /** Allowable pressure against the side, at a third of the depth. */
     public function side_Pa(float $depth_m): float
     {
-        $perFoot_psf = $this->coefficients->value(
-            self::SOILS,
-            "lateral/{$this->soil}",
-        ) * ($this->isDoubled ? $this->coefficients->value(self::POSTS, 'doubled') : 1.0);
-
-        return $perFoot_psf * min($depth_m / 3 / self::FT_M, $this->coefficients->value(self::POSTS, 'most_times')) * self::PSF_Pa;
+        return $this->lateral_psf * min($depth_m / 3 / self::FT_M, $this->mostTimes) * self::PSF_Pa;
     }
 
     /** What a force so high over the ground is divided by: its depth, and a little more than its height. */
     public function lever_m(float $depth_m, float $height_m): float
     {
-        return $depth_m + $this->coefficients->value(self::POSTS, 'height_factor') / 4 * $height_m;
+        return $depth_m + $this->perHeight * $height_m;
     }
 
     /** @param float $height_m Of the force over the ground */
     public function sideways_N(float $depth_m, float $height_m): float
     {
-        $factor = $this->coefficients->value(self::POSTS, 'factor');
 
-        return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($factor * $this->lever_m($depth_m, $height_m));
+        return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($this->factor * $this->lever_m($depth_m, $height_m));
     }
 
     public function up_N(float $depth_m): float

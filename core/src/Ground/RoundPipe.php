@@ -26,7 +26,12 @@ final readonly class RoundPipe implements Member
         public float $yield_Pa,
         public float $modulus_Pa,
         private float $omega,
-        private Coefficients $coefficients,
+        /** Of a column that is free at its top: K; up to where, by what and from there on by what it is weakened. */
+        private float $freeTop,
+        private float $bentTo,
+        private float $base,
+        private float $elastic,
+        private float $shear,
     ) {
     }
 
@@ -47,7 +52,7 @@ final readonly class RoundPipe implements Member
             $pipe->yield->toPascals(),
             $coefficients->value(self::TABLE, 'modulus_ksi') * Dimension::Pressure->units()['ksi'],
             $coefficients->value(self::TABLE, 'omega'),
-            $coefficients,
+            ...array_map(static fn (string $key): float => $coefficients->value(self::TABLE, $key), ['k_free_top', 'e3_from', 'e3_base', 'e3_elastic', 'shear']),
         );
     }
 
@@ -58,18 +63,17 @@ final readonly class RoundPipe implements Member
 
     public function shear_N(Duration $lasts = Duration::Wind): float
     {
-        return $this->coefficients->value(self::TABLE, 'shear') * $this->yield_Pa * $this->area_m2 / 2 / $this->omega;
+        return $this->shear * $this->yield_Pa * $this->area_m2 / 2 / $this->omega;
     }
 
     /** A post free at its top, by its height from where it is held. */
     public function compression_N(float $height_m): float
     {
-        $value = fn (string $key): float => $this->coefficients->value(self::TABLE, $key);
-        $slenderness = $value('k_free_top') * $height_m / sqrt($this->secondMoment_m4 / $this->area_m2);
+        $slenderness = $this->freeTop * $height_m / sqrt($this->secondMoment_m4 / $this->area_m2);
         $euler_Pa = M_PI ** 2 * $this->modulus_Pa / max($slenderness, 1e-6) ** 2;
-        $stress_Pa = $slenderness <= $value('e3_from') * sqrt($this->modulus_Pa / $this->yield_Pa)
-            ? $value('e3_base') ** ($this->yield_Pa / $euler_Pa) * $this->yield_Pa
-            : $value('e3_elastic') * $euler_Pa;
+        $stress_Pa = $slenderness <= $this->bentTo * sqrt($this->modulus_Pa / $this->yield_Pa)
+            ? $this->base ** ($this->yield_Pa / $euler_Pa) * $this->yield_Pa
+            : $this->elastic * $euler_Pa;
 
         return $stress_Pa * $this->area_m2 / $this->omega;
     }

@@ -9,7 +9,6 @@ use Garnetine\Core\Design\Ground\Block;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\Stick;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Load\Coefficients;
@@ -40,11 +39,6 @@ final readonly class BlockFooting
         return $this->block->side->toMetres() * $this->block->otherSide->toMetres() * $this->block->thick->toMetres();
     }
 
-    public function ground(): PostInGround
-    {
-        return PostInGround::of($this->design->table, $this->coefficients);
-    }
-
     /** Bags that fill it, with waste, up to a quarter. */
     public function bags(): float
     {
@@ -58,7 +52,7 @@ final readonly class BlockFooting
     public function findings(): array
     {
         $depth_m = $this->block->thick->toMetres() - $this->block->above->toMetres();
-        $least_m = $this->ground()->least_m();
+        $least_m = max($this->design->table->soil->frostDepth->toMetres(), $this->coefficients->value('ibc_2018/posts', 'least_depth_in') * 0.0254);
 
         return Printed::under($depth_m, $least_m)
             ? [Finding::of(Code::FootOverFrost, '/table/racking/block/thick_m', ['depth_m' => $depth_m, 'frost_m' => $least_m])] : [];

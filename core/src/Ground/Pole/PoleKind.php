@@ -158,7 +158,7 @@ final readonly class PoleKind implements TableKind
                 ...$footing->findings(),
                 ...$this->stowed(),
                 Finding::of(Code::BlockPlain, '/table/racking/block/thick_m'),
-                ...(new PostChecks([$held], $footing->ground()))->springy($dead_N, 0.0),
+                ...PostChecks::springy([$held], $dead_N, 0.0),
             ],
             ['steepest_rad' => $this->pole->steepest->toRadians()],
             OneHead::side($this->design, $this->face, $place, $this->pole->offset->toMetres(), $block->side->toMetres(), $above_m),

@@ -104,7 +104,7 @@ final readonly class SinglePostKind implements TableKind
                 Finding::of(Code::TimberWet, '/table/racking/stick/incised'),
                 Finding::of(Code::TorsionOfSoil, '/table/racking/head_height_m'),
                 ...ConcretePosts::bolted($found, $this->single->crossBolt),
-                ...$checks->springy($dead_N, $soft_m),
+                ...PostChecks::springy([$place], $dead_N, $soft_m),
                 ...Printed::over($cut_m, $stick->stock->toMetres())
                     ? [Finding::of(Code::PostOverStock, '/table/racking/stick/stock_m', ['cut_m' => $cut_m, 'stock_m' => $stick->stock->toMetres()])] : [],
             ],

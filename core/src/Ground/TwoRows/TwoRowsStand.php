@@ -101,7 +101,7 @@ final readonly class TwoRowsStand
             ...RailsOnTwo::checks($this->sizes, $this->shape, $faces, $loads),
         ];
 
-        return new Held($depth_m, $tried_m, $checks, $posts->springy($cases->dead_N(), $soft_m));
+        return new Held($depth_m, $tried_m, $checks, PostChecks::springy($this->places(), $cases->dead_N(), $soft_m));
     }
 
     /**

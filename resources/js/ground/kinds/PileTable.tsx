@@ -26,7 +26,7 @@ function Stands() {
         <>
             <Rows thing="piles" />
             <Section at="pile">The piles or screws are</Section>
-            <PullTests sideways={true} />
+            <PullTests />
         </>
     );
 }

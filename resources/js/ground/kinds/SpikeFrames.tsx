@@ -30,7 +30,7 @@ function Stands() {
                 The front spike stands <Slot path="/table/racking/front_foot_m" /> behind the low edge, the rear one{' '}
                 <Slot path="/table/racking/between_m" /> behind that, level.
             </Say>
-            <PullTests sideways={false} />
+            <PullTests />
         </>
     );
 }

@@ -78,20 +78,15 @@ export function Pipe({ at, children }: { at: 'post' | 'beam' | 'mast'; children:
     );
 }
 
-export function PullTests({ sideways }: { sideways: boolean }) {
+export function PullTests() {
     return (
         <>
             <h3 className="mt-5">Pull tests</h3>
             <Say>
                 On this ground, <Slot path="/table/racking/tests/embedment_m" /> deep, by{' '}
                 <Slot path="/table/racking/tests/document" open="no report" />. The ground was as it will be, neither frozen nor
-                dried out: <Slot path="/table/racking/tests/representative" />.
-                {sideways && (
-                    <>
-                        {' '}
-                        Sideways they were pulled at <Slot path="/table/racking/tests/sideways_at_m" open="the ground" />.
-                    </>
-                )}
+                dried out: <Slot path="/table/racking/tests/representative" />. Sideways they were pulled at{' '}
+                <Slot path="/table/racking/tests/sideways_at_m" open="the ground" />.
             </Say>
             <Each list="/table/racking/tests/each">
                 {(at) => (
