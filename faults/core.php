@@ -705,4 +705,9 @@ return [
     'core/src/Ground/OneHead.php' => [
         ['$middle_m - $chord_m / 2 * sin($tilt) - $under_m', '$middle_m - $chord_m / 2 * sin($tilt) + $under_m', 'Rising ground makes room under the low edge'],
     ],
+    'core/src/Sun/RowPitch.php' => [
+        ['($across + tan($falls_rad))', '($across - tan($falls_rad))', 'Falling ground parts the rows'],
+        ['[$latitude_deg < 0.0 ? 1 : 0]', '[0]', 'The shortest day is in December everywhere'],
+        ['(abs($latitude_deg) <= self::NORTHERN_DEG)', '($latitude_deg <= self::NORTHERN_DEG)', 'The far south keeps long hours'],
+    ],
 ];

@@ -14,6 +14,7 @@ use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -206,7 +207,7 @@ final class TableView
         }, TablePlanner::ways($design));
     }
 
-    /** @return array{choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, months: list<array{name: string, light: float}>}|null Null where nobody said how clear the months are */
+    /** @return array{choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, pitches: list<array{says: string, is_usual: bool}>, months: list<array{name: string, light: float}>}|null Null where nobody said how clear the months are */
     private static function sun(TableDesign $design): ?array
     {
         $report = TablePlanner::sun($design);
@@ -221,7 +222,15 @@ final class TableView
             ];
         }
 
-        return $report === null ? null : ['choices' => $choices, 'months' => array_map(
+        $pitches = array_map(static fn (array $one): array => [
+            'says' => $texts->say($one['pitch_m'] === null ? 'sun.no_pitch' : 'sun.pitch', ['from' => $one['from'], 'to' => $one['to'], 'pitch_m' => $one['pitch_m'] ?? 0.0, 'clear_m' => max(
+                0.0,
+                ($one['pitch_m'] ?? 0.0) - TableFace::chordOf_m($design) * cos($design->table->tilt()->toRadians()),
+            )]),
+            'is_usual' => $one['is_usual'],
+        ], TablePlanner::pitches($design));
+
+        return $report === null ? null : ['choices' => $choices, 'pitches' => $pitches, 'months' => array_map(
             static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
             $report->months,
             array_keys($report->months),

@@ -78,6 +78,7 @@ return [
     // sun
     'sun.here' => 'as planned', 'sun.best' => 'the best fixed', 'sun.latitude' => 'as steep as the latitude', 'sun.mean' => 'mean of the months’ bests', 'sun.mean_without' => 'the same without December', 'sun.flat' => 'flat', 'sun.in_2' => 'tilted twice a year', 'sun.in_4' => 'tilted four times a year',
     'sun.from' => '{tilt}° from {month} on', 'month.0' => 'January', 'month.1' => 'February', 'month.2' => 'March', 'month.3' => 'April', 'month.4' => 'May', 'month.5' => 'June', 'month.6' => 'July', 'month.7' => 'August', 'month.8' => 'September', 'month.9' => 'October', 'month.10' => 'November', 'month.11' => 'December',
+    'sun.pitch' => 'From {from} to {to} o’clock by the sun, on the shortest day, no row shades the next where they stand {pitch} apart, level, from low edge to low edge: {clear} between them.', 'sun.no_pitch' => 'From {from} to {to} o’clock by the sun, on the shortest day, the sun is too low: no distance keeps the rows apart.',
     // stakes
     'square.unknown' => 'Measure both diagonals between the outer stakes, and for which stake to move all four sides too.', 'square.square' => 'The stakes stand square: the diagonals differ by {differ}.',
     'square.far_line' => 'The diagonals differ by {differ}: the far line stands {far_line} too far to the {side}. With all four sides measured too, the stake to move is told.',

@@ -101,7 +101,6 @@ final readonly class PostInGround implements Foundation
     /** @param float $height_m Of the force over the ground */
     public function sideways_N(float $depth_m, float $height_m): float
     {
-
         return $this->side_Pa($depth_m) * $this->hole_m * $depth_m ** 2 / ($this->factor * $this->lever_m($depth_m, $height_m));
     }
 

@@ -46,6 +46,7 @@ final class TableDocument
             ],
             'sun' => $plan->sun === null ? null : [
                 'best_deg' => $plan->sun->best_deg, 'keeps' => $plan->sun->keeps, 'choices' => $plan->sun->choices, 'months' => $plan->sun->months,
+                'row_pitches' => TablePlanner::pitches($plan->design),
             ],
             'ways' => array_map(static fn (array $way): array => array_diff_key($way, ['design' => null]), $plan->ways),
             'materials' => $plan->materials(),

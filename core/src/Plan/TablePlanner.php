@@ -11,6 +11,7 @@ use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
@@ -21,6 +22,7 @@ use Garnetine\Core\Load\Asce7\VelocityPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Sun\RowPitch;
 use Garnetine\Core\Sun\TiltReport;
 use Garnetine\Core\Sun\TiltYield;
 
@@ -68,6 +70,20 @@ final class TablePlanner
         $yield = new TiltYield($sunshine->latitude->toDegrees(), $design->table->bearing->toDegrees(), $sunshine->months(), $sunshine->albedo);
 
         return TiltReport::of($yield, $design->table->tilt()->toDegrees(), $sunshine->latitude->toDegrees());
+    }
+
+    /** @return list<array{from: int, to: int, pitch_m: float|null, is_usual: bool}> How far apart rows like this one stand; none where it is not told where on earth */
+    public static function pitches(TableDesign $design): array
+    {
+        $sunshine = $design->table->sunshine;
+
+        return $sunshine === null ? [] : RowPitch::of(
+            $sunshine->latitude->toDegrees(),
+            $design->table->bearing->toDegrees(),
+            $design->table->tilt()->toRadians(),
+            TableFace::chordOf_m($design),
+            $design->table->ground->across->toRadians(),
+        );
     }
 
     /**

@@ -180,6 +180,14 @@ export function Sun({ sun }: { sun: NonNullable<TableBeside['sun']> }) {
                     </li>
                 ))}
             </ol>
+            <div className="basis-full">
+                <h3>Rows behind each other</h3>
+                {sun.pitches.map((one) => (
+                    <p key={one.says} className={`mt-1 ${one.is_usual ? 'font-semibold' : ''}`}>
+                        {one.says}
+                    </p>
+                ))}
+            </div>
         </div>
     );
 }

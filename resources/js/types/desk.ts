@@ -261,6 +261,8 @@ export type TableBeside = {
     /** Tilts beside each other, and the light of the months; null where nobody said how clear those are. */
     sun: {
         choices: { name: string; tilts: string; keeps: string; is_here: boolean }[];
+        /** How far apart rows stand, in sentences. */
+        pitches: { says: string; is_usual: boolean }[];
         months: { name: string; light: number }[];
     } | null;
 };
