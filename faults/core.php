@@ -710,4 +710,7 @@ return [
         ['[$latitude_deg < 0.0 ? 1 : 0]', '[0]', 'The shortest day is in December everywhere'],
         ['(abs($latitude_deg) <= self::NORTHERN_DEG)', '($latitude_deg <= self::NORTHERN_DEG)', 'The far south keeps long hours'],
     ],
+    'core/src/Plan/TableChooser.php' => [
+        ['->posts !== []) {', '->posts === []) {', 'Kinds begin on posts that do not hold', 'Ground'],
+    ],
 ];

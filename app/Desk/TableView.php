@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TableChooser;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Quantity\Dimension;
@@ -178,6 +179,33 @@ final class TableView
     public static function beside(TableDesign $design): array
     {
         return ['ways' => self::ways($design), 'sun' => self::sun($design)];
+    }
+
+    /** @return list<array<string, mixed>> The same modules on each kind of table */
+    public static function kinds(TableDesign $design): array
+    {
+        $texts = Texts::of($design);
+        $printer = $design->printer();
+
+        return array_map(static function (array $one) use ($texts, $printer): array {
+            $plan = $one['plan'];
+            $fails = $plan === null ? null : TableChooser::failing($plan);
+            $post = $plan->posts[0] ?? null;
+
+            return [
+                'kind' => $texts->choice('/table/racking/kind', $one['kind']), 'is_here' => $one['is_here'], 'posts' => count($plan->posts ?? []),
+                'depth' => $post === null ? '' : $printer->length($post->depth_m),
+                'bags' => $plan === null || $plan->posts === [] || $post?->bags === null ? '' : Printer::number(ceil(TableChooser::bags($plan) - 1e-9), 0),
+                'missing' => $one['missing'],
+                'against' => match (true) {
+                    $plan === null => $texts->say('chooser.no_fit'),
+                    $one['refusal'] !== null => $texts->finding($one['refusal']),
+                    $fails !== null => $texts->say("because.table_{$fails->says()}", ['place' => $fails->place]).': '.Texts::reserve($fails->reserve()),
+                    default => '',
+                },
+                'edits' => $one['edits'],
+            ];
+        }, TableChooser::of($design));
     }
 
     /** @return list<array<string, mixed>> */

@@ -60,6 +60,8 @@ return [
     'table_weakest.tested_lift' => 'lifted', 'table_weakest.tested_press' => 'pressed', 'table_weakest.tested_sideways' => 'pushed', 'table_weakest.foot_up' => 'foot, lifted', 'table_weakest.foot_across' => 'foot, pushed',
     'open_wind.90_up' => 'wind from the end, lifting', 'open_wind.90_down' => 'wind from the end, pressing', 'word.upward' => 'upward', 'word.sideways' => 'sideways',
 
+    'chooser.no_fit' => 'The sizes that are entered do not fit such a table.',
+
     // published values
     'coefficient.nds_2018/timber' => 'Timber in the weather: {key}', 'coefficient.asce7_16/open_roof/ends' => 'CN of open roofs, wind from the end', 'coefficient.ibc_2018/soils/sliding' => 'Sliding over the ground, times the weight, {key}',
 

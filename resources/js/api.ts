@@ -14,6 +14,7 @@ import type {
     Planned,
     Supposed,
     TableBeside,
+    TableKindBeside,
 } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
@@ -129,6 +130,9 @@ export const compare = async (job: number, one: number, two: number) =>
 /** What else would stand in place of the table in view, and tilts beside each other. */
 export const tableBeside = async (job: number, isVoid: AbortSignal) =>
     (await ask<TableBeside>(`/jobs/${job}/table/beside`, undefined, isVoid)).data;
+
+/** The same modules on each kind of table. */
+export const tableKinds = async (job: number) => (await ask<TableKindBeside[]>(`/jobs/${job}/table/kinds`)).data;
 
 export const hazards = async (job: number, place: string) =>
     (await ask<Hazards>(`/jobs/${job}/hazards?place=${encodeURIComponent(place)}`)).data;

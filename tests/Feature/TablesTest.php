@@ -74,6 +74,12 @@ final class TablesTest extends TestCase
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/B1/sideways")->assertOk()->assertJsonPath('title', 'Post B1 pushed sideways in the ground');
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/Z1/sideways")->assertStatus(404);
         $this->getJson('/jobs/'.$this->exampleJob($this->user)->id.'/table/beside')->assertStatus(404);
+        $this->getJson('/jobs/'.$this->exampleJob($this->user)->id.'/table/kinds')->assertStatus(404);
+        $kinds = $this->getJson("/jobs/{$this->job->id}/table/kinds")->assertOk();
+        self::assertSame([6, 'steel-pipe table', true, 8, "7' 0\""], [count((array) $kinds->json()), $kinds->json('0.kind'), $kinds->json('0.is_here'), $kinds->json('0.posts'), $kinds->json('0.depth')]);
+        self::assertStringContainsString('pull tests', is_string($against = $kinds->json('2.against')) ? $against : '');
+        $begun = $this->save((array) $kinds->json('1.edits'))->assertOk();
+        self::assertSame([$kinds->json('1.posts'), 'timber table'], [$begun->json('summary.attachments'), data_get($begun->json('fields'), '/table/racking/kind')['text'] ?? '']);
         $this->postJson("/jobs/{$this->job->id}/fill", ['base' => $this->job->current()->id, 'edits' => []])->assertStatus(404);
         $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
     }

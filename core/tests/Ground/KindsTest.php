@@ -11,8 +11,10 @@ use Garnetine\Core\Design\Ground\PullTests;
 use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\Timber;
+use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\YesNo;
+use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Ground\ElementWind;
@@ -38,6 +40,8 @@ use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TableChooser;
+use Garnetine\Core\Plan\TableDocument;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Quantity\Dimension;
@@ -352,6 +356,31 @@ final class KindsTest extends TestCase
         self::assertInstanceOf(PipeTable::class, $racking);
         self::assertNull($racking->holds->teeUp);
         self::assertSame('unknown', $racking->crossBolt->value);
+    }
+
+    public function test_the_same_modules_stand_beside_themselves_on_every_kind(): void
+    {
+        $design = TableScenario::of()->design();
+        $told = array_column(TableChooser::of($design), null, 'kind');
+        self::assertSame(array_keys(Kinds::of(Racking::class)), array_keys($told));
+        self::assertSame(['pipe_table'], array_keys(array_filter($told, static fn (array $one): bool => $one['is_here'])));
+        self::assertSame(CanonicalJson::encode(TableDocument::of(TablePlanner::plan($design, Depth::Checks))), CanonicalJson::encode(TableDocument::of($told['pipe_table']['plan'] ?? self::plan('post'))));
+        self::assertSame(['too_few_tests', 'too_wide_for_one', 'frames_one_row'], array_map(static fn (string $kind): string => $told[$kind]['refusal']->code->value ?? '', ['pile_table', 'single_post', 'spike_frames']));
+        // On the fewest timber posts that the ground holds, in the hole that is planned: what is begun by hand stands alike.
+        $timber = $told['timber_table']['plan'];
+        self::assertNotNull($timber);
+        $byHand = Edits::apply($design, $told['timber_table']['edits']);
+        self::assertSame(count($timber->posts), count(TablePlanner::plan($byHand, Depth::Checks)->posts));
+        self::assertGreaterThan(6, $told['timber_table']['missing']);
+        $stormy = TableScenario::of()->with(['/site/wind_speed_m_per_s' => 62.0, '/table/footing/hole_m' => 0.2])->design();
+        $most = array_column(TableChooser::of($stormy), null, 'kind')['timber_table'];
+        self::assertGreaterThan(4, $posts = count($most['plan']->posts ?? []));
+        $fewer = Edits::apply($stormy, [$most['edits'][0], ['path' => '/table/racking/posts', 'typed' => (string) (intdiv($posts, 2) - 1)]]);
+        self::assertSame([], TablePlanner::plan($fewer, Depth::Checks)->posts);
+        self::assertSame('tips', TableChooser::failing($told['pole']['plan'] ?? $timber)?->what);
+        // Sizes that one kind allows and another does not.
+        $wide = TableScenario::kind('spikes')->with(['/table/racking/between_m' => 0.25])->design();
+        self::assertNull(array_column(TableChooser::of($wide), null, 'kind')['timber_table']['plan']);
     }
 
     /** A kind from elsewhere is a class of the design, one that plans it, and a line in each list. */

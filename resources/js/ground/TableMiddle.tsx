@@ -6,6 +6,7 @@ import { EditAct } from '@/desk/EditAct';
 import { LiveStrip } from '@/desk/LiveStrip';
 import type { Live } from '@/desk/useLive';
 import { Elevation } from '@/ground/Elevation';
+import { OtherKinds } from '@/ground/OtherKinds';
 import { Stakes } from '@/ground/Stakes';
 import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
@@ -89,6 +90,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
             return (
                 <Box label="What the parts bear">
                     <Parts parts={table.parts.filter((part) => !part.in_ground)} />
+                    <OtherKinds />
                 </Box>
             );
         case 'field':

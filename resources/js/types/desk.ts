@@ -267,6 +267,20 @@ export type TableBeside = {
     } | null;
 };
 
+/** The same modules on one kind of table. */
+export type TableKindBeside = {
+    kind: string;
+    is_here: boolean;
+    posts: number;
+    depth: string;
+    bags: string;
+    /** How much is still to be entered or proven. */
+    missing: number;
+    /** What stands against it first; empty where nothing known does. */
+    against: string;
+    edits: Edit[];
+};
+
 export type TableData = {
     name: string;
     drawn: TableDrawn | null;
