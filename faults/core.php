@@ -584,6 +584,7 @@ return [
         ['$across_N - $rearAcross_N', '$across_N', 'The front takes all that pushes'],
     ],
     'core/src/Ground/TwoRows/TwoRowsCases.php' => [
+        ['self::soft_m($built_m ?? $depth_m)', 'self::soft_m($depth_m)', 'Short posts give way as deep ones'],
         ['private const SOFT = 0.7;', 'private const SOFT = 0.0;', 'Posts never give way below the ground'],
         ['$uneven ? max($share,', '$uneven ? min($share,', 'Short posts of a row are spared'],
         ['** 3, $heights_m)', '** 2, $heights_m)', 'Tall posts take more than their stiffness gives'],
@@ -626,6 +627,8 @@ return [
         ['$isPulled && $crossBolt !== YesNo::Yes', '$isPulled && $crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across'],
     ],
     'core/src/Ground/PostChecks.php' => [
+        ['$this->places[$post]->built_m !== null', 'false', 'What is built is dug deeper once more'],
+        ['$place->built_m ?? $planned_m', '$planned_m', 'Short holes hold as planned ones'],
         ['abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),', '0.0,', 'Heads of posts are never bent'],
         ['$height_m ** 3 / 3 + (', '$height_m ** 3 / 8 + (', 'Posts are told too stiff'],
     ],
@@ -693,6 +696,7 @@ return [
         ['count($results_N) < self::FEWEST ? null', 'count($results_N) < 1 ? null', 'One test is enough'],
     ],
     'core/src/Ground/TestedPile.php' => [
+        ['$this->isShort($depth_m) ? 0.0 : ', '', 'A pile that stops short is lifted like one that was tested'],
         ['$this->sideways_N * min(1.0, ', '$this->sideways_N * max(1.0, ', 'High piles bear more than tested'],
     ],
     'core/src/Ground/TimberTable/TimberTableKind.php' => [
@@ -712,5 +716,8 @@ return [
     ],
     'core/src/Plan/TableChooser.php' => [
         ['->posts !== []) {', '->posts === []) {', 'Kinds begin on posts that do not hold', 'Ground'],
+    ],
+    'core/src/Design/Ground/Table.php' => [
+        ['$one->post === $post ? $one->depth->toMetres() : $depth_m', '$one->post === $post && $depth_m === null ? $one->depth->toMetres() : $depth_m', 'Of two measures the first counts', 'Ground'],
     ],
 ];

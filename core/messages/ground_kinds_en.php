@@ -14,6 +14,8 @@ return [
     'finding.section_unknown' => 'Of “{section}” what its document says that it bears is still to be looked up: without it nothing is known of its strength.',
     'finding.butt_too_short' => 'Where two beams meet on “{timber}”, their bolts have {end} of wood to the end, and {least} are needed. Take a broader post there, or a beam in one piece.',
     'finding.heads_out_of_reach' => 'Driven alike, the heads of one row stand {apart} too unevenly for a reach of {reach}. Drive them to a string, by levels at every pile, or take longer heads.',
+    'finding.built_short' => 'Post{place} was measured {built} deep, and that does not hold. {part}{place}: {demand} against {capacity}, in {combination}, {wind}, {snow}, {bound}. Dig it deeper or wider, or set another post between.',
+    'finding.built_unknown' => 'A hole was measured for post {post}, and the plan has no such post: the posts were renumbered, or another was meant.',
     'finding.foot_over_frost' => 'It ends {depth} deep, where at least {frost} are needed: below the frost, and never less than a foot.',
     'finding.frame_gap_differs' => 'Frames of this thickness, so far under their modules, leave {gap} between two columns; entered is {entered}. Enter one as the other.',
     'finding.tests_void' => 'A test in ground that is frozen or dried to a crust, or on resin that has not hardened, proves nothing; the answer here is “{answer}”.',
@@ -92,6 +94,7 @@ return [
     'caution.trench' => 'No one in a pit deeper than he can step out of, unless its sides are sloped or held.',
 
     // names of what is entered
+    '/table/built' => 'Measured holes', '/table/built/*' => 'Measured hole', '/table/built/*/post' => 'Post', '/table/built/*/depth_m' => 'Hole measured', '/table/built/*/by' => 'Measured by', '/table/built/*/on' => 'Measured on',
     '/table/racking/front_beam_m' => 'Front beam, up the slope', '/table/racking/above_m' => 'Posts over the beams’ centres by', '/table/racking/bolt_m' => 'Bolts of the beams',
     '/table/racking/front_post' => 'Front posts', '/table/racking/rear_post' => 'Rear posts', '/table/racking/girder' => 'Beams', '/table/racking/stick' => 'Post',
     ...array_merge(...array_map(static fn (string $key, string $what): array => [

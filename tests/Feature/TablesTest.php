@@ -78,8 +78,9 @@ final class TablesTest extends TestCase
         $kinds = $this->getJson("/jobs/{$this->job->id}/table/kinds")->assertOk();
         self::assertSame([6, 'steel-pipe table', true, 8, "7' 0\""], [count((array) $kinds->json()), $kinds->json('0.kind'), $kinds->json('0.is_here'), $kinds->json('0.posts'), $kinds->json('0.depth')]);
         self::assertStringContainsString('pull tests', is_string($against = $kinds->json('2.against')) ? $against : '');
-        $begun = $this->save((array) $kinds->json('1.edits'))->assertOk();
-        self::assertSame([$kinds->json('1.posts'), 'timber table'], [$begun->json('summary.attachments'), data_get($begun->json('fields'), '/table/racking/kind')['text'] ?? '']);
+        $edits = $kinds->json('1.edits');
+        self::assertSame([['path' => '/table/racking/kind', 'typed' => 'timber_table'], ['path' => '/table/racking/posts', 'typed' => '2']], $edits);
+        self::assertSame($kinds->json('1.posts'), $this->save($edits)->assertOk()->json('summary.attachments'));
         $this->postJson("/jobs/{$this->job->id}/fill", ['base' => $this->job->current()->id, 'edits' => []])->assertStatus(404);
         $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
     }

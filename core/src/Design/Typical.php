@@ -75,6 +75,7 @@ final class Typical
                 'wait_hours' => 24.0, 'coldest_celsius' => 5.0, 'day_celsius' => 24.0,
             ],
             '/table/racking/stow' => ['up_to_m_per_s' => 22.352, 'sensor' => '', 'without_power' => '', 'by' => ''],
+            '/table/built' => ['post' => 'A1', 'depth_m' => 0.9144, 'by' => '', 'on' => null],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             '/block/pins' => ['line' => 'A', 'member' => 1],
             '/block/bars' => ['member' => 1, 'line' => null],

@@ -227,6 +227,8 @@ enum Code: string
     case ResinCold = 'resin_cold';
     case TooFewTests = 'too_few_tests';
     case TooWideForOne = 'too_wide_for_one';
+    case BuiltShort = 'built_short';
+    case BuiltUnknown = 'built_unknown';
     case ButtTooShort = 'butt_too_short';
     case FootOverFrost = 'foot_over_frost';
     case FrameGapDiffers = 'frame_gap_differs';
@@ -261,7 +263,7 @@ enum Code: string
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
-        self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
+        self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
         self::TimberUnknown,
     ];
 

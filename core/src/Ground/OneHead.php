@@ -51,7 +51,7 @@ final class OneHead
         ];
     }
 
-    public static function place(TableFace $face, float $head_m, float $offset_m, ?Member $member, string $at): PostPlace
+    public static function place(TableFace $face, float $head_m, float $offset_m, ?Member $member, string $at, ?float $built_m = null): PostPlace
     {
         return new PostPlace(
             'A1',
@@ -62,6 +62,7 @@ final class OneHead
             $head_m,
             $member,
             $at,
+            $built_m,
         );
     }
 

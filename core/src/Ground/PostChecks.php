@@ -31,6 +31,10 @@ final readonly class PostChecks
         [$up_N, $down_N] = [$this->foundation->up_N($depth_m), $this->foundation->down_N($depth_m)];
         foreach ($cases as $case) {
             foreach ($case->posts as $post => [$presses_N, $across_N, $moment_Nm]) {
+                // What is built is no more to be dug deeper: whether it holds is told apart.
+                if ($this->places[$post]->built_m !== null) {
+                    continue;
+                }
                 if (
                     Printed::over(...$this->sideways($depth_m, $across_N, $moment_Nm))
                     || Printed::over(-$presses_N, $up_N) || Printed::over($presses_N, $down_N)
@@ -61,10 +65,11 @@ final readonly class PostChecks
      *
      * @return list<TableCheck> Of every post and the ground round it, each thing in the case that asks most of it
      */
-    public function at(float $depth_m, array $cases, float $soft_m): array
+    public function at(float $planned_m, array $cases, float $soft_m): array
     {
         $checks = [];
         foreach ($this->places as $post => $place) {
+            $depth_m = $place->built_m ?? $planned_m;
             $sideways = Most::of($cases, function (TableCase $case) use ($post, $depth_m): float {
                 [$demand_N, $capacity_N] = $this->sideways($depth_m, $case->posts[$post][1], $case->posts[$post][2]);
 

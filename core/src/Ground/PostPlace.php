@@ -22,6 +22,8 @@ final readonly class PostPlace
         public ?Member $member,
         /** Where that was entered: "/table/racking/post". */
         public string $at,
+        /** As its hole was measured; null where it is still to be dug. */
+        public ?float $built_m = null,
     ) {
     }
 

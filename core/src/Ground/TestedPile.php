@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\UnitSystem;
 
 /**
@@ -28,8 +29,18 @@ final readonly class TestedPile implements Foundation
         return [$this->embedment_m];
     }
 
+    /** A pile that stopped short of its tests is not proven by them. */
+    private function isShort(float $depth_m): bool
+    {
+        return Printed::under($depth_m, $this->embedment_m);
+    }
+
     public function sideways_N(float $depth_m, float $height_m): float
     {
+        if ($this->sideways_N !== null && $this->isShort($depth_m)) {
+            return 0.0;
+        }
+
         return $this->sideways_N === null
             ? $this->ground->sideways_N($depth_m, $height_m)
             : $this->sideways_N * min(1.0, $this->ground->lever_m($depth_m, $this->sidewaysAt_m) / $this->ground->lever_m($depth_m, $height_m));
@@ -37,12 +48,12 @@ final readonly class TestedPile implements Foundation
 
     public function up_N(float $depth_m): float
     {
-        return $this->bears_N;
+        return $this->isShort($depth_m) ? 0.0 : $this->bears_N;
     }
 
     public function down_N(float $depth_m): float
     {
-        return $this->bears_N;
+        return $this->up_N($depth_m);
     }
 
     public function why(string $what, float $depth_m): array

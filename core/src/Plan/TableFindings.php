@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Design\Ground\BuiltPost;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
@@ -112,6 +114,10 @@ final class TableFindings
                 $findings[] = Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $plan->snow->ground_m, 'edge_m' => $face->lowEdge_m]);
             }
         }
+        $ids = array_map(static fn (PostPlace $place): string => $place->id, $stand->places);
+        foreach (array_values(array_diff(array_map(static fn (BuiltPost $one): string => $one->post, $plan->design->table->built), $ids)) as $unknown) {
+            $findings[] = Finding::of(Code::BuiltUnknown, '/table/built', ['post' => $unknown]);
+        }
         $square = $stand->setOut->square;
         if ($square !== null && !in_array($square->state, ['unknown', 'square'], true)) {
             $findings[] = Finding::of(Code::DiagonalsDiffer, '/table/measured', ['differ_m' => abs($square->differ_m), 'most_m' => Squareness::WHOLE_M]);
@@ -124,7 +130,8 @@ final class TableFindings
     private static function fails(TablePlan $plan, float $depth_m): array
     {
         $findings = [];
-        foreach (self::worstOfEach($plan->checks) as $what => $check) {
+        foreach (self::worstOfEach($plan) as $check) {
+            $what = $check->what;
             if ($check->ratio <= 1 + 1e-9) {
                 continue;
             }
@@ -135,30 +142,35 @@ final class TableFindings
                 + ($check->case === null ? [] : $check->case->values() + [
                     'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6),
                 ]);
-            $findings[] = in_array($what, ['sideways', 'lift', 'press'], true)
-                ? Finding::of(
+            $isBuilt = $check->place !== '' && $plan->design->table->builtDepth_m($check->place) !== null;
+            $findings[] = match (true) {
+                $isBuilt && in_array($what, ['sideways', 'lift', 'press'], true) => Finding::of(
+                    Code::BuiltShort,
+                    '/table/built',
+                    ['built_m' => $plan->design->table->builtDepth_m($check->place) ?? 0.0] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
+                ),
+                in_array($what, ['sideways', 'lift', 'press'], true) => Finding::of(
                     Code::FoundationTooDeep,
                     $check->mendedAt,
                     ['depth_m' => $depth_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
-                )
-                : Finding::of(Code::TablePartFails, $check->mendedAt, $values);
+                ),
+                default => Finding::of(Code::TablePartFails, $check->mendedAt, $values),
+            };
         }
 
         return $findings;
     }
 
-    /**
-     * @param array<string, TableCheck> $checks
-     *
-     * @return array<string, TableCheck> By what is asked
-     */
-    private static function worstOfEach(array $checks): array
+    /** @return list<TableCheck> The worst of each thing that is asked, of posts that stand apart from those still to be dug for */
+    private static function worstOfEach(TablePlan $plan): array
     {
         $worst = [];
-        foreach ($checks as $check) {
-            $worst[$check->what] = isset($worst[$check->what]) && $worst[$check->what]->ratio >= $check->ratio ? $worst[$check->what] : $check;
+        foreach ($plan->checks as $check) {
+            $isBuilt = $check->place !== '' && $plan->design->table->builtDepth_m($check->place) !== null;
+            $key = $check->what.($isBuilt ? ' built' : '');
+            $worst[$key] = isset($worst[$key]) && $worst[$key]->ratio >= $check->ratio ? $worst[$key] : $check;
         }
 
-        return $worst;
+        return array_values($worst);
     }
 }

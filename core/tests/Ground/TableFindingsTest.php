@@ -65,6 +65,8 @@ final class TableFindingsTest extends TestCase
     {
         $in = 0.0254;
         $racking = '/table/racking';
+        yield 'built_short' => [['/table/built' => [['post' => 'B1', 'depth_m' => 1.2, 'by' => 'E. Sorrel', 'on' => null]]], 'stop', '/table/built', 'setting_out', 'Post B1 was measured 47 ¼ in deep', 'timber'];
+        yield 'built_unknown' => [['/table/built' => [['post' => 'H1', 'depth_m' => 2.1, 'by' => '', 'on' => null]]], 'stop', '/table/built', 'setting_out', 'measured for post H1', 'timber'];
         yield 'timber_unknown' => [["$racking/girder/incised" => 'unknown'], 'stop', "$racking/girder", 'table', 'Of “Two 2×8”', 'timber'];
         yield 'butt_too_short' => [["$racking/front_post/breadth_m" => 3.5 * $in], 'stop', "$racking/front_post/breadth_m", 'foundations', 'have 1 ¾ in of wood to the end, and 2 in are needed', 'timber'];
         yield 'timber_wet' => [[], 'assumption', "$racking/front_post/incised", 'foundations', 'wet in service', 'timber'];

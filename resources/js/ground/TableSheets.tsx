@@ -228,12 +228,34 @@ function SettingOut() {
                     ))}
                 </ul>
             )}
+            <Built />
             {(shown.table?.apart ?? '') !== '' && (
                 <p className="mt-3 text-muted text-[0.9rem]">
                     Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree
                     within ¼ in in a bay (common practice, no source).
                 </p>
             )}
+        </>
+    );
+}
+
+/** Holes as they were measured: from then on their posts are fixed. */
+function Built() {
+    const { data } = useDesk();
+    return data.fields['/table/racking/kind']?.value === 'pole' ? null : (
+        <>
+            <h3 className="mt-5">As built</h3>
+            <Each list="/table/built">
+                {(at) => (
+                    <>
+                        The hole of <Slot path={`${at}/post`} /> is <Slot path={`${at}/depth_m`} /> deep, measured by{' '}
+                        <Slot path={`${at}/by`} open="whom?" /> on <Slot path={`${at}/on`} open="which day?" />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/table/built">A hole was measured</AddButton>
+            </p>
         </>
     );
 }

@@ -518,4 +518,8 @@ export type FieldPath =
     | '/table/sunshine/october'
     | '/table/sunshine/november'
     | '/table/sunshine/december'
-    | '/table/sunshine/albedo';
+    | '/table/sunshine/albedo'
+    | `/table/built/${number}/post`
+    | `/table/built/${number}/depth_m`
+    | `/table/built/${number}/by`
+    | `/table/built/${number}/on`;

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design\Ground;
 
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Angle;
@@ -14,6 +15,7 @@ use Garnetine\Core\Quantity\Length;
 /** A table of modules on the ground. Its x runs along the row, from the left seen from the low edge; y from the low edge to the high one on the level. */
 final readonly class Table
 {
+    /** @param list<BuiltPost> $built */
     public function __construct(
         #[Text(120, shortest: 1)]
         public string $name,
@@ -46,7 +48,21 @@ final readonly class Table
         public ?Services $services = null,
         public ?Measured $measured = null,
         public ?Sunshine $sunshine = null,
+        /** Holes that were measured; of one post the last counts. */
+        #[Items(BuiltPost::class, 200)]
+        public array $built = [],
     ) {
+    }
+
+    /** How deep the hole of a post was measured; null where nobody did. */
+    public function builtDepth_m(string $post): ?float
+    {
+        $depth_m = null;
+        foreach ($this->built as $one) {
+            $depth_m = $one->post === $post ? $one->depth->toMetres() : $depth_m;
+        }
+
+        return $depth_m;
     }
 
     /** From the horizontal, whatever it was counted from. */

@@ -97,7 +97,7 @@ final readonly class PileTableKind implements TableKind
         $places = $this->rows->places();
         $posts = [];
         foreach ($held->depth_m === null ? [] : $places as $place) {
-            $posts[] = new TablePost($place, (float) $held->depth_m, null, null);
+            $posts[] = new TablePost($place, $place->built_m ?? (float) $held->depth_m, null, null);
         }
 
         return new TableStand(

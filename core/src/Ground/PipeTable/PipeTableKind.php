@@ -89,9 +89,9 @@ final readonly class PipeTableKind implements TableKind
         foreach ($held->depth_m === null ? [] : $places as $place) {
             $posts[] = new TablePost(
                 $place,
-                (float) $held->depth_m,
-                $place->height_m + $held->depth_m - $this->pipes->seat->toMetres(),
-                $ground->bags((float) $held->depth_m, M_PI / 4 * $this->pipes->post->outside->toMetres() ** 2, $this->design->table->footing->bag),
+                $place->built_m ?? (float) $held->depth_m,
+                $place->height_m + ($place->built_m ?? (float) $held->depth_m) - $this->pipes->seat->toMetres(),
+                $ground->bags($place->built_m ?? (float) $held->depth_m, M_PI / 4 * $this->pipes->post->outside->toMetres() ** 2, $this->design->table->footing->bag),
             );
         }
 

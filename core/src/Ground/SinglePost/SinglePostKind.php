@@ -83,9 +83,9 @@ final readonly class SinglePostKind implements TableKind
         $stick = $this->single->stick;
         $posts = $depth_m === null ? [] : [new TablePost(
             $place,
-            $depth_m,
-            $place->height_m + $depth_m + $this->shaved_m() / 2,
-            $ground->bags($depth_m, $stick->breadth->toMetres() * $stick->depth->toMetres(), $this->design->table->footing->bag),
+            $place->built_m ?? $depth_m,
+            $place->height_m + ($place->built_m ?? $depth_m) + $this->shaved_m() / 2,
+            $ground->bags($place->built_m ?? $depth_m, $stick->breadth->toMetres() * $stick->depth->toMetres(), $this->design->table->footing->bag),
         )];
         $cut_m = $posts === [] ? 0.0 : (float) $posts[0]->cut_m;
 
@@ -127,6 +127,7 @@ final readonly class SinglePostKind implements TableKind
             $this->single->offset->toMetres(),
             TimberMember::of($this->single->stick, $this->coefficients),
             '/table/racking/stick',
+            $this->design->table->builtDepth_m('A1'),
         );
     }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Garnetine\Core\Ground\Spikes;
 
 use Garnetine\Core\Ground\Foundation;
+use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\UnitSystem;
 
-/** A spike in resin by its tests alone, upward and sideways; it is pressed no harder than it may be lifted (a choice on the safe side). */
+/** A spike in resin by its tests alone, upward and sideways; it is pressed no harder than it may be lifted (a choice on the safe side), and
+ * bears nothing where it stopped short of its tests. */
 final readonly class Spike implements Foundation
 {
     public function __construct(private float $embedment_m, private float $up_N, private float $sideways_N)
@@ -21,17 +23,17 @@ final readonly class Spike implements Foundation
 
     public function sideways_N(float $depth_m, float $height_m): float
     {
-        return $this->sideways_N;
+        return Printed::under($depth_m, $this->embedment_m) ? 0.0 : $this->sideways_N;
     }
 
     public function up_N(float $depth_m): float
     {
-        return $this->up_N;
+        return Printed::under($depth_m, $this->embedment_m) ? 0.0 : $this->up_N;
     }
 
     public function down_N(float $depth_m): float
     {
-        return $this->up_N;
+        return $this->up_N($depth_m);
     }
 
     public function why(string $what, float $depth_m): array

@@ -106,7 +106,7 @@ final readonly class SpikeFramesKind implements TableKind
         $front_m = $this->frames->frontFoot->toMetres();
         foreach ([1 => $front_m, 2 => $front_m + $this->frames->between->toMetres()] as $row => $y_m) {
             for ($frame = 0; $frame <= $this->design->table->columns; ++$frame) {
-                $places[] = new PostPlace(PostPlace::name($frame, $row), $row === 2, $first_m + $frame * $pitch_m, $y_m, 0.0, 0.0, null, '/table/racking/tests');
+                $places[] = new PostPlace(PostPlace::name($frame, $row), $row === 2, $first_m + $frame * $pitch_m, $y_m, 0.0, 0.0, null, '/table/racking/tests', $this->design->table->builtDepth_m(PostPlace::name($frame, $row)));
             }
         }
 
@@ -121,7 +121,7 @@ final readonly class SpikeFramesKind implements TableKind
         $spike = new Spike($tests->embedment->toMetres(), Tested::bears_N($tests, true) ?? 0.0, Tested::bears_N($tests, false) ?? 0.0);
         $checks = new PostChecks($places, $spike);
         [$depth_m, $tried_m] = $checks->depth_m($this->design->units, $cases);
-        $posts = array_map(static fn (PostPlace $place): TablePost => new TablePost($place, $tried_m, null, null), $depth_m === null ? [] : $places);
+        $posts = array_map(static fn (PostPlace $place): TablePost => new TablePost($place, $place->built_m ?? $tried_m, null, null), $depth_m === null ? [] : $places);
 
         return new TableStand(
             $places,

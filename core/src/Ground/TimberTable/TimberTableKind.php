@@ -107,9 +107,9 @@ final readonly class TimberTableKind implements TableKind
             $timber = $this->timber($place->isRear);
             $posts[] = new TablePost(
                 $place,
-                (float) $held->depth_m,
-                $place->height_m + $held->depth_m + $this->timbers->above->toMetres(),
-                $ground->bags((float) $held->depth_m, $timber->breadth->toMetres() * $timber->depth->toMetres(), $this->design->table->footing->bag),
+                $place->built_m ?? (float) $held->depth_m,
+                $place->height_m + ($place->built_m ?? (float) $held->depth_m) + $this->timbers->above->toMetres(),
+                $ground->bags($place->built_m ?? (float) $held->depth_m, $timber->breadth->toMetres() * $timber->depth->toMetres(), $this->design->table->footing->bag),
             );
         }
 

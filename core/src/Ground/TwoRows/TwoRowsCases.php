@@ -7,6 +7,7 @@ namespace Garnetine\Core\Ground\TwoRows;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TwoRowSizes;
 use Garnetine\Core\Ground\Member;
+use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\Together;
@@ -23,6 +24,7 @@ final readonly class TwoRowsCases
     /**
      * @param list<AlongRow> $even
      * @param array<string, list<AlongRow>> $uneven By the snow's shares of the spans
+     * @param array{list<float|null>, list<float|null>} $built Measured depths of the front and the rear posts
      * @param array{float, float} $stiff E·I of a front and of a rear post, over that of a front one
      */
     private function __construct(
@@ -32,6 +34,7 @@ final readonly class TwoRowsCases
         private float $dead_N,
         private array $even,
         private array $uneven,
+        private array $built,
         private array $stiff,
         private ?Member $beam,
     ) {
@@ -58,6 +61,10 @@ final readonly class TwoRowsCases
             $design->modules_N() + $sizes->dead->toPascals() * $shape->area_m2(),
             AlongRow::under($shape, $sizes->joints),
             $uneven,
+            array_map(static fn (int $row): array => array_map(
+                static fn (int $post): ?float => $design->table->builtDepth_m(PostPlace::name($post, $row)),
+                array_keys($shape->posts_m),
+            ), [1, 2]),
             [1.0, $front === null || $rear === null ? 1.0 : $rear->stiffness_Nm2() / $front->stiffness_Nm2()],
             $beam,
         );
@@ -83,9 +90,9 @@ final readonly class TwoRowsCases
     /** @return list<TableCase> With posts that stand firm at the ground, or give way below it: the first are the same at any depth */
     public function bound(bool $isSoft, float $depth_m): array
     {
-        $below_m = $isSoft ? self::soft_m($depth_m) : 0.0;
-        $front = self::stiffness($this->shape->front_m, $below_m, $this->stiff[0]);
-        $rear = self::stiffness($this->shape->rear_m, $below_m, $this->stiff[1]);
+        $below = static fn (?float $built_m): float => $isSoft ? self::soft_m($built_m ?? $depth_m) : 0.0;
+        $front = self::stiffness($this->shape->front_m, array_map($below, $this->built[0]), $this->stiff[0]);
+        $rear = self::stiffness($this->shape->rear_m, array_map($below, $this->built[1]), $this->stiff[1]);
         $cases = [];
         foreach ($this->loads->together() as $acts) {
             array_push($cases, ...$this->one($acts, $isSoft, $front, $rear));
@@ -97,12 +104,13 @@ final readonly class TwoRowsCases
 
     /**
      * @param non-empty-list<float> $heights_m
+     * @param list<float> $below_m
      *
      * @return non-empty-list<float> Stiffness of each post over E·I of a front one
      */
-    private static function stiffness(array $heights_m, float $below_m, float $times): array
+    private static function stiffness(array $heights_m, array $below_m, float $times): array
     {
-        return array_map(static fn (float $height_m): float => $times / max($height_m + $below_m, 0.01) ** 3, $heights_m);
+        return array_map(static fn (float $height_m, float $into_m): float => $times / max($height_m + $into_m, 0.01) ** 3, $heights_m, $below_m);
     }
 
     /**

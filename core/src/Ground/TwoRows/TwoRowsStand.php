@@ -77,7 +77,7 @@ final readonly class TwoRowsStand
             [2, $shape->rear_m, $shape->rearGround_m, $this->rear, $this->at[1], $shape->frontAt_m() + $shape->between_m],
         ] as [$row, $heights_m, $grounds_m, $member, $at, $y_m]) {
             foreach ($heights_m as $post => $height_m) {
-                $places[] = new PostPlace(PostPlace::name($post, $row), $row === 2, $shape->posts_m[$post], $y_m, $grounds_m[$post], $height_m, $member, $at);
+                $places[] = new PostPlace(PostPlace::name($post, $row), $row === 2, $shape->posts_m[$post], $y_m, $grounds_m[$post], $height_m, $member, $at, $this->design->table->builtDepth_m(PostPlace::name($post, $row)));
             }
         }
 
