@@ -587,7 +587,7 @@ return [
         ['self::soft_m($built_m ?? $depth_m)', 'self::soft_m($depth_m)', 'Short posts give way as deep ones'],
         ['private const SOFT = 0.7;', 'private const SOFT = 0.0;', 'Posts never give way below the ground'],
         ['$uneven ? max($share,', '$uneven ? min($share,', 'Short posts of a row are spared'],
-        ['** 3, $heights_m)', '** 2, $heights_m)', 'Tall posts take more than their stiffness gives'],
+        ['** 3, $heights_m, $below_m)', '** 2, $heights_m, $below_m)', 'Tall posts take more than their stiffness gives'],
     ],
     'core/src/Ground/TwoRows/AlongRow.php' => [
         ['$joints === BeamJoints::None || count($shape->posts_m) === 2', 'true', 'Jointed pipes carry as whole ones'],
@@ -621,7 +621,7 @@ return [
         ['0.6 * $wind->pressure_Pa($area_m2, \'up\') - 0.6 * $dead_Pa * $cos', '0.6 * $wind->pressure_Pa($area_m2, \'up\') - $dead_Pa * $cos', 'All of its weight holds a module down'],
     ],
     'core/src/Ground/PipeTable/PipeTableKind.php' => [
-        ['$place->height_m + $held->depth_m - $this->pipes->seat->toMetres()', '$place->height_m + $held->depth_m', 'Posts are cut as long as to the pipe'],
+        ['(float) $held->depth_m) - $this->pipes->seat->toMetres()', '(float) $held->depth_m)', 'Posts are cut as long as to the pipe'],
     ],
     'core/src/Ground/ConcretePosts.php' => [
         ['$isPulled && $crossBolt !== YesNo::Yes', '$isPulled && $crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across'],
@@ -700,7 +700,7 @@ return [
         ['$this->sideways_N * min(1.0, ', '$this->sideways_N * max(1.0, ', 'High piles bear more than tested'],
     ],
     'core/src/Ground/TimberTable/TimberTableKind.php' => [
-        ['$place->height_m + $held->depth_m + $this->timbers->above->toMetres()', '$place->height_m + $held->depth_m', 'Posts end in the middle of their beams'],
+        ['(float) $held->depth_m) + $this->timbers->above->toMetres()', '(float) $held->depth_m)', 'Posts end in the middle of their beams'],
         ['$post->breadth->toMetres() / 2, $least_m', '$post->breadth->toMetres(), $least_m', 'Both beams have all of the post'],
     ],
     'core/src/Ground/SinglePost/SinglePostKind.php' => [

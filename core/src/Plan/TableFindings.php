@@ -142,12 +142,12 @@ final class TableFindings
                 + ($check->case === null ? [] : $check->case->values() + [
                     'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6),
                 ]);
-            $isBuilt = $check->place !== '' && $plan->design->table->builtDepth_m($check->place) !== null;
+            $built_m = $plan->design->table->builtDepth_m($check->place);
             $findings[] = match (true) {
-                $isBuilt && in_array($what, ['sideways', 'lift', 'press'], true) => Finding::of(
+                $built_m !== null && in_array($what, ['sideways', 'lift', 'press'], true) => Finding::of(
                     Code::BuiltShort,
                     '/table/built',
-                    ['built_m' => $plan->design->table->builtDepth_m($check->place) ?? 0.0] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
+                    ['built_m' => $built_m] + array_diff_key($values, ['cure' => '', 'percent' => 0]),
                 ),
                 in_array($what, ['sideways', 'lift', 'press'], true) => Finding::of(
                     Code::FoundationTooDeep,
@@ -166,8 +166,7 @@ final class TableFindings
     {
         $worst = [];
         foreach ($plan->checks as $check) {
-            $isBuilt = $check->place !== '' && $plan->design->table->builtDepth_m($check->place) !== null;
-            $key = $check->what.($isBuilt ? ' built' : '');
+            $key = $check->what.($plan->design->table->builtDepth_m($check->place) === null ? '' : ' built');
             $worst[$key] = isset($worst[$key]) && $worst[$key]->ratio >= $check->ratio ? $worst[$key] : $check;
         }
 
