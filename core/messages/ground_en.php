@@ -106,7 +106,7 @@ return [
     'step.table_wait' => 'Leave them overnight at least untouched. Modules after {warm} days at 73 °F, {cool} days at 50 °F: three quarters of the strength.',
     'step.table_cut' => 'Mark the posts by string and level, against the computed heights; cut, file, paint the cuts.',
     'step.table_pipes' => 'Set the tees and the pipes: front level, rear level and {rise} above it.',
-    'step.table_rails' => 'Lay {rails} rails across the pipes, {at} from the sides of each module; square the first to the pipe.',
+    'step.table_rails' => 'Lay {rails} rails across the beams, {at} from the sides of each module; square the first to the beam.',
     'step.table_modules' => 'Clamp the {modules} modules from the bottom row up.',
     'step.table_torque' => 'Torque and mark every tee, clamp and bolt; photograph posts, labels and the finished table.',
     'caution.buried' => 'Gas, power and water lie where nobody thinks: no hole without marks, by hand within 24 in of one (common practice). A struck gas line: away, upwind, call.',

@@ -75,7 +75,7 @@ export default function NewJob() {
                 {file === null && form.data.where === 'ground' && (
                     <p className="max-w-xl">
                         A table of steel pipes on posts in concrete, by ASCE/SEI 7-16, with sizes of an example until you enter
-                        yours.
+                        yours. Once it is begun it can be of timber, on piles or screws, on one post, on spikes or on a pole.
                     </p>
                 )}
                 {file === null &&

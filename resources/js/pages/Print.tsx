@@ -26,7 +26,7 @@ const files = { crew: 'crew-sheets', calculation: 'calculation', whole: 'paper' 
 
 const standing = (view: PaperData, named: boolean) => {
     const { modules, attachments, reserve, word } = view.summary;
-    const counts = `${modules} modules, ${attachments} ${view.table === null ? 'feet' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
+    const counts = `${modules} modules, ${attachments} ${view.table === null ? 'feet' : attachments === 1 ? 'post' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
     return named ? `${nameOf(view)}: ${counts}` : counts;
 };
 
