@@ -128,7 +128,15 @@ final class GroundTest extends BrowserTestCase
         // One post: a steeper tilt cuts more off its top.
         $this->visit("/jobs/{$job->id}/stage/table?surface=post");
         $this->fill('/table/tilt_rad', '35 deg');
-        $this->to('Foundations');
+        // Beside every other kind; and a further table like it, which is taken out again.
+        $this->press('The same modules on other kinds of table');
+        $this->seeText('head on a pole', '[aria-label="Other kinds of table"]');
+        $this->act(fn () => $this->press('Another table like this'));
+        $this->seeText('Table 6', 'nav[aria-label=Surfaces]');
+        $this->act(fn () => $this->press('Take this table out'));
+        $this->seeText('design', 'header');
+        self::assertSame(['piles', 'pole', 'post', 'spikes', 'timber'], $job->current()->document()->tableIds());
+        $this->visit("/jobs/{$job->id}/stage/foundations?surface=post");
         $plan = TablePlanner::plan($job->current()->document()->table('post'));
         $this->seeText($plan->design->printer()->tape($plan->posts[0]->cut_m ?? 0.0), '[aria-label=Posts]');
         // The pole: the compass shows 12° more than true; its block is made smaller until it tips.

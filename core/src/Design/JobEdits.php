@@ -9,7 +9,7 @@ use Garnetine\Core\Document\DocumentInvalid;
 /**
  * Changes the design of a job: edits of a surface's design, as Edits knows them, each with the surface that it is made on and
  * the block in view ({on: "south", of: "south-2", path, typed}), and {plane: "copy"}, {plane: "mirror"} or {plane: "remove"}, which adds a surface
- * like that one or takes it out, as {block: "add"} and {block: "remove"} do with a block.
+ * like that one or takes it out, on a table another table, as {block: "add"} and {block: "remove"} do with a block.
  */
 final class JobEdits
 {
@@ -26,8 +26,14 @@ final class JobEdits
             throw DocumentInvalid::at('', 'at most '.Edits::MOST.' edits', count($edits).' edits');
         }
         foreach (self::together($edits, $surface ?? $project->first(), $block) as [$on, $of, $group]) {
-            if (isset($project->tables[$on]) && !isset($group[0]['plane']) && !isset($group[0]['block'])) {
-                $project = $project->withTable($on, Edits::apply($project->table($on), $group));
+            if (isset($project->tables[$on]) && !isset($group[0]['block'])) {
+                $change = $group[0]['plane'] ?? null;
+                $project = match (true) {
+                    $change === 'copy' => $project->withTableLike($on),
+                    $change === 'remove' => $project->withoutTable($on),
+                    $change !== null => throw DocumentInvalid::at('', 'copy or remove', mb_strimwidth(json_encode($change) ?: 'something else', 0, 40)),
+                    default => $project->withTable($on, Edits::apply($project->table($on), $group)),
+                };
                 continue;
             }
             if (!isset($project->surfaces[$on])) {

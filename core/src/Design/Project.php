@@ -187,6 +187,42 @@ final class Project
         );
     }
 
+    /**
+     * A further table like one that is there, of the same modules; what was signed, staked or dug of the one is not of the other.
+     *
+     * @throws DocumentInvalid where there are too many
+     */
+    public function withTableLike(string $of): self
+    {
+        if (count($this->tables) >= 24) {
+            throw DocumentInvalid::at('/tables', 'at most 24 tables', 'one more');
+        }
+        for ($number = count($this->tables) + 1; isset($this->tables["table-$number"]) || isset($this->surfaces["table-$number"]); ++$number);
+        $design = $this->table($of);
+        $part = Part::ofTable("table-$number", $this->tables[$of]->module);
+        $dug = static fn (string $pointer): bool => preg_match('~^/table/(measured|built)\b~', $pointer) !== 1;
+
+        return Copy::of(
+            $this,
+            tables: $this->tables + ["table-$number" => Copy::of($design->table, name: "Table $number", measured: null, built: [])],
+            asTyped: $this->asTyped + self::places(array_filter($design->asTyped, $dug, ARRAY_FILTER_USE_KEY), $part->inJob(...)),
+            origins: $this->origins + self::places(array_filter($design->origins, $dug, ARRAY_FILTER_USE_KEY), $part->inJob(...)),
+        );
+    }
+
+    /** @throws DocumentInvalid where nothing else is in the job */
+    public function withoutTable(string $table): self
+    {
+        if (count($this->allIds()) < 2) {
+            throw DocumentInvalid::at("/tables/$table", 'a table beside others', 'the only one');
+        }
+        $kept = $this->less(["/tables/$table"], $this->surfaces, array_values(
+            array_filter($this->confirmations, static fn (Confirmation $one): bool => !str_starts_with($one->subject, "table/$table/")),
+        ));
+
+        return Copy::of($kept, tables: array_diff_key($kept->tables, [$table => true]));
+    }
+
     /** @return list<Confirmation> What was signed of a part of the job, as it is told from there */
     private function signed(Part $part): array
     {

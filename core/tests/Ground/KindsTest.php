@@ -16,6 +16,7 @@ use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\ElementWind;
@@ -423,6 +424,27 @@ final class KindsTest extends TestCase
             self::assertSame([[], ['built_short']], [$codes(self::plan($table, ['/table/built' => [$built('A1', $enough)]])), $codes(self::plan($table, ['/table/built' => [$built('A1', $less)]]))]);
         }
         self::assertEqualsWithDelta(50.0, self::plan('post', ['/table/built' => [$built('A1', 50.0)]])->posts[0]->depth_m / self::IN, 1e-6);
+    }
+
+    public function test_a_further_table_is_like_the_one_it_was_made_of_and_nothing_of_it_is_dug_or_signed(): void
+    {
+        $hole = ['post' => 'A1', 'depth_m' => 2.2, 'by' => 'E. Sorrel', 'on' => null];
+        $job = TableScenario::of()->with(['/table/built' => [$hole], '/confirmations' => [['subject' => 'table/table-1/stop/table_slenderness', 'value' => '', 'name' => 'E. Sorrel', 'on' => '2026-06-01', 'reason' => 'calculation 12', 'account' => '']]])->project();
+        $job = JobEdits::apply($job, [['on' => 'table-1', 'path' => '/table/racking/front_height_m', 'typed' => '36 in'], ['on' => 'table-1', 'plane' => 'copy'], ['on' => 'table-2', 'path' => '/table/tilt_rad', 'typed' => '25 deg']]);
+        self::assertSame(['table-1', 'table-2'], $job->tableIds());
+        [$one, $other] = [$job->table('table-1'), $job->table('table-2')];
+        self::assertSame(['Table 2', 1, 0, 1, 0, '36 in'], [$other->table->name, count($one->table->built), count($other->table->built), count($one->confirmations), count($other->confirmations), $other->asTyped['/table/racking/front_height_m'] ?? '']);
+        self::assertEqualsWithDelta([30.0, 25.0], [$one->table->tilt()->toDegrees(), $other->table->tilt()->toDegrees()], 1e-6);
+        $left = JobEdits::apply($job, [['on' => 'table-1', 'plane' => 'remove']]);
+        self::assertSame([['table-2'], 0, []], [$left->tableIds(), count($left->confirmations), array_filter(array_keys($left->asTyped), static fn (string $at): bool => str_starts_with($at, '/tables/table-1'))]);
+        foreach ([[$left, 'remove', 'the only one'], [$job, 'mirror', 'copy or remove']] as [$of, $what, $says]) {
+            try {
+                JobEdits::apply($of, [['on' => 'table-2', 'plane' => $what]]);
+                self::fail($what);
+            } catch (DocumentInvalid $refused) {
+                self::assertStringContainsString($says, $refused->getMessage());
+            }
+        }
     }
 
     /** A kind from elsewhere is a class of the design, one that plans it, and a line in each list. */

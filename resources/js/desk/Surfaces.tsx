@@ -56,6 +56,33 @@ export function Surfaces({ stage }: { stage: string }) {
     );
 }
 
+/** One table more, or one less. */
+export function TableActs() {
+    const { job, data, may, edit } = useDesk();
+    const held = useHeld();
+    if (!may('update')) {
+        return null;
+    }
+    const copy = () =>
+        edit([{ plane: 'copy' }], (now: DeskData) => {
+            const added = now.surfaces.find((one) => data.surfaces.every((known) => known.id !== one.id));
+            router.visit(stageOf(job, 'table', added?.id ?? null));
+        });
+    const remove = () => edit([{ plane: 'remove' }], () => router.visit(stageOf(job, 'table', null)));
+    return (
+        <p className="mt-3 flex flex-wrap gap-2">
+            <button type="button" className="act act-small" disabled={held} onClick={() => void copy()}>
+                Another table like this
+            </button>
+            {data.surfaces.length > 1 && (
+                <button type="button" className="act act-small" disabled={held} onClick={() => void remove()}>
+                    Take this table out
+                </button>
+            )}
+        </p>
+    );
+}
+
 /** One surface more, or one less. */
 export function SurfaceActs() {
     const { job, data, may, edit } = useDesk();

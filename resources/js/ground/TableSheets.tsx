@@ -1,6 +1,7 @@
 import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
+import { TableActs } from '@/desk/Surfaces';
 import { kinds } from '@/ground/kinds';
 import type { KindSheets } from '@/ground/kinds/parts';
 import { HandoverSheet } from '@/stages/HandoverSheet';
@@ -156,6 +157,7 @@ function TheTable() {
                 <AddButton path="/module/ratings">Another rating</AddButton>
             </p>
             <Own what="Carries" />
+            <TableActs />
         </>
     );
 }
