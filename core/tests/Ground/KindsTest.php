@@ -37,6 +37,7 @@ use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\Tested;
 use Garnetine\Core\Ground\TestedPile;
 use Garnetine\Core\Ground\TimberMember;
+use Garnetine\Core\Ground\TwoRows\Stance;
 use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Duration;
@@ -52,6 +53,7 @@ use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Tests\Support\OneMorePipeTable;
+use Garnetine\Core\Tests\Support\PlaneFrame;
 use Garnetine\Core\Tests\Support\TableScenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -444,6 +446,55 @@ final class KindsTest extends TestCase
             } catch (DocumentInvalid $refused) {
                 self::assertStringContainsString($says, $refused->getMessage());
             }
+        }
+    }
+
+    /** Thirty random tables of one bay against a plane frame: posts that stand firm or give way below, rails that do not bend, hinged on both. */
+    public function test_front_and_rear_share_as_a_plane_frame_does(): void
+    {
+        mt_srand(30);
+        $of = static fn (float $from, float $to): float => $from + ($to - $from) * mt_rand() / mt_getrandmax();
+        for ($try = 0; $try < 30; ++$try) {
+            $shape = TableScenario::worked()->with([
+                '/table/tilt_rad' => deg2rad($of(0, 50)), '/table/racking/front_pipe_m' => $of(0.1, 0.8), '/table/racking/between_m' => $of(0.6, 1.2), '/table/racking/offset_m' => $of(0.02, 0.3),
+                '/table/racking/front_height_m' => $of(0.9, 1.6), '/table/ground/across_rad' => deg2rad($of(-6, 6)),
+            ])->shape();
+            [$sin, $cos] = [sin($shape->tilt_rad), cos($shape->tilt_rad)];
+            [$below_m, $frontEi, $rearEi] = [$try % 2 === 0 ? 0.0 : $of(0.5, 1.5), $of(1e4, 1e5), $of(1e4, 1e5)];
+            $plane = static fn (float $along_m): array => [$along_m * $cos, $along_m * $sin];
+            $pipe = static fn (float $along_m): array => [$along_m * $cos + $shape->offset_m * $sin, $along_m * $sin - $shape->offset_m * $cos];
+            $frame = new PlaneFrame();
+            // Ways: 0 to 2 and 3 to 5 the feet; 6, 7 and 9, 10 the pipes, their posts turning by 8 and 11, the rails by 12 and 13; then places on the rails.
+            $stiff = 1e13;
+            foreach ([[$shape->frontPipe_m, $shape->front_m[0], [0, 1, 2, 6, 7, 8], $frontEi], [$shape->rearPipe_m, $shape->rear_m[0], [3, 4, 5, 9, 10, 11], $rearEi]] as [$along_m, $height_m, $ways, $ei]) {
+                $top = $pipe($along_m);
+                $frame->bar([$top[0], $top[1] - $height_m - $below_m], $top, $ways, $stiff, $ei);
+            }
+            $places = [0.0, $shape->chord_m / 4, $shape->frontPipe_m, $shape->chord_m / 2, 3 * $shape->chord_m / 4, $shape->rearPipe_m, $shape->chord_m];
+            sort($places);
+            $way = static fn (int $place): int => 20 + 3 * $place;
+            foreach (array_slice(array_keys($places), 1) as $place) {
+                if ($places[$place] - $places[$place - 1] > 1e-9) {
+                    $frame->bar($plane($places[$place - 1]), $plane($places[$place]), [$way($place - 1), $way($place - 1) + 1, $way($place - 1) + 2, $way($place), $way($place) + 1, $way($place) + 2], $stiff, $stiff / 1e3);
+                }
+            }
+            foreach ([[$shape->frontPipe_m, [6, 7, 12]], [$shape->rearPipe_m, [9, 10, 13]]] as [$along_m, $ways]) {
+                $place = (int) array_search($along_m, $places, true);
+                $frame->bar($pipe($along_m), $plane($along_m), [...$ways, $way($place), $way($place) + 1, $way($place) + 2], $stiff, $stiff / 1e3);
+            }
+            [$lower_N, $upper_N, $weight_N] = [$of(-4e3, 4e3), $of(-4e3, 4e3), $of(0, 3e3)];
+            foreach ([[0.25, $lower_N * $sin, -$lower_N * $cos], [0.75, $upper_N * $sin, -$upper_N * $cos], [0.5, 0.0, -$weight_N]] as [$share, $across_N, $up_N]) {
+                $place = (int) array_search($share === 0.75 ? 3 * $shape->chord_m / 4 : ($share === 0.25 ? $shape->chord_m / 4 : $shape->chord_m / 2), $places, true);
+                $frame->load($way($place), $across_N);
+                $frame->load($way($place) + 1, $up_N);
+            }
+            $forces = $frame->heldBy([0, 1, 2, 3, 4, 5]);
+            [$k1, $k2] = [$frontEi / ($shape->front_m[0] + $below_m) ** 3, $rearEi / ($shape->rear_m[0] + $below_m) ** 3];
+            $stance = Stance::under($shape, $lower_N, $upper_N, [[$weight_N, $shape->chord_m / 2]], $k2 / ($k1 + $k2));
+            $most_N = max(abs($lower_N), abs($upper_N), $weight_N);
+            self::assertEqualsWithDelta([$stance->front_N, $stance->rear_N, $stance->frontAcross_N, $stance->rearAcross_N], [$forces[1], $forces[4], -$forces[0], -$forces[3]], 1e-4 * $most_N);
+            // What bends the foot of a post is what pushes its head.
+            self::assertEqualsWithDelta(abs($stance->frontAcross_N * ($shape->front_m[0] + $below_m)), abs($forces[2]), 2e-4 * $most_N);
         }
     }
 
