@@ -473,9 +473,10 @@ final class KindsTest extends TestCase
             $places = [0.0, $shape->chord_m / 4, $shape->frontPipe_m, $shape->chord_m / 2, 3 * $shape->chord_m / 4, $shape->rearPipe_m, $shape->chord_m];
             sort($places);
             $way = static fn (int $place): int => 20 + 3 * $place;
-            foreach (array_slice(array_keys($places), 1) as $place) {
-                if ($places[$place] - $places[$place - 1] > 1e-9) {
-                    $frame->bar($plane($places[$place - 1]), $plane($places[$place]), [$way($place - 1), $way($place - 1) + 1, $way($place - 1) + 2, $way($place), $way($place) + 1, $way($place) + 2], $stiff, $stiff / 1e3);
+            for ($place = 1; $place < count($places); ++$place) {
+                [$before_m, $here_m] = array_slice($places, $place - 1, 2);
+                if ($here_m - $before_m > 1e-9) {
+                    $frame->bar($plane($before_m), $plane($here_m), [$way($place - 1), $way($place - 1) + 1, $way($place - 1) + 2, $way($place), $way($place) + 1, $way($place) + 2], $stiff, $stiff / 1e3);
                 }
             }
             foreach ([[$shape->frontPipe_m, [6, 7, 12]], [$shape->rearPipe_m, [9, 10, 13]]] as [$along_m, $ways]) {

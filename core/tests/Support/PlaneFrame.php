@@ -53,13 +53,22 @@ final class PlaneFrame
             [$axial, 0.0, 0.0, -$axial, 0.0, 0.0], [0.0, $shear, $turn, 0.0, -$shear, $turn], [0.0, $turn, 4 * $ei / $length, 0.0, -$turn, 2 * $ei / $length],
             [-$axial, 0.0, 0.0, $axial, 0.0, 0.0], [0.0, -$shear, -$turn, 0.0, $shear, -$turn], [0.0, $turn, 2 * $ei / $length, 0.0, -$turn, 4 * $ei / $length],
         ];
-        $rotate = static fn (array $of): array => array_merge(...array_map(static fn (int $end): array => [
-            $cos * $of[$end] - $sin * $of[$end + 1], $sin * $of[$end] + $cos * $of[$end + 1], $of[$end + 2],
-        ], [0, 3]));
-        $rows = array_map($rotate, $local);
-        $columns = array_map(static fn (int $column): array => $rotate(array_column($rows, $column)), range(0, 5));
+        $rows = array_map(static fn (array $row): array => self::rotated($row, $cos, $sin), $local);
+        $columns = array_map(static fn (int $column): array => self::rotated(array_column($rows, $column), $cos, $sin), range(0, 5));
 
         return array_map(static fn (int $row): array => array_column($columns, $row), range(0, 5));
+    }
+
+    /**
+     * @param array<int, float> $of
+     *
+     * @return list<float>
+     */
+    private static function rotated(array $of, float $cos, float $sin): array
+    {
+        [$across, $up, $turn, $farAcross, $farUp, $farTurn] = $of;
+
+        return [$cos * $across - $sin * $up, $sin * $across + $cos * $up, $turn, $cos * $farAcross - $sin * $farUp, $sin * $farAcross + $cos * $farUp, $farTurn];
     }
 
     /**
