@@ -629,7 +629,7 @@ return [
     'core/src/Ground/PostChecks.php' => [
         ['$this->places[$post]->built_m !== null', 'false', 'What is built is dug deeper once more'],
         ['$place->built_m ?? $planned_m', '$planned_m', 'Short holes hold as planned ones'],
-        ['abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),', '0.0,', 'Heads of posts are never bent'],
+        ['abs($moment_Nm - $across_N * $height_m))', '0.0)', 'Heads of posts are never bent'],
         ['$height_m ** 3 / 3 + (', '$height_m ** 3 / 8 + (', 'Posts are told too stiff'],
     ],
     'core/src/Ground/TableSnow.php' => [

@@ -44,9 +44,11 @@ final class FieldView
     {
         if ($design instanceof TableDesign) {
             return [
-                '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built), '/table/services' => $design->table->services === null ? 0 : 1,
+                '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built),
+                '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
-                '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking), '/module/ratings' => count($design->module->ratings),
+                '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
+                '/module/ratings' => count($design->module->ratings),
                 '/site/hill' => $design->site->hill === null ? 0 : 1,
             ];
         }

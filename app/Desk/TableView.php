@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\KindBeside;
 use Garnetine\Core\Plan\TableChooser;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
@@ -155,7 +156,8 @@ final class TableView
                 array_filter($plan->checks, static fn (TableCheck $check): bool => preg_match('/\d/', $check->place) !== 1),
             )),
             'stakes' => array_map(static fn (array $stake): array => [
-                'post' => $stake['post'], 'along' => $printer->tape($stake['along_m']), 'string' => $stake['string_m'] > 0.0 ? $printer->tape($stake['string_m']) : null,
+                'post' => $stake['post'], 'along' => $printer->tape($stake['along_m']),
+                'string' => $stake['string_m'] > 0.0 ? $printer->tape($stake['string_m']) : null,
             ], $plan->setOut->stakes ?? []),
             'diagonals' => array_map(static fn (array $one): array => [
                 'name' => "{$one['from']}–{$one['to']}", 'level' => $printer->tape($one['level_m']), 'ground' => $printer->tape($one['ground_m']),
@@ -187,23 +189,22 @@ final class TableView
         $texts = Texts::of($design);
         $printer = $design->printer();
 
-        return array_map(static function (array $one) use ($texts, $printer): array {
-            $plan = $one['plan'];
-            $fails = $plan === null ? null : TableChooser::failing($plan);
-            $post = $plan->posts[0] ?? null;
+        return array_map(static function (KindBeside $one) use ($texts, $printer): array {
+            $fails = $one->failing();
+            $posts = $one->plan->posts ?? [];
 
             return [
-                'kind' => $texts->choice('/table/racking/kind', $one['kind']), 'is_here' => $one['is_here'], 'posts' => count($plan->posts ?? []),
-                'depth' => $post === null ? '' : $printer->length($post->depth_m),
-                'bags' => $plan === null || $plan->posts === [] || $post?->bags === null ? '' : Printer::number(ceil(TableChooser::bags($plan) - 1e-9), 0),
-                'missing' => $one['missing'],
+                'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
+                'depth' => $posts === [] ? '' : $printer->length($posts[0]->depth_m),
+                'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
+                'missing' => $one->missing,
                 'against' => match (true) {
-                    $plan === null => $texts->say('chooser.no_fit'),
-                    $one['refusal'] !== null => $texts->finding($one['refusal']),
+                    $one->plan === null => $texts->say('chooser.no_fit'),
+                    $one->refusal !== null => $texts->finding($one->refusal),
                     $fails !== null => $texts->say("because.table_{$fails->says()}", ['place' => $fails->place]).': '.Texts::reserve($fails->reserve()),
                     default => '',
                 },
-                'edits' => $one['edits'],
+                'edits' => $one->edits,
             ];
         }, TableChooser::of($design));
     }
@@ -344,7 +345,8 @@ final class TableView
         };
 
         return [
-            'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'height' => $post->place->height_m > 0.0 ? $printer->tape($post->place->height_m) : null,
+            'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m,
+            'height' => $post->place->height_m > 0.0 ? $printer->tape($post->place->height_m) : null,
             'depth' => $printer->tape($post->depth_m), 'cut' => $post->cut_m === null ? null : $printer->tape($post->cut_m),
             'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),

@@ -96,7 +96,8 @@ final class Tables
             foreach ($one->posts as $post) {
                 $along_m = $post->place->x_m - $one->posts[0]->place->x_m;
                 $rows[] = [
-                    $one->design->table->name, $post->place->id, $printer->tape($along_m), $printer->tape($post->place->height_m), $printer->tape($post->depth_m),
+                    $one->design->table->name, $post->place->id, $printer->tape($along_m), $printer->tape($post->place->height_m),
+                    $printer->tape($post->depth_m),
                     $post->cut_m === null ? '' : $printer->tape($post->cut_m),
                     (string) $post->bags, ...array_map(
                         static fn (?float $m): string => $m === null ? '' : sprintf('%.4F', $m),

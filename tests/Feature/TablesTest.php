@@ -98,7 +98,7 @@ final class TablesTest extends TestCase
         foreach ([
             [['path' => '/table/footing/hole_m', 'typed' => 'wide'], '/table/footing/hole_m'], [['path' => '/table/racking/posts', 'typed' => '1'], '/table/racking/posts'],
             [['path' => '/table/soil/kind', 'typed' => 'cheese'], '/table/soil/kind'], [['path' => '/table/tilt_rad', 'typed' => '95 deg'], '/table/tilt_rad'], [['path' => '/surface/width_m', 'typed' => '9 m'], '/surface/width_m'],
-            [['path' => '/table/services/ticket', 'typed' => 'T'], '/table/services/by'], [['move' => ['x_m' => 1, 'y_m' => 1]], ''], [['plane' => 'copy'], ''], [['path' => '/table/module', 'typed' => 'module-9'], '/table/module'],
+            [['path' => '/table/services/ticket', 'typed' => 'T'], '/table/services/by'], [['move' => ['x_m' => 1, 'y_m' => 1]], ''], [['plane' => 'mirror'], ''], [['path' => '/table/module', 'typed' => 'module-9'], '/table/module'],
         ] as [$edit, $at]) {
             $this->save([$edit])->assertStatus(422)->assertJsonPath('faults.0.path', $at);
         }

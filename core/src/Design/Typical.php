@@ -81,7 +81,8 @@ final class Typical
             '/block/bars' => ['member' => 1, 'line' => null],
             '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
             '/surface/snow_features' => [
-                'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192, 'upwind_m' => 9.144, 'higher_roof_m' => null, 'slides_from_m' => null,
+                'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192,
+                'upwind_m' => 9.144, 'higher_roof_m' => null, 'slides_from_m' => null,
             ],
             '/fire' => ['rule' => 'irc_2018', 'dwelling' => 'unknown', 'sprinklers' => 'unknown', 'roof_m2' => null],
             '/site/hill' => ['shape' => 'escarpment', 'height_m' => 18.288, 'half_length_m' => 45.72, 'from_crest_m' => 9.144, 'side' => 'downwind'],
@@ -92,7 +93,8 @@ final class Typical
             '/site/as_nzs' => ['region' => null, 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null],
             '/site/as_nzs/shielding' => ['buildings' => 2, 'height_m' => 5.0, 'breadth_m' => 12.0],
             '/given' => [
-                'document' => '', 'by' => '', 'on' => null, 'level' => 'strength', 'edge_m' => 1.2192, 'field_up_Pa' => null, 'eave_up_Pa' => null, 'rake_up_Pa' => null,
+                'document' => '', 'by' => '', 'on' => null, 'level' => 'strength', 'edge_m' => 1.2192, 'field_up_Pa' => null, 'eave_up_Pa' => null,
+                'rake_up_Pa' => null,
                 'ridge_up_Pa' => null, 'eave_corner_up_Pa' => null, 'ridge_corner_up_Pa' => null, 'down_Pa' => null, 'roof_snow_Pa' => null,
             ],
             default => null,

@@ -35,7 +35,10 @@ final class Brackets
         [$up_N, $upIn] = self::most($sticks, static fn (Stick $stick): float => -$stick->case->posts[0][0]);
         [$head_Nm, $headIn] = self::most($sticks, static fn (Stick $stick): float => $stick->head_Nm);
         [$aside_Nm, $asideIn] = self::most($sticks, static fn (Stick $stick): float => $stick->normal_N * self::ASIDE * $wide_m);
-        [$torque_Nm, $torqueIn] = self::most($sticks, static fn (Stick $stick): float => $stick->case->isAlong() ? 0.0 : $stick->case->posts[0][1] * self::ASIDE * $wide_m);
+        [$torque_Nm, $torqueIn] = self::most(
+            $sticks,
+            static fn (Stick $stick): float => $stick->case->isAlong() ? 0.0 : $stick->case->posts[0][1] * self::ASIDE * $wide_m,
+        );
 
         return [
             ...Holding::force('bracket_up', '', max(0.0, $up_N), $bracket->up, $upIn, self::AT.'/up_N'),

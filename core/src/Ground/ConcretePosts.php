@@ -32,7 +32,11 @@ final class ConcretePosts
             Finding::of(Code::SwayOfSteel, $memberAt),
             Finding::of(Code::FrostTakesNone, '/table/soil/frost_depth_m'),
             ...$table->soil->kind === SoilKind::Clay ? [Finding::of(Code::SideByCohesion, '/table/soil/kind')] : [],
-            ...$doubling?->isNamed() === true ? [Finding::of(Code::SoilDoubled, '/table/footing/doubling', ['by' => $doubling->by, 'why' => $doubling->why])] : [],
+            ...$doubling?->isNamed() === true ? [Finding::of(
+                Code::SoilDoubled,
+                '/table/footing/doubling',
+                ['by' => $doubling->by, 'why' => $doubling->why],
+            )] : [],
         ];
     }
 

@@ -54,7 +54,10 @@ final class Materials
         }
         $units = static fn (float $length_m): int => (int) ceil($length_m / self::UNIT_M - 1e-6);
         $kerf = $units(0.0254 / 8);
-        [$bars] = LeastStock::of(array_map(static fn (float $piece_m): int => $units($piece_m) + $kerf, $pieces_m), (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf);
+        [$bars] = LeastStock::of(
+            array_map(static fn (float $piece_m): int => $units($piece_m) + $kerf, $pieces_m),
+            (int) floor($stock_m / self::UNIT_M + 1e-6) + $kerf,
+        );
 
         return $bars;
     }

@@ -121,22 +121,15 @@ final readonly class PostChecks
             return [];
         }
         $height_m = $place->height_m;
-        // Straight from the ground to the head, so that it is bent most at one of them.
-        $moment_Nm = static fn (TableCase $case): float => max(
-            abs($case->posts[$post][2]),
-            abs($case->posts[$post][2] - $case->posts[$post][1] * $height_m),
-        );
         $turned = $member->turned();
         $way = static fn (TableCase $case): Member => $case->isAlong() ? $turned : $member;
         $together = static fn (TableCase $case): float => $way($case)->together(
             $case->posts[$post][0],
-            $moment_Nm($case),
+            self::moment_Nm($case, $post, $height_m),
             $height_m + ($case->isSoft ? $soft_m : 0.0),
             $case->lasts(),
         );
-        $sway_m = static fn (TableCase $case): float => abs(
-            $case->posts[$post][1] * $height_m ** 3 / 3 + ($case->posts[$post][2] - $case->posts[$post][1] * $height_m) * $height_m ** 2 / 2,
-        ) / $way($case)->stiffness_Nm2();
+        $sway_m = static fn (TableCase $case): float => self::bow_Nm3($case, $post, $height_m) / $way($case)->stiffness_Nm2();
         $bend = Most::of($cases, $together);
         $shear = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1] / $way($case)->shear_N($case->lasts()));
         $sway = Most::of($cases, $sway_m);
@@ -148,10 +141,50 @@ final readonly class PostChecks
         $mended = $from[0] ?? $place->at;
 
         return [
-            new TableCheck('bend', $place->id, $moment_Nm($bend->case), $way($bend->case)->moment_Nm($bend->case->lasts()), 'Nm', $bend->value, $bend->case, $more, $member->source(), $from, $mended, $member->says().'bend'),
-            TableCheck::of('shear', $place->id, $shear->case->posts[$post][1], $way($shear->case)->shear_N($shear->case->lasts()), 'N', $shear->case, $mended, $more, $member->source(), $from),
+            new TableCheck(
+                'bend',
+                $place->id,
+                self::moment_Nm($bend->case, $post, $height_m),
+                $way($bend->case)->moment_Nm($bend->case->lasts()),
+                'Nm',
+                $bend->value,
+                $bend->case,
+                $more,
+                $member->source(),
+                $from,
+                $mended,
+                $member->says().'bend',
+            ),
+            TableCheck::of(
+                'shear',
+                $place->id,
+                $shear->case->posts[$post][1],
+                $way($shear->case)->shear_N($shear->case->lasts()),
+                'N',
+                $shear->case,
+                $mended,
+                $more,
+                $member->source(),
+                $from,
+            ),
             TableCheck::of('sway', $place->id, $sway->value, $height_m / self::SWAY, 'm', $sway->case, $mended, $more, $member->source(), $from),
         ];
+    }
+
+    /** Straight from the ground to the head, so that it is bent most at one of them. */
+    private static function moment_Nm(TableCase $case, int $post, float $height_m): float
+    {
+        [, $across_N, $moment_Nm] = $case->posts[$post];
+
+        return max(abs($moment_Nm), abs($moment_Nm - $across_N * $height_m));
+    }
+
+    /** How far its head goes aside, times its stiffness. */
+    private static function bow_Nm3(TableCase $case, int $post, float $height_m): float
+    {
+        [, $across_N, $moment_Nm] = $case->posts[$post];
+
+        return abs($across_N * $height_m ** 3 / 3 + ($moment_Nm - $across_N * $height_m) * $height_m ** 2 / 2);
     }
 
     /**

@@ -52,7 +52,10 @@ final readonly class RoundPipe implements Member
             $pipe->yield->toPascals(),
             $coefficients->value(self::TABLE, 'modulus_ksi') * Dimension::Pressure->units()['ksi'],
             $coefficients->value(self::TABLE, 'omega'),
-            ...array_map(static fn (string $key): float => $coefficients->value(self::TABLE, $key), ['k_free_top', 'e3_from', 'e3_base', 'e3_elastic', 'shear']),
+            ...array_map(
+                static fn (string $key): float => $coefficients->value(self::TABLE, $key),
+                ['k_free_top', 'e3_from', 'e3_base', 'e3_elastic', 'shear'],
+            ),
         );
     }
 

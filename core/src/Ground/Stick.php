@@ -31,11 +31,18 @@ final readonly class Stick
      */
     public static function all(TableLoads $loads, TableFace $face, float $height_m, float $offset_m, float $dead_N, ?float $told_rad = null): array
     {
-        $push_N = $loads->along_N($face, $offset_m + 0.05);
+        $push_N = $loads->along_N($face, $offset_m + TableLoads::THICK_M);
         $sticks = [];
         foreach (TableLoads::ALONG as $name => $dead) {
             foreach ([false, true] as $isSoft) {
-                $case = new TableCase($name, 'open_wind.along', TableLoads::NO_SNOW, $isSoft, [[$dead * $dead_N, $push_N, $push_N * $height_m]], tilt_rad: $told_rad);
+                $case = new TableCase(
+                    $name,
+                    'open_wind.along',
+                    TableLoads::NO_SNOW,
+                    $isSoft,
+                    [[$dead * $dead_N, $push_N, $push_N * $height_m]],
+                    tilt_rad: $told_rad,
+                );
                 $sticks[] = new self($case, $dead, 0.0, 0.0);
             }
         }

@@ -18,6 +18,8 @@ final readonly class TableLoads
     ];
     public const ALONG = ['table_combination.d_w' => 1.0, 'table_combination.06d_w' => 0.6];
     private const NO_WIND = 'table_case.no_wind';
+    /** Of modules in their frames, seen from the end of a row (common practice, no source). */
+    public const THICK_M = 0.05;
     public const NO_SNOW = 'table_case.no_snow';
 
     /** @param non-empty-list<OpenWind> $winds */

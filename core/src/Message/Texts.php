@@ -22,8 +22,11 @@ final class Texts
      * @param string $stand What feet along a line are counted by, as a kind of member says
      * @param array{string, string} $sides Where tapes begin at the left, and at the right: a hip has no rake
      */
-    public function __construct(private readonly Printer $printer, private readonly string $stand = 'member', private readonly array $sides = ['left rake', 'right rake'])
-    {
+    public function __construct(
+        private readonly Printer $printer,
+        private readonly string $stand = 'member',
+        private readonly array $sides = ['left rake', 'right rake'],
+    ) {
         if (self::$templates === []) {
             /** @var array<string, string> $messages */
             $messages = require dirname(__DIR__, 2).'/messages/en.php';

@@ -83,7 +83,13 @@ final readonly class Printer
         if (abs($value_Pa) >= 1e6) {
             // Of wood in psi, of steel in ksi.
             return $this->units === UnitSystem::Us
-                ? (abs($value_Pa) < 3.5e7 ? $this->in(Dimension::Pressure, $value_Pa, 'psi', 0, 'psi') : $this->in(Dimension::Pressure, $value_Pa, 'ksi', 1, 'ksi'))
+                ? (abs($value_Pa) < 3.5e7 ? $this->in(
+                    Dimension::Pressure,
+                    $value_Pa,
+                    'psi',
+                    0,
+                    'psi',
+                ) : $this->in(Dimension::Pressure, $value_Pa, 'ksi', 1, 'ksi'))
                 : $this->in(Dimension::Pressure, $value_Pa, 'MPa', 1, 'MPa');
         }
 

@@ -11,6 +11,7 @@ use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\PullTests;
 use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\Ground\SpikeFrames;
+use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\Timber;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\YesNo;
@@ -45,6 +46,7 @@ use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\KindBeside;
 use Garnetine\Core\Plan\TableChooser;
 use Garnetine\Core\Plan\TableDocument;
 use Garnetine\Core\Plan\TablePlan;
@@ -367,26 +369,32 @@ final class KindsTest extends TestCase
     public function test_the_same_modules_stand_beside_themselves_on_every_kind(): void
     {
         $design = TableScenario::of()->design();
-        $told = array_column(TableChooser::of($design), null, 'kind');
+        $told = self::beside($design);
         self::assertSame(array_keys(Kinds::of(Racking::class)), array_keys($told));
-        self::assertSame(['pipe_table'], array_keys(array_filter($told, static fn (array $one): bool => $one['is_here'])));
-        self::assertSame(CanonicalJson::encode(TableDocument::of(TablePlanner::plan($design, Depth::Checks))), CanonicalJson::encode(TableDocument::of($told['pipe_table']['plan'] ?? self::plan('post'))));
-        self::assertSame(['too_few_tests', 'too_wide_for_one', 'frames_one_row'], array_map(static fn (string $kind): string => $told[$kind]['refusal']->code->value ?? '', ['pile_table', 'single_post', 'spike_frames']));
+        self::assertSame(['pipe_table'], array_keys(array_filter($told, static fn (KindBeside $one): bool => $one->isHere)));
+        self::assertSame(CanonicalJson::encode(TableDocument::of(TablePlanner::plan($design, Depth::Checks))), CanonicalJson::encode(TableDocument::of($told['pipe_table']->plan ?? self::plan('post'))));
+        self::assertSame(['too_few_tests', 'too_wide_for_one', 'frames_one_row'], array_map(static fn (string $kind): string => $told[$kind]->refusal->code->value ?? '', ['pile_table', 'single_post', 'spike_frames']));
         // On the fewest timber posts that the ground holds, in the hole that is planned: what is begun by hand stands alike.
-        $timber = $told['timber_table']['plan'];
+        $timber = $told['timber_table']->plan;
         self::assertNotNull($timber);
-        $byHand = Edits::apply($design, $told['timber_table']['edits']);
+        $byHand = Edits::apply($design, $told['timber_table']->edits);
         self::assertSame(count($timber->posts), count(TablePlanner::plan($byHand, Depth::Checks)->posts));
-        self::assertGreaterThan(6, $told['timber_table']['missing']);
+        self::assertGreaterThan(6, $told['timber_table']->missing);
         $stormy = TableScenario::of()->with(['/site/wind_speed_m_per_s' => 62.0, '/table/footing/hole_m' => 0.2])->design();
-        $most = array_column(TableChooser::of($stormy), null, 'kind')['timber_table'];
-        self::assertGreaterThan(4, $posts = count($most['plan']->posts ?? []));
-        $fewer = Edits::apply($stormy, [$most['edits'][0], ['path' => '/table/racking/posts', 'typed' => (string) (intdiv($posts, 2) - 1)]]);
+        $most = self::beside($stormy)['timber_table'];
+        self::assertGreaterThan(4, $posts = count($most->plan->posts ?? []));
+        $fewer = Edits::apply($stormy, [$most->edits[0], ['path' => '/table/racking/posts', 'typed' => (string) (intdiv($posts, 2) - 1)]]);
         self::assertSame([], TablePlanner::plan($fewer, Depth::Checks)->posts);
-        self::assertContains(TableChooser::failing($told['pole']['plan'] ?? $timber)?->what, ['tips', 'bears']);
+        self::assertContains($told['pole']->failing()?->what, ['tips', 'bears']);
         // Sizes that one kind allows and another does not.
         $wide = TableScenario::kind('spikes')->with(['/table/racking/between_m' => 0.25])->design();
-        self::assertNull(array_column(TableChooser::of($wide), null, 'kind')['timber_table']['plan']);
+        self::assertNull(self::beside($wide)['timber_table']->plan);
+    }
+
+    /** @return array<string, KindBeside> By kind */
+    private static function beside(TableDesign $design): array
+    {
+        return array_column(TableChooser::of($design), null, 'kind');
     }
 
     /** In clay a 12-in hole was planned 72 in deep and reached 63: 300 lb at 36 in are too much for it, 500 lb up are not. */

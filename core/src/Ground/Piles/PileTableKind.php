@@ -66,7 +66,11 @@ final readonly class PileTableKind implements TableKind
         foreach ([$shape->front_m, $shape->rear_m] as $heights_m) {
             $apart_m = max($heights_m) - min($heights_m);
             if ($findings === [] && Printed::over($apart_m, 2 * $this->piles->adjusts->toMetres())) {
-                $findings[] = Finding::of(Code::HeadsOutOfReach, '/table/racking/adjusts_m', ['apart_m' => $apart_m, 'reach_m' => 2 * $this->piles->adjusts->toMetres()]);
+                $findings[] = Finding::of(
+                    Code::HeadsOutOfReach,
+                    '/table/racking/adjusts_m',
+                    ['apart_m' => $apart_m, 'reach_m' => 2 * $this->piles->adjusts->toMetres()],
+                );
             }
         }
 
@@ -173,7 +177,12 @@ final readonly class PileTableKind implements TableKind
         return [
             ...Steps::before($this->design),
             ...Steps::stakes(count($posts), $shape->between_m),
-            Steps::one('drive', ['posts' => count($posts), 'depth_m' => $posts[0]->depth_m, 'adjusts_m' => $this->piles->adjusts->toMetres()], 'driver', 'auger'),
+            Steps::one(
+                'drive',
+                ['posts' => count($posts), 'depth_m' => $posts[0]->depth_m, 'adjusts_m' => $this->piles->adjusts->toMetres()],
+                'driver',
+                'auger',
+            ),
             Steps::one('driven', ['document' => $this->piles->tests->document === '' ? '–' : $this->piles->tests->document]),
             Steps::one('purlins', ['rise_m' => $shape->rise_m]),
             Steps::one('rails', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),

@@ -91,7 +91,11 @@ final readonly class PipeTableKind implements TableKind
                 $place,
                 $place->built_m ?? (float) $held->depth_m,
                 $place->height_m + ($place->built_m ?? (float) $held->depth_m) - $this->pipes->seat->toMetres(),
-                $ground->bags($place->built_m ?? (float) $held->depth_m, M_PI / 4 * $this->pipes->post->outside->toMetres() ** 2, $this->design->table->footing->bag),
+                $ground->bags(
+                    $place->built_m ?? (float) $held->depth_m,
+                    M_PI / 4 * $this->pipes->post->outside->toMetres() ** 2,
+                    $this->design->table->footing->bag,
+                ),
             );
         }
 
@@ -207,7 +211,12 @@ final readonly class PipeTableKind implements TableKind
             Materials::item('rail_to_pipe', 'Clamp of a rail on a pipe', 2 * $rails, $pipes->holds->document),
             Materials::item('beam_pipe', "{$pipes->beam->name}, {$printer->length($pipes->beam->stock->toMetres())}", count($beams), $pipes->beam->document),
             Materials::item('tee', 'Tee of a post', count($posts), $pipes->holds->document),
-            Materials::item('post_pipe', "{$pipes->post->name}, {$printer->length($pipes->post->stock->toMetres())}", count($this->bars($posts)), $pipes->post->document),
+            Materials::item(
+                'post_pipe',
+                "{$pipes->post->name}, {$printer->length($pipes->post->stock->toMetres())}",
+                count($this->bars($posts)),
+                $pipes->post->document,
+            ),
             Materials::bags($this->design, $posts),
         ];
     }

@@ -43,7 +43,10 @@ final readonly class BlockFooting
     public function bags(): float
     {
         $bag = $this->design->table->footing->bag->value;
-        $bags = $this->volume_m3() / self::FT_M ** 3 * $this->coefficients->value(self::CONCRETE, 'waste') / $this->coefficients->value(self::CONCRETE, "yield_ft3/$bag");
+        $bags = $this->volume_m3() / self::FT_M ** 3 * $this->coefficients->value(
+            self::CONCRETE,
+            'waste',
+        ) / $this->coefficients->value(self::CONCRETE, "yield_ft3/$bag");
 
         return ceil(4 * $bags - 1e-6) / 4;
     }
@@ -127,11 +130,19 @@ final readonly class BlockFooting
         return [
             ...$isLifted ? [
                 TableCheck::of('tips', '', $moment_Nm, max($down_N * $short_m / 2, 1e-3), 'Nm', $case, $sizes[0], $values, null, $sizes),
-                TableCheck::of('slides', '', $across_N, max($this->slides_N($down_N), 1e-3), 'N', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2, §1806.3.2', [
+                TableCheck::of('slides', '', $across_N, max(
+                    $this->slides_N($down_N),
+                    1e-3,
+                ), 'N', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2, §1806.3.2', [
                     ...$sizes, '/table/soil/kind', 'coefficient:'.self::SOILS.($isClay ? '/side/' : '/sliding/').$soil,
                 ]),
             ] : [
-                TableCheck::of('bears', '', self::pressure_Pa($moment_Nm, $down_N, $short_m, $long_m), $bearing_Pa, 'Pa', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2', [
+                TableCheck::of('bears', '', self::pressure_Pa(
+                    $moment_Nm,
+                    $down_N,
+                    $short_m,
+                    $long_m,
+                ), $bearing_Pa, 'Pa', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2', [
                     ...$sizes, '/table/soil/kind', 'coefficient:'.self::SOILS."/bearing/$soil",
                 ]),
             ],

@@ -181,7 +181,11 @@ final readonly class PoleKind implements TableKind
         $stow = $this->pole->stow;
 
         return [$stow?->isProven() === true
-            ? Finding::of(Code::StowProven, '/table/racking/stow', ['speed_m_per_s' => $stow->upTo->toSi(), 'sensor' => $stow->sensor, 'power' => $stow->withoutPower, 'by' => $stow->by])
+            ? Finding::of(
+                Code::StowProven,
+                '/table/racking/stow',
+                ['speed_m_per_s' => $stow->upTo->toSi(), 'sensor' => $stow->sensor, 'power' => $stow->withoutPower, 'by' => $stow->by],
+            )
             : Finding::of(Code::EveryTilt, '/table/racking/steepest_rad', ['steepest_rad' => $this->pole->steepest->toRadians()])];
     }
 
@@ -224,7 +228,8 @@ final readonly class PoleKind implements TableKind
             ...Steps::before($this->design),
             ...Steps::stakes(1, 0.0),
             Steps::one('pit', [
-                'side_m' => $block->side->toMetres(), 'other_m' => $block->otherSide->toMetres(), 'depth_m' => $block->thick->toMetres() - $block->above->toMetres(),
+                'side_m' => $block->side->toMetres(), 'other_m' => $block->otherSide->toMetres(),
+                'depth_m' => $block->thick->toMetres() - $block->above->toMetres(),
             ], 'open_ground', 'trench'),
             Steps::one('anchors', ['count' => $this->pole->anchors->count, 'bags' => (int) ceil(TablePost::bagsOf($posts) - 1e-9)], 'cement', 'cold_pour'),
             Steps::waiting(),

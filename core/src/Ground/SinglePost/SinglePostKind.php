@@ -154,7 +154,12 @@ final readonly class SinglePostKind implements TableKind
 
         return [
             $module,
-            Materials::item('frame', 'Frame of '.$this->design->printer()->length($this->face->chord_m).' by '.$this->design->printer()->length($this->face->width_m), 1, $this->single->bracket->document),
+            Materials::item(
+                'frame',
+                'Frame of '.$this->design->printer()->length($this->face->chord_m).' by '.$this->design->printer()->length($this->face->width_m),
+                1,
+                $this->single->bracket->document,
+            ),
             $end,
             $middle,
             Materials::item('bracket', 'Bracket of the frame on the post', 1, $this->single->bracket->document),

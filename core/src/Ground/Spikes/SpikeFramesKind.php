@@ -81,8 +81,16 @@ final readonly class SpikeFramesKind implements TableKind
         $at = '/table/racking/resin';
 
         return match (true) {
-            $resin->dayCelsius < $resin->coldestCelsius => [Finding::of(Code::ResinCold, "$at/day_celsius", ['day' => $resin->dayCelsius, 'coldest' => $resin->coldestCelsius])],
-            ResinPlan::perMix($resin) < 1 => [Finding::of(Code::ResinTooFast, "$at/day_celsius", ['minutes' => round(ResinPlan::pot_min($resin), 1), 'day' => $resin->dayCelsius])],
+            $resin->dayCelsius < $resin->coldestCelsius => [Finding::of(
+                Code::ResinCold,
+                "$at/day_celsius",
+                ['day' => $resin->dayCelsius, 'coldest' => $resin->coldestCelsius],
+            )],
+            ResinPlan::perMix($resin) < 1 => [Finding::of(
+                Code::ResinTooFast,
+                "$at/day_celsius",
+                ['minutes' => round(ResinPlan::pot_min($resin), 1), 'day' => $resin->dayCelsius],
+            )],
             default => [],
         };
     }
@@ -106,7 +114,17 @@ final readonly class SpikeFramesKind implements TableKind
         $front_m = $this->frames->frontFoot->toMetres();
         foreach ([1 => $front_m, 2 => $front_m + $this->frames->between->toMetres()] as $row => $y_m) {
             for ($frame = 0; $frame <= $this->design->table->columns; ++$frame) {
-                $places[] = new PostPlace(PostPlace::name($frame, $row), $row === 2, $first_m + $frame * $pitch_m, $y_m, 0.0, 0.0, null, '/table/racking/tests', $this->design->table->builtDepth_m(PostPlace::name($frame, $row)));
+                $places[] = new PostPlace(
+                    PostPlace::name($frame, $row),
+                    $row === 2,
+                    $first_m + $frame * $pitch_m,
+                    $y_m,
+                    0.0,
+                    0.0,
+                    null,
+                    '/table/racking/tests',
+                    $this->design->table->builtDepth_m(PostPlace::name($frame, $row)),
+                );
             }
         }
 
@@ -121,7 +139,10 @@ final readonly class SpikeFramesKind implements TableKind
         $spike = new Spike($tests->embedment->toMetres(), Tested::bears_N($tests, true) ?? 0.0, Tested::bears_N($tests, false) ?? 0.0);
         $checks = new PostChecks($places, $spike);
         [$depth_m, $tried_m] = $checks->depth_m($this->design->units, $cases);
-        $posts = array_map(static fn (PostPlace $place): TablePost => new TablePost($place, $place->built_m ?? $tried_m, null, null), $depth_m === null ? [] : $places);
+        $posts = array_map(
+            static fn (PostPlace $place): TablePost => new TablePost($place, $place->built_m ?? $tried_m, null, null),
+            $depth_m === null ? [] : $places,
+        );
 
         return new TableStand(
             $places,
@@ -202,7 +223,7 @@ final readonly class SpikeFramesKind implements TableKind
      */
     private function along(TableLoads $loads, float $dead_N, array $shares): array
     {
-        $push_N = $loads->along_N($this->face, 0.1) / 2 / count($shares);
+        $push_N = $loads->along_N($this->face, TableLoads::THICK_M) / 2 / count($shares);
         $cases = [];
         foreach (TableLoads::ALONG as $name => $dead) {
             [$front_N, $rear_N] = $this->triangle(0.0, 0.0, [[$dead * $dead_N, $this->face->chord_m / 2]]);
@@ -288,7 +309,11 @@ final readonly class SpikeFramesKind implements TableKind
             Materials::item('frame', 'Triangular frame', $modules + 1, $this->frames->document),
             Materials::item('conduit', 'Conduit of '.$this->design->printer()->length($this->conduit_m()).', lengths of it joined', 1, $this->frames->document),
             Materials::item('spike', 'Spike', 2 * ($modules + 1), $this->frames->document),
-            ...$resin === null ? [] : [Materials::item('resin', sprintf('Litres of resin, a tenth more (%s)', $resin->document === '' ? '–' : $resin->document), ResinPlan::litres($resin, count($posts)))],
+            ...$resin === null ? [] : [Materials::item(
+                'resin',
+                sprintf('Litres of resin, a tenth more (%s)', $resin->document === '' ? '–' : $resin->document),
+                ResinPlan::litres($resin, count($posts)),
+            )],
         ];
     }
 

@@ -109,7 +109,11 @@ final readonly class TimberTableKind implements TableKind
                 $place,
                 $place->built_m ?? (float) $held->depth_m,
                 $place->height_m + ($place->built_m ?? (float) $held->depth_m) + $this->timbers->above->toMetres(),
-                $ground->bags($place->built_m ?? (float) $held->depth_m, $timber->breadth->toMetres() * $timber->depth->toMetres(), $this->design->table->footing->bag),
+                $ground->bags(
+                    $place->built_m ?? (float) $held->depth_m,
+                    $timber->breadth->toMetres() * $timber->depth->toMetres(),
+                    $this->design->table->footing->bag,
+                ),
             );
         }
 
@@ -194,7 +198,12 @@ final readonly class TimberTableKind implements TableKind
             return [];
         }
         [$timbers, $printer, $rails] = [$this->timbers, $this->design->printer(), count($this->rows->shape->rails_m)];
-        $timber = static fn (Timber $one, int $count): array => Materials::item('timber', "{$one->name}, {$printer->length($one->stock->toMetres())}", $count, $one->document);
+        $timber = static fn (Timber $one, int $count): array => Materials::item(
+            'timber',
+            "{$one->name}, {$printer->length($one->stock->toMetres())}",
+            $count,
+            $one->document,
+        );
         [$module, $end, $middle] = Materials::modules($this->design, $timbers->holds->document);
 
         return [
@@ -206,7 +215,12 @@ final readonly class TimberTableKind implements TableKind
             $timber($timbers->frontPost, $timbers->posts),
             $timber($timbers->rearPost, $timbers->posts),
             $timber($timbers->girder, 2 * ($this->meet() ? $timbers->posts - 1 : 1)),
-            Materials::item('bolt', 'Bolts of '.$printer->length($timbers->bolt->toMetres()).' with large washers, as the document asks, at so many joints', 2 * $timbers->posts, $timbers->holds->document),
+            Materials::item(
+                'bolt',
+                'Bolts of '.$printer->length($timbers->bolt->toMetres()).' with large washers, as the document asks, at so many joints',
+                2 * $timbers->posts,
+                $timbers->holds->document,
+            ),
             Materials::bags($this->design, $posts),
         ];
     }
@@ -227,7 +241,12 @@ final readonly class TimberTableKind implements TableKind
             ...Steps::before($this->design),
             ...Steps::stakes(count($posts), $shape->between_m),
             ...Steps::concrete($this->design, $posts, 'set_timber', 0.0254 / 2),
-            Steps::one('girders', ['rise_m' => $shape->rise_m, 'bolt_m' => $this->timbers->bolt->toMetres(), 'end_m' => self::END * $this->timbers->bolt->toMetres()], 'saw', 'treated'),
+            Steps::one(
+                'girders',
+                ['rise_m' => $shape->rise_m, 'bolt_m' => $this->timbers->bolt->toMetres(), 'end_m' => self::END * $this->timbers->bolt->toMetres()],
+                'saw',
+                'treated',
+            ),
             Steps::one('struts', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
             ...Steps::modules($this->design),
         ];

@@ -32,19 +32,24 @@ final class RailsOnTwo
         $rear = ($shape->chord_m / 2 - $below_m) / $span_m;
         $lift_N = max(0.0, $up_Pa) * $wide_m * $shape->chord_m * max($rear, 1 - $rear);
         $slip_N = ($dead_Pa + $loads->snow->ps_Pa * cos($shape->tilt_rad)) * sin($shape->tilt_rad) * $wide_m * $shape->chord_m / 2;
-        $holds = '/table/racking/holds';
-        $sizes_ = [$sizes->frontPath, '/table/racking/between_m'];
-
-        return [
-            ...$sizes->holds->railMoment === null ? [] : [TableCheck::of('rail', '', $moment_Nm, $sizes->holds->railMoment->toSi(), 'Nm', null, "$holds/rail_moment_Nm", [], FaceChecks::SOURCE, [
-                ...$sizes_, "$holds/rail_moment_Nm",
-            ])],
-            ...$sizes->holds->railUp === null ? [] : [TableCheck::of('rail_up', '', $lift_N, $sizes->holds->railUp->toSi(), 'N', null, "$holds/rail_up_N", [], FaceChecks::SOURCE, [
-                ...$sizes_, "$holds/rail_up_N",
-            ])],
-            ...$sizes->holds->railAlong === null ? [] : [TableCheck::of('rail_along', '', $slip_N, $sizes->holds->railAlong->toSi(), 'N', null, "$holds/rail_along_N", [], null, [
-                '/table/tilt_rad', '/table/racking/dead_Pa', "$holds/rail_along_N",
-            ])],
+        $at = '/table/racking/holds';
+        $over = [$sizes->frontPath, '/table/racking/between_m'];
+        $bent = $sizes->holds->railMoment === null ? [] : [
+            TableCheck::of('rail', '', $moment_Nm, $sizes->holds->railMoment->toSi(), 'Nm', null, "$at/rail_moment_Nm", [], FaceChecks::SOURCE, [
+                ...$over, "$at/rail_moment_Nm",
+            ]),
         ];
+        $up = $sizes->holds->railUp === null ? [] : [
+            TableCheck::of('rail_up', '', $lift_N, $sizes->holds->railUp->toSi(), 'N', null, "$at/rail_up_N", [], FaceChecks::SOURCE, [
+                ...$over, "$at/rail_up_N",
+            ]),
+        ];
+        $along = $sizes->holds->railAlong === null ? [] : [
+            TableCheck::of('rail_along', '', $slip_N, $sizes->holds->railAlong->toSi(), 'N', null, "$at/rail_along_N", [], null, [
+                '/table/tilt_rad', '/table/racking/dead_Pa', "$at/rail_along_N",
+            ]),
+        ];
+
+        return [...$bent, ...$up, ...$along];
     }
 }

@@ -77,7 +77,17 @@ final readonly class TwoRowsStand
             [2, $shape->rear_m, $shape->rearGround_m, $this->rear, $this->at[1], $shape->frontAt_m() + $shape->between_m],
         ] as [$row, $heights_m, $grounds_m, $member, $at, $y_m]) {
             foreach ($heights_m as $post => $height_m) {
-                $places[] = new PostPlace(PostPlace::name($post, $row), $row === 2, $shape->posts_m[$post], $y_m, $grounds_m[$post], $height_m, $member, $at, $this->design->table->builtDepth_m(PostPlace::name($post, $row)));
+                $places[] = new PostPlace(
+                    PostPlace::name($post, $row),
+                    $row === 2,
+                    $shape->posts_m[$post],
+                    $y_m,
+                    $grounds_m[$post],
+                    $height_m,
+                    $member,
+                    $at,
+                    $this->design->table->builtDepth_m(PostPlace::name($post, $row)),
+                );
             }
         }
 
@@ -89,7 +99,11 @@ final readonly class TwoRowsStand
     {
         $posts = new PostChecks($this->places(), $foundation);
         $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
-        [$depth_m, $tried_m] = $posts->depth_m($this->design->units, $cases->bound(false, 0.0), static fn (float $tried_m): array => $cases->bound(true, $tried_m));
+        [$depth_m, $tried_m] = $posts->depth_m(
+            $this->design->units,
+            $cases->bound(false, 0.0),
+            static fn (float $tried_m): array => $cases->bound(true, $tried_m),
+        );
         $all = $cases->at($tried_m);
         $faces = new FaceChecks($this->design, $this->shape, $loads);
         $soft_m = TwoRowsCases::soft_m($tried_m);
@@ -144,7 +158,19 @@ final readonly class TwoRowsStand
         foreach (['front', 'rear'] as $row => $side) {
             $most = Most::of($cases, static fn (TableCase $case): float => $case->beams[$row] / $beam->moment_Nm($case->lasts()));
             if ($most !== null) {
-                $checks[] = TableCheck::of('beam', $side, $most->case->beams[$row], $beam->moment_Nm($most->case->lasts()), 'Nm', $most->case, '/table/racking/posts', [], $beam->source(), $from, $beam->says().'beam');
+                $checks[] = TableCheck::of(
+                    'beam',
+                    $side,
+                    $most->case->beams[$row],
+                    $beam->moment_Nm($most->case->lasts()),
+                    'Nm',
+                    $most->case,
+                    '/table/racking/posts',
+                    [],
+                    $beam->source(),
+                    $from,
+                    $beam->says().'beam',
+                );
             }
         }
 
