@@ -203,7 +203,7 @@ final class KindsTest extends TestCase
             $half_N = 0.6 * $face->area_m2() / 2;
             $dead_N = 0.6 * ($plan->design->modules_N() + self::PSF * $face->area_m2());
             self::assertEqualsWithDelta(($lower_Pa + $upper_Pa) * $half_N * cos(deg2rad(15)) + $dead_N, array_sum(array_column($case->posts, 0)), 1.0);
-            self::assertEqualsWithDelta(abs($lower_Pa + $upper_Pa) * $half_N * sin(deg2rad(15)), array_sum(array_column($case->posts, 1)), 1e-6);
+            self::assertEqualsWithDelta(abs($lower_Pa + $upper_Pa) * $half_N * sin(deg2rad(15)), array_sum(array_column($case->posts, 1)), 1e-3);
             // About the front feet: each half at its quarter, the weight in the middle, and what the rear spikes bear.
             [$front_m, $edge_m, $turn_Nm] = [8 * self::IN, 12 * self::IN, 0.0];
             foreach ([[0.25, $lower_Pa * $half_N, 0.0], [0.75, $upper_Pa * $half_N, 0.0], [0.5, 0.0, $dead_N]] as [$share, $wind_N, $weight_N]) {
