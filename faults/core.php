@@ -720,4 +720,7 @@ return [
     'core/src/Design/Ground/Table.php' => [
         ['$one->post === $post ? $one->depth->toMetres() : $depth_m', '$one->post === $post && $depth_m === null ? $one->depth->toMetres() : $depth_m', 'Of two measures the first counts', 'Ground'],
     ],
+    'core/src/Ground/TableCase.php' => [
+        ['$this->tilt_rad === null ? \'\' : sprintf', 'true ? \'\' : sprintf', 'Reasons of a tilted head name the wind at the planned tilt'],
+    ],
 ];

@@ -33,6 +33,12 @@ final readonly class TableCase
             + ($this->tilt_rad === null ? [] : ['tilt_rad' => $this->tilt_rad]);
     }
 
+    /** Of the figure of its wind, at its own tilt. */
+    public function windPath(): string
+    {
+        return 'loads/'.($this->tilt_rad === null ? '' : sprintf('at_%g/', round(rad2deg($this->tilt_rad), 2))).$this->wind;
+    }
+
     /** Whether it bends posts along the row. */
     public function isAlong(): bool
     {

@@ -24,14 +24,21 @@ final class TableFigures
         }
     }
 
-    /** @param array<string, TableCheck> $checks By path */
-    public static function write(Figures $figures, array $checks): void
+    /**
+     * @param array<string, TableCheck> $checks By path
+     * @param array<string, Figure> $tilted Of wind at other tilts, of which those are written that a check is made of
+     */
+    public static function write(Figures $figures, array $checks, array $tilted): void
     {
         foreach ($checks as $path => $check) {
+            $wind = $check->case?->windPath() ?? '';
+            if (isset($tilted[$wind])) {
+                $figures->add($wind, $tilted[$wind]);
+            }
             $values = ['value' => $check->ratio]
                 + ($check->unit === '' ? [] : ["demand_{$check->unit}" => $check->demand_si, "capacity_{$check->unit}" => $check->capacity_si])
                 + ($check->case?->values() ?? []);
-            $of = $check->case !== null && $figures->at('loads/'.$check->case->wind) !== null ? ['loads/'.$check->case->wind] : ['loads/qh'];
+            $of = $figures->at($wind) !== null ? [$wind] : ['loads/qh'];
             $snow = ($check->case->snow ?? TableLoads::NO_SNOW) !== TableLoads::NO_SNOW ? ['loads/ps'] : [];
             $figures->add($path, new Figure("table_{$check->says()}", $values + $check->values + ['place' => $check->place], $check->source, null, [
                 ...$check->from, ...$check->what === 'rail_along' ? ['loads/ps'] : $of, ...$snow,

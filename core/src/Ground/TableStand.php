@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Load\Figure;
 
 /** How a table stands: what follows from its loads. */
 final readonly class TableStand
@@ -18,6 +19,7 @@ final readonly class TableStand
      * @param list<list<string>> $bars Posts by length of stock
      * @param list<Finding> $findings
      * @param array<string, float|list<float>> $sizes What else is told of its shape, by name
+     * @param array<string, Figure> $tilted Wind at other tilts than the planned one, by path
      */
     public function __construct(
         public array $places,
@@ -33,6 +35,7 @@ final readonly class TableStand
         public array $findings,
         public array $sizes,
         public TableSide $side,
+        public array $tilted = [],
     ) {
     }
 }

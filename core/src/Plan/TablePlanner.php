@@ -53,7 +53,7 @@ final class TablePlanner
         );
         $stand = $kind->stand($loads);
         $checks = TableCheck::worst($stand->checks);
-        TableFigures::write($figures, $checks);
+        TableFigures::write($figures, $checks, $stand->tilted);
         $ways = $depth === Depth::Full ? self::ways($design) : [];
         $plan = new TablePlan($design, $coefficients, $face, $figures, $loads->snow, $stand, $checks, $ways, [], $sun);
 

@@ -262,6 +262,12 @@ final class KindsTest extends TestCase
         [$down_N, $across_N, $moment_Nm] = $anchor->case->posts[0] ?? [0.0, 0.0, 0.0];
         self::assertEqualsWithDelta(abs($moment_Nm) / (2 * self::FT) - $down_N / 4, $anchor->demand_si, 1e-6);
         self::assertEqualsWithDelta($anchor->demand_si / self::lb(9000) + $across_N / 4 / self::lb(4000), $anchor->ratio, 1e-9);
+        // Its reason is the wind at the tilt at which it tips, with that pressure.
+        $told = Summary::because($plan, TableBecauses::of($plan, 'table/tips'));
+        self::assertStringContainsString('tilted 45.00°', $told);
+        self::assertSame('loads/at_45/open_wind.180_a_clear', $tips->case?->windPath());
+        self::assertSame([2.2, 2.5], [$plan->figures->at($tips->case->windPath())?->values['cn_lower'], $plan->figures->at($tips->case->windPath())?->values['cn_upper']]);
+        self::assertStringContainsString('(CN 2.2)', $told);
         self::assertSame(231.0, $plan->posts[0]->bags);
         self::assertSame([true, false], array_map(static fn (float $thick_in): bool => array_filter(self::plan('pole', ['/table/racking/block/thick_m' => $thick_in * self::IN])->findings, static fn ($one): bool => $one->code->value === 'foot_over_frost') !== [], [33.9, 34.0]));
     }

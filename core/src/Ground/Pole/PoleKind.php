@@ -32,6 +32,7 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Angle;
@@ -101,17 +102,28 @@ final readonly class PoleKind implements TableKind
         return array_values(array_unique($tilts));
     }
 
-    /** @return non-empty-list<Stick> Of every tilt */
+    /** @return array{non-empty-list<Stick>, array<string, Figure>} Of every tilt, and its winds by path */
     private function sticks(TableLoads $loads, float $dead_N): array
     {
         $height_m = $this->pole->headHeight->toMetres() - $this->pole->block->above->toMetres();
         $stow = $this->pole->stow;
         $less = $stow?->isProven() === true ? min(1.0, ($stow->upTo->toSi() / $this->design->site->windSpeed->toSi()) ** 2) : 1.0;
-        $sticks = [];
+        [$sticks, $tilted] = [[], []];
         foreach ($this->tilts_rad() as $tilt_rad) {
             $face = $this->faceAt($tilt_rad);
             $q_Pa = $loads->q_Pa * ($tilt_rad > 0.0 ? $less : 1.0);
-            $winds = OpenWind::cases(min(self::STEEPEST_ROW_DEG, round(rad2deg($tilt_rad), 6)), $q_Pa, $this->coefficients, new Figures());
+            $figures = new Figures();
+            $winds = OpenWind::cases(min(self::STEEPEST_ROW_DEG, round(rad2deg($tilt_rad), 6)), $q_Pa, $this->coefficients, $figures);
+            foreach ($figures->all() as $path => $figure) {
+                $tilted[sprintf('loads/at_%g/', round(rad2deg($tilt_rad), 2)).substr($path, strlen('loads/'))] = new Figure(
+                    $figure->code,
+                    $figure->values,
+                    $figure->source,
+                    $figure->confidence,
+                    ['/table/racking/steepest_rad', ...array_values(array_diff($figure->from, ['/table/tilt_rad']))],
+                    listed: false,
+                );
+            }
             $there = new TableLoads(
                 $tilt_rad > 0.0 ? $winds : [...$winds, ...OpenWind::fromTheEnds($q_Pa, $this->coefficients)],
                 TableSnow::on($this->design, $face, $this->coefficients, new Figures()),
@@ -122,7 +134,7 @@ final readonly class PoleKind implements TableKind
         }
         assert($sticks !== []);
 
-        return $sticks;
+        return [$sticks, $tilted];
     }
 
     public function stand(TableLoads $loads): TableStand
@@ -133,7 +145,7 @@ final readonly class PoleKind implements TableKind
         $place = OneHead::place($this->face, $this->pole->headHeight->toMetres(), $this->pole->offset->toMetres(), $mast, '/table/racking/mast');
         $held = OneHead::place($this->face, $place->height_m - $above_m, $this->pole->offset->toMetres(), $mast, '/table/racking/mast');
         $dead_N = $this->design->modules_N() + $this->pole->dead->toPascals() * $this->face->area_m2();
-        $sticks = $this->sticks($loads, $dead_N);
+        [$sticks, $tilted] = $this->sticks($loads, $dead_N);
         $footing = new BlockFooting($this->design, $block, $this->pole->anchors, $this->coefficients);
         $depth_m = $block->thick->toMetres() - $above_m;
         $found = [
@@ -162,6 +174,7 @@ final readonly class PoleKind implements TableKind
             ],
             ['steepest_rad' => $this->pole->steepest->toRadians()],
             OneHead::side($this->design, $this->face, $place, $this->pole->offset->toMetres(), $block->side->toMetres(), $above_m),
+            $tilted,
         );
     }
 
