@@ -252,10 +252,10 @@ final class TableView
         }
 
         $pitches = array_map(static fn (array $one): array => [
-            'says' => $texts->say($one['pitch_m'] === null ? 'sun.no_pitch' : 'sun.pitch', ['from' => $one['from'], 'to' => $one['to'], 'pitch_m' => $one['pitch_m'] ?? 0.0, 'clear_m' => max(
-                0.0,
-                ($one['pitch_m'] ?? 0.0) - TableFace::chordOf_m($design) * cos($design->table->tilt()->toRadians()),
-            )]),
+            'says' => $texts->say($one['pitch_m'] === null ? 'sun.no_pitch' : 'sun.pitch', [
+                'from' => $one['from'], 'to' => $one['to'], 'pitch_m' => $one['pitch_m'] ?? 0.0,
+                'clear_m' => max(0.0, ($one['pitch_m'] ?? 0.0) - TableFace::chordOf_m($design) * cos($design->table->tilt()->toRadians())),
+            ]),
             'is_usual' => $one['is_usual'],
         ], TablePlanner::pitches($design));
 

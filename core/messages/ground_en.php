@@ -23,7 +23,7 @@ return [
     'finding.table_part_fails' => '{part}{place} fails: {demand} against {capacity}.', 'table_case.told' => 'In {combination}, {wind}, {snow}, {bound}.', 'table_case.together' => 'With what presses on it or pulls at once its reserve is {percent} %. In {combination}, {wind}, {snow}, {bound}.',
     'finding.table_slenderness' => 'The middle of the modules stands {ratio} times the table’s depth over the ground. The figure of open roofs is for 0.25 to 1; beyond that its values are a guess, which somebody with judgement has to stand for.',
     'finding.table_steep_held' => 'At {tilt} from the horizontal the figure of open roofs, which ends at 45°, is held at its last row. It asks more than a wall would there; somebody with judgement has to stand for it.',
-    'finding.smooth_post' => 'Wind lifts some posts. A smooth pipe is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
+    'finding.smooth_post' => 'Wind lifts some posts. A smooth post is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
     'finding.levels_missing' => 'There are {levels} levels for {posts} posts along the row. Measure one at every post, or take them out and tell the two slopes.',
     'finding.post_over_stock' => 'The longest piece takes {cut}, and it comes in {stock}. No post is spliced in the ground, and a beam under the rails is joined on posts alone: order longer lengths.',
     // findings: to mind

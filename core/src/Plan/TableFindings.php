@@ -27,6 +27,8 @@ final class TableFindings
     /** Beyond which the figure of open roofs has no rows, and beyond which nothing is computed. */
     private const STEEPEST_ROW_DEG = 45.0;
     private const STEEPEST_DEG = 60.0;
+    /** Least that a foundation goes down (IBC 2018, §1809.4; recalled). */
+    private const LEAST_M = 0.3048;
     private const SLENDER = [0.25, 1.0];
     /** Steeper over the latitude than which nobody stands a table for all of the year (common practice, no source). */
     private const OVER_LATITUDE_DEG = 10.0;
@@ -118,12 +120,25 @@ final class TableFindings
         foreach (array_values(array_diff(array_map(static fn (BuiltPost $one): string => $one->post, $plan->design->table->built), $ids)) as $unknown) {
             $findings[] = Finding::of(Code::BuiltUnknown, '/table/built', ['post' => $unknown]);
         }
+        array_push($findings, ...self::builtOverFrost($plan, $stand));
         $square = $stand->setOut->square;
         if ($square !== null && !in_array($square->state, ['unknown', 'square'], true)) {
             $findings[] = Finding::of(Code::DiagonalsDiffer, '/table/measured', ['differ_m' => abs($square->differ_m), 'most_m' => Squareness::WHOLE_M]);
         }
 
         return [...$findings, ...self::fails($plan, $stand->depth_m)];
+    }
+
+    /** @return list<Finding> Holes that were measured and end above the frost, or under a foot deep */
+    private static function builtOverFrost(TablePlan $plan, TableStand $stand): array
+    {
+        $least_m = max($plan->design->table->soil->frostDepth->toMetres(), self::LEAST_M);
+        $short = array_filter($stand->places, static fn (PostPlace $place): bool => $place->built_m !== null && Printed::under($place->built_m, $least_m));
+
+        return array_values(array_map(
+            static fn (PostPlace $place): Finding => Finding::of(Code::FootOverFrost, '/table/built', ['depth_m' => $place->built_m ?? 0.0, 'frost_m' => $least_m]),
+            $short,
+        ));
     }
 
     /** @return list<Finding> What does not hold, the worst of each thing */

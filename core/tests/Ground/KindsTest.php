@@ -437,6 +437,9 @@ final class KindsTest extends TestCase
         // Too deep for all others, and one that stands: both are told.
         $both = TablePlanner::plan(TableScenario::of()->with(['/table/built' => [$built('A1', 40.0)], '/table/racking/posts' => 2, '/site/wind_speed_m_per_s' => 80.0, '/table/footing/hole_m' => 0.15])->design(), Depth::Checks);
         self::assertSame(['built_short', 'foundation_too_deep'], $codes($both));
+        // A hole that ends above the frost is no foundation, whatever it bears.
+        $frozen = static fn (float $depth_in): bool => array_filter($with($built('B2', $depth_in))->findings, static fn (Finding $finding): bool => [$finding->code->value, $finding->at] === ['foot_over_frost', '/table/built']) !== [];
+        self::assertSame([true, false], [$frozen(29.9), $frozen(30.0)]);
         // The front posts, which ask most, stand deep enough: the rear ones need less.
         self::assertLessThan(83.0, $with($built('A1', 120.0), $built('B1', 120.0), $built('C1', 120.0), $built('D1', 120.0))->posts[4]->depth_m / self::IN);
         // What stopped short of its tests bears nothing.

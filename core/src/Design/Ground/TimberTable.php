@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design\Ground;
 
+use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
@@ -44,6 +45,8 @@ final readonly class TimberTable implements TwoRows
         #[Range(0, 500)]
         public Pressure $dead,
         public Holds $holds,
+        /** Whether something goes through the posts in the concrete. */
+        public YesNo $crossBolt,
     ) {
     }
 

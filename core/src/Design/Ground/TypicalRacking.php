@@ -36,7 +36,7 @@ final class TypicalRacking
             'front_beam_m' => 0.7112, 'front_post' => self::TIMBER + ['breadth_m' => 0.0889, 'depth_m' => 0.0889],
             'rear_post' => self::TIMBER + ['breadth_m' => 0.1397, 'depth_m' => 0.0889],
             'girder' => self::TIMBER + ['breadth_m' => 0.0381, 'depth_m' => 0.18415],
-            'bolt_m' => 0.0127, 'above_m' => 0.1016,
+            'bolt_m' => 0.0127, 'above_m' => 0.1016, 'cross_bolt' => 'unknown',
         ],
         'pile_table' => self::ROWS + [
             'front_purlin_m' => 0.7112, 'pile' => self::SECTION, 'purlin' => self::SECTION, 'adjusts_m' => 0.0381, 'tests' => self::NO_TESTS,

@@ -131,6 +131,7 @@ final readonly class TimberTableKind implements TableKind
                 ...ConcretePosts::assumed($this->design, '/table/racking/front_height_m', '/table/racking/front_post/depth_m'),
                 Finding::of(Code::TimberWet, '/table/racking/front_post/incised'),
                 ...$held->findings,
+                ...ConcretePosts::bolted($held->checks, $this->timbers->crossBolt),
                 ...$this->overStock($posts),
             ],
             $this->rows->sizes(),

@@ -28,6 +28,9 @@ function Stands() {
             <Rows thing="posts" />
             <Timber at="front_post">The front posts are</Timber>
             <Timber at="rear_post">The rear posts are</Timber>
+            <Say>
+                A bolt or notches hold them in the concrete: <Slot path="/table/racking/cross_bolt" />.
+            </Say>
             <HoleSentences />
         </>
     );
