@@ -58,6 +58,11 @@ return [
         ["? 'edge_across' : 'edge'", "? 'edge' : 'edge'", 'A lag stands too near the edge that it is pushed against', 'Covering'],
         ['$isAcross ? $value(\'k_across\') : 1.0', '$isAcross ? 1.0 : 1.0', 'A lag across the grain is taken for one along it', 'Covering|Load'],
         ['            $class === null', '            $class !== null', 'A screw of no class is computed'],
+        ['$own !== null && $design->kit->foot->intoSheet() => $least($own, $screw->pullOut),', '$own === null => $screw->pullOut,', 'A test in a sheet counts more than its thickness holds', 'Rail'],
+        ['$g ** 2 * $d_in', '$g ** 1.5 * $d_in', 'A wood screw holds as if its wood were denser', 'FastenersTest'],
+        ['$rd === null => 11_200', '$rd !== null => 11_200', 'Thin screws press like thick ones', 'FastenersTest'],
+        ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
+        ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
     'core/src/Attachment/Latitudes.php' => [
         ['$work->isSpent()) {', '!$work->isSpent()) {', 'Other members are sought only when nothing is left to seek with'],
@@ -108,7 +113,7 @@ return [
         ['($x_m - $this->firstPan->toMetres())', '$x_m', 'Pans are counted from the edge of the roof', 'Covering'],
     ],
     'core/src/Crew/Materials.php' => [
-        ['$ends = 2 * count($runs);', '$ends = count($runs);', 'One end clamp is brought for each run'],
+        ['static fn (RunPlan $run): int => $run->run->endClamps()', 'static fn (RunPlan $run): int => 1', 'One end clamp is brought for each run'],
         ["\$item('fastener', \$kit->fastener->name(), \$feet", "\$item('fastener', \$kit->fastener->name(), 2 * \$feet", 'Twice the screws are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
@@ -177,7 +182,7 @@ return [
         ['$this->to_m - $fromEnd_m', '$this->to_m + $fromEnd_m', 'A foot stands past the end of a member'],
     ],
     'core/src/Framing/Members.php' => [
-        ['self::even($sheet->firstSeam, $sheet->seamPitch', 'self::even($sheet->seamPitch, $sheet->seamPitch', 'Seams are where they would be if the first were a pitch in', 'Covering'],
+        ['self::even($first, $pitch', 'self::even($pitch, $pitch', 'Seams are where they would be if the first were a pitch in', 'Covering'],
         ['unset($members[$own->number]);', '', 'A member that is not there takes feet'],
         ['$own->plies % 2 === 0', '$own->plies % 2 === 1', 'The lag goes between two plies'],
         ['($left_m + $right_m) / 2', '$left_m', 'A member carries the bay at its left alone'],
@@ -200,12 +205,6 @@ return [
     ],
     'core/src/Fastener/LagScrew.php' => [
         ['7 / 32', '9 / 32', 'Crews drill a pilot in which a lag holds nothing'],
-    ],
-    'core/src/Attachment/FastenerInMember.php' => [
-        ['$g ** 2 * $d_in', '$g ** 1.5 * $d_in', 'A wood screw holds as if its wood were denser', 'FastenersTest'],
-        ['$rd === null => 11_200', '$rd !== null => 11_200', 'Thin screws press like thick ones', 'FastenersTest'],
-        ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
-        ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
     'core/src/Geometry/PointsFile.php' => [
         ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
@@ -281,6 +280,7 @@ return [
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
+        ['return $isTested && $isSame &&', 'return $isTested &&', 'Screws hold in a sheet that they were not tested on', 'Plan'],
         ['mb_strtolower(trim($clamp->forSeam))', 'mb_strtolower(trim($roof->seam))', 'A clamp of any seam holds on every seam', 'Plan'],
         ['!Printed::under($roof->sheetThickness->toMetres(), $clamp->forThickness->toMetres())', 'true', 'A clamp holds on thinner sheets than it was tested on', 'Plan'],
         ['$surface->framing->kind->runAcross() !== ($surface->covering->liesOnPurlins() ?? $surface->framing->kind->runAcross())', 'false', 'Sheets are planned over rafters', 'Plan'],
@@ -722,5 +722,19 @@ return [
     ],
     'core/src/Ground/TableCase.php' => [
         ['$this->tilt_rad === null ? \'\' : sprintf', 'true ? \'\' : sprintf', 'Reasons of a tilted head name the wind at the planned tilt'],
+    ],
+    'core/src/Rail/ShortPieces.php' => [
+        ['abs($x_m - $clamp_m) >= $clear_m', 'abs($x_m - $clamp_m) >= 0.0', 'A foot stands under its clamp', 'Rail'],
+        ['- 2 * Length::ofInches(Runs::PAST_IN)', '- 0 * Length::ofInches(Runs::PAST_IN)', 'A piece reaches ribs at its very ends', 'Rail'],
+        ['$members[$free[$to]] - $members[$first] === $to - $from', 'true', 'A rail on crests leaves one under its clamp unheld', 'Rail'],
+        ['(2 * $half_m) / $whole->shares[$index]', '(2 * $half_m)', 'The piece of an end clamp weighs half', 'Rail'],
+        ['array_map(static fn (array $areas_m2): array => [$areas_m2[$index]], $occurring)', 'array_map(static fn (array $areas_m2): array => [$areas_m2[0]], $occurring)', 'Every piece has the wind of the first', 'Rail|Told'],
+        ['+ $move_m, $onEach) === []', '+ 0 * $move_m, $onEach) === []', 'No place of the block is found that cures', 'Rail|Plan'],
+    ],
+    'core/src/Foot/SheetScrews.php' => [
+        ['$lower_m + $this->betweenScrews->toMetres();', '$lower_m + 2 * $this->betweenScrews->toMetres();', 'Two screws in a sheet stand further apart', 'Rail'],
+    ],
+    'core/src/Attachment/Supports.php' => [
+        ['$holds = count($picks) > 1 && $check->holds($run->candidates_m);', '$holds = count($picks) > 1;', 'A rail on every rib always holds', 'Rail|Plan'],
     ],
 ];

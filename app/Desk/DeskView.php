@@ -209,7 +209,7 @@ final class DeskView
                 ? ''
                 : $texts->say(
                     match ($texts->stand()) {
-                        'rib' => 'tape.head_on_sheet',
+                        'rib' => $plan->members->purlins === null ? 'tape.head_in_sheet' : 'tape.head_on_sheet',
                         'seam' => 'tape.head_on_seams',
                         default => 'tape.head',
                     },

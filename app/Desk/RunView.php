@@ -6,6 +6,7 @@ namespace App\Desk;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Crew\Tapes;
+use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
@@ -33,9 +34,10 @@ final class RunView
         return [
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
             'y_m' => $run->run->line->y_m, 'purlin' => $run->run->line->purlin,
+            'piece' => $plan->design->parts()[$run->run->line->block - 1]->design->block->arrangement instanceof ShortRails,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
-            'feet_count' => count($run->picks), 'bound' => $run->bound,
+            'feet_count' => count($run->picks), 'bound' => $run->bound, 'on_each' => $run->run->onEach,
             'rail_reserve' => $rail === null ? null : Texts::reserve($rail->reserve()), 'rail_word' => $rail === null ? 'plain' : Texts::word($rail->reserve()),
             'in_line' => $run->inLine_m() === null
                 ? null

@@ -84,11 +84,11 @@ final class PaperView
             ], $plan->holes->holes ?? []),
             'materials' => self::materials($plan->materials()),
             'torque' => [
-                [
+                ...$plan->design->kit->foot->isBolted() ? [[
                     'what' => $texts->say('torque.bolt', ['name' => $plan->design->kit->bolt->name]),
                     'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
                     'document' => $plan->design->kit->bolt->document,
-                ],
+                ]] : [],
                 [
                     'what' => $texts->say('torque.clamp', ['name' => $plan->design->kit->clamp->name]),
                     'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),

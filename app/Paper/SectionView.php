@@ -9,6 +9,7 @@ use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Foot\ButylBase;
 use Garnetine\Core\Foot\LFoot;
+use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
@@ -29,7 +30,9 @@ final class SectionView
         [$foot, $covering] = [$plan->design->kit->foot, $surface->covering];
         $flashing = $foot->flashing();
         [$hook, $tile] = [$foot instanceof TileHook ? $foot : null, $covering instanceof Tile ? $covering : null];
-        [$angle, $butyl] = [$foot instanceof LFoot ? $foot : null, $foot instanceof ButylBase ? $foot : null];
+        [$angle, $butyl, $screws] = [
+            $foot instanceof LFoot ? $foot : null, $foot instanceof ButylBase ? $foot : null, $foot instanceof SheetScrews ? $foot : null,
+        ];
         $sizes = [
             'member' => $surface->framing->depth, 'deck' => $surface->deck->thickness($surface->deckThickness), 'underlayment' => $surface->covering->underlayment(),
             'shingles' => $surface->covering->thickness()->minus($surface->covering->underlayment()),
@@ -37,11 +40,11 @@ final class SectionView
             'heel' => $foot->base()->heel,
             'rail_height' => Length::ofMetres($foot->limits()->railHeight_m), 'hole_offset' => $foot->holeOffset(),
             'length' => $fastener->length(), 'diameter' => $fastener->diameter(),
-            'member_wide' => $surface->framing->width, 'pad' => $angle->pad ?? $butyl?->butyl,
+            'member_wide' => $surface->framing->width, 'pad' => $angle->pad ?? $screws->pad ?? $butyl?->butyl,
             'steel' => $surface->framing->kind->isSteel() ? $surface->framing->steelThickness : null,
             'sheet' => $covering instanceof ScrewedMetal ? $covering->sheetThickness : null,
             'rib' => $covering instanceof ScrewedMetal ? $covering->ribHeight : null,
-            'load_line' => $angle->loadLine ?? $butyl?->loadLine, 'foot_long' => $angle->length ?? $hook->length ?? $butyl?->length,
+            'load_line' => $angle->loadLine ?? $screws->loadLine ?? $butyl?->loadLine, 'foot_long' => $angle->length ?? $hook->length ?? $screws->length ?? $butyl?->length,
             'batten' => $tile?->battenWidth, 'tile_top' => $tile?->tileTop, 'overlap' => $tile?->overlap,
             'reach' => $hook?->arm->reach, 'arm_under' => $hook?->arm->under, 'arm' => $hook?->arm->thickness,
             'shank' => $held->shank, 'thread_in_member' => $held->threadInMember, 'over_member' => $held->above,
@@ -52,7 +55,7 @@ final class SectionView
         return [
             'm' => array_map(static fn (?Length $size): ?float => $size?->toMetres(), $sizes),
             'text' => array_map(static fn (?Length $size): ?string => $size === null ? null : $printer->length($size->toMetres()), $sizes),
-            'on_sheet' => $foot instanceof LFoot ? $foot->standsOn->value : null,
+            'on_sheet' => $angle?->standsOn->value ?? ($screws === null ? null : 'alone'),
             'on_deck' => $foot->sitsOnDeck(),
             'holes' => $foot->holes(),
             'shank_hole' => Steps::needsShankHole($plan->design, $held),

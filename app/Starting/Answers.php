@@ -36,6 +36,11 @@ final readonly class Answers
             ...$this->roof(), ...$this->covering(), ...$this->standard(),
             ...$this->kit === null ? [] : [['command' => 'rail', 'rail' => $this->kit->rail()->value]],
             ...array_map(static fn (string $part, array $values): array => self::madeUp("/kit/$part", $values), array_keys($parts), $parts),
+            // Screws in a sheet hold in such a one as they were tested on.
+            ...$this->kit !== StartingKit::Short ? [] : [
+                ['path' => '/block/arrangement/kind', 'typed' => 'short_rails'], self::madeUp('/surface/covering/sheet', $parts['foot']['for_sheet'] ?? ''),
+                self::madeUp('/surface/covering/sheet_thickness_m', $parts['foot']['for_thickness_m'] ?? 0.0006),
+            ],
         ];
     }
 

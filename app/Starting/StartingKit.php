@@ -15,12 +15,13 @@ enum StartingKit: string
     case Angle = 'angle';
     case Hook = 'hook';
     case Clamp = 'clamp';
+    case Short = 'short';
 
     public function rail(): ExampleRail
     {
         return match ($this) {
             self::OneLag => ExampleRail::Light,
-            self::TwoLags, self::Angle, self::Hook, self::Clamp => ExampleRail::Standard,
+            self::TwoLags, self::Angle, self::Hook, self::Clamp, self::Short => ExampleRail::Standard,
             self::Standoff => ExampleRail::Heavy,
         };
     }
@@ -35,20 +36,25 @@ enum StartingKit: string
             self::Angle => 'l_foot',
             self::Hook => 'tile_hook',
             self::Clamp => 'seam_clamp',
+            self::Short => 'sheet_screws',
         };
     }
 
     /** Kind of its screw, where it is not the blank survey's lag. */
     public function fastener(): ?string
     {
-        return $this === self::Angle || $this === self::Hook ? 'structural_screw' : null;
+        return match ($this) {
+            self::Angle, self::Hook => 'structural_screw',
+            self::Short => 'steel_screw',
+            default => null,
+        };
     }
 
     /** Kind of the covering that it is for. */
     public function covering(): string
     {
         return match ($this) {
-            self::Angle => 'metal',
+            self::Angle, self::Short => 'metal',
             self::Hook => 'tile',
             self::Clamp => 'seamed_metal',
             default => 'asphalt_shingles',

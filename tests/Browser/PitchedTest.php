@@ -177,6 +177,48 @@ final class PitchedTest extends BrowserTestCase
         $this->endJourney('Seven modules on corrugated metal');
     }
 
+    public function test_four_short_rails_hold_each_module_on_the_ribs_of_a_barn(): void
+    {
+        $job = $this->started('Elder Crews');
+        $this->enter(['/surface/covering/kind' => 'metal', '/surface/framing/kind' => 'purlin', '/surface/deck' => 'none']);
+        $this->enter([
+            '/surface/covering/rib_pitch_m' => '12 in', '/surface/covering/first_rib_m' => '3 in', '/surface/covering/rib_height_m' => '1 1/4 in', '/surface/covering/sheet_thickness_m' => '0.6 mm', '/surface/covering/sheet' => 'ribbed panel R', '/surface/covering/sheet_strength_Pa' => '65 ksi',
+            '/surface/covering/lower_screws_m' => '6 in', '/surface/covering/upper_screws_m' => "14' 6", '/surface/covering/spaces_between' => '4', '/surface/covering/clear_m' => '8 in',
+        ]);
+        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->to('Site');
+        $this->enter(['/site/wind_speed_m_per_s' => '105 mph', '/site/exposure' => 'B']);
+        $this->to('Attachments');
+        $this->enter([
+            '/kit/foot/kind' => 'sheet_screws', '/kit/foot/up_N' => '260 lb', '/kit/foot/down_N' => '520 lb', '/kit/foot/along_N' => '190 lb', '/kit/foot/document' => 'pull test 4', '/kit/foot/rail_height_m' => '1 1/4 in', '/kit/foot/base/heel_m' => '1/2 in',
+            '/kit/foot/between_screws_m' => '2 in', '/kit/foot/load_line_m' => '1 1/2 in', '/kit/foot/length_m' => '3 in', '/kit/foot/for_sheet' => 'ribbed panel R', '/kit/foot/pad_m' => '3 mm', '/kit/foot/for_thickness_m' => '0.6 mm',
+            '/kit/fastener/kind' => 'steel_screw', '/kit/fastener/diameter_m' => '1/4 in', '/kit/fastener/length_m' => '1 in', '/kit/fastener/tension_N' => '900 lb', '/kit/fastener/shear_N' => '700 lb', '/kit/fastener/document' => 'report 9',
+        ]);
+        $this->to('Rails');
+        $this->enter(['/block/arrangement/kind' => 'short_rails', '/block/arrangement/piece_m' => '16 in', '/block/arrangement/clear_m' => '1 in']);
+        $this->to('Modules');
+        $this->enter(['/block/rows' => '2', '/block/columns' => '5', '/block/x_m' => "5' 2 3/4"]);
+        $this->act(fn () => $this->press('Take them out'));
+        // A clamp over a rib: the worksheet says where the block has none.
+        $this->seeText('have no ribs that a piece of 16 in reaches on both sides', 'main');
+        preg_match('/With the block ([^<]*?) from the left edge/u', $this->element('main')->getText(), $found);
+        $this->enter(['/block/x_m' => $found[1] ?? '']);
+        $plan = self::plan($job);
+        // Two lines a row, six clamps on each: four pieces hold a module, and each lies on two ribs.
+        $stops = static fn (Plan $plan): array => array_values(array_unique(array_map(static fn ($stop): string => $stop->code->value, $plan->openStops())));
+        self::assertSame([10, 24, 48, ['sheet_hold_down']], [$plan->moduleCount(), count($plan->supports), $plan->attachmentCount(), $stops($plan)]);
+        self::assertSame([[]], array_values(array_unique(array_map(static fn (RunPlan $run): array => $run->run->splices_m, $plan->supports), SORT_REGULAR)));
+        $this->to('Holes');
+        $this->seeText('whose thickness alone it holds in', 'body');
+        $this->assertAccessible('short rails on a sheet');
+        $this->to('Rails');
+        $this->assertAccessible('short rails by piece');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('a piece under each clamp', 'body');
+        $this->seeText('A.1', 'body');
+        $this->endJourney('Short rails on a barn');
+    }
+
     public function test_a_base_sealed_by_butyl_says_what_holds_where_its_screws_miss(): void
     {
         $job = $this->started('Sloe Crews');

@@ -11,7 +11,7 @@ return [
         'pull_out' => 0.85, 'tilting' => 4.2, 'bearing' => 2.7, 'omega' => 3.0,
         // Q/Pns + T/Pnot ≤ 1.15/Ω.
         'together' => ['value' => 1.15, 'confidence' => 'medium', 'note' => 'steel_together'],
-        'edge' => 1.5,
+        'edge' => 1.5, 'spacing' => 3.0,
         // Tensile strength where none is known, ksi.
         'fu_unknown' => 45.0,
     ],

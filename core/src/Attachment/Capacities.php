@@ -70,6 +70,7 @@ final readonly class Capacities
         $rail = $design->kit->rail;
         $foot = $design->kit->foot->limits();
         $bolt = $design->kit->bolt;
+        $isBolted = $design->kit->foot->isBolted();
         $stress_Pa = $rail->allowableStress?->toSi() ?? INF;
 
         return new self(
@@ -77,8 +78,8 @@ final readonly class Capacities
             $rail->sectionModulusY->toSi() * $stress_Pa,
             $rail->spliceMoment?->toSi() ?? INF,
             $rail->sectionModulusX->toSi() * $stress_Pa / (3 * $rail->elasticModulus->toSi() * $rail->secondMomentX->toSi()),
-            $bolt->up?->toSi() ?? INF,
-            $bolt->along?->toSi() ?? INF,
+            $isBolted ? $bolt->up?->toSi() ?? INF : INF,
+            $isBolted ? $bolt->along?->toSi() ?? INF : INF,
             $foot->up_N,
             $foot->down_N,
             $foot->along_N,

@@ -84,7 +84,8 @@ final readonly class FastenerInMember
         $surface = $design->surface;
         $allowable = $design->kit->capacities === CapacityFormat::Allowable;
         $none = Length::ofMetres(0.0);
-        $gap_in = $surface->deck->thickness($surface->deckThickness)->plus($foot->over($surface->covering))->toInches();
+        $deck = $foot->intoSheet() ? $none : $surface->deck->thickness($surface->deckThickness);
+        $gap_in = $deck->plus($foot->over($surface->covering))->toInches();
         $above_in = $gap_in + $foot->base()->thickness->plus($foot->sitsOnDeck() ? $none : $foot->flashing()->thickness ?? $none)->toInches();
         if ($fastener instanceof SteelScrew) {
             return self::inSteel($design, $fastener, Length::ofInches($above_in), Length::ofInches($gap_in), $coefficients);
@@ -121,16 +122,23 @@ final readonly class FastenerInMember
         );
     }
 
-    /** In a purlin of steel: its thickness grips, and the screw bears no more than its maker says. */
+    /** In a purlin of steel, or in the sheet over it: its thickness grips, and the screw bears no more than its maker says. */
     private static function inSteel(Design $design, SteelScrew $screw, Length $above, Length $gap, Coefficients $coefficients): self
     {
-        $thickness = $design->surface->framing->steelThickness ?? Length::ofMetres(0.0);
+        $steel = $design->kit->foot->intoSheet() ? $design->surface->covering->thickness() : $design->surface->framing->steelThickness;
+        $thickness = $steel ?? Length::ofMetres(0.0);
         $strength = SteelStrength::of($design, $coefficients);
-        $isComputed = $design->kit->capacities === CapacityFormat::Allowable && $design->surface->framing->steelThickness !== null;
+        $isComputed = $design->kit->capacities === CapacityFormat::Allowable && $steel !== null;
         $least = static fn (Force $steel, ?Force $own): Force => Force::ofSi(min($steel->toSi(), $own?->toSi() ?? INF));
         $pullOut = $isComputed ? ScrewInSteel::pullOut($thickness, $screw->diameter, $strength, $coefficients) : null;
         $shear = $isComputed ? ScrewInSteel::shear($thickness, $screw->diameter, $strength, $coefficients) : null;
-        $withdrawal = $screw->pullOut ?? ($pullOut === null ? null : $least($pullOut, $screw->tension));
+        $own = $pullOut === null ? null : $least($pullOut, $screw->tension);
+        // What was tested in a sheet counts no more than its thickness holds.
+        $withdrawal = match (true) {
+            $screw->pullOut === null => $own,
+            $own !== null && $design->kit->foot->intoSheet() => $least($own, $screw->pullOut),
+            default => $screw->pullOut,
+        };
         $lateral = $design->kit->foot->base()->lateral ?? ($shear === null ? null : $least($shear, $screw->shear));
         $grip = Length::ofMetres(max(0.0, min($screw->length->minus($above)->toMetres(), $thickness->toMetres())));
         // The published sum is that of pull-out and tilting or bearing; of other strengths the plain one.
@@ -146,7 +154,7 @@ final readonly class FastenerInMember
             $gap,
             $thickness,
             ScrewInSteel::edge($screw, $coefficients),
-            null,
+            ScrewInSteel::spacing($screw, $coefficients),
             $withdrawal,
             $screw->pullOut !== null,
             $lateral,

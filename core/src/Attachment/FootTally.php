@@ -70,7 +70,7 @@ final class FootTally
         $lateral_N = $c->lateral_N($case->cd);
         // Asked before each call: most of them would change nothing.
         if ($up_N > 0.0) {
-            if ($up_N / $c->boltUp_N > $this->ratios['bolt']) {
+            if ($c->boltUp_N !== INF && $up_N / $c->boltUp_N > $this->ratios['bolt']) {
                 $this->weigh(Link::Bolt, $case, $up_N, $c->boltUp_N);
             }
             if ($up_N / $c->footUp_N > $this->ratios['foot_up']) {
@@ -79,7 +79,7 @@ final class FootTally
         } elseif (-$up_N / $c->footDown_N > $this->ratios['foot_down']) {
             $this->weigh(Link::FootDown, $case, -$up_N, $c->footDown_N);
         }
-        if ($along_N / $c->boltAlong_N > $this->ratios['bolt']) {
+        if ($c->boltAlong_N !== INF && $along_N / $c->boltAlong_N > $this->ratios['bolt']) {
             $this->weigh(Link::Bolt, $case, $along_N, $c->boltAlong_N);
         }
         if ($along_N / $c->footAlong_N > $this->ratios['foot_along']) {

@@ -47,7 +47,7 @@ final readonly class MemberLoading
         // How far a purlin spans is not entered: as far as the roof is wide is on the safe side.
         $area = Area::ofSi(match (true) {
             $members->purlins !== null => $members->purlins->space_m() * $design->surface->width->toMetres(),
-            $members->areSeams => $design->surface->framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres(),
+            $members->areOfSheet => $design->surface->framing->spacing->toMetres() * $design->site->eaveToRidge->toMetres(),
             default => $members->widest_m() * $design->site->eaveToRidge->toMetres(),
         });
         $live_Pa = Standards::of($design)->roofLive($design, $area, $coefficients)->toPascals();
@@ -57,9 +57,9 @@ final readonly class MemberLoading
         $this->added_Pa = max($added_Pa);
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->goesByFeet = $members->purlins === null && !$members->areSeams;
+        $this->goesByFeet = $members->purlins === null && !$members->areOfSheet;
         $this->evens_N = match (true) {
-            $members->areSeams => [],
+            $members->areOfSheet => [],
             $members->purlins === null => self::evens_N($design, $members, $runs, $added_Pa),
             default => self::bands_N($members->purlins, $runs, $this->added_Pa),
         };

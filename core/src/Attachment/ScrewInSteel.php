@@ -11,7 +11,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /**
- * Allowable strengths of a screw in a purlin of cold-formed steel, of its thickness alone: pull-out 0.85·t·d·Fu/Ω, shear the lesser of
+ * Allowable strengths of a screw in cold-formed steel, of its thickness alone: pull-out 0.85·t·d·Fu/Ω, shear the lesser of
  * 4.2·√(t³·d)·Fu/Ω, tilting, and 2.7·t·d·Fu/Ω, bearing.
  *
  * Source: AISI S100-16, §J4.3 and §J4.4.1, with the foot thicker than the purlin; recalled.
@@ -45,6 +45,12 @@ final class ScrewInSteel
     public static function edge(SteelScrew $screw, Coefficients $coefficients): Length
     {
         return $screw->diameter->times($coefficients->value(self::TABLE, 'edge'));
+    }
+
+    /** Least distance from one to the next. */
+    public static function spacing(SteelScrew $screw, Coefficients $coefficients): Length
+    {
+        return $screw->diameter->times($coefficients->value(self::TABLE, 'spacing'));
     }
 
     /** What the plain sum of the ratios of pull and shear may come to. */

@@ -62,6 +62,9 @@ final readonly class Supports
     /** @param list<int> $below Members that the line below stands on */
     private static function plan(RunSearches $searches, Run $run, array $below): RunPlan
     {
+        if ($run->onEach) {
+            return self::onEach($searches, $run);
+        }
         $fewest = $searches->fewest($run);
         if ($fewest === null) {
             return self::failing($searches, $run);
@@ -77,6 +80,15 @@ final readonly class Supports
         }
 
         return new RunPlan($run, $searches->check($run), $chosen->picks, $fewest->bound, $chosen->isBest);
+    }
+
+    /** A foot on each place: it holds, or nothing does. */
+    private static function onEach(RunSearches $searches, Run $run): RunPlan
+    {
+        [$check, $picks] = [$searches->check($run), array_keys($run->candidates_m)];
+        $holds = count($picks) > 1 && $check->holds($run->candidates_m);
+
+        return new RunPlan($run, $check, count($picks) > 1 ? $picks : [], $holds ? count($picks) : null, $holds, !$holds);
     }
 
     /** Nothing holds: the even layout that fails least, so that the findings can say by how much. */

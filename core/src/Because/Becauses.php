@@ -49,7 +49,7 @@ final readonly class Becauses
             array_push(
                 $paths,
                 'fastener/thread',
-                'fastener/window',
+                ...$plan->window === null ? [] : ['fastener/window'],
                 ...$plan->fastener->withdrawal === null ? [] : ['fastener/withdrawal'],
                 ...$plan->fastener->lateral === null ? [] : ['fastener/lateral'],
             );
@@ -58,7 +58,7 @@ final readonly class Becauses
             if ($run->verdict()?->rail === null) {
                 continue;
             }
-            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail', 'runs/'.$run->run->id.'/in_line');
+            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail', ...$run->inLine_m() === null ? [] : ['runs/'.$run->run->id.'/in_line']);
             for ($foot = 1; $foot <= count($run->picks); ++$foot) {
                 $paths[] = 'runs/'.$run->run->id."/feet/$foot";
                 if ($foot < count($run->picks)) {
@@ -104,7 +104,7 @@ final readonly class Becauses
                 match (true) {
                     $this->plan->members->purlins !== null => 'lines_on_screws',
                     $this->plan->design->kit->foot->betweenBattens() !== null => 'lines_between_battens',
-                    $this->plan->members->areSeams => 'lines_free',
+                    $this->plan->members->areOfSheet => 'lines_free',
                     default => 'lines',
                 },
                 [],
@@ -211,7 +211,7 @@ final readonly class Becauses
             return new Because('steel_grip', [
                 'value_m' => $held->threadInMember->toMetres(), 'length_m' => $this->plan->design->kit->fastener->length()->toMetres(),
                 'above_m' => $held->above->toMetres(),
-            ], children: [$this->input('/surface/framing/steel_thickness_m'), $this->input('/kit/fastener/length_m')]);
+            ], children: [$this->input($this->steel()), $this->input('/kit/fastener/length_m')]);
         }
 
         return new Because('lag_thread', [
@@ -225,17 +225,25 @@ final readonly class Becauses
         ])));
     }
 
+    /** Where the thickness of the steel is entered that a screw holds in. */
+    private function steel(): string
+    {
+        return $this->plan->design->kit->foot->intoSheet() ? '/surface/covering/sheet_thickness_m' : '/surface/framing/steel_thickness_m';
+    }
+
     /** @param string $own Where the screw's own strength is entered, which may be the lesser */
     private function inSteel(string $code, Force $strength, string $own): Because
     {
         $framing = $this->plan->design->surface->framing;
+        $inSheet = $this->plan->design->kit->foot->intoSheet();
 
         return new Because($code, [
-            'value_N' => $strength->toSi(), 't_m' => $framing->steelThickness?->toMetres() ?? 0.0,
+            'value_N' => $strength->toSi(),
+            't_m' => ($inSheet ? $this->plan->design->surface->covering->thickness() : $framing->steelThickness)?->toMetres() ?? 0.0,
             'd_m' => $this->plan->design->kit->fastener->diameter()->toMetres(),
             'fu_Pa' => SteelStrength::of($this->plan->design, $this->plan->coefficients)->toPascals(),
         ], 'AISI S100-16, §J4; recalled', 'high', children: [
-            $this->input('/surface/framing/steel_thickness_m'), $this->input('/kit/fastener/diameter_m'), $this->input($own),
+            $this->input($this->steel()), $this->input('/kit/fastener/diameter_m'), $this->input($own),
             $this->coefficient('aisi_s100/screws', 'omega'),
         ]);
     }
@@ -280,7 +288,7 @@ final readonly class Becauses
                 return match (true) {
                     ($parts[2] ?? '') === 'count' => $this->count($run),
                     ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict()->rail, $run->verdict()->railAt_m),
-                    ($parts[2] ?? '') === 'in_line' => $this->inLine($run),
+                    ($parts[2] ?? '') === 'in_line' => $run->inLine_m() === null ? null : $this->inLine($run),
                     ($parts[2] ?? '') !== 'feet' || !isset($run->picks[$foot]) => null,
                     !isset($parts[4]) => $this->foot($run, $foot),
                     $parts[4] === 'bay' && isset($run->picks[$foot + 1]) => $this->bay($run, $foot),
@@ -296,6 +304,7 @@ final readonly class Becauses
     {
         $code = match (true) {
             $run->bound === null => 'count_fails',
+            $run->run->onEach => 'count_each',
             count($run->picks) === $run->bound => 'count_fewest',
             $run->forMembers > 0 => 'count_over',
             default => 'count_unproven',
@@ -347,7 +356,7 @@ final readonly class Becauses
                     : 'far more than', 'case' => $worst->case->code ?? '',
             ]);
         }
-        if ($run->bound !== null) {
+        if ($run->bound !== null && !$run->run->onEach) {
             $isFewest = count($run->picks) === $run->bound;
             $children[] = new Because($isFewest ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
                 'value' => $isFewest ? $run->bound - 1 : count($run->picks), 'bound' => $run->bound, 'count' => count($run->picks),
@@ -357,8 +366,8 @@ final readonly class Becauses
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input(match (true) {
-            $this->plan->members->purlins !== null => '/surface/covering/rib_pitch_m',
-            $this->plan->members->areSeams => '/surface/covering/seam_pitch_m',
+            $this->plan->design->surface->covering->stand() === 'rib' => '/surface/covering/rib_pitch_m',
+            $this->plan->members->areOfSheet => '/surface/covering/seam_pitch_m',
             default => '/surface/framing/spacing_m',
         });
 
@@ -544,12 +553,12 @@ final readonly class Becauses
     private function member(string $which): ?Because
     {
         $plan = $this->plan;
-        if ($which === 'first' && $plan->members->purlins !== null) {
+        if ($which === 'first' && $plan->design->surface->covering->stand() === 'rib') {
             return new Because('first_rib', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
                 $this->input('/surface/covering/first_rib_m'), $this->input('/surface/covering/rib_pitch_m'),
             ]);
         }
-        if ($which === 'first' && $plan->members->areSeams) {
+        if ($which === 'first' && $plan->members->areOfSheet) {
             return new Because('first_seam', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
                 $this->input('/surface/covering/first_seam_m'), $this->input('/surface/covering/seam_pitch_m'),
             ]);

@@ -6,7 +6,9 @@ namespace Garnetine\Core\Covering;
 
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Range;
+use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Pressure;
 
 /** Metal sheets with ribs up the slope, corrugated or trapezoidal, whose lines of screws across tell where the purlins are. */
 final readonly class ScrewedMetal implements Covering
@@ -41,6 +43,12 @@ final readonly class ScrewedMetal implements Covering
         /** What is flat of a pan between two ribs, with no small ribs in it; null where not measured. */
         #[Range(0, 0.6)]
         public ?Length $panFlat = null,
+        /** Tensile strength Fu of its steel, of steels over 65 ksi three quarters (AISI S100-16, §A3; recalled); null where its grade is not known. */
+        #[Range(2e8, 4.5e8)]
+        public ?Pressure $sheetStrength = null,
+        /** Of what it is, by its maker's name or grade; a screw in a sheet holds in one as it was tested on. */
+        #[Text(80)]
+        public string $sheet = '',
     ) {
     }
 

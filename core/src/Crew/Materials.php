@@ -24,7 +24,7 @@ final class Materials
         $kit = $design->kit;
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $runs));
         $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
-        $ends = 2 * count($runs);
+        $ends = array_sum(array_map(static fn (RunPlan $run): int => $run->run->endClamps(), $runs));
         $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $runs));
         $item = static fn (string $item, string $name, int $count, string $document): array => [
             'item' => $item,
@@ -40,7 +40,7 @@ final class Materials
             $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
             $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
-            $item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document),
+            ...$kit->foot->isBolted() ? [$item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document)] : [],
             ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::butyl($design, $runs, $item),

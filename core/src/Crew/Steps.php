@@ -9,6 +9,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\LayOut;
+use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Quantity\Length;
 
@@ -19,7 +20,7 @@ final readonly class Steps
     private const MARKED = [LayOut::Chalk->value => 'mark', LayOut::Ruler->value => 'mark_by_ruler', LayOut::Gauge->value => 'mark_by_gauge'];
 
     /** What every foot goes through, of the steps of the job, by their codes on any covering. */
-    private const AT_FOOT = '/^(anchors|find|shank_hole|attach.*|seal_.*)$/';
+    private const AT_FOOT = '/^(anchors|find.*|shank_hole|attach.*|seal_.*)$/';
 
     /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>, at_foot: bool}> $steps */
     private function __construct(public array $steps)
@@ -35,11 +36,14 @@ final readonly class Steps
         [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
         $pilot = $fastener->pilot();
         $inLine_m = self::inLine_m($design, $plans);
+        $inSheet = $design->kit->foot->intoSheet();
+        $rails = [$inSheet ? 'rails_in_sheet' : 'rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']];
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
-            [self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
-            ['find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], ['wires_in_attic']],
+            [$inSheet ? 'mark_on_ribs' : self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
+            [$inSheet ? 'find_on_ribs' : 'find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], $inSheet ? [] : ['wires_in_attic']],
+            ...$inSheet ? [$rails] : [],
             [match (true) {
                 $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),
                 $held?->isSteel === true => 'attach_in_steel',
@@ -55,11 +59,11 @@ final readonly class Steps
                 ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()?->makersCover?->toMetres() ?? 0.0],
                 ['no_open_hole'],
             ],
-            ['rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']],
-            ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []],
-            ['torque', [], ['makers_torque']],
-            ['torque_mark', [], []],
-            ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['electric', 'lifting']],
+            ...$inSheet ? [] : [$rails, ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []]],
+            ...$design->kit->foot->isBolted() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
+            [...$design->block->arrangement instanceof ShortRails
+                ? ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]]
+                : ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]], ['electric', 'lifting']],
             ['torque_clamps', [], ['makers_torque']],
             ['wiring', [], ['electrician']],
             ['clean', [], []],

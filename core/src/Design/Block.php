@@ -54,6 +54,8 @@ final readonly class Block
         public array $pins = [],
         #[Items(Bar::class, 500)]
         public array $bars = [],
+        /** How rails lie under the modules. */
+        public Arrangement $arrangement = new RailsAcross(),
     ) {
     }
 

@@ -288,6 +288,9 @@ final class Edits
         foreach ($at as $key) {
             $now = is_array($now) ? $now[$key] ?? null : null;
         }
+        // What stands as usual is not written.
+        $usual = $at === [] ? null : self::field($document, $path, $at)->usual;
+        $now ??= is_object($usual) ? Writer::toArray($usual) : null;
         if ($at === [] || !is_array($now) || !isset($kinds[$kind])) {
             throw DocumentInvalid::at($path, 'one of '.implode(', ', array_keys($kinds)), '"'.mb_strimwidth($kind, 0, 40, '…').'"');
         }

@@ -46,6 +46,8 @@ enum Code: string
     case RoofKind = 'roof_kind';
     case ScrewNotForMember = 'screw_not_for_member';
     case SeamUnknown = 'seam_unknown';
+    case SheetUntested = 'sheet_untested';
+    case ShortRailsNeedRibs = 'short_rails_need_ribs';
     case SteelThicknessMissing = 'steel_thickness_missing';
     case TooTall = 'too_tall';
     case WinterWindMissing = 'winter_wind_missing';
@@ -124,6 +126,7 @@ enum Code: string
     case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
     case SheetHoldDown = 'sheet_hold_down';
+    case ClampBeyondRibs = 'clamp_beyond_ribs';
     case ThreadTooShort = 'thread_too_short';
     case TooHighAboveRoof = 'too_high_above_roof';
     case TooNearEdge = 'too_near_edge';
@@ -249,7 +252,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
-        self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::DeckHoldDown,
+        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
@@ -342,8 +345,8 @@ enum Code: string
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
             self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
-            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::PlateOnBatten, self::ClampFails,
-            self::ClampSlips => Stage::Modules,
+            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::PlateOnBatten, self::ClampBeyondRibs,
+            self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

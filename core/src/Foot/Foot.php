@@ -23,6 +23,7 @@ interface Foot
         'tile_hook' => TileHook::class,
         'seam_clamp' => SeamClamp::class,
         'butyl_base' => ButylBase::class,
+        'sheet_screws' => SheetScrews::class,
     ];
 
     /** What was proven for a foot of one kind and is to be entered anew for another, by key. */
@@ -36,6 +37,9 @@ interface Foot
         'l_foot' => ['stands_on' => 'crest', 'pad_m' => 0.003, 'load_line_m' => 0.05, 'length_m' => 0.06],
         'butyl_base' => ['between_screws_m' => 0.05, 'load_line_m' => 0.05, 'length_m' => 0.1, 'width_m' => 0.127, 'column_m' => 0.03175, 'butyl_m' => 0.003],
         'seam_clamp' => ['length_m' => 0.06, 'for_seam' => '', 'for_thickness_m' => 0.0006],
+        'sheet_screws' => [
+            'pad_m' => 0.003, 'between_screws_m' => 0.04, 'load_line_m' => 0.03, 'length_m' => 0.06, 'for_thickness_m' => 0.0006, 'for_sheet' => '',
+        ],
         'tile_hook' => [
             'between_screws_m' => 0.06, 'length_m' => 0.12,
             'arm' => [
@@ -78,6 +82,12 @@ interface Foot
 
     /** Whether it stands between two ribs of a sheet, not on one. */
     public function standsInPan(): bool;
+
+    /** Whether its fasteners hold in the sheet of the covering alone, and not in a member under it. */
+    public function intoSheet(): bool;
+
+    /** Whether a bolt holds the rail to it. */
+    public function isBolted(): bool;
 
     /** Adjustment up and down the slope, each way. */
     public function slot(): Length;

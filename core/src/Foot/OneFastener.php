@@ -56,6 +56,16 @@ trait OneFastener
         return false;
     }
 
+    public function intoSheet(): bool
+    {
+        return false;
+    }
+
+    public function isBolted(): bool
+    {
+        return true;
+    }
+
     public function slot(): Length
     {
         return $this->slot;

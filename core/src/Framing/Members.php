@@ -24,7 +24,7 @@ use Garnetine\Core\Quantity\Length;
  * What was found rules: a member of its own number stands where it was found, ends where it ends, or is not there. Of two plies
  * side by side the left one takes the fasteners, of three the middle one.
  *
- * On standing seams the seams are the members along a line.
+ * On standing seams the seams are the members along a line; the ribs of a sheet are where feet hold in it alone.
  *
  * Where members run along the eave, a line of rail lies on one of them, and its feet stand by the ribs of the sheet: these are then the
  * members along the line, counted from the left edge.
@@ -53,22 +53,28 @@ final readonly class Members
         private array $tributaries_m,
         private float $spacing_m,
         public ?Purlins $purlins = null,
-        /** Whether they are no members but seams of the sheet, which hands its load on in ways that are not looked into. */
-        public bool $areSeams = false,
+        /** Whether they are no members but seams of the sheet, or ribs that feet stand on alone: the sheet hands its load on in ways that are not looked into. */
+        public bool $areOfSheet = false,
     ) {
     }
 
-    /** @param Length|null $tolerance How far a foot may stand from its mark; the usual where none is entered */
-    public static function of(Surface $surface, ?Length $tolerance = null): self
+    /**
+     * @param Length|null $tolerance How far a foot may stand from its mark; the usual where none is entered
+     * @param bool $inSheet Whether feet hold in the sheet alone, on any of its ribs
+     */
+    public static function of(Surface $surface, ?Length $tolerance = null, bool $inSheet = false): self
     {
         $framing = $surface->framing;
         $proven = self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN));
+        if ($inSheet && $surface->covering instanceof ScrewedMetal) {
+            return self::ofSheet($surface, $surface->covering->firstRib, $surface->covering->ribPitch);
+        }
         $purlins = Purlins::of($surface);
         if ($purlins !== null && $surface->covering instanceof ScrewedMetal) {
             return self::ribs($surface, $surface->covering, $purlins, $proven);
         }
         if ($surface->covering instanceof SeamedMetal) {
-            return self::seams($surface, $surface->covering);
+            return self::ofSheet($surface, $surface->covering->firstSeam, $surface->covering->seamPitch);
         }
         $findings = [];
         $fromRight = self::centres($surface, true);
@@ -132,19 +138,19 @@ final readonly class Members
         );
     }
 
-    private static function seams(Surface $surface, SeamedMetal $sheet): self
+    private static function ofSheet(Surface $surface, Length $first, Length $pitch): self
     {
         return new self(
-            self::within($surface, self::even($sheet->firstSeam, $sheet->seamPitch, $surface->width)),
-            $sheet->firstSeam,
+            self::within($surface, self::even($first, $pitch, $surface->width)),
+            $first,
             null,
             null,
             null,
             0.0,
             [],
             [],
-            $sheet->seamPitch->toMetres(),
-            areSeams: true,
+            $pitch->toMetres(),
+            areOfSheet: true,
         );
     }
 

@@ -42,7 +42,7 @@ final readonly class RafterScreen
         $key = 'fb/'.$framing->species->value.'/'.($framing->grade->value ?? '');
         if (
             $framing->kind !== MemberKind::Rafter
-            || $members->areSeams
+            || $members->areOfSheet
             || $framing->span === null
             || $framing->grade === null
             || !$design->site->standard->isAsce7()

@@ -14,6 +14,7 @@ use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
+use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Species;
@@ -28,6 +29,7 @@ use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Foot\SeamClamp;
+use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Quantity\Length;
 
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
@@ -146,12 +148,17 @@ final class Admission
             ]),
         ];
         $framing = $design->surface->framing;
+        $inSheet = $design->kit->foot->intoSheet();
+        if ($design->block->arrangement instanceof ShortRails && $covering->isPlanned() && $covering->stand() === 'member') {
+            $findings[] = Finding::of(Code::ShortRailsNeedRibs, '/block/arrangement/kind', ['covering' => 'choice.kind.'.Kinds::nameOf($covering::class)]);
+        }
 
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
-            $design->kit->fastener instanceof SteelScrew !== $framing->kind->isSteel() => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
-                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class), 'members' => 'choice.kind.'.$framing->kind->value,
+            $design->kit->fastener instanceof SteelScrew !== ($inSheet || $framing->kind->isSteel()) => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
+                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class), 'members' => 'choice.kind.'.($inSheet ? 'metal' : $framing->kind->value),
             ])],
+            $inSheet => [...$findings, ...self::sheet($design)],
             $framing->kind->isSteel() && $framing->steelThickness === null => [
                 ...$findings, Finding::of(Code::SteelThicknessMissing, '/surface/framing/steel_thickness_m'),
             ],
@@ -173,6 +180,24 @@ final class Admission
         return $isKnown && $isThick ? [] : [Finding::of(Code::SeamUnknown, '/kit/foot/for_seam', [
             'seam' => $roof->seam, 'sheet_m' => $roof->sheetThickness->toMetres(), 'for_seam' => $clamp->forSeam, 'for_m' => $clamp->forThickness->toMetres(),
         ])];
+    }
+
+    /** @return list<Finding> Screws in a sheet hold what a test on such a sheet gave, no thinner and of the same steel */
+    private static function sheet(Design $design): array
+    {
+        [$screws, $roof] = [$design->kit->foot, $design->surface->covering];
+        if (!$screws instanceof SheetScrews || !$roof instanceof ScrewedMetal) {
+            return [];
+        }
+        $same = static fn (string $one): string => mb_strtolower(trim($one));
+        $isTested = $screws->up !== null && $screws->down !== null && $screws->along !== null && trim($screws->document) !== '';
+        $isSame = $same($roof->sheet) !== '' && $same($roof->sheet) === $same($screws->forSheet);
+
+        return $isTested && $isSame && !Printed::under($roof->sheetThickness->toMetres(), $screws->forThickness->toMetres()) ? [] : [
+            Finding::of(Code::SheetUntested, '/kit/foot/for_sheet', [
+                'sheet_name' => $roof->sheet, 'sheet_m' => $roof->sheetThickness->toMetres(), 'for_sheet' => $screws->forSheet, 'for_m' => $screws->forThickness->toMetres(),
+            ]),
+        ];
     }
 
     /** @return list<Finding> What is asked of the site and of the array, whether or not the case is covered */
@@ -311,10 +336,11 @@ final class Admission
             $findings[] = Finding::of($site->arrayHoldsSnow === YesNo::No ? Code::SnowAboveSlides : Code::SnowAboveStays, '/site/array_holds_snow');
         }
         $framing = $design->surface->framing;
-        if ($isPierced && $framing->kind->isSteel() && $framing->steelStrength === null && $design->kit->capacities === CapacityFormat::Allowable) {
-            $findings[] = Finding::of(Code::Fu45, '/surface/framing/steel_strength_Pa', ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()]);
+        $inSheet = $design->kit->foot->intoSheet();
+        if ($isPierced && ($inSheet || $framing->kind->isSteel()) && SteelStrength::entered($design) === null && $design->kit->capacities === CapacityFormat::Allowable) {
+            $findings[] = Finding::of(Code::Fu45, $inSheet ? '/surface/covering/sheet_strength_Pa' : '/surface/framing/steel_strength_Pa', ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()]);
         }
-        if ($isPierced && !$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
+        if ($isPierced && !$inSheet && !$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
 

@@ -92,7 +92,7 @@ final class Summary
                 'Run %s: %d feet%s',
                 $run->run->id,
                 count($run->picks),
-                $run->bound === null ? ', does not hold' : ($run->bound === count($run->picks) ? ', the fewest that hold' : ''),
+                $run->bound === null ? ', does not hold' : ($run->run->onEach ? ', one on each that it crosses' : ($run->bound === count($run->picks) ? ', the fewest that hold' : '')),
             );
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;

@@ -16,6 +16,7 @@ use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Finding\Code;
@@ -26,6 +27,7 @@ use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\Arranging;
 use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
@@ -50,6 +52,11 @@ final class Findings
             ...self::kit($design, $plan->fastener),
             ...self::window($design, $plan->window),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
+            ...BlockPlan::findings($blocks, static function (BlockPlan $block) use ($plan): array {
+                $arrangement = $block->part->design->block->arrangement;
+
+                return Arranging::KINDS[$arrangement::class]::findings($block->part->design, $arrangement, $plan->members, $block->runs);
+            }),
             ...self::runs($design, $plan->supports),
             ...self::seams($design),
             ...OnTiles::findings($design, $plan->members, $plan->supports),
@@ -80,7 +87,8 @@ final class Findings
         $findings = [];
         $needed = [
             '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
-            '/kit/clamp/along_N' => $kit->clamp->along, '/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along,
+            '/kit/clamp/along_N' => $kit->clamp->along,
+            ...$kit->foot->isBolted() ? ['/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along] : [],
         ];
         if ($kit->fastener instanceof SteelScrew && $kit->foot->holes() !== []) {
             // Of what is entered for the screw in its purlin, and in the foot, its own strengths are a part.
@@ -199,10 +207,11 @@ final class Findings
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
                 ]);
             }
-            $isNowhere = $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null;
+            $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
+            $isNowhere = $isShort || (!$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
             if (count($plan->run->candidates_m) < 2) {
                 if ($isNowhere) {
-                    // Its line lies on no purlin, which is said already.
+                    // Its line lies on no purlin, or its clamp has no ribs: said already.
                     continue;
                 }
                 $findings[] = Finding::of(Code::MembersMissRun, $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)]);
@@ -248,15 +257,19 @@ final class Findings
         };
     }
 
-    /** @return list<Finding> What of a sheet with seams somebody has to answer for: how it is held down itself, and where heat moves it from */
+    /** @return list<Finding> What of a sheet somebody has to answer for that alone holds the array: how it is held down itself, and where heat moves it from */
     private static function seams(Design $design): array
     {
         $sheet = $design->surface->covering;
 
-        return !$sheet instanceof SeamedMetal ? [] : [
-            Finding::of(Code::SheetHoldDown, '/surface/covering/seam', ['seam' => $sheet->seam]),
-            ...$sheet->fixedPoint === null ? [Finding::of(Code::PanelFixedPoint, '/surface/covering/fixed_point')] : [],
-        ];
+        return match (true) {
+            $sheet instanceof SeamedMetal => [
+                Finding::of(Code::SheetHoldDown, '/surface/covering/seam', ['seam' => $sheet->seam]),
+                ...$sheet->fixedPoint === null ? [Finding::of(Code::PanelFixedPoint, '/surface/covering/fixed_point')] : [],
+            ],
+            $design->kit->foot->intoSheet() => [Finding::of(Code::SheetHoldDown, '/surface/covering/sheet')],
+            default => [],
+        };
     }
 
     /** @return list<Finding> What is told before the job of feet whose middle column of screws may miss */
@@ -300,7 +313,10 @@ final class Findings
             return [];
         }
         $findings = [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
-        if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->name()) !== []) {
+        // A short rail ends by itself.
+        $isEnded = static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->name()
+            && !$design->parts()[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
+        if (array_filter($plans, $isEnded) !== []) {
             $findings[] = Finding::of(Code::HoleEndsRail, '/block/left_out');
         }
         if ($design->kit->extraMassPerModule->toSi() > 0.0) {

@@ -56,7 +56,7 @@ final class Planner
     {
         $coefficients = new Coefficients($design->ownCopies);
         $blocks = BlockPlan::placed($design, $coefficients);
-        $members = Members::of($design->surface, $design->rules->placingTolerance);
+        $members = Members::of($design->surface, $design->rules->placingTolerance, $design->kit->foot->intoSheet());
         $findings = [
             ...Findings::examples($design),
             ...Admission::refusals($design),
@@ -122,7 +122,7 @@ final class Planner
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
         $supports = $feet->runs;
-        $window = $fastener?->edge === null ? null : WoodWindow::of($design, $fastener, $fastener->edge);
+        $window = $fastener?->edge === null || $design->kit->foot->intoSheet() ? null : WoodWindow::of($design, $fastener, $fastener->edge);
 
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
         $shares = $loading->under($supports);

@@ -90,6 +90,7 @@ final readonly class RailLines
         $low_m = $block->y->toMetres() + ($row - 1) * ($length_m + $block->rowGap->toMetres());
         $hole_m = $design->kit->foot->holeOffset()->toMetres();
         $wish_m = $upper ? $length_m - self::DEFAULT_SHARE * $length_m : self::DEFAULT_SHARE * $length_m;
+        // Feet in the sheet alone need none.
         $purlin = $members->purlins === null ? null : self::purlin($members->purlins, $zones, $low_m + $hole_m, $wish_m);
         $offset_m = match (true) {
             $purlin !== null => $purlin->y_m - $hole_m - $low_m,

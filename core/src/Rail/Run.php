@@ -52,7 +52,15 @@ final readonly class Run
         /** What of the balanced snow lies on a span that has less, in partial snow. */
         public float $lightSnow = 0.5,
         public OwnHand $hand = new OwnHand(),
+        /** Whether it lies on every place that it crosses, and so is held on each: nothing there is left to choose. */
+        public bool $onEach = false,
     ) {
+    }
+
+    /** Of its clamps those that end a stretch of modules: a piece of rail under one clamp has one of them or none. */
+    public function endClamps(): int
+    {
+        return count($this->clamps_m) > 1 ? 2 : (int) ($this->firstColumn === $this->lastColumn);
     }
 
     /** The same turned round: left is right. */
@@ -112,6 +120,7 @@ final readonly class Run
                     ...array_keys($this->snow_N),
                     ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions),
                     (int) $this->spliceIsHinge,
+                    (int) $this->onEach,
                     $this->hand->key(),
                 ],
             );

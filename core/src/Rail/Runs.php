@@ -8,6 +8,7 @@ use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\RailsAcross;
 use Garnetine\Core\Design\RunDatum;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Framing\Members;
@@ -28,7 +29,7 @@ final class Runs
     /** A foot keeps off a member's ends. Source: common practice of framing and roofing, no source (3 in). */
     private const FROM_END_IN = 3.0;
 
-    private const G = 9.80665;
+    public const G = 9.80665;
 
     /** @return list<Run> Along each line from the left, lines from the eave up */
     public static function of(Design $design, Placement $placement, RailLines $lines, Members $members, SiteLoads $loads): array
@@ -44,16 +45,10 @@ final class Runs
             $part = ($seen[$row] ?? 0) + 1;
             $seen[$row] = $part;
             foreach ($lines->byRow[$row] as $line) {
-                $runs[] = self::run(
-                    $design,
-                    $placement,
-                    $lines->byRow[$row],
-                    $line,
-                    $modules,
-                    $counts[$row] > 1 ? $line->name().$part : $line->name(),
-                    $members,
-                    $loads,
-                );
+                $name = $counts[$row] > 1 ? $line->name().$part : $line->name();
+                $whole = self::run($design, $placement, $lines->byRow[$row], $line, $modules, $name, $members, $loads);
+                $arrangement = $design->block->arrangement;
+                array_push($runs, ...Arranging::KINDS[$arrangement::class]::runs($design, $arrangement, $whole));
             }
         }
 
@@ -79,11 +74,13 @@ final class Runs
         $gap_m = $design->block->columnGap->toMetres();
         $first = $modules[0];
         $last = $modules[count($modules) - 1];
-        $x0_m = $first->x_m - $kit->rail->endPastModule->toMetres();
-        $x1_m = $last->x_m + $placement->width_m + $kit->rail->endPastModule->toMetres();
+        $past_m = $design->block->arrangement->past($kit->rail)->toMetres();
+        $x0_m = $first->x_m - $past_m;
+        $x1_m = $last->x_m + $placement->width_m + $past_m;
         $share = self::share($pair, $line, $placement->length_m / 2);
         $area_m2 = $placement->width_m * $placement->length_m;
-        $rail_N = $kit->rail->lineMass->toSi() * self::G * ($placement->width_m + $gap_m);
+        // Of short rails each piece weighs for itself.
+        $rail_N = $design->block->arrangement instanceof RailsAcross ? $kit->rail->lineMass->toSi() * self::G * ($placement->width_m + $gap_m) : 0.0;
         $module_N = $design->module->mass->toSi() * self::G;
         $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
         $grip = $kit->clamp->gripsBothRails ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
@@ -118,6 +115,7 @@ final class Runs
             $numbers,
             $loads->snow->light,
             self::hand($design, $line, $numbers, $barred),
+            !$kit->foot->isBolted(),
         );
     }
 
@@ -289,15 +287,16 @@ final class Runs
         $purlin = $members->purlins?->byNumber($line->purlin ?? 0);
         $edges = Outline::of($design->surface)->polygon()->edges();
         $clear_m = $sheet->clear->toMetres() - 1e-9;
+        $isAnywhere = $design->kit->foot->intoSheet();
 
-        return static function (float $x_m) use ($purlin, $edges, $clear_m, $line): bool {
+        return static function (float $x_m) use ($purlin, $edges, $clear_m, $line, $isAnywhere): bool {
             foreach ($edges as $edge) {
                 if (Polygon::fromEdge_m($edge, $x_m, $line->holeY_m) < $clear_m) {
                     return false;
                 }
             }
 
-            return $purlin !== null && $x_m >= $purlin->from_m - 1e-9 && $x_m <= $purlin->to_m + 1e-9;
+            return $isAnywhere || ($purlin !== null && $x_m >= $purlin->from_m - 1e-9 && $x_m <= $purlin->to_m + 1e-9);
         };
     }
 

@@ -112,7 +112,7 @@ final class ProjectTest extends TestCase
         yield 'a bare surface' => [['/surfaces/more' => '=/surfaces/plane-1'], '/surfaces/more', 'a block that lies on it'];
         yield 'no surface' => [['/surfaces' => new \stdClass(), '/blocks' => new \stdClass()], '/surfaces', 'a surface or a table, or more'];
         yield 'a surface of an unknown kind' => [['/surfaces/plane-1/kind' => 'dome'], '/surfaces/plane-1/kind', 'one of roof_plane'];
-        yield 'a foot of an unknown kind' => [['/kits/kit-1/foot/kind' => 'suction_cup'], '/kits/kit-1/foot/kind', 'one of flashed_foot, two_lag_foot, standoff, l_foot, tile_hook, seam_clamp, butyl_base'];
+        yield 'a foot of an unknown kind' => [['/kits/kit-1/foot/kind' => 'suction_cup'], '/kits/kit-1/foot/kind', 'one of flashed_foot, two_lag_foot, standoff, l_foot, tile_hook, seam_clamp, butyl_base, sheet_screws'];
         yield 'an id that is none' => [['/surfaces/2nd' => '=/surfaces/plane-1'], '/surfaces/2nd', 'no key of this name'];
         yield 'a key of the version before' => [['/surface' => '=/surfaces/plane-1'], '/surface', 'no key of this name'];
     }

@@ -105,7 +105,7 @@ final class FeetTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'a kind that there is not' => [['path' => '/kit/foot/kind', 'typed' => 'suction_cup'], '/kit/foot/kind: expected one of flashed_foot, two_lag_foot, standoff, l_foot, tile_hook, seam_clamp, butyl_base, found "suction_cup"'];
+        yield 'a kind that there is not' => [['path' => '/kit/foot/kind', 'typed' => 'suction_cup'], '/kit/foot/kind: expected one of flashed_foot, two_lag_foot, standoff, l_foot, tile_hook, seam_clamp, butyl_base, sheet_screws, found "suction_cup"'];
         yield 'no kind' => [['path' => '/kit/foot/kind', 'value' => 7], '/kit/foot/kind: expected one of flashed_foot, two_lag_foot, standoff'];
         yield 'a kind of what has none' => [['path' => '/kit/bolt/kind', 'typed' => 'standoff'], '/kit/bolt/kind'];
         yield 'a value of another kind' => [['path' => '/kit/foot/post/height_m', 'typed' => '4 in'], '/kit/foot/post/height_m'];

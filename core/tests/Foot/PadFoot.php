@@ -74,6 +74,16 @@ final readonly class PadFoot implements Foot
         return $covering->thickness();
     }
 
+    public function intoSheet(): bool
+    {
+        return false;
+    }
+
+    public function isBolted(): bool
+    {
+        return true;
+    }
+
     public function standsInPan(): bool
     {
         return false;

@@ -157,6 +157,8 @@ final class EveryValueCountsTest extends TestCase
     {
         $small = static fn (Scenario $scenario): Scenario => $scenario->with('/block/rows', 1)->with('/block/columns', 2)->with('/block/left_out', [])->with('/surface/no_work_circles', [])->with('/kit/rail/longest_run_m', null);
         $asce = $small(Scenario::of())->with('/site/roof_supports', 'other');
+        $barn = Scenario::of('teasel-yard');
+        yield 'two screws in a sheet, three diameters apart' => $barn->with('/block/columns', 2)->with('/kit/foot/between_screws_m', 0.0191);
         yield 'two lags, four diameters apart' => $asce->with('/kit/foot', ['kind' => 'two_lag_foot', 'between_lags_m' => 0.0318] + Foot::TYPICAL['two_lag_foot'] + (array) Writer::toArray($asce->design()->kit->foot));
         $wall = ['id' => 'wall', 'kind' => 'wall', 'x_m' => -0.3, 'y_m' => 0.0, 'width_m' => 0.3, 'length_m' => 6.0, 'height_m' => 1.2, 'upwind_m' => 9.0, 'higher_roof_m' => null, 'slides_from_m' => null];
         $pitched = static fn (Scenario $scenario, float $degrees): Scenario => $scenario->with('/surface/pitch_rad', deg2rad($degrees));

@@ -109,6 +109,9 @@ final class FindingsTest extends TestCase
         yield 'framing_not_covered' => ['metal', ['/surface/framing/kind' => 'rafter'], 'refusal', '/surface/framing/kind', 'Feet on screwed metal sheets are not planned over rafters'];
         yield 'line_off_purlin' => ['metal', ['/block/y_m' => 0.55], 'stop', '/block/y_m', 'No purlin lies under line A within its clamp zone, and a rail on a sheet alone holds nothing. With the block 588 mm above the eave'];
         yield 'seam_unknown' => ['seams', ['/kit/foot/for_thickness_m' => 0.0007], 'refusal', '/kit/foot/for_seam', '“folded twice, 1 in high” of sheets from 0.028 in on'];
+        yield 'sheet_untested' => ['short', ['/surface/covering/sheet' => 'another panel'], 'refusal', '/kit/foot/for_sheet', 'on “ribbed panel, 0.6 mm, 65 ksi” from 0.024 in on. This roof has “another panel” of 0.024 in'];
+        yield 'short_rails_need_ribs' => ['asce7-16', ['/block/arrangement' => ['kind' => 'short_rails', 'piece_m' => 0.4, 'clear_m' => 0.02]], 'refusal', '/block/arrangement/kind', 'asphalt shingles has none'];
+        yield 'clamp_beyond_ribs' => ['short', ['/block/x_m' => 134.0 * 0.0254], 'stop', '/block/x_m', "8 of 20 clamps, A.1 first, have no ribs that a piece of 16 in reaches on both sides, 1 in clear of the clamp. With the block 11' 0 ½"];
         yield 'sheet_hold_down' => ['asce7-16', ['/surface/covering' => ['kind' => 'seamed_metal'] + Covering::TYPICAL['seamed_metal'], '/kit/foot' => ['for_seam' => 'folded twice, 25 mm'] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of('quillwort-lane')->design()->kit->foot)), true)], 'stop', '/surface/covering/seam', 'a named engineer'];
         yield 'panel_fixed_point' => ['seams', ['/surface/covering/fixed_point' => null], 'stop', '/surface/covering/fixed_point', 'Heat moves a panel'];
         yield 'aside_column' => ['asce7-16', ['/kit/foot' => Uneven::BUTYL], 'assumption', '/kit/foot/column_m', 'taken 1.969 times'];
@@ -286,6 +289,7 @@ final class FindingsTest extends TestCase
             'asce7-16 bare' => Scenario::of()->with('/kit/extra_mass_per_module_kg', 0.0),
             'metal' => Scenario::of('feijoa-lane'),
             'seams' => Scenario::of('quillwort-lane'),
+            'short' => Scenario::of('teasel-yard'),
             'tile' => Scenario::of('damson-terrace')->with('/kit/foot/arm/aside_m', 0.15),
             'metal pad' => Scenario::of('feijoa-lane')->with('/kit/foot/pad_width_m', 0.02)->with('/surface/covering', ['kind' => 'metal', 'pan_flat_m' => 0.3] + Covering::TYPICAL['metal']),
             'asce7-16 stacked' => Scenario::of()->with('/rules/pattern', 'stacked'),

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Support;
 
+use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Fastener\SteelScrew;
+use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Rail\Run;
@@ -224,16 +227,22 @@ final class SecondOpinion
             [$w, $z, $final] = $this->lag();
             $onHook = $kit->foot instanceof TileHook ? self::hook($kit->foot, -$down, $along) : null;
             [$pull, $beside] = $onHook === null ? [$pull, $along] : [$onHook[0], $along / 2];
-            $w *= $kit->fastener->pullOut() === null ? $case['cd'] : 1.0;
+            $inSheet = $kit->foot instanceof SheetScrews && $kit->fastener instanceof SteelScrew;
+            if ($kit->foot instanceof SheetScrews) {
+                [$pull, $beside] = [self::pair($kit->foot, -$down, $along, $heel), $along / 2];
+            }
+            $w *= $kit->fastener->pullOut() === null && !$inSheet ? $case['cd'] : 1.0;
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
-                max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
+                $inSheet ? 0.0 : max(max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF)), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
                 max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $beside / $z, $onHook[1] ?? 0.0,
             ];
             if (is_infinite($w)) {
                 $pull = 0.0;
             }
-            if ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
+            if ($inSheet) {
+                $ratios[] = ($pull / $w + $beside / $z) / (min($kit->fastener->tension?->toSi() ?? INF, $kit->fastener->shear?->toSi() ?? INF) > 2000.0 ? 1.15 : 1.0);
+            } elseif ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
                 $ratios[] = $pull / $w + $beside / $z;
             } elseif ($pull > 0 && $along > 0) {
                 $angle = atan2($pull, $along);
@@ -321,12 +330,33 @@ final class SecondOpinion
         return [max($up, ($up * ($w + $a) - $push) / ($w - $lower), $upper <= $up ? $upper : ($push - $up * $a) / ($lower + $s)), $up * $a / $arm];
     }
 
+    /** Pull in the screw that is pulled most of two, by moments about the edges of the rail and about either screw */
+    private static function pair(SheetScrews $screws, float $up, float $along, float $heel): float
+    {
+        [$lower, $s, $load] = [$screws->base->heel->toMetres(), $screws->betweenScrews->toMetres(), $screws->loadLine->toMetres()];
+        $push = $along * $screws->railHeight->toMetres();
+        if ($up <= 0.0) {
+            return max(0.0, $push - $heel * $load) / ($lower + $s);
+        }
+        $upper = ($push + $up * ($load - $lower)) / $s;
+        $upper = $upper <= $up ? max(0.0, $upper) : ($push + $up * $load) / ($lower + $s);
+
+        return max($upper, $up - $upper);
+    }
+
     /** @return array{float, float, bool} Withdrawal and lateral in N at CD = 1, and whether the lateral is final */
     private function lag(): array
     {
         $d = $this->design;
         if ($d->kit->foot->holes() === []) {
             return [INF, INF, true];
+        }
+        if ($d->surface->covering instanceof ScrewedMetal && $d->kit->fastener instanceof SteelScrew) {
+            // A quarter of an inch in a sheet of 65 ksi: AISI S100-16, §J4, over 3.
+            $t = $d->surface->covering->sheetThickness->toMetres() / self::IN;
+            [$pull, $shear] = [0.85 * $t * 0.25 * 65_000 / 3 * self::LB, min(4.2 * sqrt($t ** 3 * 0.25), 2.7 * $t * 0.25) * 65_000 / 3 * self::LB];
+
+            return [min($pull, $d->kit->fastener->tension?->toSi() ?? INF), min($shear, $d->kit->fastener->shear?->toSi() ?? INF), true];
         }
         if ($d->kit->foot instanceof TileHook) {
             return [$d->kit->fastener->pullOut()?->toSi() ?? 0.0, $d->kit->foot->base->lateral?->toSi() ?? 0.0, true];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Covering\Covering;
+use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Quantity\Length;
 
 /** Small roofs on which no two lengths, loads or strengths are alike, so that one told in another's place is seen; together they enter the branches that ordinary roofs leave out. */
@@ -60,6 +61,8 @@ final class Uneven
                 ->with('/surface/dead_load_Pa', 3000.0)->with('/surface/framing/own', [['number' => 3, 'x_m' => 1.913, 'from_m' => null, 'to_m' => null, 'plies' => 1, 'known' => 'probed', 'plus_minus_m' => 0.004]]),
             'tile' => Scenario::of('damson-terrace')->with('/block/left_out', [['row' => 2, 'column' => 1], ['row' => 2, 'column' => 5], ['row' => 1, 'column' => 5]])->with('/kit/foot/arm/aside_m', 0.127)->with('/rules/slope_datum', 'ridge'),
             'seams' => Scenario::of('quillwort-lane')->with('/surface/covering/first_seam_m', 0.21)->with('/block/columns', 4)->with('/surface/covering/fixed_point', null),
+            'short' => Scenario::of('teasel-yard')->with('/block/columns', 3)->with('/surface/covering', ['first_rib_m' => 0.11, 'clear_m' => 0.31] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of('teasel-yard')->design()->surface->covering)), true))
+                ->with('/block/arrangement', ['kind' => 'short_rails', 'piece_m' => 0.71, 'clear_m' => 0.033]),
             'butyl' => $uneven->with('/kit/foot', self::BUTYL)->with('/kit/fastener/pull_out_N', 1900.0),
             'refused' => Scenario::of('blank-survey')->with('/units', 'mm'),
         ];

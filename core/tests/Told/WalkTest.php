@@ -214,6 +214,7 @@ final class WalkTest extends TestCase
     {
         self::$templates ??= (require dirname(__DIR__, 2).'/messages/en.php');
         $template = str_replace(['[member]', '[members]'], [$texts = Texts::of($this->plan->design)->stand(), $texts.'s'], self::$templates[$code] ?? '');
+        $template .= is_string($values['cure'] ?? null) ? ' '.(self::$templates[$values['cure']] ?? '') : '';
         if ($text === '' || !str_contains($template, '{')) {
             return;
         }

@@ -194,6 +194,11 @@ const kits: Record<string, Choices> = {
             text: 'a rail on L-feet by the ribs',
             lines: 'M4 32 L12 32 L15 25 L35 25 L38 32 L48 32 M17 25 V22 H33 V25 M29 22 V9 H32 V22 M32 4 H43 V14 H32 Z M22 22 V34',
         },
+        {
+            value: 'short',
+            text: 'short rails under the clamps, screwed to the ribs',
+            lines: 'M4 34 L8 34 L11 26 L17 26 L20 34 L32 34 L35 26 L41 26 L44 34 L48 34 M9 26 V18 H43 V26 Z M24 18 V10 H28 V18 M18 10 H34 M14 22 V32 M38 22 V32',
+        },
     ],
     seamed_metal: [
         {

@@ -87,6 +87,41 @@ function Marking({ view }: { view: PaperData }) {
     );
 }
 
+/** Pieces of rail that lie under one clamp each, a line of the crew sheet for each, by their lines. */
+function ShortPieces({ view }: { view: PaperData }) {
+    const pieces = view.runs.filter((run) => run.piece);
+    const lines = [...new Set(pieces.map((run) => run.line))];
+    return lines.map((line) => {
+        const own = pieces.filter((run) => run.line === line);
+        return (
+            <div key={line} className="mt-3">
+                <h3>
+                    Line {line} at {own[0]?.height}, from the {view.fields['/rules/run_datum']?.text}: a piece under each clamp, a
+                    foot on each {view.stand} named
+                </h3>
+                <Rows
+                    head={['Piece', 'From', 'to', `On ${view.stand}s`, 'Feet at', 'Clamp at']}
+                    figures={[1, 2, 5]}
+                    rows={own.map((run) => {
+                        const ends = run.tape.filter(({ kind }) => kind === 'end').map(({ text }) => text);
+                        return [
+                            run.id,
+                            ends[0] ?? '',
+                            ends[1] ?? '',
+                            run.table.map((foot) => foot.member).join(', '),
+                            run.table.map((foot) => foot.tape).join(', '),
+                            run.tape
+                                .filter(({ kind }) => kind === 'clamp')
+                                .map(({ text }) => text)
+                                .join(', '),
+                        ];
+                    })}
+                />
+            </div>
+        );
+    });
+}
+
 /** Marks and numbers in large type; never to scale. */
 function Tapes({ view }: { view: PaperData }) {
     return (
@@ -98,7 +133,8 @@ function Tapes({ view }: { view: PaperData }) {
             <h3 className="mt-2">
                 Slope tape, at both ends of the lines, from the {view.fields['/rules/slope_datum']?.text}: lines of the{' '}
                 {view.stand === 'seam' ? 'clamps' : 'holes'}
-                {view.stand === 'rib' && '; purlin 1 is under the lowest line of screws that was measured'}
+                {view.slope_tape.some((mark) => mark.purlin !== '') &&
+                    '; purlin 1 is under the lowest line of screws that was measured'}
                 {view.course !== null && `; ${view.course} 1 is the lower one that was measured`}
             </h3>
             <p className="font-condensed text-[1.3rem]">
@@ -112,33 +148,36 @@ function Tapes({ view }: { view: PaperData }) {
                     </span>
                 ))}
             </p>
-            {view.runs.map((run) => (
-                <div key={run.id} className="keep mt-3">
-                    <h3>
-                        Run {run.id}, line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
-                        {run.in_line !== null && `; feet in line within ${run.in_line}`}
-                    </h3>
-                    <p className="font-condensed text-[1.3rem]">
-                        {run.table.map((foot) => (
-                            <span key={foot.number} className="mr-6 inline-block">
-                                {foot.number} <strong>{foot.tape}</strong>
-                                <span className="text-[0.93rem]">
-                                    {' '}
-                                    {view.stand} {foot.member}
-                                    {foot.missed !== null && `, missed: ${foot.missed}`}
-                                    {foot.other === 'none' && `, no other ${view.stand}`}
-                                    {foot.on !== null && `, then ${foot.on} on`}
+            <ShortPieces view={view} />
+            {view.runs
+                .filter((run) => !run.piece)
+                .map((run) => (
+                    <div key={run.id} className="keep mt-3">
+                        <h3>
+                            Run {run.id}, line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
+                            {run.in_line !== null && `; feet in line within ${run.in_line}`}
+                        </h3>
+                        <p className="font-condensed text-[1.3rem]">
+                            {run.table.map((foot) => (
+                                <span key={foot.number} className="mr-6 inline-block">
+                                    {foot.number} <strong>{foot.tape}</strong>
+                                    <span className="text-[0.93rem]">
+                                        {' '}
+                                        {view.stand} {foot.member}
+                                        {foot.missed !== null && `, missed: ${foot.missed}`}
+                                        {foot.other === 'none' && `, no other ${view.stand}`}
+                                        {foot.on !== null && `, then ${foot.on} on`}
+                                    </span>
                                 </span>
-                            </span>
-                        ))}
-                    </p>
-                    <p className="font-condensed">
-                        Rail from {marks(run, 'end', ' to ')}
-                        {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>}; clamps at{' '}
-                        {marks(run, 'clamp', ', ')}.
-                    </p>
-                </div>
-            ))}
+                            ))}
+                        </p>
+                        <p className="font-condensed">
+                            Rail from {marks(run, 'end', ' to ')}
+                            {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>}; clamps at{' '}
+                            {marks(run, 'clamp', ', ')}.
+                        </p>
+                    </div>
+                ))}
         </Part>
     );
 }

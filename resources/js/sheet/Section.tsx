@@ -1,5 +1,6 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Level, Names, Screw, Upright } from '@/sheet/marks';
+import { SectionInSheet } from '@/sheet/SectionInSheet';
 import { SectionOnSheet } from '@/sheet/SectionOnSheet';
 import { SectionUnderTile } from '@/sheet/SectionUnderTile';
 import type { Run } from '@/types/desk';
@@ -11,6 +12,9 @@ import type { Run } from '@/types/desk';
 export function Section({ run, width = 560 }: { run: Run | undefined; width?: number }) {
     const { data } = useDesk();
     const section = data.section;
+    if (section?.on_sheet === 'alone' && run !== undefined) {
+        return <SectionInSheet run={run} section={section} width={width} />;
+    }
     if (section !== null && section.on_sheet !== null && run !== undefined) {
         return <SectionOnSheet run={run} section={section} width={width} />;
     }

@@ -626,8 +626,10 @@ export function Rails({
     selected: string | null;
     onRun: ((run: string) => void) | undefined;
 }) {
+    // Short pieces of a line have its name once.
+    const heads = runs.filter((run, index) => !run.piece || run.id === selected || runs[index - 1]?.line !== run.line);
     const named = readable(
-        runs.map((run) => ({ id: run.id, x: beside(view, run.x0_m), y: py(view, run.y_m) })),
+        heads.map((run) => ({ id: run.id, x: beside(view, run.x0_m), y: py(view, run.y_m) })),
         selected,
     );
     const heights = [...new Set(runs.map((run) => run.y_m))].sort((one, other) => one - other);
@@ -688,7 +690,7 @@ export function Rails({
                                 strokeLinejoin="round"
                                 paintOrder="stroke"
                             >
-                                {run.id}
+                                {run.piece && !here ? run.line : run.id}
                             </text>
                         )}
                     </g>

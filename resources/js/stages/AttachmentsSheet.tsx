@@ -53,11 +53,15 @@ export function AttachmentsSheet() {
                 Capacities of the kit are entered as <Slot path="/kit/capacities" />.
             </Say>
             <FastenerSentence />
-            <Say>
-                The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
-                <Slot path="/kit/bolt/along_N" open="missing" /> along, at <Slot path="/kit/bolt/torque_Nm" open="no torque" />,
-                by <Slot path="/kit/bolt/document" />.
-            </Say>
+            {data.fields['/kit/foot/kind']?.value === 'sheet_screws' ? (
+                <Say>No bolt is between: the rail itself lies on the sheet.</Say>
+            ) : (
+                <Say>
+                    The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
+                    <Slot path="/kit/bolt/along_N" open="missing" /> along, at{' '}
+                    <Slot path="/kit/bolt/torque_Nm" open="no torque" />, by <Slot path="/kit/bolt/document" />.
+                </Say>
+            )}
             {data.fastener !== null && (
                 <p className="mt-3 text-[0.93rem]">
                     So{' '}

@@ -59,10 +59,12 @@ function ScrewedMetal() {
     return (
         <>
             <Say>
-                Sheets <Slot path="/surface/covering/sheet_thickness_m" /> thick, their ribs{' '}
-                <Slot path="/surface/covering/rib_height_m" /> high, one every <Slot path="/surface/covering/rib_pitch_m" />, the
-                first <Slot path="/surface/covering/first_rib_m" /> from the left edge. Flat are{' '}
-                <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
+                Sheets of “<Slot path="/surface/covering/sheet" open="which?" />
+                ”, <Slot path="/surface/covering/sheet_thickness_m" /> thick, with a tensile strength of{' '}
+                <Slot path="/surface/covering/sheet_strength_Pa" open="not known" />: of steels over 65 ksi three quarters. Their
+                ribs are <Slot path="/surface/covering/rib_height_m" /> high, one every{' '}
+                <Slot path="/surface/covering/rib_pitch_m" />, the first <Slot path="/surface/covering/first_rib_m" /> from the
+                left edge. Flat are <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
                 <Slot path="/surface/covering/pan_flat_m" open="not measured" /> of a pan.
             </Say>
             <Say>

@@ -11,6 +11,7 @@ const kinds: Record<string, () => React.ReactNode> = {
     tile_hook: HookSentence,
     seam_clamp: ClampSentence,
     butyl_base: ButylSentence,
+    sheet_screws: SheetSentence,
 };
 
 /** What the height of the rail counts from, where that is not the deck. */
@@ -19,6 +20,7 @@ const over: Record<string, string> = {
     tile_hook: ' what its plate stands on',
     seam_clamp: ' the top of the seam',
     butyl_base: ' the shingles',
+    sheet_screws: ' the crest of its rib',
 };
 
 export function FootSentence() {
@@ -75,6 +77,19 @@ function ClampSentence() {
             All that is said of one kind of seam, “<Slot path="/kit/foot/for_seam" open="which?" />
             ”, of sheets from <Slot path="/kit/foot/for_thickness_m" /> on. It is <Slot path="/kit/foot/length_m" /> long, its set
             screws to be torqued to <Slot path="/kit/foot/set_torque_Nm" open="(missing)" />.
+        </Say>
+    );
+}
+
+function SheetSentence() {
+    return (
+        <Say>
+            The rail itself lies on the crest, on a seal <Slot path="/kit/foot/pad_m" /> thick and{' '}
+            <Slot path="/kit/foot/pad_width_m" open="not measured" /> wide along the eave. That screw is the lower one; the other
+            stands <Slot path="/kit/foot/between_screws_m" /> above it, in a rail <Slot path="/kit/foot/length_m" /> wide whose
+            load comes down <Slot path="/kit/foot/load_line_m" /> from its lower edge. All that is said of sheets of “
+            <Slot path="/kit/foot/for_sheet" open="which?" />
+            ”, from <Slot path="/kit/foot/for_thickness_m" /> on.
         </Say>
     );
 }

@@ -18,8 +18,13 @@ export function HolesSheet() {
             <h2 className="text-[1.2rem]">Holes</h2>
             {data.fields['/kit/foot/flashing/width_m'] === undefined ? (
                 <Say>
-                    {under[data.stand === 'member' ? (data.course ?? 'butt') : data.stand]}; the slot gives{' '}
-                    <Slot path="/kit/foot/slot_m" /> up and down the slope, each way.
+                    {under[data.stand === 'member' ? (data.course ?? 'butt') : data.stand]}
+                    {data.fields['/kit/foot/slot_m'] !== undefined && (
+                        <>
+                            ; the slot gives <Slot path="/kit/foot/slot_m" /> up and down the slope, each way
+                        </>
+                    )}
+                    .
                 </Say>
             ) : (
                 <Say>

@@ -7,6 +7,8 @@ import { Say } from '@/stages/parts';
 
 export function RailsSheet() {
     const { data, ask, edit, may } = useDesk();
+    const short = data.fields['/block/arrangement/kind']?.value === 'short_rails';
+    const bolted = data.fields['/kit/foot/kind']?.value !== 'sheet_screws';
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
@@ -20,10 +22,16 @@ export function RailsSheet() {
                     ))}
                 </p>
             )}
+            <Lying short={short} />
             <Say>
                 “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
-                <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />;{' '}
-                <Slot path="/kit/rail/end_past_module_m" /> left past each end module.
+                <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />
+                {!short && (
+                    <>
+                        ; <Slot path="/kit/rail/end_past_module_m" /> left past each end module
+                    </>
+                )}
+                .
             </Say>
             <Say>
                 Section moduli <Slot path="/kit/rail/section_modulus_x_m3" /> (normal) and{' '}
@@ -46,7 +54,7 @@ export function RailsSheet() {
             </Say>
             <Catalogue part="rail" what="Rails" />
             <Catalogue part="clamp" what="Clamps" />
-            <Catalogue part="bolt" what="Bolts" />
+            {bolted && <Catalogue part="bolt" what="Bolts" />}
             {data.clamp !== null && (
                 <p className="mt-3 text-[0.93rem]">
                     The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}
@@ -59,5 +67,21 @@ export function RailsSheet() {
                 </p>
             )}
         </>
+    );
+}
+
+/** How rails lie under the block in view. */
+function Lying({ short }: { short: boolean }) {
+    return (
+        <Say>
+            The rails lie <Slot path="/block/arrangement/kind" />
+            {short && (
+                <>
+                    : each <Slot path="/block/arrangement/piece_m" /> long, its clamp <Slot path="/block/arrangement/clear_m" />{' '}
+                    or more from a rib with a foot
+                </>
+            )}
+            .
+        </Say>
     );
 }

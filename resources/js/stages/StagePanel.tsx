@@ -107,7 +107,9 @@ function RunPicker({ run, onRun }: { run: Run | undefined; onRun: (run: string) 
                 <span className="ml-3">
                     <Why ask={ask} path={`runs/${run.id}/count`}>
                         {run.feet_count} feet
-                        {run.holds ? (run.bound === run.feet_count ? ', the fewest that hold' : '') : ', does not hold'}
+                        {!run.holds && ', does not hold'}
+                        {run.holds && run.on_each && `, one on each ${data.stand} that it crosses`}
+                        {run.holds && !run.on_each && run.bound === run.feet_count && ', the fewest that hold'}
                     </Why>
                     ; rail{' '}
                     <Why ask={ask} path={`runs/${run.id}/rail`}>
@@ -199,6 +201,8 @@ function MemberLoads() {
 
 function RunTable({ onRun }: { onRun: (run: string) => void }) {
     const { data, ask } = useDesk();
+    const onPurlins = data.sheet.purlins.length > 0;
+    const seating = onPurlins || data.course !== null;
     return (
         <table className="font-condensed whitespace-nowrap">
             <thead>
@@ -209,9 +213,7 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                     <th className="text-right">Feet</th>
                     <th className="pl-6">Rail</th>
                     <th className="text-right">{data.stand === 'rib' ? 'Line' : 'Chalk line'}</th>
-                    {(data.stand === 'rib' || data.course !== null) && (
-                        <th className="text-right">{data.stand === 'rib' ? 'On purlin' : `Above the ${data.course}`}</th>
-                    )}
+                    {seating && <th className="text-right">{onPurlins ? 'On purlin' : `Above the ${data.course}`}</th>}
                 </tr>
             </thead>
             <tbody>
@@ -240,9 +242,7 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.height}
                             </Why>
                         </td>
-                        {(data.stand === 'rib' || data.course !== null) && (
-                            <td className="text-right">{data.stand === 'rib' ? run.purlin : run.above_butt}</td>
-                        )}
+                        {seating && <td className="text-right">{onPurlins ? run.purlin : run.above_butt}</td>}
                     </tr>
                 ))}
             </tbody>

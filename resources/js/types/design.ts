@@ -63,6 +63,8 @@ export type FieldPath =
     | '/surface/covering/clear_m'
     | '/surface/covering/crest_flat_m'
     | '/surface/covering/pan_flat_m'
+    | '/surface/covering/sheet_strength_Pa'
+    | '/surface/covering/sheet'
     | '/surface/covering/seam_pitch_m'
     | '/surface/covering/first_seam_m'
     | '/surface/covering/seam'
@@ -183,6 +185,9 @@ export type FieldPath =
     | `/block/pins/${number}/member`
     | `/block/bars/${number}/member`
     | `/block/bars/${number}/line`
+    | '/block/arrangement/kind'
+    | '/block/arrangement/piece_m'
+    | '/block/arrangement/clear_m'
     | '/kit/capacities'
     | '/kit/rail/name'
     | '/kit/rail/document'
@@ -256,6 +261,7 @@ export type FieldPath =
     | '/kit/foot/deck_along_N'
     | '/kit/foot/deck_tests_N'
     | '/kit/foot/deck_test_count'
+    | '/kit/foot/for_sheet'
     | '/kit/fastener/kind'
     | '/kit/fastener/name'
     | '/kit/fastener/document'

@@ -120,6 +120,10 @@ export type Run = {
     height: string;
     /** The number of the purlin that it lies on. */
     purlin: number | null;
+    /** Whether it is a piece of rail under one clamp. */
+    piece: boolean;
+    /** Whether it lies on each place that it crosses, and is held there. */
+    on_each: boolean;
     above_butt: string | null;
     above_butt_m: number | null;
     feet: Foot[];
@@ -457,7 +461,7 @@ export type DeskData = Planned & {
         text: Record<SectionSize, string> & Record<SheetSize, string | null> & { exposure: string | null; cover: string | null };
         shank_hole: boolean;
         /** How a foot on a sheet stands: on a rib or beside one; null on other coverings. */
-        on_sheet: 'crest' | 'pan' | null;
+        on_sheet: 'crest' | 'pan' | 'alone' | null;
         /** Whether the base stands on the deck, the shingles cut around it. */
         on_deck: boolean;
         /** Of each foot, up the slope from the first, in metres. */

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Quantity\Length;
+
+/** How rails lie under the modules of a block; each kind with its own values, and the class of `Rail\Arranging` that lays it out. */
+interface Arrangement
+{
+    /** Classes by the name of their kind in a design. */
+    public const KINDS = ['rails_across' => RailsAcross::class, 'short_rails' => ShortRails::class];
+
+    /** Sizes that a kind begins with, to be entered. */
+    public const TYPICAL = ['short_rails' => ['piece_m' => 0.4, 'clear_m' => 0.03]];
+
+    /** How far past the first and the last module of a stretch places for feet are looked for. */
+    public function past(Rail $rail): Length;
+}
