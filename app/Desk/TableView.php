@@ -16,6 +16,7 @@ use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Message\NorthTexts;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\KindBeside;
@@ -167,6 +168,7 @@ final class TableView
                 'faces' => $degrees($plan->design->table->bearing->toRadians()), 'faces_compass' => $degrees($plan->setOut?->facesCompass_rad),
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
+            'north' => NorthTexts::of($plan),
             'square' => self::square($plan, $texts),
             'bars' => array_map(static fn (array $bar): string => implode(' + ', $bar), $plan->stand->bars ?? []),
             'stock' => $plan->stand->stock ?? '',

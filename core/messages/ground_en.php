@@ -29,6 +29,17 @@ return [
     // findings: to mind
     'finding.tilt_from_vertical' => 'The tilt was entered as {typed} from the vertical: that is {tilt} from the horizontal, which is what the crew’s level shows.',
     'finding.snow_reaches_edge' => 'Snow on the ground comes to {snow}, over the low edge at {edge}: what slides off stays against the modules, and they are pushed from below as it settles.',
+    'finding.compass_beyond_model' => 'On {on} no compass bearing is computed: the model of the earth’s field that ships here holds from 2025 to 2030. Enter the declination from a current source.',
+    'finding.compass_weak' => 'There the field that turns a compass is weak, {field_nT} nT along the level: under 6000 nT a compass is not to be trusted, and under 2000 nT none is told. Find north by the sun, or by a survey.',
+    'finding.declination_computed' => 'The declination, {declination} {side}, is that of the World Magnetic Model on {on}: iron, fences and currents near by turn a compass further. Prove the line by the sun or a second mark.',
+    'finding.declination_differs' => 'The declination that was entered, {entered}, is not the {computed} of the World Magnetic Model on {on}, east counted plus: of another place or year, or east taken for west?',
+    'finding.latitudes_differ' => 'The place lies at {latitude} of latitude, the light was entered for {other}: one of them is of another place.',
+    'finding.ticket_expired' => 'The ticket for buried lines holds until {expires}, and the table is set out on {on}: have the lines asked for and marked anew first.',
+    'side.east' => 'east', 'side.west' => 'west',
+    'north.entered' => 'The compass points {declination} {side} of true north, as entered.', 'north.model' => 'The compass points {declination} {side} of true north on {on}, by the World Magnetic Model of 2025; iron near by turns it further.',
+    'north.none' => 'By compass: declination not known.',
+    'north.noon' => 'On {on} at {clock} by the clock the shadow of a plumb line lies true north and south and points {shadow}; a minute early or late turns it by {minute}. The sun stands {height} high: nobody looks into it.',
+    'side.north' => 'north', 'side.south' => 'south',
     'finding.tilt_over_latitude' => '{tilt} from the horizontal is more than ten degrees over the latitude of {latitude}: for the winter alone, or counted from the vertical?',
     // findings: assumptions
     'finding.open_roof_analogy' => 'Wind on the table is taken from the figure of open monoslope roofs, by analogy, for one row that stands alone. Rows behind get no shelter, rows at the edge nothing extra.',
@@ -120,6 +131,7 @@ return [
     'not_covered.flood' => 'flood', 'not_covered.scour' => 'scour', 'not_covered.slope_stability' => 'stability of the slope', 'not_covered.creeping_snow' => 'creeping snow', 'not_covered.flutter' => 'flutter', 'not_covered.corrosion_in_soil' => 'corrosion in the soil',
 
     // names of what is entered
+    '/table/position' => 'Place on earth', '/table/position/latitude_rad' => 'Latitude of the place', '/table/position/longitude_rad' => 'Longitude of the place', '/table/position/on' => 'Day of setting out', '/table/position/clock_ahead' => 'Hours that the clock is ahead of UTC',
     '/table/sunshine' => 'How clear the months are', '/table/sunshine/latitude_rad' => 'Latitude, north positive', '/table/sunshine/albedo' => 'What the ground throws back', '/table/sunshine/january' => 'Clearness of January', '/table/sunshine/february' => 'Clearness of February', '/table/sunshine/march' => 'Clearness of March', '/table/sunshine/april' => 'Clearness of April', '/table/sunshine/may' => 'Clearness of May', '/table/sunshine/june' => 'Clearness of June', '/table/sunshine/july' => 'Clearness of July', '/table/sunshine/august' => 'Clearness of August', '/table/sunshine/september' => 'Clearness of September', '/table/sunshine/october' => 'Clearness of October', '/table/sunshine/november' => 'Clearness of November', '/table/sunshine/december' => 'Clearness of December',
     '/table/measured' => 'What tapes show', '/table/measured/diagonal_m' => 'Diagonal from the first front stake', '/table/measured/other_diagonal_m' => 'Diagonal from the last front stake', '/table/measured/front_m' => 'Front line', '/table/measured/right_m' => 'Right side', '/table/measured/rear_m' => 'Rear line', '/table/measured/left_m' => 'Left side',
     '/table/name' => 'Name of the table', '/table/orientation' => 'Modules lie', '/table/rows' => 'Rows of modules', '/table/columns' => 'Columns of modules', '/table/column_gap_m' => 'Gap between columns', '/table/row_gap_m' => 'Gap between rows',

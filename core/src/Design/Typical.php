@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/racking/resin', '/table/racking/stow',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/racking/resin', '/table/racking/stow',
     ];
 
     /**
@@ -66,6 +66,7 @@ final class Typical
                 'latitude_rad' => 0.6981317, 'january' => 0.5, 'february' => 0.5, 'march' => 0.5, 'april' => 0.5, 'may' => 0.5, 'june' => 0.5,
                 'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
             ],
+            '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
             '/table/racking/tests/each' => ['up_N' => 4448.2216],
@@ -77,8 +78,7 @@ final class Typical
             '/table/racking/stow' => ['up_to_m_per_s' => 22.352, 'sensor' => '', 'without_power' => '', 'by' => ''],
             '/table/built' => ['post' => 'A1', 'depth_m' => 0.9144, 'by' => '', 'on' => null],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
-            '/block/pins' => ['line' => 'A', 'member' => 1],
-            '/block/bars' => ['member' => 1, 'line' => null],
+            '/block/pins' => ['line' => 'A', 'member' => 1], '/block/bars' => ['member' => 1, 'line' => null],
             '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
             '/surface/snow_features' => [
                 'id' => 'tall', 'kind' => 'wall', 'x_m' => -0.3048, 'y_m' => 0.0, 'width_m' => 0.3048, 'length_m' => 6.096, 'height_m' => 1.2192,

@@ -249,6 +249,13 @@ enum Code: string
     case StowProven = 'stow_proven';
     case TimberWet = 'timber_wet';
     case TorsionOfSoil = 'torsion_of_soil';
+    // Of north where a table stands.
+    case CompassBeyondModel = 'compass_beyond_model';
+    case CompassWeak = 'compass_weak';
+    case DeclinationComputed = 'declination_computed';
+    case DeclinationDiffers = 'declination_differs';
+    case LatitudesDiffer = 'latitudes_differ';
+    case TicketExpired = 'ticket_expired';
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
@@ -267,13 +274,14 @@ enum Code: string
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown,
+        self::TimberUnknown, self::TicketExpired,
     ];
 
     private const WARNINGS = [
         self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
+        self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::LatitudesDiffer,
         self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 
@@ -286,6 +294,7 @@ enum Code: string
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
         self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,
+        self::DeclinationComputed,
         self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::StowProven, self::TimberWet,
         self::TorsionOfSoil,
     ];

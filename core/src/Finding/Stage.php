@@ -26,7 +26,7 @@ enum Stage: string
     {
         return match (true) {
             str_starts_with($at, '/site') => self::Site,
-            preg_match('~^/table/(ground|soil|services|sunshine|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
+            preg_match('~^/table/(ground|soil|services|sunshine|position|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match(
                 '~^/table/(footing|racking/(post|cross_bolt|front_post|rear_post|pile|tests|head_height_m|stick|mast|block|anchors|front_foot_m))\b(?!s)~',
                 $at,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Table;
+use Garnetine\Core\Design\Ground\TableDesign;
 
 /** What is measured on the ground before a hole is dug. A is the first front post, B the last; the far line is that of the rear posts. */
 final readonly class SetOut
@@ -26,12 +26,14 @@ final readonly class SetOut
         public ?float $facesCompass_rad,
         /** Whether the stakes stand square, as far as they were measured; null where nobody did. */
         public ?Squareness $square,
+        public North $north,
     ) {
     }
 
     /** @param list<PostPlace> $places Front row first */
-    public static function of(Table $table, array $places): self
+    public static function of(TableDesign $design, array $places): self
     {
+        [$table, $north] = [$design->table, North::of($design)];
         $rows = [
             array_values(array_filter($places, static fn (PostPlace $place): bool => !$place->isRear)),
             array_values(array_filter($places, static fn (PostPlace $place): bool => $place->isRear)),
@@ -50,7 +52,7 @@ final readonly class SetOut
         $between_m = $rows[1] === [] ? 0.0 : $rows[1][0]->y_m - $rows[0][0]->y_m;
         // Seen from the low edge the row runs to the right: a table that faces south has its low edge in the south, and its right is east.
         $row_rad = self::turn($table->bearing->toRadians() - M_PI / 2);
-        $compass = static fn (float $true_rad): ?float => $table->declination === null ? null : self::turn($true_rad - $table->declination->toRadians());
+        $compass = static fn (float $true_rad): ?float => $north->declination === null ? null : self::turn($true_rad - $north->declination->toRadians());
 
         return new self(
             $stakes,
@@ -62,6 +64,7 @@ final readonly class SetOut
             $table->measured === null || $diagonals === []
                 ? null
                 : Squareness::of($table->measured, $rows[0][$last]->x_m - $rows[0][0]->x_m, $between_m),
+            $north,
         );
     }
 

@@ -59,6 +59,9 @@ final class Summary
                 $worst === null ? '' : $texts->say("because.table_{$worst->what}", ['place' => $post->place->id]),
             );
         }
+        foreach (NorthTexts::of($plan) as $says) {
+            $lines[] = "  $says";
+        }
         foreach ($plan->setOut->diagonals ?? [] as $diagonal) {
             $lines[] = sprintf('  diagonal %s–%s %s', $diagonal['from'], $diagonal['to'], $printer->tape($diagonal['level_m']));
         }

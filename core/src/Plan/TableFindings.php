@@ -11,6 +11,7 @@ use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\North;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
@@ -20,6 +21,7 @@ use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Asce7\Asce7Standard;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteQuestions;
+use Garnetine\Core\Quantity\Angle;
 
 /** What is asked of a table, and what is said of its plan. */
 final class TableFindings
@@ -27,6 +29,10 @@ final class TableFindings
     /** Beyond which the figure of open roofs has no rows, and beyond which nothing is computed. */
     private const STEEPEST_ROW_DEG = 45.0;
     private const STEEPEST_DEG = 60.0;
+
+    /** Two declinations of one place, and two latitudes, are of different places beyond this. Source: common practice, no source. */
+    private const DECLINATIONS_DEG = 1.0;
+    private const LATITUDES_DEG = 0.5;
     /** Least that a foundation goes down (IBC 2018, §1809.4; recalled). */
     private const LEAST_M = 0.3048;
     private const SLENDER = [0.25, 1.0];
@@ -73,11 +79,45 @@ final class TableFindings
         ]);
         $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
         $ask($table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
+        array_push($findings, ...self::north($design));
         $ask($table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);
 
         return $findings;
+    }
+
+    /** @return list<Finding> What is to be said of where north is, and of the day on which the table is set out */
+    private static function north(TableDesign $design): array
+    {
+        [$table, $position] = [$design->table, $design->table->position];
+        if ($position === null) {
+            return [];
+        }
+        $north = North::of($design);
+        $values = ['on' => $position->on ?? '', 'field_nT' => round($north->horizontal_nT ?? 0.0)];
+        $isWeak = $north->horizontal_nT !== null && $north->horizontal_nT < North::WEAK_NT;
+        $apart_rad = $table->declination === null || $north->computed === null ? 0.0 : abs($table->declination->toRadians() - $north->computed->toRadians());
+        $here = $table->sunshine->latitude ?? $position->latitude;
+
+        return array_values(array_filter([
+            $north->isBeyond ? Finding::of(Code::CompassBeyondModel, '/table/position/on', $values) : null,
+            $isWeak ? Finding::of(Code::CompassWeak, '/table/position/latitude_rad', $values) : null,
+            $table->declination === null && $north->computed !== null
+                ? Finding::of(Code::DeclinationComputed, '/table/declination_rad', $values + self::east($north->computed)) : null,
+            Printed::over(rad2deg($apart_rad), self::DECLINATIONS_DEG)
+                ? Finding::of(Code::DeclinationDiffers, '/table/declination_rad', $values + ['entered_rad' => $table->declination?->toRadians() ?? 0.0, 'computed_rad' => $north->computed?->toRadians() ?? 0.0]) : null,
+            Printed::over(abs($here->toDegrees() - $position->latitude->toDegrees()), self::LATITUDES_DEG)
+                ? Finding::of(Code::LatitudesDiffer, '/table/position/latitude_rad', ['latitude_rad' => $position->latitude->toRadians(), 'other_rad' => $here->toRadians()]) : null,
+            $table->services?->expires !== null && $position->on !== null && $table->services->expires < $position->on
+                ? Finding::of(Code::TicketExpired, '/table/services/expires', $values + ['expires' => $table->services->expires]) : null,
+        ]));
+    }
+
+    /** @return array{declination_rad: float, side: string} */
+    public static function east(Angle $declination): array
+    {
+        return ['declination_rad' => abs($declination->toRadians()), 'side' => $declination->toRadians() >= 0.0 ? 'side.east' : 'side.west'];
     }
 
     /** @return list<Finding> */

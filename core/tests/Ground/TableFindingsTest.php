@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
+use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
@@ -34,6 +35,13 @@ final class TableFindingsTest extends TestCase
         yield 'foundation_too_deep' => [['/site/wind_speed_m_per_s' => 70.0, '/table/racking/posts' => 2, '/table/footing/hole_m' => 0.15], 'refusal', '/table/footing/hole_m', 'foundations', "Even 12' 0\" deep post A1 does not hold. The ground beside post A1:"];
         yield 'too_springy' => [['/table/racking/post/outside_m' => 0.0254, '/table/racking/post/wall_m' => 0.002], 'refusal', '/table/racking/post/outside_m', 'foundations', 'times a second'];
         yield 'diagonals_differ' => [['/table/measured' => ['diagonal_m' => 4.0, 'other_diagonal_m' => 3.9, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null]], 'stop', '/table/measured', 'setting_out', 'The stakes do not stand square'];
+        $at = static fn (float $latitude, string $on, float $longitude = -93.2): array => ['/table/declination_rad' => null, '/table/position' => ['latitude_rad' => deg2rad($latitude), 'longitude_rad' => deg2rad($longitude), 'on' => $on, 'clock_ahead' => -5.0]];
+        yield 'declination_computed' => [$at(45.0, '2026-06-05'), 'assumption', '/table/declination_rad', 'field', '° west, is that of the World Magnetic Model on 2026-06-05'];
+        yield 'declination_differs' => [['/table/declination_rad' => deg2rad(1.4)] + $at(45.0, '2026-06-05'), 'warning', '/table/declination_rad', 'field', 'entered, 1.40°, is not the −'];
+        yield 'compass_beyond_model' => [$at(45.0, '2031-06-05'), 'warning', '/table/position/on', 'field', 'On 2031-06-05 no compass bearing is computed'];
+        yield 'compass_weak' => [$at(80.0, '2026-06-05', -96.0), 'warning', '/table/position/latitude_rad', 'field', 'nT along the level: under 6000 nT'];
+        yield 'latitudes_differ' => [['/table/sunshine' => ['latitude_rad' => 0.72] + Typical::entry('/table/sunshine', [])] + $at(40.0, '2026-06-05'), 'warning', '/table/position/latitude_rad', 'field', 'The place lies at 40.00° of latitude, the light was entered for 41.25°'];
+        yield 'ticket_expired' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-04', 'by' => 'E. Sorrel']] + $at(45.0, '2026-06-05'), 'stop', '/table/services/expires', 'field', 'holds until 2026-06-04, and the table is set out on 2026-06-05'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];

@@ -22,6 +22,9 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                 </>
             )}
             <Part title="Stakes, diagonals, cuts">
+                {table.north.map((says) => (
+                    <p key={says}>{says}</p>
+                ))}
                 <Wide label="Stakes, diagonals, cuts">
                     <SettingOutTables table={table} />
                 </Wide>

@@ -66,13 +66,24 @@ function TableSite() {
 
 function Field() {
     const { data } = useDesk();
+    const known = data.lists['/table/position'] === 1;
     return (
         <>
             <h2 className="text-[1.2rem]">Field</h2>
             <Say>
                 <Slot path="/table/name" /> faces <Slot path="/table/bearing_rad" />, true, clockwise from north. The compass’s
-                declination, east counted plus, is <Slot path="/table/declination_rad" open="not entered" />.
+                declination, east counted plus, is{' '}
+                <Slot path="/table/declination_rad" open={known ? 'computed for the place' : 'not entered'} />.
             </Say>
+            <Part path="/table/position" open="Find north by the place and the day" close="take out">
+                <Say>
+                    It stands at <Slot path="/table/position/latitude_rad" /> of latitude, north counted plus, and{' '}
+                    <Slot path="/table/position/longitude_rad" /> of longitude, east counted plus, and is set out on{' '}
+                    <Slot path="/table/position/on" open="which day?" />, when clocks there are{' '}
+                    <Slot path="/table/position/clock_ahead" open="how many?" /> hours ahead of UTC.
+                </Say>
+                <NorthSays says={data.table?.north ?? []} />
+            </Part>
             {data.lists['/table/ground/levels'] === 0 ? (
                 <Say>
                     The ground rises <Slot path="/table/ground/across_rad" /> to the rear and{' '}
@@ -206,6 +217,15 @@ function Foundations() {
     );
 }
 
+/** How true north is found there. */
+function NorthSays({ says }: { says: string[] }) {
+    return says.map((one) => (
+        <p key={one} className="mt-1 text-[0.93rem]">
+            {one}
+        </p>
+    ));
+}
+
 function SettingOut() {
     const { shown } = useDesk();
     const bearings = shown.table?.bearings;
@@ -222,6 +242,7 @@ function SettingOut() {
                     {bearings.row_compass === null ? '' : `, ${bearings.row_compass} on a compass`}, from A to the right.
                 </Say>
             )}
+            <NorthSays says={shown.table?.north ?? []} />
             {(shown.table?.apart ?? '') !== '' && <MeasuredStakes outer={outer} />}
             {square != null && (
                 <ul role="status" className={`mt-2 font-semibold ${square.stands ? 'tone-holds' : 'tone-fails'}`} data-square>

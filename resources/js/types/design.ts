@@ -528,4 +528,8 @@ export type FieldPath =
     | `/table/built/${number}/post`
     | `/table/built/${number}/depth_m`
     | `/table/built/${number}/by`
-    | `/table/built/${number}/on`;
+    | `/table/built/${number}/on`
+    | '/table/position/latitude_rad'
+    | '/table/position/longitude_rad'
+    | '/table/position/on'
+    | '/table/position/clock_ahead';

@@ -296,6 +296,8 @@ export type TableData = {
     stakes: { post: string; along: string; string: string | null }[];
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
+    /** How true north is found, in sentences. */
+    north: string[];
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };
     /** What tapes between the outer stakes show, in sentences; null where nobody measured. */
     square: { stands: boolean; says: string[] } | null;

@@ -51,6 +51,7 @@ final readonly class Table
         /** Holes that were measured; of one post the last counts. */
         #[Items(BuiltPost::class, 200)]
         public array $built = [],
+        public ?Position $position = null,
     ) {
     }
 

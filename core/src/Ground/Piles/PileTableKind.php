@@ -109,7 +109,7 @@ final readonly class PileTableKind implements TableKind
             $posts,
             $held->checks,
             $held->tried_m,
-            SetOut::of($this->design->table, $places),
+            SetOut::of($this->design, $places),
             $this->materials($posts),
             $this->steps($posts),
             [],

@@ -161,7 +161,7 @@ final readonly class PoleKind implements TableKind
             $posts,
             $found,
             $depth_m,
-            SetOut::of($this->design->table, [$place]),
+            SetOut::of($this->design, [$place]),
             $this->materials($posts),
             $this->steps($posts),
             [],

@@ -94,7 +94,7 @@ final readonly class SinglePostKind implements TableKind
             $posts,
             $found,
             $tried_m,
-            SetOut::of($this->design->table, [$place]),
+            SetOut::of($this->design, [$place]),
             $this->materials($posts),
             $this->steps($posts),
             [],

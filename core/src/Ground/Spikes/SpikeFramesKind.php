@@ -153,7 +153,7 @@ final readonly class SpikeFramesKind implements TableKind
                 ...(new FaceChecks($this->design, $this->face, $loads))->checks($this->frames->boltsUp, '/table/racking/bolts_up_N'),
             ],
             $tried_m,
-            SetOut::of($this->design->table, $places),
+            SetOut::of($this->design, $places),
             $this->materials($posts),
             $this->steps($posts),
             [],

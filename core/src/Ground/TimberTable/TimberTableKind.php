@@ -122,7 +122,7 @@ final readonly class TimberTableKind implements TableKind
             $posts,
             $held->checks,
             $held->tried_m,
-            SetOut::of($this->design->table, $places),
+            SetOut::of($this->design, $places),
             $this->materials($posts),
             $this->steps($posts),
             [],
