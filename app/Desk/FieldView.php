@@ -47,6 +47,7 @@ final class FieldView
                 '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built),
                 '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/position' => $design->table->position === null ? 0 : 1,
+                '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
                 '/module/ratings' => count($design->module->ratings),

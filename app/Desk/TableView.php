@@ -16,6 +16,7 @@ use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Message\DayTexts;
 use Garnetine\Core\Message\NorthTexts;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -168,7 +169,7 @@ final class TableView
                 'faces' => $degrees($plan->design->table->bearing->toRadians()), 'faces_compass' => $degrees($plan->setOut?->facesCompass_rad),
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
-            'north' => NorthTexts::of($plan),
+            'north' => NorthTexts::of($plan), 'days' => self::days($plan, $texts),
             'square' => self::square($plan, $texts),
             'bars' => array_map(static fn (array $bar): string => implode(' + ', $bar), $plan->stand->bars ?? []),
             'stock' => $plan->stand->stock ?? '',
@@ -199,7 +200,7 @@ final class TableView
                 'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
                 'depth' => $posts === [] ? '' : $printer->length($posts[0]->depth_m),
                 'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
-                'missing' => $one->missing,
+                'hours' => $one->hours() === null ? '' : Printer::number($one->hours(), 1).' h', 'missing' => $one->missing,
                 'against' => match (true) {
                     $one->plan === null => $texts->say('chooser.no_fit'),
                     $one->refusal !== null => $texts->finding($one->refusal),
@@ -266,6 +267,29 @@ final class TableView
             $report->months,
             array_keys($report->months),
         )];
+    }
+
+    /** @return array{from: string, to: string, hours: string, rows: list<array{name: string, on: list<string>, kept: list<string>}>, waits: list<array{name: string, from: string, until: string}>, days: list<array{on: string, says: list<string>}>}|null Null where nobody said who builds it and from when on */
+    private static function days(TablePlan $plan, Texts $texts): ?array
+    {
+        $days = $plan->days();
+        if ($days === null || $days->tasks === []) {
+            return null;
+        }
+        $rows = [];
+        foreach ($days->tasks as $task) {
+            $rows[$task['code']] ??= ['name' => $texts->say('bar.'.$task['code']), 'on' => [], 'kept' => []];
+            $rows[$task['code']][$task['kept_from'] === '' ? 'on' : 'kept'][] = $task['on'];
+        }
+        $all = $days->days();
+
+        return [
+            'from' => $all[0], 'to' => $all[count($all) - 1], 'hours' => Printer::number($days->hours, 1).' h', 'rows' => array_values($rows),
+            'waits' => array_map(static fn (array $wait): array => [
+                'name' => $texts->say('bar.'.$wait['code'], ['days' => $wait['days']]), 'from' => $wait['from'], 'until' => $wait['until'],
+            ], $days->waits),
+            'days' => DayTexts::of($plan),
+        ];
     }
 
     /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */

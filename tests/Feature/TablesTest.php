@@ -142,6 +142,36 @@ final class TablesTest extends TestCase
         $this->postJson("/jobs/{$next->id}/confirmations/take", ['base' => $next->current()->id, 'edits' => [], 'password' => 'a-long-password'])->assertOk()->assertJsonPath('summary.unconfirmed', 0);
     }
 
+    public function test_the_days_of_the_crew_are_shown_and_go_into_a_calendar(): void
+    {
+        self::assertNull($this->getJson("/jobs/{$this->job->id}/view")->json('table.days'));
+        $this->save([
+            ['path' => '/name', 'typed' => 'Fallow Field, east; the long, sloping one beyond the Öhrchen brook'], ['path' => '/table/work', 'add' => true],
+            ['path' => '/table/work/from', 'typed' => '2026-06-05'], ['path' => '/table/work/people', 'typed' => '2'],
+        ])->assertOk();
+        $view = $this->getJson("/jobs/{$this->job->id}/view");
+        $on = array_column((array) $view->json('table.days.days'), 'on');
+        // Friday, and Monday for the posts that Friday had no time for; their concrete hardens until the next day of work.
+        self::assertSame(['2026-06-05', ['Fri 2026-06-05', 'Mon 2026-06-08', 'Mon 2026-06-22'], ['stakes', 'squared', 'holes, posts, pour']], [$view->json('table.days.from'), $on, array_slice(array_column((array) $view->json('table.days.rows'), 'name'), 0, 3)]);
+        self::assertEquals([['name' => 'concrete hardens, 14 days', 'from' => '2026-06-08', 'until' => '2026-06-22']], $view->json('table.days.waits'));
+        $file = $this->get("/jobs/{$this->job->id}/export/days.ics")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+        $lines = explode("\r\n", (string) $file);
+        self::assertSame('', array_pop($lines));
+        foreach ($lines as $line) {
+            self::assertLessThanOrEqual(75, strlen($line));
+            self::assertTrue(mb_check_encoding($line, 'UTF-8') && !str_contains($line, "\n"));
+        }
+        // Unfolded as RFC 5545 has it.
+        $whole = explode("\r\n", str_replace("\r\n ", '', implode("\r\n", $lines)));
+        self::assertSame(['BEGIN:VCALENDAR', 'VERSION:2.0', 'END:VCALENDAR'], [$whole[0], $whole[1], end($whole)]);
+        $of = static fn (string $name): array => array_values(array_map(static fn (string $line): string => substr($line, strlen($name) + 1), array_filter($whole, static fn (string $line): bool => str_starts_with($line, $name))));
+        self::assertSame(array_map(static fn (string $day): string => 'VALUE=DATE:'.str_replace('-', '', substr($day, -10)), $on), $of('DTSTART'));
+        self::assertSame(['VALUE=DATE:20260606', 'VALUE=DATE:20260609'], array_slice($of('DTEND'), 0, 2));
+        self::assertCount(count($on), array_unique($of('UID')));
+        self::assertStringStartsWith('Fallow Field\, east\; the long\, sloping one beyond the Öhrchen brook\, ', $of('SUMMARY')[0]);
+        self::assertStringContainsString('stakes\, 8 of 8\; squared by the diagonals', $of('SUMMARY')[0]);
+    }
+
     public function test_a_new_job_on_the_ground_asks_for_what_nobody_entered(): void
     {
         $this->post('/jobs', ['name' => 'Hay Meadow', 'units' => 'mm', 'where' => 'ground'])->assertRedirect();

@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/racking/resin', '/table/racking/stow',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/racking/resin', '/table/racking/stow',
     ];
 
     /**
@@ -42,7 +42,7 @@ final class Typical
     /** @return array<string, mixed>|null */
     private static function at(string $path): ?array
     {
-        return match ($path) {
+        return self::onGround($path) ?? match ($path) {
             '/surface/no_work_rectangles' => [
                 'id' => 'area', 'kind' => 'skylight', 'x_m' => 3.048, 'y_m' => 1.524, 'width_m' => 0.6096, 'height_m' => 0.9144, 'clearance_m' => 0.1524,
             ],
@@ -60,24 +60,6 @@ final class Typical
                 'side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5,
                 'document' => '',
             ],
-            '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
-            // Of the middle of most countries, to be entered by place and month.
-            '/table/sunshine' => [
-                'latitude_rad' => 0.6981317, 'january' => 0.5, 'february' => 0.5, 'march' => 0.5, 'april' => 0.5, 'may' => 0.5, 'june' => 0.5,
-                'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
-            ],
-            '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
-            '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
-            '/table/footing/doubling' => ['by' => '', 'why' => ''],
-            '/table/racking/tests/each' => ['up_N' => 4448.2216],
-            // Of a usual paper, to be read off the one in hand.
-            '/table/racking/resin' => [
-                'document' => '', 'pot_minutes' => 45.0, 'mix_minutes' => 2.0, 'each_minutes' => 3.0, 'batch_litres' => 6.0, 'spike_litres' => 0.9,
-                'wait_hours' => 24.0, 'coldest_celsius' => 5.0, 'day_celsius' => 24.0,
-            ],
-            '/table/racking/stow' => ['up_to_m_per_s' => 22.352, 'sensor' => '', 'without_power' => '', 'by' => ''],
-            '/table/built' => ['post' => 'A1', 'depth_m' => 0.9144, 'by' => '', 'on' => null],
-            '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             '/block/pins' => ['line' => 'A', 'member' => 1], '/block/bars' => ['member' => 1, 'line' => null],
             '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
             '/surface/snow_features' => [
@@ -97,6 +79,39 @@ final class Typical
                 'rake_up_Pa' => null,
                 'ridge_up_Pa' => null, 'eave_corner_up_Pa' => null, 'ridge_corner_up_Pa' => null, 'down_Pa' => null, 'roof_snow_Pa' => null,
             ],
+            default => null,
+        };
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function onGround(string $path): ?array
+    {
+        return match ($path) {
+            '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
+            // Of the middle of most countries, to be entered by place and month.
+            '/table/sunshine' => [
+                'latitude_rad' => 0.6981317, 'january' => 0.5, 'february' => 0.5, 'march' => 0.5, 'april' => 0.5, 'may' => 0.5, 'june' => 0.5,
+                'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
+            ],
+            '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
+            '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
+            '/table/footing/doubling' => ['by' => '', 'why' => ''],
+            '/table/racking/tests/each' => ['up_N' => 4448.2216],
+            // Of a usual paper, to be read off the one in hand.
+            '/table/racking/resin' => [
+                'document' => '', 'pot_minutes' => 45.0, 'mix_minutes' => 2.0, 'each_minutes' => 3.0, 'batch_litres' => 6.0, 'spike_litres' => 0.9,
+                'wait_hours' => 24.0, 'coldest_celsius' => 5.0, 'day_celsius' => 24.0,
+            ],
+            '/table/racking/stow' => ['up_to_m_per_s' => 22.352, 'sensor' => '', 'without_power' => '', 'by' => ''],
+            '/table/built' => ['post' => 'A1', 'depth_m' => 0.9144, 'by' => '', 'on' => null],
+            '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
+            // Minutes of nobody's job, to be entered from one's own.
+            '/table/work' => [
+                'from' => null, 'people' => 3, 'daily_hours' => 8.0, 'weekends' => false, 'stake_minutes' => 10.0, 'square_minutes' => 45.0,
+                'hole_minutes' => 40.0, 'set_minutes' => 25.0, 'bag_minutes' => 6.0, 'member_minutes' => 20.0, 'module_minutes' => 12.0,
+                'air_celsius' => 15.0, 'gust_limit_m_per_s' => 8.9408,
+            ],
+            '/table/work/forecast' => ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0],
             default => null,
         };
     }

@@ -256,6 +256,7 @@ enum Code: string
     case DeclinationDiffers = 'declination_differs';
     case LatitudesDiffer = 'latitudes_differ';
     case TicketExpired = 'ticket_expired';
+    case ColdPour = 'cold_pour';
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
@@ -274,7 +275,7 @@ enum Code: string
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown, self::TicketExpired,
+        self::TimberUnknown, self::TicketExpired, self::ColdPour,
     ];
 
     private const WARNINGS = [

@@ -31,7 +31,7 @@ enum Stage: string
                 '~^/table/(footing|racking/(post|cross_bolt|front_post|rear_post|pile|tests|head_height_m|stick|mast|block|anchors|front_foot_m))\b(?!s)~',
                 $at,
             ) === 1 => self::Foundations,
-            preg_match('~^/table/(measured|built|racking/(seat_m|cut|adjusts_m|above_m|resin))\b~', $at) === 1 => self::SettingOut,
+            preg_match('~^/table/(measured|built|work|racking/(seat_m|cut|adjusts_m|above_m|resin))\b~', $at) === 1 => self::SettingOut,
             str_starts_with($at, '/table') => self::Table,
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,

@@ -23,6 +23,12 @@ final readonly class KindBeside
     ) {
     }
 
+    /** Of one person, to build it; null where nobody said how long things take, or nothing stands. */
+    public function hours(): ?float
+    {
+        return $this->plan === null || $this->plan->posts === [] ? null : $this->plan->days()?->hours;
+    }
+
     /** What fails first of what is known of it. */
     public function failing(): ?TableCheck
     {

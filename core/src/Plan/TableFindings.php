@@ -16,6 +16,7 @@ use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Asce7\Asce7Standard;
@@ -33,6 +34,9 @@ final class TableFindings
     /** Two declinations of one place, and two latitudes, are of different places beyond this. Source: common practice, no source. */
     private const DECLINATIONS_DEG = 1.0;
     private const LATITUDES_DEG = 0.5;
+
+    /** Under 40 °F nothing is poured. Source: common practice, no source. */
+    private const COLDEST_POUR_CELSIUS = 40 / 9;
     /** Least that a foundation goes down (IBC 2018, §1809.4; recalled). */
     private const LEAST_M = 0.3048;
     private const SLENDER = [0.25, 1.0];
@@ -114,6 +118,23 @@ final class TableFindings
         ]));
     }
 
+    /** @return list<Finding> What of the days on which it is built cannot be */
+    public static function work(TablePlan $plan): array
+    {
+        $work = $plan->design->table->work;
+        if ($work === null) {
+            return [];
+        }
+        $isPoured = TablePost::bagsOf($plan->posts) > 0.0 && Printed::under($work->airCelsius, self::COLDEST_POUR_CELSIUS);
+        $until = $plan->design->table->services->expires ?? null;
+
+        return [
+            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/work/air_celsius', ['celsius' => $work->airCelsius])] : [],
+            ...$until !== null && $work->from !== null && $until < $work->from && $plan->design->table->position?->on === null
+                ? [Finding::of(Code::TicketExpired, '/table/services/expires', ['expires' => $until, 'on' => $work->from])] : [],
+        ];
+    }
+
     /** @return array{declination_rad: float, side: string} */
     public static function east(Angle $declination): array
     {
@@ -139,6 +160,7 @@ final class TableFindings
     public static function of(TablePlan $plan, TableFace $face, TableStand $stand, string $heightAt): array
     {
         $findings = [
+            ...self::work($plan),
             Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'),
             Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'),
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),

@@ -8,6 +8,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
+use Garnetine\Core\Ground\DayPlan;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
@@ -157,6 +158,12 @@ final readonly class TablePlan
     public function steps(): array
     {
         return $this->stand->steps ?? [];
+    }
+
+    /** The days of its crew; null where nobody said who builds it and from when on. */
+    public function days(): ?DayPlan
+    {
+        return DayPlan::of($this->design->table->work, $this->steps());
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where no post stands */

@@ -42,6 +42,9 @@ final class TableFindingsTest extends TestCase
         yield 'compass_weak' => [$at(80.0, '2026-06-05', -96.0), 'warning', '/table/position/latitude_rad', 'field', 'nT along the level: under 6000 nT'];
         yield 'latitudes_differ' => [['/table/sunshine' => ['latitude_rad' => 0.72] + Typical::entry('/table/sunshine', [])] + $at(40.0, '2026-06-05'), 'warning', '/table/position/latitude_rad', 'field', 'The place lies at 40.00° of latitude, the light was entered for 41.25°'];
         yield 'ticket_expired' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-04', 'by' => 'E. Sorrel']] + $at(45.0, '2026-06-05'), 'stop', '/table/services/expires', 'field', 'holds until 2026-06-04, and the table is set out on 2026-06-05'];
+        $work = ['from' => '2026-06-08'] + Typical::entry('/table/work', []);
+        yield 'ticket_expired before the first day' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-07', 'by' => 'E. Sorrel'], '/table/work' => $work], 'stop', '/table/services/expires', 'field', 'set out on 2026-06-08'];
+        yield 'cold_pour' => [['/table/work' => ['air_celsius' => 4.4] + $work], 'stop', '/table/work/air_celsius', 'setting_out', 'At 4.4 °C in the mean nothing is poured'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];

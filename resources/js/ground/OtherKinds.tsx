@@ -14,6 +14,8 @@ export function OtherKinds() {
         setTold('asked');
         tableKinds(job).then(setTold, () => setTold('failed'));
     };
+    // Hours are told once it is entered how long things take.
+    const timed = Array.isArray(told) && told.some((one) => one.hours !== '');
     return (
         <section aria-label="Other kinds of table" className="mt-5">
             {told === null && (
@@ -37,6 +39,7 @@ export function OtherKinds() {
                                 <th className="text-right">Posts</th>
                                 <th className="text-right">Deep</th>
                                 <th className="text-right">Bags</th>
+                                {timed && <th className="text-right">Work</th>}
                                 <th className="text-right">To prove</th>
                                 <th className="pl-5">Against it</th>
                                 <th />
@@ -49,6 +52,9 @@ export function OtherKinds() {
                                     <td className="text-right">{one.posts === 0 ? '–' : one.posts}</td>
                                     <td className="whitespace-nowrap text-right">{one.depth === '' ? '–' : one.depth}</td>
                                     <td className="text-right">{one.bags === '' ? '–' : one.bags}</td>
+                                    {timed && (
+                                        <td className="whitespace-nowrap text-right">{one.hours === '' ? '–' : one.hours}</td>
+                                    )}
                                     <td className="text-right">{one.missing}</td>
                                     <td className="pl-5">{one.against === '' ? 'nothing that is known' : one.against}</td>
                                     <td className="pl-5 whitespace-nowrap">

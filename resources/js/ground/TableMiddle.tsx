@@ -5,6 +5,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { LiveStrip } from '@/desk/LiveStrip';
 import type { Live } from '@/desk/useLive';
+import { Days } from '@/ground/Days';
 import { Elevation } from '@/ground/Elevation';
 import { OtherKinds } from '@/ground/OtherKinds';
 import { Stakes } from '@/ground/Stakes';
@@ -120,6 +121,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
         case 'setting_out':
             return (
                 <Box label="Setting out">
+                    {table.days !== null && <Days days={table.days} />}
                     <SettingOutTables table={table} />
                 </Box>
             );

@@ -1,3 +1,4 @@
+import { Days } from '@/ground/Days';
 import { Elevation } from '@/ground/Elevation';
 import { Stakes } from '@/ground/Stakes';
 import { Parts, Posts, SettingOutTables, sideOf, Winds } from '@/ground/TableMiddle';
@@ -29,6 +30,13 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                     <SettingOutTables table={table} />
                 </Wide>
             </Part>
+            {table.days !== null && (
+                <Part title="Days">
+                    <Wide label="Days">
+                        <Days days={table.days} />
+                    </Wide>
+                </Part>
+            )}
             <Part title="Holes and posts">
                 <Wide label="Holes and posts">
                     <Posts table={table} />

@@ -252,6 +252,7 @@ function SettingOut() {
                 </ul>
             )}
             <Built />
+            <Crew />
             {(shown.table?.apart ?? '') !== '' && (
                 <p className="mt-3 text-muted text-[0.9rem]">
                     Drive A and B first, square the far line by its diagonals, then fill in. Before any hole the diagonals agree
@@ -279,6 +280,43 @@ function Built() {
             <p className="mt-2">
                 <AddButton path="/table/built">A hole was measured</AddButton>
             </p>
+        </>
+    );
+}
+
+/** Who builds it, from when on, and in how many minutes. */
+function Crew() {
+    return (
+        <>
+            <h3 className="mt-5">Days</h3>
+            <Part path="/table/work" open="Plan the days of the crew" close="take out">
+                <Say>
+                    From <Slot path="/table/work/from" open="which day?" /> on <Slot path="/table/work/people" /> people work{' '}
+                    <Slot path="/table/work/daily_hours" /> hours a day, on weekends too: <Slot path="/table/work/weekends" />.
+                </Say>
+                <Say>
+                    One of them takes, in minutes, <Slot path="/table/work/stake_minutes" /> for a stake or frame,{' '}
+                    <Slot path="/table/work/square_minutes" /> to square them, <Slot path="/table/work/hole_minutes" /> for a
+                    hole, <Slot path="/table/work/set_minutes" /> for a post, pile or spike,{' '}
+                    <Slot path="/table/work/bag_minutes" /> for a bag, <Slot path="/table/work/member_minutes" /> for a pipe, beam
+                    or rail, <Slot path="/table/work/module_minutes" /> for a module.
+                </Say>
+                <Say>
+                    While concrete hardens the air has <Slot path="/table/work/air_celsius" /> °C in the mean; no modules are
+                    carried in gusts over <Slot path="/table/work/gust_limit_m_per_s" />.
+                </Say>
+                <Each list="/table/work/forecast">
+                    {(at) => (
+                        <>
+                            On <Slot path={`${at}/on`} open="which day?" /> it rains: <Slot path={`${at}/rain`} />; gusts of{' '}
+                            <Slot path={`${at}/gust_m_per_s`} />.
+                        </>
+                    )}
+                </Each>
+                <p className="mt-2">
+                    <AddButton path="/table/work/forecast">The weather of a day</AddButton>
+                </p>
+            </Part>
         </>
     );
 }

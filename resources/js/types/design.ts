@@ -532,4 +532,20 @@ export type FieldPath =
     | '/table/position/latitude_rad'
     | '/table/position/longitude_rad'
     | '/table/position/on'
-    | '/table/position/clock_ahead';
+    | '/table/position/clock_ahead'
+    | '/table/work/from'
+    | '/table/work/people'
+    | '/table/work/daily_hours'
+    | '/table/work/weekends'
+    | '/table/work/stake_minutes'
+    | '/table/work/square_minutes'
+    | '/table/work/hole_minutes'
+    | '/table/work/set_minutes'
+    | '/table/work/bag_minutes'
+    | '/table/work/member_minutes'
+    | '/table/work/module_minutes'
+    | '/table/work/air_celsius'
+    | '/table/work/gust_limit_m_per_s'
+    | `/table/work/forecast/${number}/on`
+    | `/table/work/forecast/${number}/rain`
+    | `/table/work/forecast/${number}/gust_m_per_s`;

@@ -278,6 +278,8 @@ export type TableKindBeside = {
     posts: number;
     depth: string;
     bags: string;
+    /** Of one person, to build it; empty where nobody said how long things take. */
+    hours: string;
     /** How much is still to be entered or proven. */
     missing: number;
     /** What stands against it first; empty where nothing known does. */
@@ -296,6 +298,15 @@ export type TableData = {
     stakes: { post: string; along: string; string: string | null }[];
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
+    /** The days of its crew; null where nobody said who builds it and from when on. Days are written as 2026-06-05. */
+    days: {
+        from: string;
+        to: string;
+        hours: string;
+        rows: { name: string; on: string[]; kept: string[] }[];
+        waits: { name: string; from: string; until: string }[];
+        days: { on: string; says: string[] }[];
+    } | null;
     /** How true north is found, in sentences. */
     north: string[];
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };

@@ -52,6 +52,7 @@ final readonly class Table
         #[Items(BuiltPost::class, 200)]
         public array $built = [],
         public ?Position $position = null,
+        public ?Work $work = null,
     ) {
     }
 
