@@ -18,6 +18,7 @@ use App\Http\Controllers\OwnCopyController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\ReadyController;
+use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TableController;
 use App\Models\PaperKind;
@@ -93,6 +94,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::post('/preview', [PreviewController::class, 'show'])->middleware('can:update,job');
         Route::post('/beside', [PreviewController::class, 'beside']);
         Route::post('/fill', FillController::class)->middleware('can:update,job');
+        Route::post('/schools', SchoolsController::class)->middleware('can:update,job');
         Route::middleware('can:update,job')->prefix('/catalogue/{part}')->group(static function (): void {
             Route::post('/', [CatalogueController::class, 'index']);
             Route::post('/keep', [CatalogueController::class, 'keep']);

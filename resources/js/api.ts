@@ -12,6 +12,7 @@ import type {
     Hazards,
     Issued,
     Planned,
+    School,
     Supposed,
     TableBeside,
     TableKindBeside,
@@ -165,6 +166,10 @@ export const makePaper = async (job: number, one: number) =>
 
 export const beside = async (job: number, base: number, edits: Edit[]) =>
     (await ask<Beside>(`/jobs/${job}/beside`, { base, edits })).data;
+
+/** The block in view as other schools lay it. */
+export const schools = async (job: number, base: number) =>
+    (await ask<School[]>(`/jobs/${job}/schools`, { base, edits: [] })).data;
 
 /** Ways to fill the plane with the block in view. */
 export const fill = async (job: number, base: number) => (await ask<Filled>(`/jobs/${job}/fill`, { base, edits: [] })).data;

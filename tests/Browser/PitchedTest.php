@@ -210,6 +210,10 @@ final class PitchedTest extends BrowserTestCase
         self::assertSame([[]], array_values(array_unique(array_map(static fn (RunPlan $run): array => $run->run->splices_m, $plan->supports), SORT_REGULAR)));
         $this->to('Holes');
         $this->seeText('whose thickness alone it holds in', 'body');
+        $this->to('Attachments');
+        $this->act(fn () => $this->press('Other ways to lay it'));
+        $this->seeText('48 feet, 96 holes', '[data-school="in pieces under the clamps"]');
+        $this->seeText('bars of rail', '[data-school="across under each row"]');
         $this->assertAccessible('short rails on a sheet');
         $this->to('Rails');
         $this->assertAccessible('short rails by piece');

@@ -4,6 +4,7 @@ import { Slot } from '@/desk/Slot';
 import { FastenerSentence } from '@/stages/FastenerSentence';
 import { FootSentence } from '@/stages/FootSentence';
 import { AddButton, Each, Say } from '@/stages/parts';
+import { Schools } from '@/stages/Schools';
 
 export function AttachmentsSheet() {
     const { data, ask } = useDesk();
@@ -47,6 +48,7 @@ export function AttachmentsSheet() {
                 No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be,
                 if it holds: <Slot path="/rules/last_bay_may_be_longer" />.
             </Say>
+            <Schools />
             <OwnPlaces />
             <FootSentence />
             <Say>

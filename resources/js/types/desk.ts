@@ -345,6 +345,9 @@ export type Way = {
     edits: Edit[];
 };
 
+/** As crews of another school would lay it, with what must be right then. */
+export type School = Way & { holes: number; bars: number; must: string };
+
 export type CataloguePart = 'module' | 'rail' | 'clamp' | 'bolt' | 'foot' | 'fastener' | 'sealant';
 
 /** Of the company's catalogue, with how the plan would stand with it. */
