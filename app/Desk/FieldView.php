@@ -59,7 +59,7 @@ final class FieldView
             '/surface/no_work_rectangles' => count($design->surface->noWorkRectangles), '/surface/no_work_circles' => count($design->surface->noWorkCircles),
             '/module/ratings' => count($design->module->ratings), '/surface/penetrations' => count($design->surface->penetrations),
             '/block/left_out' => count($design->block->leftOut), '/block/pins' => count($design->block->pins),
-            '/block/bars' => count($design->block->bars), '/surface/snow_features' => count($design->surface->snowFeatures),
+            '/block/bars' => count($design->block->bars), '/rules/remnants' => count($design->rules->remnants), '/surface/snow_features' => count($design->surface->snowFeatures),
             '/surface/outline' => count($design->surface->outline), '/surface/framing/own' => count($design->surface->framing->own),
             '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1,
             '/site/en' => $design->site->en === null ? 0 : 1,

@@ -23,6 +23,25 @@ use Garnetine\Core\Quantity\Dimension;
 /** Tables of the loads, the members, the holes and the hand-over, as texts. */
 final class PaperView
 {
+    /**
+     * @param array{pieces: list<array{label: string, length_m: float}>, rest_m: float, ...} $bar
+     *
+     * @return array{rest: string, rest_m: float, kept: bool, pieces: list<array{label: string, length: string, length_m: float}>}
+     */
+    private static function bar(Plan $plan, array $bar): array
+    {
+        $printer = $plan->design->printer();
+        $from_m = $plan->design->rules->keepFrom?->toMetres();
+
+        return [
+            'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'], 'kept' => $from_m !== null && $bar['rest_m'] >= $from_m - 1e-9,
+            'pieces' => array_map(
+                static fn (array $piece): array => ['label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m']],
+                $bar['pieces'],
+            ),
+        ];
+    }
+
     /** @return array<string, mixed> */
     public static function of(Plan $plan, Texts $texts): array
     {
@@ -61,17 +80,11 @@ final class PaperView
             'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [
-                'stock' => array_map(static fn (array $bar): array => [
-                    'number' => $bar['stock'], 'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'],
-                    'pieces' => array_map(
-                        static fn (array $piece): array => [
-                            'label' => $piece['label'],
-                            'length' => $printer->length($piece['length_m']),
-                            'length_m' => $piece['length_m'],
-                        ],
-                        $bar['pieces'],
-                    ),
-                ], $plan->cutting->stock),
+                'stock' => array_map(static fn (array $bar): array => ['number' => (string) $bar['stock'], 'long_m' => $plan->design->kit->rail->stockLength->toMetres()] + self::bar($plan, $bar), $plan->cutting->stock),
+                'from_store' => array_map(
+                    static fn (array $bar): array => ['number' => $printer->length($bar['length_m']), 'long_m' => $bar['length_m']] + self::bar($plan, $bar),
+                    $plan->cutting->fromStore,
+                ),
                 'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()),
                 'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
                 'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,

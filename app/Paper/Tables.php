@@ -27,7 +27,11 @@ final class Tables
         $rows = [['Surface', 'Stock', 'Piece', 'Length', 'Length in m', 'Rest of the stock']];
         foreach ($plan->plans as $one) {
             $printer = $one->design->printer();
-            foreach ($one->cutting->stock ?? [] as $bar) {
+            $bars = [
+                ...array_map(static fn (array $bar): array => ['stock' => 'rest of '.$printer->length($bar['length_m'])] + $bar, $one->cutting->fromStore ?? []),
+                ...$one->cutting->stock ?? [],
+            ];
+            foreach ($bars as $bar) {
                 foreach ($bar['pieces'] as $piece) {
                     $rows[] = [
                         $one->design->surface->name,

@@ -160,6 +160,7 @@ return [
     'ended.moved_enough' => 'the search ended there, after many moves',
     // findings: warnings
     'finding.window_small' => 'Beside the centre of a member {width} wide the screw may go in {window} off, by hand or guide as entered: a drill guide, or a thinner screw, leaves more.',
+    'finding.remnant_too_long' => 'A rest of {length} cannot be left of a stock length of {stock}: enter what was measured, or the stock length that it is of.',
     'finding.row_rule_short' => 'By the company’s own rule run {run} takes {rule} of rail; the plan needs {length}. Cut by the list, not by the rule.',
     'finding.line_tight' => 'On run {run} feet are to be in line within {within}, closer than the usual {tolerance}: use slots and shims, and never pull the rail down to a foot.',
     'finding.left_out_beyond_block' => 'Module {column} of row {row} is taken out, but the block has no such place.',

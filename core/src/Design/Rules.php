@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -15,6 +16,7 @@ final readonly class Rules
     /** How far a foot may stand from its mark unless entered. Source: common practice, no source (¼ in). */
     public const USUAL_PLACING_IN = 0.25;
 
+    /** @param list<Remnant> $remnants */
     public function __construct(
         public Pattern $pattern,
         public RidgeReading $ridgeReading,
@@ -44,6 +46,12 @@ final readonly class Rules
         /** And this once. */
         #[Range(0, 2)]
         public ?Length $rowRuleOnce = null,
+        /** Rests of the rail that are in store, to be cut first. */
+        #[Items(Remnant::class, 60)]
+        public array $remnants = [],
+        /** Rests from this length on are kept; null where that was not said. */
+        #[Range(0.05, 10)]
+        public ?Length $keepFrom = null,
     ) {
     }
 

@@ -60,6 +60,7 @@ final class Typical
                 'side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5,
                 'document' => '',
             ],
+            '/rules/remnants' => ['length_m' => 1.8288, 'count' => 1],
             '/block/pins' => ['line' => 'A', 'member' => 1], '/block/bars' => ['member' => 1, 'line' => null],
             '/surface/penetrations' => ['id' => 'hole', 'kind' => 'roof_anchor', 'x_m' => 3.048, 'y_m' => 1.524, 'note' => ''],
             '/surface/snow_features' => [

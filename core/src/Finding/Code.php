@@ -149,6 +149,7 @@ enum Code: string
     case PlateInNails = 'plate_in_nails';
     case ProveMemberFirst = 'prove_member_first';
     case RowRuleShort = 'row_rule_short';
+    case RemnantTooLong = 'remnant_too_long';
     case StaggerPartly = 'stagger_partly';
     case StraddlesButt = 'straddles_butt';
     case WindowSmall = 'window_small';
@@ -269,7 +270,7 @@ enum Code: string
         self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface, self::OverNoWorkArea, self::OwnBaySmall,
         self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PlateOnBatten, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails,
-        self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
+        self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RemnantTooLong, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
@@ -353,7 +354,7 @@ enum Code: string
         return match ($this) {
             self::RunFails, self::RunNotFound, self::MembersMissRun, self::MemberShare, self::PurlinShare, self::FeetOverBound, self::StaggerPartly => Stage::Attachments,
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
-            self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort => Stage::Rails,
+            self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort, self::RemnantTooLong => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::PlateOnBatten, self::ClampBeyondRibs,
             self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,

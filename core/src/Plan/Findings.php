@@ -59,6 +59,7 @@ final class Findings
             }),
             ...self::runs($design, $plan->supports),
             ...self::seams($design),
+            ...self::remnants($design),
             ...OnTiles::findings($design, $plan->members, $plan->supports),
             ...RailsMeet::findings($design, $runs),
             ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
@@ -255,6 +256,19 @@ final class Findings
             ],
             default => [],
         };
+    }
+
+    /** @return list<Finding> Rests in store that are longer than what they were cut from */
+    private static function remnants(Design $design): array
+    {
+        $stock_m = $design->kit->rail->stockLength->toMetres();
+        $findings = [];
+        foreach ($design->rules->remnants as $index => $remnant) {
+            array_push($findings, ...Printed::over($remnant->length->toMetres(), $stock_m)
+                ? [Finding::of(Code::RemnantTooLong, "/rules/remnants/$index/length_m", ['length_m' => $remnant->length->toMetres(), 'stock_m' => $stock_m])] : []);
+        }
+
+        return $findings;
     }
 
     /** @return list<Finding> What of a sheet somebody has to answer for that alone holds the array: how it is held down itself, and where heat moves it from */

@@ -88,6 +88,7 @@ final class PlanDocument
             'fastener' => self::fastener($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'pieces' => $plan->cutting->pieces, 'stock' => $plan->cutting->stock, 'bound' => $plan->cutting->bound,
+                ...$plan->cutting->fromStore === [] ? [] : ['from_store' => $plan->cutting->fromStore],
                 'is_least' => count($plan->cutting->stock) === $plan->cutting->bound,
             ],
             'holes' => $plan->holes->holes ?? [],

@@ -265,6 +265,7 @@ final class FindingsTest extends TestCase
         yield 'own_bay_small' => ['asce7-16', ['/rules/greatest_bay_m' => 0.3], 'stop', '/rules/greatest_bay_m', '11 13/16 in is less than the members’ spacing of 24 in'];
         yield 'one_share_too_much' => ['asce7-16', ['/site/ground_snow_Pa' => 2400.0], 'stop', '/site/ground_snow_Pa', '1.056 times (1.05'];
         yield 'member_share' => ['asce7-16', ['/surface/framing/spacing_m' => 0.4064], 'stop', '/surface/framing', '5 would carry 1.144 times its load of today (1.05 is allowed), 1.716 times its even share of the array. 31'];
+        yield 'remnant_too_long' => ['asce7-16', ['/rules/remnants' => [['length_m' => 4.2672, 'count' => 1], ['length_m' => 4.3, 'count' => 1]]], 'stop', '/rules/remnants/1/length_m', "A rest of 14' 1 5/16\" cannot be left of a stock length of 14' 0\""];
         yield 'feet_over_bound' => ['asce7-16', ['/rules/pattern' => 'stacked'], 'warning', '/rules/pattern', '1'];
         yield 'stagger_partly' => ['asce7-16 stacked', ['/rules/pattern' => 'staggered'], 'warning', '/rules/pattern', 'B still uses members of the line below: '];
         yield 'rafter_screen' => ['asce7-16', ['/surface/framing/kind' => 'rafter', '/surface/framing/grade' => 'no_2', '/surface/framing/span_m' => 2.2, '/surface/framing/depth_m' => 0.1397], 'assumption', '/surface/framing/span_m', "1 ½ in × 5 ½ in at 24 in over 7' 2 ⅝\": bending is loaded to 0.54 of the tabulated value with"];
@@ -345,7 +346,7 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'row_rule_short run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
             'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
+use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\FromStore;
 use Garnetine\Core\Rail\LeastStock;
 use Garnetine\Core\Rail\Pieces;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -135,5 +137,67 @@ final class CuttingTest extends TestCase
         self::assertGreaterThan(195, $proven);
         // Where first-fit wastes a bar: 3 and 3 with 4, twice, in bars of 10; longest first it takes both fours together.
         self::assertCount(2, LeastStock::of([4, 3, 3, 4, 3, 3], 10)[0]);
+    }
+
+    public function test_rests_in_store_take_what_saves_a_bar_as_enumeration_does(): void
+    {
+        mt_srand(3);
+        $over = 0;
+        for ($try = 0; $try < 300; ++$try) {
+            $pieces = array_map(static fn (): int => 10 * mt_rand(10, 90), range(1, mt_rand(2, 7)));
+            $rests = array_slice([10 * mt_rand(15, 95), 10 * mt_rand(15, 95), 10 * mt_rand(15, 95)], 0, mt_rand(0, 3));
+            [$taken, $bars, $bound] = FromStore::of($pieces, $rests, 1000);
+            $own = array_merge(...array_values($taken), ...$bars);
+            sort($own);
+            self::assertSame(array_keys($pieces), $own);
+            foreach ($taken as $rest => $in) {
+                self::assertLessThanOrEqual($rests[$rest], array_sum(array_map(static fn (int $piece): int => $pieces[$piece], $in)));
+                // Without it there is a bar more.
+                self::assertGreaterThan(count($bars), count(FromStore::of($pieces, array_diff_key(array_intersect_key($rests, $taken), [$rest => 0]), 1000)[1]));
+            }
+            $fewest = self::fewestBars($pieces, $rests);
+            self::assertTrue($bound <= $fewest && $fewest <= count($bars) && count($bars) <= $fewest + 1);
+            $over += count($bars) - $fewest;
+        }
+        self::assertLessThanOrEqual(5, $over);
+    }
+
+    /**
+     * By every way to lay each piece into a rest that has room, or into new bars.
+     *
+     * @param list<int> $pieces
+     * @param array<int, int> $rests
+     * @param list<int> $new
+     */
+    private static function fewestBars(array $pieces, array $rests, array $new = []): int
+    {
+        if ($pieces === []) {
+            return $new === [] ? 0 : count(LeastStock::of($new, 1000)[0]);
+        }
+        $piece = array_shift($pieces);
+        $fewest = self::fewestBars($pieces, $rests, [...$new, $piece]);
+        foreach ($rests as $rest => $length) {
+            $fewest = $length >= $piece ? min($fewest, self::fewestBars($pieces, array_replace($rests, [$rest => $length - $piece]), $new)) : $fewest;
+        }
+
+        return $fewest;
+    }
+
+    public function test_the_list_cuts_rests_first_and_counts_new_bars_alone(): void
+    {
+        $roof = Scenario::of()->with('/kit/rail/kerf_m', 0.004);
+        $plain = Planner::plan($roof->design());
+        $pieces_m = array_column($plain->cutting->pieces ?? [], 'length_m');
+        // A rest as long as the longest piece takes it, one a little shorter does not.
+        $plan = static fn (float $length_m, int $count = 1): Plan => Planner::plan($roof->with('/rules/remnants', [['length_m' => $length_m, 'count' => $count]])->with('/rules/keep_from_m', 0.5)->design());
+        $fits = $plan(max([0.0, ...$pieces_m]), 20);
+        self::assertSame([], $fits->cutting?->stock);
+        self::assertEqualsCanonicalizing($pieces_m, array_merge(...array_map(static fn (array $bar): array => array_column($bar['pieces'], 'length_m'), $fits->cutting->fromStore)));
+        self::assertSame(0, array_column($fits->materials(), 'count', 'item')['rail']);
+        $none = $plan(min([9.0, ...$pieces_m]) - 0.002);
+        self::assertSame([[], count($plain->cutting->stock ?? [])], [$none->cutting?->fromStore, count($none->cutting->stock ?? [])]);
+        foreach ($fits->cutting->fromStore as $bar) {
+            self::assertEqualsWithDelta($bar['length_m'], array_sum(array_column($bar['pieces'], 'length_m')) + (count($bar['pieces']) - 1) * 0.004 + $bar['rest_m'], 1e-9);
+        }
     }
 }

@@ -31,6 +31,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                 <Part title={`Cutting list: ${view.cutting.count} lengths of ${view.cutting.stock_length}`}>
                     <Wide label="Pieces of every length">
                         <CuttingBars cutting={view.cutting} />
+                        <Labels cutting={view.cutting} />
                     </Wide>
                 </Part>
             )}
@@ -84,6 +85,28 @@ function Marking({ view }: { view: PaperData }) {
                 Written at the ridge, modules by row from the eave: <strong>{ridge_note}</strong>
             </p>
         </Part>
+    );
+}
+
+/** A label for each piece, to be cut out and taped on: its name, its length, and what it is cut from. */
+function Labels({ cutting }: { cutting: NonNullable<PaperData['cutting']> }) {
+    const cut = [
+        ...cutting.from_store.map((bar) => ({ ...bar, of: `rest of ${bar.number}` })),
+        ...cutting.stock.map((bar) => ({ ...bar, of: `bar ${bar.number}` })),
+    ];
+    const labels = cut.flatMap((bar) => bar.pieces.map((piece) => ({ ...piece, of: bar.of })));
+    return (
+        <>
+            <h3 className="mt-3">Labels</h3>
+            <ul className="mt-1 grid grid-cols-4 font-condensed" aria-label="Labels">
+                {labels.map((label) => (
+                    <li key={label.label} className="keep border border-line border-dashed px-2 py-1.5">
+                        <strong className="text-[1.3rem]">{label.label}</strong> {label.length}
+                        <span className="block text-[0.87rem] text-muted">{label.of}</span>
+                    </li>
+                ))}
+            </ul>
+        </>
     );
 }
 

@@ -3,7 +3,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { Catalogue } from '@/stages/Catalogue';
-import { Say } from '@/stages/parts';
+import { AddButton, Each, Say } from '@/stages/parts';
 
 export function RailsSheet() {
     const { data, ask, edit, may } = useDesk();
@@ -44,6 +44,17 @@ export function RailsSheet() {
                 <Slot path="/kit/rail/longest_run_m" open="not limited" />. By your own rule a row takes, for each module, its
                 width and <Slot path="/rules/row_rule_each_m" open="none entered" />, and once{' '}
                 <Slot path="/rules/row_rule_once_m" open="none entered" /> of rail.
+            </Say>
+            <Each list="/rules/remnants">
+                {(at) => (
+                    <>
+                        In store: <Slot path={`${at}/count`} /> rests of <Slot path={`${at}/length_m`} />.
+                    </>
+                )}
+            </Each>
+            <AddButton path="/rules/remnants">A rest of this rail is in store</AddButton>
+            <Say>
+                What is left over is kept from <Slot path="/rules/keep_from_m" open="no length" /> on.
             </Say>
             <Say>
                 “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}

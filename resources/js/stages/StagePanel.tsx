@@ -258,6 +258,8 @@ export function Cutting() {
     return (
         <div className="mt-3">
             <p>
+                {cutting.from_store.length === 1 && 'A rest from the store, and '}
+                {cutting.from_store.length > 1 && `${cutting.from_store.length} rests from the store, and `}
                 {cutting.count} stock lengths of {cutting.stock_length}:{' '}
                 {cutting.count === cutting.bound
                     ? 'the least possible'
@@ -272,23 +274,34 @@ export function Cutting() {
 export function CuttingBars({ cutting }: { cutting: NonNullable<ReturnType<typeof useDesk>['data']['cutting']> }) {
     return (
         <ol className="mt-2 space-y-1 font-condensed text-[0.93rem]">
-            {cutting.stock.map((bar) => (
-                <li key={bar.number} className="flex items-stretch">
-                    <span className="w-8">{bar.number}</span>
-                    <span className="flex flex-1 border border-ink">
-                        {bar.pieces.map((piece) => (
+            {[...cutting.from_store, ...cutting.stock].map((bar, index) => {
+                const stored = index < cutting.from_store.length;
+                return (
+                    <li key={`${stored} ${bar.number} ${bar.pieces[0]?.label}`} className="flex items-stretch">
+                        <span className={stored ? 'w-24' : 'w-8'}>{stored ? `rest of ${bar.number}` : bar.number}</span>
+                        <span className="flex flex-1">
                             <span
-                                key={piece.label}
-                                className="overflow-hidden border-ink border-r bg-panel px-1.5 whitespace-nowrap"
-                                style={{ width: `${(100 * piece.length_m) / cutting.stock_length_m}%` }}
+                                className="flex border border-ink"
+                                style={{ width: `${(100 * bar.long_m) / cutting.stock_length_m}%` }}
                             >
-                                <strong>{piece.label}</strong> {piece.length}
+                                {bar.pieces.map((piece) => (
+                                    <span
+                                        key={piece.label}
+                                        className="overflow-hidden border-ink border-r bg-panel px-1.5 whitespace-nowrap"
+                                        style={{ width: `${(100 * piece.length_m) / bar.long_m}%` }}
+                                    >
+                                        <strong>{piece.label}</strong> {piece.length}
+                                    </span>
+                                ))}
+                                <span className="px-1.5 whitespace-nowrap text-muted">
+                                    {(bar.kept || bar.rest_m > 0.15) && bar.rest}
+                                    {bar.kept && ', keep'}
+                                </span>
                             </span>
-                        ))}
-                        <span className="px-1.5 whitespace-nowrap text-muted">{bar.rest_m > 0.15 ? bar.rest : ''}</span>
-                    </span>
-                </li>
-            ))}
+                        </span>
+                    </li>
+                );
+            })}
         </ol>
     );
 }

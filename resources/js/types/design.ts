@@ -296,6 +296,9 @@ export type FieldPath =
     | '/rules/lay_out'
     | '/rules/row_rule_each_m'
     | '/rules/row_rule_once_m'
+    | `/rules/remnants/${number}/length_m`
+    | `/rules/remnants/${number}/count`
+    | '/rules/keep_from_m'
     | '/given/document'
     | '/given/by'
     | '/given/on'

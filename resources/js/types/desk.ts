@@ -345,6 +345,17 @@ export type Way = {
     edits: Edit[];
 };
 
+/** A length of rail with the pieces that are cut from it. */
+export type CutBar = {
+    number: string;
+    long_m: number;
+    rest: string;
+    rest_m: number;
+    /** Whether what is left is kept. */
+    kept: boolean;
+    pieces: { label: string; length: string; length_m: number }[];
+};
+
 /** As crews of another school would lay it, with what must be right then. */
 export type School = Way & { holes: number; bars: number; must: string };
 
@@ -485,7 +496,9 @@ export type DeskData = Planned & {
         names: { foot: string; fastener: string; sealant: string };
     } | null;
     cutting: {
-        stock: { number: number; rest: string; rest_m: number; pieces: { label: string; length: string; length_m: number }[] }[];
+        stock: CutBar[];
+        /** Rests in store that are cut first; their number is their length. */
+        from_store: CutBar[];
         stock_length: string;
         stock_length_m: number;
         count: number;
