@@ -638,7 +638,7 @@ return [
     ],
     'core/src/Ground/SetOut.php' => [
         ['$table->bearing->toRadians() - M_PI / 2', '$table->bearing->toRadians() + M_PI / 2', 'The front line runs from B to A'],
-        ['$true_rad - $table->declination', '$true_rad + $table->declination', 'The compass is off to the other side'],
+        ['$true_rad - $north->declination', '$true_rad + $north->declination', 'The compass is off to the other side'],
     ],
     'core/src/Ground/Curing.php' => [
         ['1 / (273 + $celsius) - 1 / 296', '1 / 296 - 1 / (273 + $celsius)', 'Cold concrete hardens sooner'],
@@ -736,5 +736,36 @@ return [
     ],
     'core/src/Attachment/Supports.php' => [
         ['$holds = count($picks) > 1 && $check->holds($run->candidates_m);', '$holds = count($picks) > 1;', 'A rail on every rib always holds', 'Rail|Plan'],
+    ],
+    'core/src/Earth/MagneticField.php' => [
+        ['$radius_km = hypot($out_km, $up_km);', '$radius_km = self::SPHERE_KM + $km;', 'The earth is taken for a sphere', 'Earth'],
+        ['$years * $gYear, $h + $years * $hYear', '$years * $gYear, $h', 'Half of what changes in a year does not', 'Earth'],
+        ['$year < WorldMagneticModel::UNTIL', '$year <= WorldMagneticModel::UNTIL', 'A model is used after its years', 'Earth'],
+    ],
+    'core/src/Sun/SunPosition.php' => [
+        ['0.020 * sin(2 * $g)', '0.200 * sin(2 * $g)', 'The sun runs ahead by a fifth of a degree', 'Sun'],
+        ['1.00273791 * 24', '24', 'A day of the stars is as long as one of the sun', 'Sun'],
+    ],
+    'core/src/Ground/North.php' => [
+        ['$entered ?? $computed', '$computed ?? $entered', 'What was entered counts for less than the model', 'Ground'],
+        ['cos($sun->azimuth_rad) < 0.0', 'cos($sun->azimuth_rad) > 0.0', 'A shadow points the wrong way', 'Ground'],
+        ['>= self::NONE_NT ?', '>= 0.0 ?', 'A bearing is told where no needle points', 'Ground'],
+    ],
+    'core/src/Ground/DayPlan.php' => [
+        ['$kept === \'\' ? $fits : 0', '$fits', 'It is poured in rain', 'Ground'],
+        ['$left >= $capacity - 1e-9 ? 1 : 0', '1', 'A hole is begun that the day has no time for', 'Ground'],
+        ['"+{$task->waitDays} days"', '\'+0 days\'', 'Concrete is loaded the day it is poured', 'Ground'],
+        ['$forecast->gust->toSi() > $work->gustLimit->toSi()', '$forecast->gust->toSi() > 2 * $work->gustLimit->toSi()', 'Modules are carried in twice the gusts', 'Ground'],
+        ['preg_match(\'/pour|anchors|resin/\', $step[\'code\']) === 1 ? \'rain\' : \'\'', '\'\'', 'Nothing minds the rain', 'Ground'],
+    ],
+    'core/src/Ground/InField.php' => [
+        ['$right = [-cos($faces), sin($faces)]', '$right = [cos($faces), sin($faces)]', 'A row runs the other way', 'Ground'],
+        ['- $hole_m / 2;', '- 0 * $hole_m;', 'A hole is as wide as its middle', 'Ground'],
+        ['max(0.0, min(1.0, (', 'max(-9.0, min(9.0, (', 'A line goes on past its ends', 'Ground'],
+    ],
+    'core/src/Rail/FromStore.php' => [
+        ['$own > $length ||', '$own > $length + 50 ||', 'A rest gives more than it has', 'Rail'],
+        ['count($fewer[1]) <= count($packed[1])', 'count($fewer[1]) < count($packed[1])', 'Rests are cut that save no bar', 'Rail'],
+        ['array_sum($this->pieces) - array_sum($rests)', 'array_sum($this->pieces)', 'A bound is told that can be beaten', 'Rail'],
     ],
 ];

@@ -46,6 +46,7 @@ final class FieldView
             return [
                 '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built),
                 '/table/services' => $design->table->services === null ? 0 : 1,
+                '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
                 '/table/position' => $design->table->position === null ? 0 : 1,
                 '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,

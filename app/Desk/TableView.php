@@ -8,6 +8,7 @@ use App\Models\Design as DesignModel;
 use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Ground\BuriedLine;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
@@ -25,7 +26,9 @@ use Garnetine\Core\Plan\TableChooser;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
+use Garnetine\Core\Quantity\UnitSystem;
 
 /** Everything the desk shows of a table on the ground, as DeskView does of a surface. */
 final class TableView
@@ -42,7 +45,10 @@ final class TableView
         [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id);
         $texts = Texts::of($design);
 
-        return $common + self::NOT_OF_TABLES + ['examples' => $design->examplesLeft()] + DeskView::outOfDate(self::planned($plan), $outOfDate) + [
+        $planned = self::planned($plan);
+        $planned['table'] = ['field' => self::field($project, $id)] + (array) $planned['table'];
+
+        return $common + self::NOT_OF_TABLES + ['examples' => $design->examplesLeft()] + DeskView::outOfDate($planned, $outOfDate) + [
             'coefficients' => PaperView::coefficients($plan, $texts),
             'not_covered' => array_map(static fn (string $what): string => $texts->say("not_covered.$what"), $plan->notCovered()),
             'signatures' => array_map(static fn (Confirmation $one): array => [
@@ -91,7 +97,10 @@ final class TableView
     /** @return array<string, mixed> What a change would do */
     public static function preview(Project $project, string $id): array
     {
-        return self::NOT_OF_TABLES + self::planned(TablePlanner::plan($project->table($id), Depth::Checks));
+        $planned = self::planned(TablePlanner::plan($project->table($id), Depth::Checks));
+        $planned['table'] = ['field' => self::field($project, $id)] + (array) $planned['table'];
+
+        return self::NOT_OF_TABLES + $planned;
     }
 
     /** @return array<string, mixed> */
@@ -290,6 +299,38 @@ final class TableView
             ], $days->waits),
             'days' => DayTexts::of($plan),
         ];
+    }
+
+    /**
+     * The tables of a job that have a place in its field, with what was marked there.
+     *
+     * @return array{bar: array{long_m: float, text: string}, tables: list<array{id: string, name: string, here: bool, corners: list<array{float, float}>, posts: list<array{float, float}>}>, lines: list<array{what: string, from: array{float, float}, to: array{float, float}}>, stakes: list<array{post: string, east: string, north: string}>}|null Null where this table has none
+     */
+    private static function field(Project $project, string $id): ?array
+    {
+        $tables = $stakes = [];
+        foreach ($project->tableIds() as $one) {
+            $design = $project->table($one);
+            $plan = $design->table->place === null ? null : TablePlanner::plan($design, Depth::Checks);
+            $field = $plan?->inField();
+            if ($plan === null || $field === null) {
+                continue;
+            }
+            $tables[] = [
+                'id' => $one, 'name' => $plan->design->table->name, 'here' => $one === $id, 'corners' => $field->corners, 'posts' => array_values($field->posts),
+            ];
+            $printer = $plan->design->printer();
+            foreach ($one === $id ? $field->posts : [] as $post => [$east_m, $north_m]) {
+                $stakes[] = ['post' => $post, 'east' => $printer->tape($east_m), 'north' => $printer->tape($north_m)];
+            }
+        }
+        $metres = static fn (Length $east, Length $north): array => [$east->toMetres(), $north->toMetres()];
+
+        $bar_m = $project->units === UnitSystem::Us ? 20 * 0.3048 : 5.0;
+
+        return $stakes === [] ? null : ['bar' => ['long_m' => $bar_m, 'text' => $project->units === UnitSystem::Us ? '20 ft' : '5 m'], 'tables' => $tables, 'stakes' => $stakes, 'lines' => array_map(static fn (BuriedLine $line): array => [
+            'what' => $line->what, 'from' => $metres($line->fromEast, $line->fromNorth), 'to' => $metres($line->toEast, $line->toNorth),
+        ], $project->site->buried)];
     }
 
     /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */

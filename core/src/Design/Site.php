@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Ground\BuriedLine;
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
@@ -13,6 +15,7 @@ use Garnetine\Core\Quantity\Speed;
 /** What the place and the building demand. */
 final readonly class Site
 {
+    /** @param list<BuriedLine> $buried */
     public function __construct(
         public Standard $standard,
         public CombinationSet $combinations,
@@ -53,6 +56,9 @@ final readonly class Site
         public ?float $winterWind,
         public ?EnSite $en,
         public ?AsNzsSite $asNzs,
+        /** What was marked on the ground where tables stand. */
+        #[Items(BuriedLine::class, 60)]
+        public array $buried = [],
     ) {
     }
 }

@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/racking/resin', '/table/racking/stow',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/racking/resin', '/table/racking/stow',
     ];
 
     /**
@@ -94,6 +94,8 @@ final class Typical
                 'latitude_rad' => 0.6981317, 'january' => 0.5, 'february' => 0.5, 'march' => 0.5, 'april' => 0.5, 'may' => 0.5, 'june' => 0.5,
                 'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
             ],
+            '/table/place' => ['east_m' => 0.0, 'north_m' => 0.0],
+            '/site/buried' => ['what' => '', 'from_east_m' => 0.0, 'from_north_m' => 0.0, 'to_east_m' => 3.048, 'to_north_m' => 0.0, 'clear_m' => 0.6096],
             '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],

@@ -258,6 +258,8 @@ enum Code: string
     case LatitudesDiffer = 'latitudes_differ';
     case TicketExpired = 'ticket_expired';
     case ColdPour = 'cold_pour';
+    case HoleOnLine = 'hole_on_line';
+    case DigByHand = 'dig_by_hand';
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
@@ -276,14 +278,14 @@ enum Code: string
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown, self::TicketExpired, self::ColdPour,
+        self::TimberUnknown, self::TicketExpired, self::ColdPour, self::HoleOnLine,
     ];
 
     private const WARNINGS = [
         self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
-        self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::LatitudesDiffer,
+        self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
         self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 

@@ -25,8 +25,9 @@ enum Stage: string
     public static function at(string $at): self
     {
         return match (true) {
+            str_starts_with($at, '/site/buried') => self::Field,
             str_starts_with($at, '/site') => self::Site,
-            preg_match('~^/table/(ground|soil|services|sunshine|position|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
+            preg_match('~^/table/(ground|soil|services|sunshine|position|place|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match(
                 '~^/table/(footing|racking/(post|cross_bolt|front_post|rear_post|pile|tests|head_height_m|stick|mast|block|anchors|front_foot_m))\b(?!s)~',
                 $at,

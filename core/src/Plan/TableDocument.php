@@ -47,6 +47,7 @@ final class TableDocument
                     'far_line_m' => $plan->setOut->square->farLine_m, 'moves' => $plan->setOut->square->moves,
                 ],
             ],
+            'in_field' => $plan->inField()?->posts,
             'days' => $plan->days()?->tasks, 'waits' => $plan->days()?->waits, 'hours' => $plan->days()?->hours,
             'sun' => $plan->sun === null ? null : [
                 'best_deg' => $plan->sun->best_deg, 'keeps' => $plan->sun->keeps, 'choices' => $plan->sun->choices, 'months' => $plan->sun->months,

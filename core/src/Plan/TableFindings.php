@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Ground\BuiltPost;
+use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Ground\North;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Squareness;
@@ -118,6 +120,36 @@ final class TableFindings
         ]));
     }
 
+    /** @return list<Finding> Holes too near to what was marked on the ground, and those that are dug by hand beside it */
+    private static function buried(TablePlan $plan, TableFace $face, TableStand $stand): array
+    {
+        $field = InField::of($plan->design, $face, $stand->places);
+        if ($field === null) {
+            return [];
+        }
+        $racking = $plan->design->table->racking;
+        // The corners of a block reach the furthest.
+        $wide_m = $racking instanceof Pole
+            ? hypot($racking->block->side->toMetres(), $racking->block->otherSide->toMetres())
+            : $plan->design->table->footing->hole->toMetres();
+        $findings = [];
+        foreach ($plan->design->site->buried as $index => $line) {
+            $from_m = $field->from_m($line, $wide_m);
+            $clear_m = $line->clear->toMetres();
+            $at = static fn (\Closure $is): string => implode(', ', array_keys(array_filter($from_m, $is)));
+            $near = $at(static fn (float $one_m): bool => Printed::under($one_m, $clear_m));
+            $byHand = $at(static fn (float $one_m): bool => !Printed::under($one_m, $clear_m) && Printed::under($one_m, InField::BY_HAND_M));
+            $values = ['line' => $line->what, 'clear_m' => $clear_m, 'least_m' => min([INF, ...$from_m]), 'hand_m' => InField::BY_HAND_M];
+            array_push(
+                $findings,
+                ...$near === '' ? [] : [Finding::of(Code::HoleOnLine, "/site/buried/$index", $values + ['posts' => $near])],
+                ...$byHand === '' ? [] : [Finding::of(Code::DigByHand, "/site/buried/$index", $values + ['posts' => $byHand])],
+            );
+        }
+
+        return $findings;
+    }
+
     /** @return list<Finding> What of the days on which it is built cannot be */
     public static function work(TablePlan $plan): array
     {
@@ -161,6 +193,7 @@ final class TableFindings
     {
         $findings = [
             ...self::work($plan),
+            ...self::buried($plan, $face, $stand),
             Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'),
             Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'),
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),

@@ -9,6 +9,7 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\DayPlan;
+use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
@@ -158,6 +159,12 @@ final readonly class TablePlan
     public function steps(): array
     {
         return $this->stand->steps ?? [];
+    }
+
+    /** Where it stands in its field; null where nobody said, or it does not stand. */
+    public function inField(): ?InField
+    {
+        return $this->face === null ? null : InField::of($this->design, $this->face, $this->stand->places ?? []);
     }
 
     /** The days of its crew; null where nobody said who builds it and from when on. */

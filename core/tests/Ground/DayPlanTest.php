@@ -61,6 +61,9 @@ final class DayPlanTest extends TestCase
         $holes = array_values(array_filter($plan->days()->tasks ?? [], static fn (array $task): bool => $task['code'] === 'table_holes'));
         self::assertSame([(int) floor(375 / $each), min($aDay, 6 - (int) floor(375 / $each))], array_column(array_slice($holes, 0, 2), 'done'));
         self::assertSame(6, array_sum(array_column($holes, 'done')));
+        // A quarter of an hour is left of a short day: none is begun.
+        $short = self::plan(['people' => 1, 'daily_hours' => 2.0, 'hole_minutes' => 10.0, 'set_minutes' => 10.0, 'bag_minutes' => 1.0]);
+        self::assertSame(['06-08 table_stakes 6/6', '06-08 table_square 1/1', '06-09 table_holes'], array_map(static fn (string $one): string => str_contains($one, 'holes') ? substr($one, 0, 17) : $one, array_slice(self::told($short), 0, 3)));
         // One that takes longer than a day is a day of its own, and not none.
         $long = self::plan(['people' => 1, 'hole_minutes' => 600.0]);
         self::assertSame([1, 1, 1, 1, 1, 1], array_column(array_values(array_filter($long->days()->tasks ?? [], static fn (array $task): bool => $task['code'] === 'table_holes')), 'done'));

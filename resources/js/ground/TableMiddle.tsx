@@ -7,6 +7,7 @@ import { LiveStrip } from '@/desk/LiveStrip';
 import type { Live } from '@/desk/useLive';
 import { Days } from '@/ground/Days';
 import { Elevation } from '@/ground/Elevation';
+import { FieldPlan, FieldStakes } from '@/ground/FieldPlan';
 import { OtherKinds } from '@/ground/OtherKinds';
 import { Stakes } from '@/ground/Stakes';
 import { useSize } from '@/sheet/useSize';
@@ -54,7 +55,8 @@ function Drawings({ stage, table, drawn }: { stage: string; table: TableData; dr
                     size={{ width: size.width - beside, height: size.height }}
                 />
             )}
-            {(fromAbove || both) && (
+            {stage === 'field' && table.field !== null && <FieldPlan field={table.field} size={size} />}
+            {((fromAbove && (stage !== 'field' || table.field === null)) || both) && (
                 <Stakes table={table} drawn={drawn} size={{ width: both ? beside : size.width, height: size.height }} />
             )}
         </div>
@@ -123,6 +125,7 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
                 <Box label="Setting out">
                     {table.days !== null && <Days days={table.days} />}
                     <SettingOutTables table={table} />
+                    {table.field !== null && <FieldStakes field={table.field} />}
                 </Box>
             );
         case 'handover':

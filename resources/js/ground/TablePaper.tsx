@@ -1,5 +1,6 @@
 import { Days } from '@/ground/Days';
 import { Elevation } from '@/ground/Elevation';
+import { FieldPlan, FieldStakes } from '@/ground/FieldPlan';
 import { Stakes } from '@/ground/Stakes';
 import { Parts, Posts, SettingOutTables, sideOf, Winds } from '@/ground/TableMiddle';
 import { Part, Wide } from '@/paper/parts';
@@ -17,6 +18,11 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                     <Wide label="From the side">
                         <Elevation drawn={table.drawn} title={sideOf(table, table.drawn)} size={{ width: 700, height: 460 }} />
                     </Wide>
+                    {table.field !== null && (
+                        <Wide label="The field">
+                            <FieldPlan field={table.field} size={{ width: 700, height: 420 }} />
+                        </Wide>
+                    )}
                     <Wide label="From above">
                         <Stakes table={table} drawn={table.drawn} size={{ width: 700, height: 360 }} />
                     </Wide>
@@ -28,6 +34,7 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                 ))}
                 <Wide label="Stakes, diagonals, cuts">
                     <SettingOutTables table={table} />
+                    {table.field !== null && <FieldStakes field={table.field} />}
                 </Wide>
             </Part>
             {table.days !== null && (

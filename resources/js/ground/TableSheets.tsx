@@ -126,7 +126,26 @@ function Field() {
                 <Slot path="/table/soil/frost_prone" />. A sleeve or drained gravel parts it from the concrete:{' '}
                 <Slot path="/table/soil/parted" />.
             </Say>
+            <h3 className="mt-5">Place in the field</h3>
+            <Part path="/table/place" open="Give it its place" close="take out">
+                <Say>
+                    Its first front stake stands <Slot path="/table/place/east_m" /> east and <Slot path="/table/place/north_m" />{' '}
+                    north, true and on the level, of the mark of this job.
+                </Say>
+            </Part>
             <h3 className="mt-5">Buried lines</h3>
+            <Each list="/site/buried">
+                {(at) => (
+                    <>
+                        “<Slot path={`${at}/what`} open="what?" />” from <Slot path={`${at}/from_east_m`} /> east,{' '}
+                        <Slot path={`${at}/from_north_m`} /> north to <Slot path={`${at}/to_east_m`} /> east,{' '}
+                        <Slot path={`${at}/to_north_m`} /> north; no hole nearer than <Slot path={`${at}/clear_m`} />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/site/buried">A line was marked</AddButton>
+            </p>
             <Part path="/table/services" open="They were asked for and marked" close="take out">
                 <Say>
                     Ticket <Slot path="/table/services/ticket" open="number?" />, holds until{' '}

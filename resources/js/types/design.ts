@@ -44,6 +44,12 @@ export type FieldPath =
     | '/site/as_nzs/shielding/height_m'
     | '/site/as_nzs/shielding/breadth_m'
     | '/site/as_nzs/topographic_multiplier'
+    | `/site/buried/${number}/what`
+    | `/site/buried/${number}/from_east_m`
+    | `/site/buried/${number}/from_north_m`
+    | `/site/buried/${number}/to_east_m`
+    | `/site/buried/${number}/to_north_m`
+    | `/site/buried/${number}/clear_m`
     | '/surface/kind'
     | '/surface/name'
     | '/surface/roof_kind'
@@ -551,4 +557,6 @@ export type FieldPath =
     | '/table/work/gust_limit_m_per_s'
     | `/table/work/forecast/${number}/on`
     | `/table/work/forecast/${number}/rain`
-    | `/table/work/forecast/${number}/gust_m_per_s`;
+    | `/table/work/forecast/${number}/gust_m_per_s`
+    | '/table/place/east_m'
+    | '/table/place/north_m';

@@ -298,6 +298,14 @@ export type TableData = {
     stakes: { post: string; along: string; string: string | null }[];
     diagonals: { name: string; level: string; ground: string }[];
     apart: string;
+    /** The tables of the job in its field, in metres east and north of its mark; null where this one has no place there. */
+    field: {
+        /** To read the scale off. */
+        bar: { long_m: number; text: string };
+        tables: { id: string; name: string; here: boolean; corners: [number, number][]; posts: [number, number][] }[];
+        lines: { what: string; from: [number, number]; to: [number, number] }[];
+        stakes: { post: string; east: string; north: string }[];
+    } | null;
     /** The days of its crew; null where nobody said who builds it and from when on. Days are written as 2026-06-05. */
     days: {
         from: string;

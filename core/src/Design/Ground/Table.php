@@ -53,6 +53,7 @@ final readonly class Table
         public array $built = [],
         public ?Position $position = null,
         public ?Work $work = null,
+        public ?FieldPlace $place = null,
     ) {
     }
 

@@ -1,0 +1,125 @@
+import type { Size } from '@/sheet/useSize';
+import type { TableData } from '@/types/desk';
+
+type Field = NonNullable<TableData['field']>;
+
+/** All tables of the job that have a place in its field, to scale, true north up, with what is buried there. */
+export function FieldPlan({ field, size }: { field: Field; size: Size }) {
+    const points = [
+        ...field.tables.flatMap((table) => table.corners),
+        ...field.lines.flatMap((line) => [line.from, line.to]),
+        [0, 0] as [number, number],
+    ];
+    const [left, right] = [Math.min(...points.map(([east]) => east)), Math.max(...points.map(([east]) => east))];
+    const [low, high] = [Math.min(...points.map(([, north]) => north)), Math.max(...points.map(([, north]) => north))];
+    const k = Math.min((size.width - 150) / Math.max(1, right - left), (size.height - 110) / Math.max(1, high - low));
+    const x = (east: number) => 70 + (east - left) * k + (size.width - 150 - (right - left) * k) / 2;
+    const y = (north: number) => 46 + (high - north) * k;
+    return (
+        <svg
+            width={size.width}
+            height={size.height}
+            viewBox={`0 0 ${size.width} ${size.height}`}
+            role="img"
+            aria-label="The field from above, to scale, true north up"
+        >
+            <g transform="translate(28 44)">
+                <path d="M0 -22L6 0H-6Z" fill="var(--color-ink)" />
+                <line y2={16} stroke="var(--color-ink)" />
+                <text y={-27} fontSize={13} textAnchor="middle">
+                    true N
+                </text>
+            </g>
+            {field.lines.map((line, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: two lines may be alike in all
+                <g key={index}>
+                    <line
+                        x1={x(line.from[0])}
+                        y1={y(line.from[1])}
+                        x2={x(line.to[0])}
+                        y2={y(line.to[1])}
+                        stroke="var(--color-garnet)"
+                        strokeWidth={2}
+                        strokeDasharray="9 5"
+                    />
+                    <text
+                        x={x((line.from[0] + line.to[0]) / 2) + 6}
+                        y={y((line.from[1] + line.to[1]) / 2) - 6}
+                        fontSize={13}
+                        fill="var(--color-garnet)"
+                        stroke="var(--color-paper)"
+                        strokeWidth={4}
+                        paintOrder="stroke"
+                    >
+                        {line.what === '' ? 'buried, not named' : line.what}
+                    </text>
+                </g>
+            ))}
+            {field.tables.map((table) => {
+                const middle = [0, 1].map((axis) => table.corners.reduce((sum, corner) => sum + (corner[axis] ?? 0), 0) / 4);
+                return (
+                    <g key={table.id}>
+                        <path
+                            d={`${table.corners.map(([east, north], index) => `${index === 0 ? 'M' : 'L'}${x(east)} ${y(north)}`).join('')}Z`}
+                            fill="var(--color-module)"
+                            fillOpacity={0.8}
+                            stroke={table.here ? 'var(--color-garnet)' : 'var(--color-ink)'}
+                            strokeWidth={table.here ? 2.4 : 1.2}
+                        />
+                        {table.posts.map(([east, north]) => (
+                            <circle key={`${east} ${north}`} cx={x(east)} cy={y(north)} r={3.5} fill="var(--color-verdigris)" />
+                        ))}
+                        <text
+                            x={x(middle[0] ?? 0)}
+                            // Under a post in the middle.
+                            y={y(middle[1] ?? 0) + (table.posts.length === 1 ? 22 : 4)}
+                            fontSize={13}
+                            fontWeight={table.here ? 600 : 400}
+                            textAnchor="middle"
+                            stroke="var(--color-paper)"
+                            strokeWidth={4}
+                            paintOrder="stroke"
+                        >
+                            {table.name}
+                        </text>
+                    </g>
+                );
+            })}
+            <g transform={`translate(${size.width - 40 - field.bar.long_m * k} ${size.height - 26})`}>
+                <path d={`M0 -5v10M0 0h${field.bar.long_m * k}m0 -5v10`} stroke="var(--color-ink)" fill="none" />
+                <text x={(field.bar.long_m * k) / 2} y={17} fontSize={13} textAnchor="middle">
+                    {field.bar.text}
+                </text>
+            </g>
+            <path d={`M${x(0) - 6} ${y(0)}h12M${x(0)} ${y(0) - 6}v12`} stroke="var(--color-ink)" strokeWidth={1.6} />
+            <text x={x(0) + 8} y={y(0) + 16} fontSize={13}>
+                mark
+            </text>
+        </svg>
+    );
+}
+
+/** Where the stakes of a table stand, from the mark of the job. */
+export function FieldStakes({ field }: { field: Field }) {
+    return (
+        <table className="font-condensed">
+            <caption className="text-left">Stakes in the field, on the level from the mark</caption>
+            <thead>
+                <tr>
+                    <th>Stake</th>
+                    <th className="pl-8 text-right">East</th>
+                    <th className="pl-8 text-right">North</th>
+                </tr>
+            </thead>
+            <tbody>
+                {field.stakes.map((stake) => (
+                    <tr key={stake.post}>
+                        <td className="font-semibold">{stake.post}</td>
+                        <td className="text-right">{stake.east}</td>
+                        <td className="text-right">{stake.north}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}
