@@ -72,6 +72,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::get('/because', [BecauseController::class, 'show']);
         Route::get('/table/beside', [TableController::class, 'beside']);
         Route::get('/table/kinds', [TableController::class, 'kinds']);
+        Route::post('/table/levels', [TableController::class, 'levels'])->middleware('can:update,job');
         Route::post('/because', [BecauseController::class, 'whatIf']);
         Route::get('/export/{file}', ExportController::class)->whereIn('file', ExportController::FILES);
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');

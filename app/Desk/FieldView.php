@@ -49,7 +49,7 @@ final class FieldView
                 '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
                 '/table/position' => $design->table->position === null ? 0 : 1,
                 '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
-                '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/measured' => $design->table->measured === null ? 0 : 1,
+                '/table/sunshine' => $design->table->sunshine === null ? 0 : 1, '/table/sunshine/horizon' => count($design->table->sunshine->horizon ?? []), '/table/measured' => $design->table->measured === null ? 0 : 1,
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
                 '/module/ratings' => count($design->module->ratings),
                 '/site/hill' => $design->site->hill === null ? 0 : 1,

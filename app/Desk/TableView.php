@@ -29,6 +29,7 @@ use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
+use Garnetine\Core\Sun\SunPaths;
 
 /** Everything the desk shows of a table on the ground, as DeskView does of a surface. */
 final class TableView
@@ -271,7 +272,17 @@ final class TableView
             'is_usual' => $one['is_usual'],
         ], TablePlanner::pitches($design));
 
-        return $report === null ? null : ['choices' => $choices, 'pitches' => $pitches, 'months' => array_map(
+        $degrees = static fn (float $bearing, float $elevation): array => [round(rad2deg($bearing), 2), round(rad2deg($elevation), 2)];
+        $sunshine = $design->table->sunshine;
+
+        return $report === null || $sunshine === null ? null : [
+            'paths' => array_map(static fn (array $path): array => [
+                'name' => $texts->say("sun.day.{$path['day']}"),
+                'points' => array_map(static fn (array $one): array => $degrees($one['bearing_rad'], $one['elevation_rad']), $path['points']),
+            ], SunPaths::of($sunshine->latitude->toDegrees())),
+            'horizon' => array_map(static fn (array $one): array => $degrees(...$one), TablePlanner::horizon($sunshine)->points ?? []),
+            'hidden' => $report->hidden > 0.0 ? $texts->say('sun.hidden', ['share' => Printer::number(100 * $report->hidden, 1)]) : '',
+            'choices' => $choices, 'pitches' => $pitches, 'months' => array_map(
             static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
             $report->months,
             array_keys($report->months),

@@ -37,6 +37,7 @@ return [
     'finding.ticket_expired' => 'The ticket for buried lines holds until {expires}, and the table is set out on {on}: have the lines asked for and marked anew first.',
     'finding.hole_on_line' => 'The holes of {posts} come nearer to “{line}” than {clear}: {least} is the least, from the edge of the hole. Move the table, or have the line moved or found by hand by its owner.',
     'finding.dig_by_hand' => 'The holes of {posts} are within {hand} of “{line}”: they are dug by hand, none by a machine (common practice, no source).',
+    'finding.horizon_takes_beam' => 'What stands round about takes the direct light alone, straight between the directions that were looked at; the light of the sky is not lessened.',
     'finding.cold_pour' => 'At {celsius} °C in the mean nothing is poured: under 40 °F concrete does not harden as counted on. Wait, warm it, or take what is not poured.',
     'bar.table_wait' => 'concrete hardens, {days} days', 'bar.table_resin_wait' => 'resin hardens, {days} days',
     'bar.table_stakes' => 'stakes', 'bar.table_stakes_in_line' => 'stakes', 'bar.table_stake' => 'stake', 'bar.table_string_frames' => 'frames on strings', 'bar.table_square' => 'squared', 'bar.table_holes' => 'holes, posts, pour', 'bar.table_spike_holes' => 'spikes in resin', 'bar.table_pit' => 'pit, anchors, pour', 'bar.table_drive' => 'piles driven',
@@ -98,6 +99,7 @@ return [
     'table_snow.all' => 'snow on all of it', 'table_snow.lower' => 'snow on the lower half', 'table_snow.upper' => 'snow on the upper half', 'table_snow.spans' => 'snow by spans',
 
     // sun
+    'sun.day.355' => '21 December', 'sun.day.79' => '20 March', 'sun.day.172' => '21 June', 'sun.hidden' => 'The horizon takes {share} % of the year’s light at the planned tilt.',
     'sun.here' => 'as planned', 'sun.best' => 'the best fixed', 'sun.latitude' => 'as steep as the latitude', 'sun.mean' => 'mean of the months’ bests', 'sun.mean_without' => 'the same without December', 'sun.flat' => 'flat', 'sun.in_2' => 'tilted twice a year', 'sun.in_4' => 'tilted four times a year',
     'sun.from' => '{tilt}° from {month} on', 'month.0' => 'January', 'month.1' => 'February', 'month.2' => 'March', 'month.3' => 'April', 'month.4' => 'May', 'month.5' => 'June', 'month.6' => 'July', 'month.7' => 'August', 'month.8' => 'September', 'month.9' => 'October', 'month.10' => 'November', 'month.11' => 'December',
     'sun.pitch' => 'From {from} to {to} o’clock by the sun, on the shortest day, no row shades the next where they stand {pitch} apart, level, from low edge to low edge: {clear} between them.', 'sun.no_pitch' => 'From {from} to {to} o’clock by the sun, on the shortest day, the sun is too low: no distance keeps the rows apart.',
@@ -143,6 +145,7 @@ return [
 
     // names of what is entered
     '/table/position' => 'Place on earth', '/table/position/latitude_rad' => 'Latitude of the place', '/table/position/longitude_rad' => 'Longitude of the place', '/table/position/on' => 'Day of setting out', '/table/position/clock_ahead' => 'Hours that the clock is ahead of UTC',
+    '/table/sunshine/horizon/*/bearing_rad' => 'Direction of what hides the sun', '/table/sunshine/horizon/*/elevation_rad' => 'How high it reaches',
     '/table/place' => 'Place in the field', '/table/place/east_m' => 'First stake east of the mark', '/table/place/north_m' => 'First stake north of the mark',
     '/site/buried/*/what' => 'What is buried', '/site/buried/*/from_east_m' => 'From, east of the mark', '/site/buried/*/from_north_m' => 'From, north of the mark', '/site/buried/*/to_east_m' => 'To, east of the mark', '/site/buried/*/to_north_m' => 'To, north of the mark', '/site/buried/*/clear_m' => 'No hole nearer than',
     '/table/work' => 'Days of the crew', '/table/work/from' => 'First day on the site', '/table/work/people' => 'People', '/table/work/daily_hours' => 'Hours a day', '/table/work/weekends' => 'Work on weekends', '/table/work/stake_minutes' => 'Minutes for a stake', '/table/work/square_minutes' => 'Minutes to square', '/table/work/hole_minutes' => 'Minutes for a hole', '/table/work/set_minutes' => 'Minutes for a post', '/table/work/bag_minutes' => 'Minutes for a bag', '/table/work/member_minutes' => 'Minutes for a pipe or rail', '/table/work/module_minutes' => 'Minutes for a module', '/table/work/air_celsius' => 'Air in °C', '/table/work/gust_limit_m_per_s' => 'Gusts at most with modules', '/table/work/forecast/*/on' => 'Day of a forecast', '/table/work/forecast/*/rain' => 'Rain on that day', '/table/work/forecast/*/gust_m_per_s' => 'Gusts on that day',

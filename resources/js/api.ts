@@ -11,6 +11,7 @@ import type {
     Filled,
     Hazards,
     Issued,
+    LevelsTold,
     Planned,
     School,
     Supposed,
@@ -131,6 +132,10 @@ export const compare = async (job: number, one: number, two: number) =>
 /** What else would stand in place of the table in view, and tilts beside each other. */
 export const tableBeside = async (job: number, isVoid: AbortSignal) =>
     (await ask<TableBeside>(`/jobs/${job}/table/beside`, undefined, isVoid)).data;
+
+/** Levels at the posts of a table out of a grid over its field. */
+export const levelsOf = async (job: number, base: number, text: string) =>
+    (await ask<LevelsTold>(`/jobs/${job}/table/levels`, { base, edits: [], text })).data;
 
 /** The same modules on each kind of table. */
 export const tableKinds = async (job: number) => (await ask<TableKindBeside[]>(`/jobs/${job}/table/kinds`)).data;

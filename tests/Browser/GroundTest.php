@@ -155,6 +155,44 @@ final class GroundTest extends BrowserTestCase
         $this->seeText('166.0° by compass', 'main');
     }
 
+    public function test_a_table_gets_its_place_its_north_and_its_days(): void
+    {
+        $user = $this->planner('Dogwood Grounds');
+        $job = $this->exampleJob($user, 'fallow-field');
+        $this->logIn($user);
+        $this->visit("/jobs/{$job->id}/stage/field");
+        $this->seeText('Field', 'main h2');
+        $this->act(fn () => $this->press('Find north by the place and the day'));
+        $this->enter(['/table/position/latitude_rad' => '45 deg', '/table/position/longitude_rad' => '-93.2 deg', '/table/position/on' => '2026-06-05', '/table/position/clock_ahead' => '-5']);
+        // What was entered is of another place, and goes before the model until it is taken out.
+        $this->seeText('of the World Magnetic Model on 2026-06-05, east counted plus: of another place', 'main');
+        $this->enter(['/table/declination_rad' => '']);
+        $this->seeText('at 13:11 by the clock the shadow of a plumb line lies true north and south', 'main');
+        $this->act(fn () => $this->press('Give it its place'));
+        $this->enter(['/table/place/east_m' => "20'", '/table/place/north_m' => "10'"]);
+        $this->act(fn () => $this->press('A line was marked'));
+        $this->enter(['/site/buried/0/what' => 'gas to the pump', '/site/buried/0/from_north_m' => "10'", '/site/buried/0/to_east_m' => "60'", '/site/buried/0/to_north_m' => "10'"]);
+        $this->seeText('come nearer to “gas to the pump” than 24 in', 'main');
+        $this->enter(['/site/buried/0/from_north_m' => "-8'", '/site/buried/0/to_north_m' => "-8'"]);
+        $this->seeText('gas to the pump', 'svg[aria-label^="The field from above"]');
+        $this->assertAccessible('a field with its table');
+        $this->to('Setting out');
+        $this->act(fn () => $this->press('Plan the days of the crew'));
+        $this->enter(['/table/work/from' => '2026-06-08', '/table/work/people' => '4']);
+        $this->seeText('holes dug, inspected, their posts set and poured', '[aria-label="Setting out"]');
+        $this->act(fn () => $this->press('The weather of a day'));
+        $this->enter(['/table/work/forecast/0/on' => '2026-06-08']);
+        $this->seeText('rain: nothing is poured', '[aria-label="Setting out"]');
+        $this->assertAccessible('days of a crew');
+        $plan = TablePlanner::plan($job->current()->document()->table('table-1'));
+        self::assertSame(['2026-06-08', '2026-06-09'], array_slice($plan->days()?->days() ?? [], 0, 2));
+        self::assertNotContains('hole_on_line', array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('Days', 'body');
+        $this->seeText('Stakes in the field, on the level from the mark', 'body');
+        $this->endJourney('A place, north and days');
+    }
+
     public function test_every_value_of_a_table_stands_on_a_worksheet(): void
     {
         $user = $this->planner('Cedar Grounds '.random_int(1, 1_000_000));

@@ -58,7 +58,7 @@ final class AccessTest extends TestCase
             'saving' => ['post', '/designs', 'update'], 'a preview' => ['post', '/preview', 'update'], 'undoing' => ['post', '/designs/undo', 'update'],
             'redoing' => ['post', '/designs/redo', 'update'], 'an earlier one' => ['post', '/designs/BASE/again', 'update'], 'a side design' => ['post', '/designs/BASE/onto', 'update'],
             'hazards by place' => ['get', '/hazards?place=x', 'view'], 'the issued plans' => ['get', '/issued', 'view'], 'an issued plan' => ['get', '/issued/ISSUED/plan.json', 'view'], 'issuing' => ['post', '/issued', 'issue'],
-            'what else would stand' => ['get', '/table/beside', 'view'], 'other kinds of table' => ['get', '/table/kinds', 'view'], 'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
+            'what else would stand' => ['get', '/table/beside', 'view'], 'other kinds of table' => ['get', '/table/kinds', 'view'], 'levels from a file' => ['post', '/table/levels', 'update'], 'a paper again' => ['post', '/issued/ISSUED/paper', 'issue'], 'the archive' => ['get', '/archive.json', 'archive'],
             'an own copy' => ['post', '/own-copies', 'sign'], 'taking the company’s' => ['post', '/own-copies/take', 'update'],
             'signing' => ['post', '/confirmations', 'sign'], 'taking over signatures' => ['post', '/confirmations/take', 'sign'],
         ];

@@ -172,6 +172,28 @@ final class TablesTest extends TestCase
         self::assertStringContainsString('stakes\, 8 of 8\; squared by the diagonals', $of('SUMMARY')[0]);
     }
 
+    public function test_levels_of_the_ground_come_out_of_a_file(): void
+    {
+        $ask = fn (string $text): TestResponse => $this->postJson("/jobs/{$this->job->id}/table/levels", ['base' => $this->job->current()->id, 'edits' => [], 'text' => $text]);
+        $grid = "east_ft,north_ft,level_in\n-40,-40,0\n60,-40,10\n-40,60,10\n60,60,20";
+        $ask($grid)->assertStatus(422)->assertJsonPath('faults.0.found', 'none: enter where its first stake stands');
+        $this->save([['path' => '/table/place', 'add' => true], ['path' => '/table/ground/levels', 'value' => []]])->assertOk();
+        $told = $ask($grid)->assertOk();
+        self::assertSame('0 in', $told->json('levels.0.front'));
+        // A tenth of an inch for each foot east, and each foot north.
+        $this->save([['path' => '/table/ground/levels', 'value' => $told->json('edits.0.value')]])->assertOk();
+        $plan = TablePlanner::plan($this->job->refresh()->current()->document()->table('table-1'));
+        $posts = $plan->inField()->posts ?? [];
+        foreach ($plan->stand->places ?? [] as $place) {
+            self::assertEqualsWithDelta((array_sum($posts[$place->id]) - array_sum($posts['A1'])) / 0.3048 * 0.1 * 0.0254, $place->ground_m, 1e-4);
+        }
+        $view = $this->getJson("/jobs/{$this->job->id}/view");
+        self::assertSame(['A1', '0\' 0"', '0\' 0"', '20 ft'], [$view->json('table.field.stakes.0.post'), $view->json('table.field.stakes.0.east'), $view->json('table.field.stakes.0.north'), $view->json('table.field.bar.text')]);
+        $ask("east_ft,north_ft,level_in\n0,0,0\n1,0,0\n0,1,0\n1,1,0")->assertStatus(422)->assertJsonPath('faults.0.expected', 'levels that reach every post');
+        $ask('')->assertStatus(422);
+        $this->postJson("/jobs/{$this->exampleJob($this->user)->id}/table/levels", ['base' => 1, 'edits' => [], 'text' => $grid])->assertStatus(404);
+    }
+
     public function test_a_new_job_on_the_ground_asks_for_what_nobody_entered(): void
     {
         $this->post('/jobs', ['name' => 'Hay Meadow', 'units' => 'mm', 'where' => 'ground'])->assertRedirect();

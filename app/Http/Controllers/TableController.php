@@ -6,10 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Desk\Chosen;
 use App\Desk\TableView;
+use App\Http\Requests\EditRequest;
 use App\Models\Job;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\LevelsFromGrid;
+use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Http\JsonResponse;
 
-/** What else would stand in place of a table, of its kind and of others, and what its tilt keeps of the best. */
+/** What else would stand in place of a table, of its kind and of others, what its tilt keeps of the best, and the levels of its ground out of a file. */
 final class TableController extends Controller
 {
     public function kinds(Job $job): JsonResponse
@@ -17,6 +21,21 @@ final class TableController extends Controller
         $project = $job->current()->document();
 
         return new JsonResponse(TableView::kinds($project->table(Chosen::table($project) ?? abort(404))));
+    }
+
+    /** Levels at the posts out of a grid over the field, as edits that take them; nothing is saved. */
+    public function levels(EditRequest $request, Job $job): JsonResponse
+    {
+        $request->validate(['text' => ['required', 'string']]);
+        $project = $request->baseDocument($job);
+        $plan = TablePlanner::plan($project->table(Chosen::table($project) ?? abort(404)), Depth::Checks);
+        $levels = LevelsFromGrid::of($plan, $request->string('text')->toString(), '/table/ground/levels');
+        $printer = $plan->design->printer();
+
+        return new JsonResponse([
+            'edits' => [['path' => '/table/ground/levels', 'value' => $levels]],
+            'levels' => array_map(static fn (array $level): array => ['front' => $printer->length($level['front_m']), 'rear' => $printer->length($level['rear_m'])], $levels),
+        ]);
     }
 
     public function beside(Job $job): JsonResponse

@@ -259,6 +259,7 @@ enum Code: string
     case TicketExpired = 'ticket_expired';
     case ColdPour = 'cold_pour';
     case HoleOnLine = 'hole_on_line';
+    case HorizonTakesBeam = 'horizon_takes_beam';
     case DigByHand = 'dig_by_hand';
 
     private const STOPS = [
@@ -298,7 +299,7 @@ enum Code: string
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
         self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,
-        self::DeclinationComputed,
+        self::DeclinationComputed, self::HorizonTakesBeam,
         self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::StowProven, self::TimberWet,
         self::TorsionOfSoil,
     ];

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Geometry;
 
-use Garnetine\Core\Document\Csv;
 use Garnetine\Core\Document\DocumentInvalid;
-use Garnetine\Core\Quantity\Dimension;
-use Garnetine\Core\Quantity\QuantityNotUnderstood;
-use Garnetine\Core\Quantity\QuantityText;
 
 /**
  * Corners of a plane out of a file: a table with a row for each, or a drawing (DXF) with one closed outline. Seen square to the plane, x
@@ -25,8 +21,6 @@ final class PointsFile
 
     /** Corners that are nearer to each other are one. */
     private const SAME_M = 0.005;
-
-    private const UNITS_M = ['m' => 1.0, 'mm' => 0.001, 'cm' => 0.01, 'in' => 0.0254, 'ft' => 0.3048];
 
     /** $INSUNITS of a drawing. */
     private const DRAWING_M = [1 => 0.0254, 2 => 0.3048, 4 => 0.001, 5 => 0.01, 6 => 1.0];
@@ -50,69 +44,19 @@ final class PointsFile
     /** @return array{list<array{float, float}>, list<string>} */
     private static function table(string $text, string $at): array
     {
-        $columns = null;
         $corners = $edges = [];
-        foreach (Csv::read($text) as $line => $cells) {
-            if ($columns === null) {
-                $columns = self::columns($cells, $at);
-                continue;
-            }
-            $place_m = static fn (string $axis): float => self::length_m($cells[$columns[$axis][0]] ?? '', $columns[$axis][1], "$axis in line $line", $at);
-            $corners[] = [$place_m('x'), $place_m('y')];
-            $edges[] = isset($columns['edge']) ? strtolower($cells[$columns['edge'][0]] ?? '') : '';
+        foreach (LengthTable::rows($text, ['x', 'y'], $at, 'edge') as $line => $row) {
+            $corners[] = [$row['m']['x'], $row['m']['y']];
+            $edges[] = $row['word'];
             if (count($corners) > self::MOST_CORNERS + 1) {
                 throw DocumentInvalid::at($at, 'at most '.self::MOST_CORNERS.' corners', "more by line $line");
             }
         }
-        if ($columns === null) {
+        if (trim($text) === '') {
             throw DocumentInvalid::at($at, 'a table of corners, or a drawing', 'nothing');
         }
 
         return [$corners, $edges];
-    }
-
-    /**
-     * @param list<string> $cells
-     *
-     * @return array<string, array{int, float|null}> By x, y and edge: column, and metres in its unit
-     */
-    private static function columns(array $cells, string $at): array
-    {
-        $columns = [];
-        foreach ($cells as $column => $name) {
-            if (preg_match('/^([xy])(?:[ _(]+(mm|cm|m|in|ft)\)?)?$/i', $name, $parts) === 1) {
-                $columns[strtolower($parts[1])] = [$column, isset($parts[2]) ? self::UNITS_M[strtolower($parts[2])] : null];
-            } elseif (strtolower($name) === 'edge') {
-                $columns['edge'] = [$column, null];
-            }
-        }
-        if (!isset($columns['x'], $columns['y'])) {
-            throw DocumentInvalid::at(
-                $at,
-                'columns x and y, with their unit, in the first row: x_mm, y_mm',
-                '"'.mb_strimwidth(implode(', ', $cells), 0, 60, '…').'"',
-            );
-        }
-
-        return $columns;
-    }
-
-    private static function length_m(string $cell, ?float $metres, string $where, string $at): float
-    {
-        if ($metres !== null) {
-            $number = str_replace(',', '.', $cell);
-
-            return is_numeric($number) && is_finite((float) $number) ? (float) $number * $metres
-                : throw DocumentInvalid::at($at, "a number for $where", '"'.mb_strimwidth($cell, 0, 40, '…').'"');
-        }
-        if (is_numeric($cell)) {
-            throw DocumentInvalid::at($at, "a unit for $where, or in the name of its column", '"'.$cell.'"');
-        }
-        try {
-            return QuantityText::read(Dimension::Length, $cell);
-        } catch (QuantityNotUnderstood $fault) {
-            throw DocumentInvalid::at($at, "$where: {$fault->expected}", '"'.mb_strimwidth($fault->found, 0, 40, '…').'"');
-        }
     }
 
     /** @return array{list<array{float, float}>, list<string>} */

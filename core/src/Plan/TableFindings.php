@@ -86,6 +86,7 @@ final class TableFindings
         $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
         $ask($table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
         array_push($findings, ...self::north($design));
+        $ask(($table->sunshine->horizon ?? []) !== [], Code::HorizonTakesBeam, '/table/sunshine/horizon');
         $ask($table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);

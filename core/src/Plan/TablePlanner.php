@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Design\Ground\HorizonPoint;
+use Garnetine\Core\Design\Ground\Sunshine;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
@@ -22,6 +24,7 @@ use Garnetine\Core\Load\Asce7\VelocityPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Sun\Horizon;
 use Garnetine\Core\Sun\RowPitch;
 use Garnetine\Core\Sun\TiltReport;
 use Garnetine\Core\Sun\TiltYield;
@@ -67,9 +70,30 @@ final class TablePlanner
         if ($sunshine === null) {
             return null;
         }
-        $yield = new TiltYield($sunshine->latitude->toDegrees(), $design->table->bearing->toDegrees(), $sunshine->months(), $sunshine->albedo);
+        $under = static fn (?Horizon $horizon): TiltYield => new TiltYield(
+            $sunshine->latitude->toDegrees(),
+            $design->table->bearing->toDegrees(),
+            $sunshine->months(),
+            $sunshine->albedo,
+            horizon: $horizon,
+        );
+        $horizon = self::horizon($sunshine);
 
-        return TiltReport::of($yield, $design->table->tilt()->toDegrees(), $sunshine->latitude->toDegrees());
+        return TiltReport::of(
+            $under($horizon),
+            $design->table->tilt()->toDegrees(),
+            $sunshine->latitude->toDegrees(),
+            $horizon === null ? null : $under(null),
+        );
+    }
+
+    /** What hides the sun round about; null where nobody looked. */
+    public static function horizon(Sunshine $sunshine): ?Horizon
+    {
+        return $sunshine->horizon === [] ? null : Horizon::of(array_map(
+            static fn (HorizonPoint $point): array => [$point->bearing->toRadians(), $point->elevation->toRadians()],
+            $sunshine->horizon,
+        ));
     }
 
     /** @return list<array{from: int, to: int, pitch_m: float|null, is_usual: bool}> How far apart rows like this one stand; none where it is not told where on earth */

@@ -12,12 +12,21 @@ final readonly class TiltReport
     /**
      * @param list<array{what: string, tilts_deg: list<int>, from: list<int>, keeps: float}> $choices From is the first month of each part of the year, from 0
      * @param list<float> $months Light of each month at the tilt, of that of the best month
+     * @param float $hidden What of the year's light at the tilt the horizon takes
      */
-    private function __construct(public int $best_deg, public int $here_deg, public float $keeps, public array $choices, public array $months)
+    private function __construct(
+        public int $best_deg,
+        public int $here_deg,
+        public float $keeps,
+        public array $choices,
+        public array $months,
+        public float $hidden,
+    )
     {
     }
 
-    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg): self
+    /** @param TiltYield|null $open The same without its horizon; null where it has none */
+    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null): self
     {
         $here = (int) round($tilt_deg);
         $best = $yield->best();
@@ -37,6 +46,6 @@ final readonly class TiltReport
         return new self($best, $here, $yield->keeps($here), [
             $fixed('sun.here', $here), $fixed('sun.best', $best), $fixed('sun.latitude', (int) round(abs($latitude_deg))), $fixed('sun.mean', $mean($monthly)),
             $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0), $seasons(2), $seasons(4),
-        ], array_map(static fn (float $one): float => $one / max($light), $light));
+        ], array_map(static fn (float $one): float => $one / max($light), $light), $open === null ? 0.0 : 1 - $yield->year($here) / $open->year($here));
     }
 }

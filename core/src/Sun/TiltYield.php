@@ -36,6 +36,7 @@ final class TiltYield
         private readonly array $clearness,
         private readonly float $albedo = 0.2,
         private readonly bool $evenSky = false,
+        private readonly ?Horizon $horizon = null,
     ) {
     }
 
@@ -142,11 +143,22 @@ final class TiltYield
         for ($step = 0; $step < self::STEPS; ++$step) {
             $hour = $sunset * ((2 * $step + 1) / self::STEPS - 1);
             $scattered = $diffuse * $even[$step];
-            $all = max($level * $total[$step], $scattered);
+            $all = $this->isHidden($latitude, $declination, $hour) ? $scattered : max($level * $total[$step], $scattered);
             $sum += $this->tilted($tilt_deg, $declination, $hour, $all, $scattered, $outside * $even[$step]);
         }
 
         return $sum;
+    }
+
+    /** Whether what stands round about takes the beam; what the sky scatters comes all the same. */
+    private function isHidden(float $latitude, float $declination, float $hour): bool
+    {
+        if ($this->horizon === null) {
+            return false;
+        }
+        [$bearing, $elevation] = SunPaths::at($latitude, $declination, $hour);
+
+        return $elevation < $this->horizon->elevation_rad($bearing);
     }
 
     /** Diffuse share of a month's light on the level. */

@@ -47,6 +47,7 @@ final class TableFindingsTest extends TestCase
         $pipe = static fn (float $away_m): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/buried' => [['what' => 'water', 'from_east_m' => 0.0, 'from_north_m' => 30.0 - $away_m, 'to_east_m' => 60.0, 'to_north_m' => 30.0 - $away_m, 'clear_m' => 0.3048]]];
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
+        yield 'horizon_takes_beam' => [['/table/sunshine' => ['horizon' => [['bearing_rad' => 1.6, 'elevation_rad' => 0.2]]] + Typical::entry('/table/sunshine', [])], 'assumption', '/table/sunshine/horizon', 'field', 'the direct light alone'];
         yield 'cold_pour' => [['/table/work' => ['air_celsius' => 4.4] + $work], 'stop', '/table/work/air_celsius', 'setting_out', 'At 4.4 °C in the mean nothing is poured'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];

@@ -10,6 +10,7 @@ import { Elevation } from '@/ground/Elevation';
 import { FieldPlan, FieldStakes } from '@/ground/FieldPlan';
 import { OtherKinds } from '@/ground/OtherKinds';
 import { Stakes } from '@/ground/Stakes';
+import { SunChart } from '@/ground/SunChart';
 import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
@@ -187,6 +188,7 @@ export function Sun({ sun }: { sun: NonNullable<TableBeside['sun']> }) {
                     </li>
                 ))}
             </ol>
+            <SunChart sun={sun} />
             <div className="basis-full">
                 <h3>Rows behind each other</h3>
                 {sun.pitches.map((one) => (

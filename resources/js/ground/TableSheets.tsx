@@ -4,6 +4,7 @@ import { Slot } from '@/desk/Slot';
 import { TableActs } from '@/desk/Surfaces';
 import { kinds } from '@/ground/kinds';
 import type { KindSheets } from '@/ground/kinds/parts';
+import { LevelsFile } from '@/ground/LevelsFile';
 import { HandoverSheet } from '@/stages/HandoverSheet';
 import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, Say } from '@/stages/parts';
@@ -103,6 +104,7 @@ function Field() {
             <p className="mt-2">
                 <AddButton path="/table/ground/levels">Levels of one more post</AddButton>
             </p>
+            <LevelsFile />
             <h3 className="mt-5">Sun</h3>
             <Part path="/table/sunshine" open="Compare tilts by how clear the months are" close="take out">
                 <Say>
@@ -115,6 +117,17 @@ function Field() {
                     <Slot path="/table/sunshine/october" />, Nov <Slot path="/table/sunshine/november" />, Dec{' '}
                     <Slot path="/table/sunshine/december" />. The ground throws <Slot path="/table/sunshine/albedo" /> back.
                 </Say>
+                <Each list="/table/sunshine/horizon">
+                    {(at) => (
+                        <>
+                            At <Slot path={`${at}/bearing_rad`} />, true, what stands there hides the sky up to{' '}
+                            <Slot path={`${at}/elevation_rad`} /> over the level.
+                        </>
+                    )}
+                </Each>
+                <p className="mt-2">
+                    <AddButton path="/table/sunshine/horizon">Something hides the sun</AddButton>
+                </p>
             </Part>
             <h3 className="mt-5">Soil</h3>
             <Say>

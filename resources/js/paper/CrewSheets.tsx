@@ -98,11 +98,11 @@ function Labels({ cutting }: { cutting: NonNullable<PaperData['cutting']> }) {
     return (
         <>
             <h3 className="mt-3">Labels</h3>
-            <ul className="mt-1 grid grid-cols-4 font-condensed" aria-label="Labels">
+            <ul className="mt-1 grid grid-cols-6 font-condensed leading-tight" aria-label="Labels">
                 {labels.map((label) => (
-                    <li key={label.label} className="keep border border-line border-dashed px-2 py-1.5">
-                        <strong className="text-[1.3rem]">{label.label}</strong> {label.length}
-                        <span className="block text-[0.87rem] text-muted">{label.of}</span>
+                    <li key={label.label} className="keep border border-line border-dashed px-1.5 py-0.5">
+                        <strong className="text-[1.1rem]">{label.label}</strong> {label.length}
+                        <span className="block text-[0.8rem] text-muted">{label.of}</span>
                     </li>
                 ))}
             </ul>

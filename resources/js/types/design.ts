@@ -534,6 +534,8 @@ export type FieldPath =
     | '/table/sunshine/november'
     | '/table/sunshine/december'
     | '/table/sunshine/albedo'
+    | `/table/sunshine/horizon/${number}/bearing_rad`
+    | `/table/sunshine/horizon/${number}/elevation_rad`
     | `/table/built/${number}/post`
     | `/table/built/${number}/depth_m`
     | `/table/built/${number}/by`

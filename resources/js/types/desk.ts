@@ -264,12 +264,20 @@ export type TableBeside = {
     }[];
     /** Tilts beside each other, and the light of the months; null where nobody said how clear those are. */
     sun: {
+        /** The sun's ways on three days: bearing and height in degrees. */
+        paths: { name: string; points: [number, number][] }[];
+        horizon: [number, number][];
+        /** How much that takes; empty where nobody looked. */
+        hidden: string;
         choices: { name: string; tilts: string; keeps: string; is_here: boolean }[];
         /** How far apart rows stand, in sentences. */
         pitches: { says: string; is_usual: boolean }[];
         months: { name: string; light: number }[];
     } | null;
 };
+
+/** Levels of the ground at the posts of a table, from the left, over its first front post. */
+export type LevelsTold = { edits: Edit[]; levels: { front: string; rear: string }[] };
 
 /** The same modules on one kind of table. */
 export type TableKindBeside = {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design\Ground;
 
+use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Quantity\Angle;
 
 /** How much of the light outside the air comes down to the level in each month, and where: what tilts are compared by. */
 final readonly class Sunshine
 {
+    /** @param list<HorizonPoint> $horizon */
     public function __construct(
         /** North positive. */
         #[Range(-1.4835, 1.4835)]
@@ -41,6 +43,9 @@ final readonly class Sunshine
         /** Of the ground, what it throws back. */
         #[Range(0, 0.9)]
         public float $albedo,
+        /** What hides the sun round about; none where nobody looked. */
+        #[Items(HorizonPoint::class, 72)]
+        public array $horizon = [],
     ) {
     }
 
