@@ -12,8 +12,11 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
     ];
     const [left, right] = [Math.min(...points.map(([east]) => east)), Math.max(...points.map(([east]) => east))];
     const [low, high] = [Math.min(...points.map(([, north]) => north)), Math.max(...points.map(([, north]) => north))];
-    const k = Math.min((size.width - 150) / Math.max(1, right - left), (size.height - 110) / Math.max(1, high - low));
-    const x = (east: number) => 70 + (east - left) * k + (size.width - 150 - (right - left) * k) / 2;
+    // On a phone there is no room for names but of the table at hand.
+    const narrow = size.width < 500;
+    const beside = narrow ? 60 : 150;
+    const k = Math.min((size.width - beside) / Math.max(1, right - left), (size.height - 110) / Math.max(1, high - low));
+    const x = (east: number) => beside / 2 - 5 + (east - left) * k + (size.width - beside - (right - left) * k) / 2;
     const y = (north: number) => 46 + (high - north) * k;
     return (
         <svg
@@ -43,8 +46,8 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                         strokeDasharray="9 5"
                     />
                     <text
-                        x={x((line.from[0] + line.to[0]) / 2) + 6}
-                        y={y((line.from[1] + line.to[1]) / 2) - 6}
+                        x={x((line.from[0] * 3 + line.to[0]) / 4) + 6}
+                        y={y((line.from[1] * 3 + line.to[1]) / 4) - 6}
                         fontSize={13}
                         fill="var(--color-garnet)"
                         stroke="var(--color-paper)"
@@ -67,9 +70,16 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                             strokeWidth={table.here ? 2.4 : 1.2}
                         />
                         {table.posts.map(([east, north]) => (
-                            <circle key={`${east} ${north}`} cx={x(east)} cy={y(north)} r={3.5} fill="var(--color-verdigris)" />
+                            <circle
+                                key={`${east} ${north}`}
+                                cx={x(east)}
+                                cy={y(north)}
+                                r={narrow ? 2 : 3.5}
+                                fill="var(--color-verdigris)"
+                            />
                         ))}
                         <text
+                            visibility={narrow && !table.here ? 'hidden' : undefined}
                             x={x(middle[0] ?? 0)}
                             // Under a post in the middle.
                             y={y(middle[1] ?? 0) + (table.posts.length === 1 ? 22 : 4)}

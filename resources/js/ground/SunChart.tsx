@@ -2,7 +2,7 @@ import type { TableBeside } from '@/types/desk';
 
 const WIDE = 520;
 const HIGH = 230;
-const MARGIN = { left: 34, bottom: 26, top: 10 };
+const MARGIN = { left: 34, bottom: 26, top: 22 };
 
 type Point = [number, number];
 
