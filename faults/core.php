@@ -207,7 +207,6 @@ return [
         ['7 / 32', '9 / 32', 'Crews drill a pilot in which a lag holds nothing'],
     ],
     'core/src/Geometry/PointsFile.php' => [
-        ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
         ['if ($twice < 0.0)', 'if (false)', 'Planes that go round clockwise are read so', 'Geometry'],
         ['[...array_slice($kinds, 1), $kinds[0]]', '$kinds', 'Edges of a clockwise plane are told for their neighbours', 'Geometry'],
         ['strtoupper($one[\'layer\']) === \'ROOF\'', 'true', 'Of two outlines none is the roof', 'Geometry'],
@@ -767,5 +766,8 @@ return [
         ['$own > $length ||', '$own > $length + 50 ||', 'A rest gives more than it has', 'Rail'],
         ['count($fewer[1]) <= count($packed[1])', 'count($fewer[1]) < count($packed[1])', 'Rests are cut that save no bar', 'Rail'],
         ['array_sum($this->pieces) - array_sum($rests)', 'array_sum($this->pieces)', 'A bound is told that can be beaten', 'Rail'],
+    ],
+    'core/src/Geometry/LengthTable.php' => [
+        ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
     ],
 ];

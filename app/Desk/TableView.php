@@ -283,10 +283,10 @@ final class TableView
             'horizon' => array_map(static fn (array $one): array => $degrees(...$one), TablePlanner::horizon($sunshine)->points ?? []),
             'hidden' => $report->hidden > 0.0 ? $texts->say('sun.hidden', ['share' => Printer::number(100 * $report->hidden, 1)]) : '',
             'choices' => $choices, 'pitches' => $pitches, 'months' => array_map(
-            static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
-            $report->months,
-            array_keys($report->months),
-        )];
+                static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
+                $report->months,
+                array_keys($report->months),
+            )];
     }
 
     /** @return array{from: string, to: string, hours: string, rows: list<array{name: string, on: list<string>, kept: list<string>}>, waits: list<array{name: string, from: string, until: string}>, days: list<array{on: string, says: list<string>}>}|null Null where nobody said who builds it and from when on */
@@ -328,7 +328,8 @@ final class TableView
                 continue;
             }
             $tables[] = [
-                'id' => $one, 'name' => $plan->design->table->name, 'here' => $one === $id, 'corners' => $field->corners, 'posts' => array_values($field->posts),
+                'id' => $one, 'name' => $plan->design->table->name, 'here' => $one === $id, 'corners' => $field->corners,
+                'posts' => array_values($field->posts),
             ];
             $printer = $plan->design->printer();
             foreach ($one === $id ? $field->posts : [] as $post => [$east_m, $north_m]) {

@@ -36,7 +36,9 @@ final class PaperView
         return [
             'rest' => $printer->length($bar['rest_m']), 'rest_m' => $bar['rest_m'], 'kept' => $from_m !== null && $bar['rest_m'] >= $from_m - 1e-9,
             'pieces' => array_map(
-                static fn (array $piece): array => ['label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m']],
+                static fn (array $piece): array => [
+                    'label' => $piece['label'], 'length' => $printer->length($piece['length_m']), 'length_m' => $piece['length_m'],
+                ],
                 $bar['pieces'],
             ),
         ];
@@ -53,7 +55,10 @@ final class PaperView
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
                 'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null
                     ? ''
-                    : $texts->say('tape.'.(Course::of($plan->design->surface)?->word() ?? 'butt'), ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']]),
+                    : $texts->say(
+                        'tape.'.(Course::of($plan->design->surface)?->word() ?? 'butt'),
+                        ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']],
+                    ),
                 'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
                 'purlin' => $mark['purlin'] === null ? '' : $texts->say('tape.screws', ['purlin' => $mark['purlin']]),
             ], $plan->tapes()->slope()),
@@ -80,7 +85,12 @@ final class PaperView
             'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan),
             'cutting' => $plan->cutting === null ? null : [
-                'stock' => array_map(static fn (array $bar): array => ['number' => (string) $bar['stock'], 'long_m' => $plan->design->kit->rail->stockLength->toMetres()] + self::bar($plan, $bar), $plan->cutting->stock),
+                'stock' => array_map(
+                    static fn (array $bar): array => [
+                        'number' => (string) $bar['stock'], 'long_m' => $plan->design->kit->rail->stockLength->toMetres(),
+                    ] + self::bar($plan, $bar),
+                    $plan->cutting->stock,
+                ),
                 'from_store' => array_map(
                     static fn (array $bar): array => ['number' => $printer->length($bar['length_m']), 'long_m' => $bar['length_m']] + self::bar($plan, $bar),
                     $plan->cutting->fromStore,

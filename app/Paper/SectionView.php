@@ -34,7 +34,8 @@ final class SectionView
             $foot instanceof LFoot ? $foot : null, $foot instanceof ButylBase ? $foot : null, $foot instanceof SheetScrews ? $foot : null,
         ];
         $sizes = [
-            'member' => $surface->framing->depth, 'deck' => $surface->deck->thickness($surface->deckThickness), 'underlayment' => $surface->covering->underlayment(),
+            'member' => $surface->framing->depth, 'deck' => $surface->deck->thickness($surface->deckThickness),
+            'underlayment' => $surface->covering->underlayment(),
             'shingles' => $surface->covering->thickness()->minus($surface->covering->underlayment()),
             'base' => $foot->base()->thickness, 'flashing' => $flashing?->thickness, 'below' => $flashing?->below, 'above' => $flashing?->above,
             'heel' => $foot->base()->heel,
@@ -44,7 +45,8 @@ final class SectionView
             'steel' => $surface->framing->kind->isSteel() ? $surface->framing->steelThickness : null,
             'sheet' => $covering instanceof ScrewedMetal ? $covering->sheetThickness : null,
             'rib' => $covering instanceof ScrewedMetal ? $covering->ribHeight : null,
-            'load_line' => $angle->loadLine ?? $screws->loadLine ?? $butyl?->loadLine, 'foot_long' => $angle->length ?? $hook->length ?? $screws->length ?? $butyl?->length,
+            'load_line' => $angle->loadLine ?? $screws->loadLine ?? $butyl?->loadLine,
+            'foot_long' => $angle->length ?? $hook->length ?? $screws->length ?? $butyl?->length,
             'batten' => $tile?->battenWidth, 'tile_top' => $tile?->tileTop, 'overlap' => $tile?->overlap,
             'reach' => $hook?->arm->reach, 'arm_under' => $hook?->arm->under, 'arm' => $hook?->arm->thickness,
             'shank' => $held->shank, 'thread_in_member' => $held->threadInMember, 'over_member' => $held->above,

@@ -28,7 +28,10 @@ final class Tables
         foreach ($plan->plans as $one) {
             $printer = $one->design->printer();
             $bars = [
-                ...array_map(static fn (array $bar): array => ['stock' => 'rest of '.$printer->length($bar['length_m'])] + $bar, $one->cutting->fromStore ?? []),
+                ...array_map(
+                    static fn (array $bar): array => ['stock' => 'rest of '.$printer->length($bar['length_m'])] + $bar,
+                    $one->cutting->fromStore ?? [],
+                ),
                 ...$one->cutting->stock ?? [],
             ];
             foreach ($bars as $bar) {

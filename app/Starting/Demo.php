@@ -35,7 +35,10 @@ final class Demo
             ...array_map($example, ['quince-lane', 'medlar-court', 'sorrel-row']),
             // One that was just begun, to show what a blank job asks for.
             StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name),
-            ...array_map($example, ['bramble-close', 'hazel-corner', 'feijoa-lane', 'damson-terrace', 'quillwort-lane', 'fallow-field', 'harrow-end', 'teasel-yard']),
+            ...array_map(
+                $example,
+                ['bramble-close', 'hazel-corner', 'feijoa-lane', 'damson-terrace', 'quillwort-lane', 'fallow-field', 'harrow-end', 'teasel-yard'],
+            ),
         ];
         foreach ($jobs as $design) {
             // Planned at once: the first look at the list has no time for all of them.

@@ -15,7 +15,9 @@ use Illuminate\Http\Response;
 /** Files of the current design: the same bytes as the command line prints, tables, and the sheets as a drawing. */
 final class ExportController extends Controller
 {
-    public const FILES = ['plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'posts.csv', 'sheets.dxf', 'sheets.svg', 'days.ics'];
+    public const FILES = [
+        'plan.json', 'design.json', 'materials.csv', 'cutting.csv', 'feet.csv', 'holes.csv', 'posts.csv', 'sheets.dxf', 'sheets.svg', 'days.ics',
+    ];
 
     public function __invoke(Job $job, string $file, PlanDesign $planDesign): Response
     {

@@ -34,7 +34,10 @@ final class TableController extends Controller
 
         return new JsonResponse([
             'edits' => [['path' => '/table/ground/levels', 'value' => $levels]],
-            'levels' => array_map(static fn (array $level): array => ['front' => $printer->length($level['front_m']), 'rear' => $printer->length($level['rear_m'])], $levels),
+            'levels' => array_map(
+                static fn (array $level): array => ['front' => $printer->length($level['front_m']), 'rear' => $printer->length($level['rear_m'])],
+                $levels,
+            ),
         ]);
     }
 

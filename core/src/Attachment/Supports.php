@@ -76,7 +76,10 @@ final readonly class Supports
         if ($shared !== []) {
             // At the ends there is often no choice; then the others are kept apart at least.
             $count = count($fewest->picks);
-            $chosen = $searches->fewest($run, $below, $count) ?? (array_intersect($shared, $inner) === [] ? null : $searches->fewest($run, $inner, $count)) ?? $fewest;
+            $chosen = $searches->fewest($run, $below, $count) ?? (array_intersect(
+                $shared,
+                $inner,
+            ) === [] ? null : $searches->fewest($run, $inner, $count)) ?? $fewest;
         }
 
         return new RunPlan($run, $searches->check($run), $chosen->picks, $fewest->bound, $chosen->isBest);

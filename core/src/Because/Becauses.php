@@ -58,7 +58,12 @@ final readonly class Becauses
             if ($run->verdict()?->rail === null) {
                 continue;
             }
-            array_push($paths, 'runs/'.$run->run->id.'/count', 'runs/'.$run->run->id.'/rail', ...$run->inLine_m() === null ? [] : ['runs/'.$run->run->id.'/in_line']);
+            array_push(
+                $paths,
+                'runs/'.$run->run->id.'/count',
+                'runs/'.$run->run->id.'/rail',
+                ...$run->inLine_m() === null ? [] : ['runs/'.$run->run->id.'/in_line'],
+            );
             for ($foot = 1; $foot <= count($run->picks); ++$foot) {
                 $paths[] = 'runs/'.$run->run->id."/feet/$foot";
                 if ($foot < count($run->picks)) {

@@ -42,7 +42,11 @@ final readonly class Steps
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
             [$inSheet ? 'mark_on_ribs' : self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
-            [$inSheet ? 'find_on_ribs' : 'find', ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()], $inSheet ? [] : ['wires_in_attic']],
+            [
+                $inSheet ? 'find_on_ribs' : 'find',
+                ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()],
+                $inSheet ? [] : ['wires_in_attic'],
+            ],
             ...$inSheet ? [$rails] : [],
             [match (true) {
                 $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),

@@ -12,7 +12,8 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/racking/resin', '/table/racking/stow',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place',
+        '/table/racking/resin', '/table/racking/stow',
     ];
 
     /**

@@ -317,7 +317,11 @@ final readonly class Members
         $framing = $surface->framing;
         $findings = $within($framing->known, $framing->plusMinus)
             ? []
-            : [Finding::of(Code::ProveMemberFirst, '/surface/framing/known', ['member' => $framing->kind->runAcross() ? 'purlins.all' : 'members.all', 'tolerance_m' => $tolerance->toMetres()])];
+            : [Finding::of(
+                Code::ProveMemberFirst,
+                '/surface/framing/known',
+                ['member' => $framing->kind->runAcross() ? 'purlins.all' : 'members.all', 'tolerance_m' => $tolerance->toMetres()],
+            )];
         foreach ($framing->own as $index => $own) {
             if ($own->x !== null && !$within($own->known, $own->plusMinus)) {
                 $findings[] = Finding::of(

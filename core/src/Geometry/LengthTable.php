@@ -60,7 +60,10 @@ final class LengthTable
         if (array_diff($axes, array_keys($columns)) !== []) {
             throw DocumentInvalid::at(
                 $at,
-                'columns '.implode(' and ', $axes).', with their unit, in the first row: '.implode(', ', array_map(static fn (string $axis): string => "{$axis}_mm", $axes)),
+                'columns '.implode(' and ', $axes).', with their unit, in the first row: '.implode(
+                    ', ',
+                    array_map(static fn (string $axis): string => "{$axis}_mm", $axes),
+                ),
                 '"'.mb_strimwidth(implode(', ', $cells), 0, 60, '…').'"',
             );
         }

@@ -49,7 +49,10 @@ final readonly class DayPlan
             for ($units = 0; $units < $task->units;) {
                 $kept = self::keptFrom($work, $day, $task->forbids);
                 // What is begun is finished on its day: where one alone takes longer than a day has, the day is longer.
-                $fits = (int) min($task->units - $units, max($left >= $capacity - 1e-9 ? 1 : 0, $task->minutes > 0.0 ? floor($left / $task->minutes + 1e-9) : $task->units));
+                $fits = (int) min(
+                    $task->units - $units,
+                    max($left >= $capacity - 1e-9 ? 1 : 0, $task->minutes > 0.0 ? floor($left / $task->minutes + 1e-9) : $task->units),
+                );
                 $fits = $kept === '' ? $fits : 0;
                 if ($fits > 0 || $kept !== '') {
                     $done[] = [

@@ -50,7 +50,11 @@ final readonly class LevelGrid
         foreach ($points as $line => $point) {
             [$column, $row] = [self::nearest($easts, $point['east']), self::nearest($norths, $point['north'])];
             if (isset($levels_m[$column][$row])) {
-                throw DocumentInvalid::at($at, 'each crossing once', sprintf('%.2f m east, %.2f m north again in line %d', $point['east'], $point['north'], $line));
+                throw DocumentInvalid::at(
+                    $at,
+                    'each crossing once',
+                    sprintf('%.2f m east, %.2f m north again in line %d', $point['east'], $point['north'], $line),
+                );
             }
             $levels_m[$column][$row] = $point['level'];
         }

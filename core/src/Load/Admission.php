@@ -156,7 +156,8 @@ final class Admission
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
             $design->kit->fastener instanceof SteelScrew !== ($inSheet || $framing->kind->isSteel()) => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
-                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class), 'members' => 'choice.kind.'.($inSheet ? 'metal' : $framing->kind->value),
+                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class),
+                'members' => 'choice.kind.'.($inSheet ? 'metal' : $framing->kind->value),
             ])],
             $inSheet => [...$findings, ...self::sheet($design)],
             $framing->kind->isSteel() && $framing->steelThickness === null => [
@@ -195,7 +196,8 @@ final class Admission
 
         return $isTested && $isSame && !Printed::under($roof->sheetThickness->toMetres(), $screws->forThickness->toMetres()) ? [] : [
             Finding::of(Code::SheetUntested, '/kit/foot/for_sheet', [
-                'sheet_name' => $roof->sheet, 'sheet_m' => $roof->sheetThickness->toMetres(), 'for_sheet' => $screws->forSheet, 'for_m' => $screws->forThickness->toMetres(),
+                'sheet_name' => $roof->sheet, 'sheet_m' => $roof->sheetThickness->toMetres(), 'for_sheet' => $screws->forSheet,
+                'for_m' => $screws->forThickness->toMetres(),
             ]),
         ];
     }
@@ -338,7 +340,11 @@ final class Admission
         $framing = $design->surface->framing;
         $inSheet = $design->kit->foot->intoSheet();
         if ($isPierced && ($inSheet || $framing->kind->isSteel()) && SteelStrength::entered($design) === null && $design->kit->capacities === CapacityFormat::Allowable) {
-            $findings[] = Finding::of(Code::Fu45, $inSheet ? '/surface/covering/sheet_strength_Pa' : '/surface/framing/steel_strength_Pa', ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()]);
+            $findings[] = Finding::of(
+                Code::Fu45,
+                $inSheet ? '/surface/covering/sheet_strength_Pa' : '/surface/framing/steel_strength_Pa',
+                ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()],
+            );
         }
         if ($isPierced && !$inSheet && !$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);

@@ -265,7 +265,11 @@ final class Findings
         $findings = [];
         foreach ($design->rules->remnants as $index => $remnant) {
             array_push($findings, ...Printed::over($remnant->length->toMetres(), $stock_m)
-                ? [Finding::of(Code::RemnantTooLong, "/rules/remnants/$index/length_m", ['length_m' => $remnant->length->toMetres(), 'stock_m' => $stock_m])] : []);
+                ? [Finding::of(
+                    Code::RemnantTooLong,
+                    "/rules/remnants/$index/length_m",
+                    ['length_m' => $remnant->length->toMetres(), 'stock_m' => $stock_m],
+                )] : []);
         }
 
         return $findings;
@@ -425,7 +429,11 @@ final class Findings
         foreach ($shares->shares as $share) {
             if ($share->ratio > $shares->limit + 1e-9) {
                 $values = ['member' => $share->number, 'times' => round($share->times, 3), 'ratio' => round($share->ratio, 4), 'limit' => $shares->limit];
-                $findings[] = $plan->members->purlins !== null ? Finding::of(Code::PurlinShare, '/surface/framing', $values) : Finding::of(Code::MemberShare, '/surface/framing', $values + [
+                $findings[] = $plan->members->purlins !== null ? Finding::of(
+                    Code::PurlinShare,
+                    '/surface/framing',
+                    $values,
+                ) : Finding::of(Code::MemberShare, '/surface/framing', $values + [
                     'tried' => $feet->tried, 'ended' => $feet->isSpent ? 'ended.moved_enough' : 'ended.nothing_helps',
                 ]);
             }

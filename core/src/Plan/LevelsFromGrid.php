@@ -25,7 +25,11 @@ final class LevelsFromGrid
         $levels = [];
         foreach ($field->posts as $post => [$east_m, $north_m]) {
             $level_m = $grid->at_m($east_m, $north_m)
-                ?? throw DocumentInvalid::at($at, 'levels that reach every post', sprintf('none at post %s, %.2f m east, %.2f m north', $post, $east_m, $north_m));
+                ?? throw DocumentInvalid::at(
+                    $at,
+                    'levels that reach every post',
+                    sprintf('none at post %s, %.2f m east, %.2f m north', $post, $east_m, $north_m),
+                );
             $levels[substr($post, 0, -1)][substr($post, -1) === '1' ? 'front_m' : 'rear_m'] = $level_m;
         }
         $told = [];
@@ -34,7 +38,10 @@ final class LevelsFromGrid
             if (!isset($level['front_m'], $level['rear_m'])) {
                 throw DocumentInvalid::at($at, 'a table with posts in two rows', 'one that is set by its slopes');
             }
-            $told[] = array_map(static fn (float $one_m): float => round(($one_m - $first_m) / self::ROUNDED_M) * self::ROUNDED_M, ['front_m' => $level['front_m'], 'rear_m' => $level['rear_m']]);
+            $told[] = array_map(
+                static fn (float $one_m): float => round(($one_m - $first_m) / self::ROUNDED_M) * self::ROUNDED_M,
+                ['front_m' => $level['front_m'], 'rear_m' => $level['rear_m']],
+            );
         }
 
         return $told;

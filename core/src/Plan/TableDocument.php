@@ -39,7 +39,8 @@ final class TableDocument
             'set_out' => $plan->setOut === null ? null : [
                 'stakes' => $plan->setOut->stakes, 'diagonals' => $plan->setOut->diagonals, 'apart_m' => $plan->setOut->apart_m,
                 'row_rad' => $plan->setOut->row_rad, 'row_compass_rad' => $plan->setOut->rowCompass_rad, 'faces_compass_rad' => $plan->setOut->facesCompass_rad,
-                'declination_rad' => $plan->setOut->north->declination?->toRadians(), 'computed_declination_rad' => $plan->setOut->north->computed?->toRadians(),
+                'declination_rad' => $plan->setOut->north->declination?->toRadians(),
+                'computed_declination_rad' => $plan->setOut->north->computed?->toRadians(),
                 'sun_noon' => $plan->setOut->north->noon_s === null ? null : gmdate('H:i:s', $plan->setOut->north->noon_s),
                 'sun_height_rad' => $plan->setOut->north->noonHeight?->toRadians(),
                 'square' => $plan->setOut->square === null ? null : [

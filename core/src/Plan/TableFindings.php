@@ -113,9 +113,17 @@ final class TableFindings
             $table->declination === null && $north->computed !== null
                 ? Finding::of(Code::DeclinationComputed, '/table/declination_rad', $values + self::east($north->computed)) : null,
             Printed::over(rad2deg($apart_rad), self::DECLINATIONS_DEG)
-                ? Finding::of(Code::DeclinationDiffers, '/table/declination_rad', $values + ['entered_rad' => $table->declination?->toRadians() ?? 0.0, 'computed_rad' => $north->computed?->toRadians() ?? 0.0]) : null,
+                ? Finding::of(
+                    Code::DeclinationDiffers,
+                    '/table/declination_rad',
+                    $values + ['entered_rad' => $table->declination?->toRadians() ?? 0.0, 'computed_rad' => $north->computed?->toRadians() ?? 0.0],
+                ) : null,
             Printed::over(abs($here->toDegrees() - $position->latitude->toDegrees()), self::LATITUDES_DEG)
-                ? Finding::of(Code::LatitudesDiffer, '/table/position/latitude_rad', ['latitude_rad' => $position->latitude->toRadians(), 'other_rad' => $here->toRadians()]) : null,
+                ? Finding::of(
+                    Code::LatitudesDiffer,
+                    '/table/position/latitude_rad',
+                    ['latitude_rad' => $position->latitude->toRadians(), 'other_rad' => $here->toRadians()],
+                ) : null,
             $table->services?->expires !== null && $position->on !== null && $table->services->expires < $position->on
                 ? Finding::of(Code::TicketExpired, '/table/services/expires', $values + ['expires' => $table->services->expires]) : null,
         ]));
@@ -232,7 +240,11 @@ final class TableFindings
         $short = array_filter($stand->places, static fn (PostPlace $place): bool => $place->built_m !== null && Printed::under($place->built_m, $least_m));
 
         return array_values(array_map(
-            static fn (PostPlace $place): Finding => Finding::of(Code::FootOverFrost, '/table/built', ['depth_m' => $place->built_m ?? 0.0, 'frost_m' => $least_m]),
+            static fn (PostPlace $place): Finding => Finding::of(
+                Code::FootOverFrost,
+                '/table/built',
+                ['depth_m' => $place->built_m ?? 0.0, 'frost_m' => $least_m],
+            ),
             $short,
         ));
     }

@@ -71,7 +71,14 @@ final readonly class CuttingList
     {
         $rests_m = [];
         foreach ($design->rules->remnants as $remnant) {
-            array_push($rests_m, ...$remnant->length->toMetres() > $design->kit->rail->stockLength->toMetres() ? [] : array_fill(0, $remnant->count, $remnant->length->toMetres()));
+            array_push(
+                $rests_m,
+                ...$remnant->length->toMetres() > $design->kit->rail->stockLength->toMetres() ? [] : array_fill(
+                    0,
+                    $remnant->count,
+                    $remnant->length->toMetres(),
+                ),
+            );
         }
 
         return $rests_m;

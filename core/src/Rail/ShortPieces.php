@@ -133,7 +133,10 @@ final class ShortPieces implements Arranging
         $clamps_m = array_values(array_unique(array_map(static fn (Run $run): float => $run->clamps_m[0], $runs)));
         for ($steps = 1; $steps * $mark_m <= $members->spacing_m(); ++$steps) {
             foreach ([$steps * $mark_m, -$steps * $mark_m] as $move_m) {
-                $without = array_filter($clamps_m, static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === []);
+                $without = array_filter(
+                    $clamps_m,
+                    static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === [],
+                );
                 if ($without === []) {
                     return ['cure' => 'cure.along', 'to_m' => $design->block->x->toMetres() + $move_m];
                 }

@@ -21,8 +21,7 @@ final readonly class TiltReport
         public array $choices,
         public array $months,
         public float $hidden,
-    )
-    {
+    ) {
     }
 
     /** @param TiltYield|null $open The same without its horizon; null where it has none */

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { levelsOf, Refused } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
+import { FileChoice } from '@/stages/parts';
 import type { LevelsTold } from '@/types/desk';
 
 /** Levels over the field out of a file, told at every post before they are taken. */
@@ -36,18 +37,7 @@ export function LevelsFile() {
             <label className="mt-1.5 block text-[0.93rem]">
                 A table with columns east_m, north_m and level_m (or _mm, _in, _ft): a level at each crossing of lines over the
                 field, from the mark of this job.
-                <input
-                    type="file"
-                    accept=".csv,.txt"
-                    className="mt-1 block w-full"
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        if (file !== undefined) {
-                            void look(file);
-                        }
-                        event.target.value = '';
-                    }}
-                />
+                <FileChoice accept=".csv,.txt" onFile={(file) => void look(file)} />
             </label>
             {told !== null && told.of === data.design.id && (
                 <p role="status" className="mt-1 text-[0.93rem]">

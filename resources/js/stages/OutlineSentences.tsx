@@ -3,7 +3,7 @@ import { preview, Refused } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
-import { Each, Say } from '@/stages/parts';
+import { Each, FileChoice, Say } from '@/stages/parts';
 import type { Sheet } from '@/types/desk';
 
 /** The shape of the plane: a rectangle, between hips, or by its corners, drawn or off a tape. */
@@ -130,18 +130,7 @@ function FromFile() {
             <label className="mt-1.5 block text-[0.93rem]">
                 A table with columns x_mm and y_mm (or _m, _in, _ft), and “edge” if you like; or a drawing (DXF) with one closed
                 outline. x along the eave, square to the plane.
-                <input
-                    type="file"
-                    accept=".csv,.txt,.dxf"
-                    className="mt-1 block w-full"
-                    onChange={(event) => {
-                        const file = event.target.files?.[0];
-                        if (file !== undefined) {
-                            void look(file);
-                        }
-                        event.target.value = '';
-                    }}
-                />
+                <FileChoice accept=".csv,.txt,.dxf" onFile={(file) => void look(file)} />
             </label>
             {read !== null && (
                 <div className="mt-2 text-[0.93rem]">
