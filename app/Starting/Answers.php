@@ -22,7 +22,23 @@ final readonly class Answers
         public ?StartingKit $kit = null,
         public ?string $covering = null,
         public bool $isGround = false,
+        public string $table = 'pipe_table',
     ) {
+    }
+
+    /** @return list<array<string, mixed>> Edits of the blank table: its kind, on so few modules as that may carry */
+    public function ofTable(): array
+    {
+        $few = match ($this->table) {
+            'single_post' => ['/table/rows' => 1, '/table/columns' => 2],
+            'spike_frames' => ['/table/rows' => 1],
+            default => [],
+        };
+
+        return $this->table === 'pipe_table' ? [] : [
+            ['path' => '/table/racking/kind', 'typed' => $this->table],
+            ...array_map(self::madeUp(...), array_keys($few), $few),
+        ];
     }
 
     /**

@@ -35,7 +35,9 @@ final class StartingDesign
         if ($answers->isGround) {
             $table = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-table.json')));
 
-            return JobEdits::apply($table, [['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units]], $table->first());
+            return JobEdits::apply($table, [
+                ['path' => '/name', 'typed' => $name], ['path' => '/units', 'typed' => $units], ...$answers->ofTable(),
+            ], $table->first());
         }
         $blank = DesignFile::read((string) file_get_contents(base_path('docs/examples/blank-survey.json')));
         $surface = $blank->chosen(null);

@@ -8,6 +8,9 @@ use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Document\Kinds;
+use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
@@ -211,6 +214,20 @@ final class TablesTest extends TestCase
         $file = (string) file_get_contents(base_path('docs/examples/fallow-field.json'));
         $this->post('/jobs', ['name' => 'From a file', 'units' => 'ft_in', 'document' => $file])->assertRedirect();
         self::assertSame('From a file', Job::query()->orderByDesc('id')->firstOrFail()->current()->document()->name);
+    }
+
+    public function test_a_new_job_begins_on_the_kind_of_table_that_was_answered(): void
+    {
+        foreach (array_keys(Racking::KINDS) as $kind) {
+            $this->post('/jobs', ['name' => "On $kind", 'units' => 'mm', 'where' => 'ground', 'table' => $kind])->assertRedirect();
+            $design = Job::query()->where('name', "On $kind")->firstOrFail()->current()->document()->table('table-1');
+            self::assertSame($kind, Kinds::nameOf($design->table->racking::class));
+            // Its sizes are an example's, and what nobody proved is asked for before anything else.
+            $codes = array_map(static fn (Finding $one): string => $one->code->value, TablePlanner::plan($design)->findings);
+            self::assertContains('examples_left', $codes);
+            self::assertSame([], array_intersect(['too_wide_for_one', 'frames_one_row', 'pipes_off_table'], $codes));
+        }
+        $this->post('/jobs', ['name' => 'On air', 'units' => 'mm', 'where' => 'ground', 'table' => 'balloon'])->assertSessionHasErrors('table');
     }
 
     public function test_a_table_stands_beside_a_roof(): void

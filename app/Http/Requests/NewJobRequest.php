@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Starting\Answers;
 use App\Starting\StartingKit;
+use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\Standard;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +21,7 @@ final class NewJobRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'], 'units' => ['required', Rule::in(['ft_in', 'mm'])], 'document' => ['nullable', 'string'],
             'roof' => ['nullable', Rule::enum(RoofKind::class)->only(Answers::ROOFS)], 'standard' => ['nullable', Rule::enum(Standard::class)],
             'kit' => ['nullable', Rule::enum(StartingKit::class)->only($this->kits())], 'covering' => ['nullable', Rule::in(Answers::COVERINGS)],
-            'where' => ['nullable', Rule::in(['roof', 'ground'])],
+            'where' => ['nullable', Rule::in(['roof', 'ground'])], 'table' => ['nullable', Rule::in(array_keys(Racking::KINDS))],
         ];
     }
 
@@ -40,6 +41,7 @@ final class NewJobRequest extends FormRequest
             $this->enum('kit', StartingKit::class),
             $this->string('covering')->toString(),
             $this->string('where')->toString() === 'ground',
+            $this->string('table')->toString() ?: 'pipe_table',
         );
     }
 }

@@ -12,6 +12,7 @@ export default function NewJob() {
         covering: 'asphalt_shingles',
         standard: 'asce7-16',
         kit: 'one_lag',
+        table: 'pipe_table',
     });
     const [file, setFile] = useState<string | null>(null);
     const errors = form.errors as Record<string, string | undefined>;
@@ -73,10 +74,18 @@ export default function NewJob() {
                     />
                 )}
                 {file === null && form.data.where === 'ground' && (
-                    <p className="max-w-xl">
-                        A table of steel pipes on posts in concrete, by ASCE/SEI 7-16, with sizes of an example until you enter
-                        yours. Once it is begun it can be of timber, on piles or screws, on one post, on spikes or on a pole.
-                    </p>
+                    <>
+                        <Choice
+                            legend="On a table of"
+                            name="table"
+                            choices={tables}
+                            value={form.data.table}
+                            choose={(value) => form.setData('table', value)}
+                        />
+                        <p className="max-w-xl">
+                            By ASCE/SEI 7-16, with sizes of an example until you enter yours. It can become another kind later.
+                        </p>
+                    </>
                 )}
                 {file === null &&
                     form.data.where === 'roof' &&
@@ -128,6 +137,36 @@ type Choices = { value: string; text: string; lines?: string }[];
 const places: Choices = [
     { value: 'roof', text: 'on a roof', lines: 'M4 30 V20 L26 6 L48 20 V30 Z M30 8 L42 16' },
     { value: 'ground', text: 'on the ground', lines: 'M4 28 H48 M16 36 V20 M36 36 V10 M8 25 L44 5' },
+];
+
+/** From the side. */
+const tables: Choices = [
+    {
+        value: 'pipe_table',
+        text: 'steel pipes on posts in concrete',
+        lines: 'M4 27 H48 M6 22 L46 6 M14 19 V36 M38 10 V36 M11 27 V36 H17 V27 M35 27 V36 H41 V27',
+    },
+    {
+        value: 'timber_table',
+        text: 'timber on posts in concrete',
+        lines: 'M4 27 H48 M6 20 L46 4 M12 18 H16 V36 H12 Z M36 9 H40 V36 H36 Z M16 20 H20 V15 H16',
+    },
+    {
+        value: 'pile_table',
+        text: 'purlins on driven piles or ground screws',
+        lines: 'M4 27 H48 M6 22 L46 6 M14 19 V37 M38 10 V37 M11 31 L17 33 M11 35 L17 37 M35 31 L41 33 M35 35 L41 37',
+    },
+    {
+        value: 'single_post',
+        text: 'one post cut at the tilt',
+        lines: 'M4 27 H48 M12 16 L40 4 M24 11 V36 H28 V9 M21 27 V36 H31 V27',
+    },
+    {
+        value: 'spike_frames',
+        text: 'frames on spikes in resin',
+        lines: 'M4 27 H48 M8 24 L44 13 M12 23 V27 M40 14 V27 M8 27 H44 M12 27 V37 M40 27 V37',
+    },
+    { value: 'pole', text: 'a head on a pole', lines: 'M4 29 H48 M10 14 L42 2 M26 8 V31 M18 29 V36 H34 V29' },
 ];
 
 /** Drawn small: the roof from the front, a foot from the side. */
