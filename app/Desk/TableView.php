@@ -249,7 +249,13 @@ final class TableView
         }, TablePlanner::ways($design));
     }
 
-    /** @return array{choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, pitches: list<array{says: string, is_usual: bool}>, months: list<array{name: string, light: float}>}|null Null where nobody said how clear the months are */
+    /**
+     * @return array{
+     *     paths: list<array{name: string, points: list<array{float, float}>}>, horizon: list<array{float, float}>, hidden: string,
+     *     choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, pitches: list<array{says: string, is_usual: bool}>,
+     *     months: list<array{name: string, light: float}>,
+     * }|null Null where nobody said how clear the months are; bearings and heights in degrees
+     */
     private static function sun(TableDesign $design): ?array
     {
         $report = TablePlanner::sun($design);
