@@ -54,7 +54,8 @@ final readonly class ClampCheck
             $quarter_m2 = $placement->width_m * $placement->length_m / 4;
             $perShare_N = self::alongPerShare_N($run, $loads);
             foreach ($run->clamps_m as $clamp => $_) {
-                $area_m2 = $clamp === 0 || $clamp === $last ? $quarter_m2 : 2 * $quarter_m2;
+                $isEnd = $last > 0 ? $clamp === 0 || $clamp === $last : $run->endClamps() > 0;
+                $area_m2 = $isEnd ? $quarter_m2 : 2 * $quarter_m2;
                 $wind_N = 0.0;
                 foreach ($run->suctions as $index => $suction) {
                     $wind_N += $suction->at_Pa($area_m2) * $run->windAreas_m2[$index][$clamp];

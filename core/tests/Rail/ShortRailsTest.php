@@ -93,6 +93,9 @@ final class ShortRailsTest extends TestCase
             self::assertEqualsWithDelta(16 * self::IN, $piece['length_m'], 1e-9);
         }
         self::assertCount(80, $plan->holes->holes ?? []);
+        // The worst clamp is one between two modules, and holds half of each on its rail.
+        self::assertSame(1, preg_match('/^[A-D]\.[2-4]$/', $plan->clamp->run ?? ''));
+        self::assertEqualsWithDelta(66 * 39 / 2 * self::IN ** 2, $plan->clamp?->area_m2, 1e-4);
         $codes = array_column($plan->steps->steps ?? [], 'code');
         self::assertSame(['mark_on_ribs', 'find_on_ribs', 'rails_in_sheet', 'attach_in_sheet', 'seal_sheet_screws', 'modules_on_pieces', 'torque_clamps'], array_slice($codes, 2, 7));
         self::assertSame([], array_filter($codes, static fn (string $code): bool => !Texts::of($plan->design)->has("step.$code")));
