@@ -770,4 +770,7 @@ return [
     'core/src/Geometry/LengthTable.php' => [
         ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
     ],
+    'core/src/Rail/Expansion.php' => [
+        ['HOTTER_F = 120.0', 'HOTTER_F = 60.0', 'Rails leave half the room for heat', 'Rail'],
+    ],
 ];

@@ -138,7 +138,7 @@ return [
     'finding.shank_hole_needed' => 'The smooth shank of {shank} passes the {above} above the member: drill a hole of the shank’s size as deep as it reaches.',
     'finding.lateral_missing' => 'For a foot of {material} no lateral capacity of the screw can be computed. Enter the maker’s allowable with its document.',
     'finding.lateral_undocumented' => 'The maker’s lateral allowable needs its document.',
-    'finding.run_too_long' => 'Run {run} is {length} long; the maker allows {longest} before an expansion gap.',
+    'finding.run_too_long' => 'Run {run} is {length} long; the maker allows {longest} before an expansion gap. Part the block so that it becomes {rails} rails, {gap} between their ends for heat (aluminium, laid at 60 °F; the gap is common practice, no source): no module lies across the gap, and each rail has two feet of its own.',
     'finding.members_miss_run' => 'Under run {run} there are {members} [members]; at least two are needed.',
     'finding.run_fails' => 'No layout of feet holds run {run}: at best the {link} is loaded to {ratio} times what it bears.',
     'finding.run_not_found' => 'No layout of feet was found for run {run} before the search ended: at best the {link} is loaded to {ratio} times what it bears.',

@@ -28,6 +28,7 @@ use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Arranging;
+use Garnetine\Core\Rail\Expansion;
 use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
@@ -204,8 +205,11 @@ final class Findings
             $longest = $design->kit->rail->longestRun;
             array_push($findings, ...self::rowRule($design, $plan));
             if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
+                $rails = (int) ceil(($plan->run->x1_m - $plan->run->x0_m) / $longest->toMetres() - 1e-9);
+                $each = Length::ofMetres(($plan->run->x1_m - $plan->run->x0_m) / $rails);
                 $findings[] = Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
+                    'rails' => $rails, 'gap_m' => Expansion::gap($each, $each, $design->units)->toMetres(),
                 ]);
             }
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;

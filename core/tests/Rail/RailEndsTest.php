@@ -10,6 +10,9 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\UnitSystem;
+use Garnetine\Core\Rail\Expansion;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\TestCase;
@@ -84,5 +87,13 @@ final class RailEndsTest extends TestCase
         $plan = Planner::plan($bare->with('/block/x_m', 1.0)->design(), Depth::Checks);
         $right_m = $plan->design->surface->width->toMetres() - max([0.0, ...array_map(static fn (Run $one): float => $one->x1_m, self::runs($plan))]);
         self::assertEqualsWithDelta(['right' => 0.03], self::across(Planner::plan($bare->with('/block/x_m', 1.0 + $right_m - 0.07)->design(), Depth::Checks)), 1e-9);
+    }
+
+    public function test_common_practice_two_rails_end_to_end_leave_room_for_heat(): void
+    {
+        // 40 ft and 40 ft grow by 12.8e-6 · 120 · 480 in, 0.737; with an eighth 0.862: an inch. In metric steps 21.9 mm are 25.
+        $gap = static fn (float $one_ft, float $other_ft, UnitSystem $units): float => Expansion::gap(Length::ofFeet($one_ft), Length::ofFeet($other_ft), $units)->toMetres();
+        self::assertEqualsWithDelta([0.0254, 0.0254 / 4, 0.0254 * 0.75], [$gap(40, 40, UnitSystem::Us), $gap(5, 5, UnitSystem::Us), $gap(40, 20, UnitSystem::Us)], 1e-9);
+        self::assertEqualsWithDelta([0.025, 0.005], [$gap(40, 40, UnitSystem::Metric), $gap(3, 3, UnitSystem::Metric)], 1e-9);
     }
 }
