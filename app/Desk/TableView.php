@@ -19,6 +19,7 @@ use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\DayTexts;
 use Garnetine\Core\Message\NorthTexts;
+use Garnetine\Core\Message\StormTexts;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\KindBeside;
@@ -179,7 +180,7 @@ final class TableView
                 'faces' => $degrees($plan->design->table->bearing->toRadians()), 'faces_compass' => $degrees($plan->setOut?->facesCompass_rad),
                 'row' => $degrees($plan->setOut?->row_rad), 'row_compass' => $degrees($plan->setOut?->rowCompass_rad),
             ],
-            'north' => NorthTexts::of($plan), 'days' => self::days($plan, $texts),
+            'storm' => StormTexts::of($plan), 'north' => NorthTexts::of($plan), 'days' => self::days($plan, $texts),
             'square' => self::square($plan, $texts),
             'bars' => array_map(static fn (array $bar): string => implode(' + ', $bar), $plan->stand->bars ?? []),
             'stock' => $plan->stand->stock ?? '',

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Tests\Ground;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\North;
 use Garnetine\Core\Message\NorthTexts;
+use Garnetine\Core\Message\StormTexts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Tests\Support\TableScenario;
@@ -64,5 +65,18 @@ final class NorthTest extends TestCase
         $north = North::of(self::design([], $latitude, on: $on, ahead: $ahead));
         self::assertNull($north->noon_s);
         self::assertSame($on !== '2026-06-05', $north->computed === null);
+    }
+
+    public function test_a_card_for_storms_says_what_the_plan_counts_on(): void
+    {
+        $told = static fn (string $kind, array $changes = []): array => StormTexts::of(TablePlanner::plan(TableScenario::kind($kind)->with($changes)->design(), Depth::Checks));
+        self::assertStringContainsString('planned for 105 mph as it stands', $told('timber')[0]);
+        self::assertStringContainsString('those at the edges first', $told('timber')[2]);
+        $stow = ['up_to_m_per_s' => 22.352, 'sensor' => 'a cup on the barn', 'without_power' => 'a spring does', 'by' => 'E. Sorrel'];
+        $proven = $told('pole', ['/table/racking/stow' => $stow]);
+        self::assertSame('It is planned tilted for 50 mph and lying flat for 105 mph: a cup on the barn lays it flat, and without power a spring does. See that it lies flat before that wind comes.', $proven[0]);
+        // A stow that nobody proved is not counted on.
+        self::assertStringContainsString('as it stands', $told('pole', ['/table/racking/stow' => ['sensor' => ''] + $stow])[0]);
+        self::assertSame([], StormTexts::of(TablePlanner::plan(TableScenario::of()->with(['/table/soil/kind' => 'fill'])->design(), Depth::Checks)));
     }
 }

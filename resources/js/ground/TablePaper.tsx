@@ -44,6 +44,15 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                     </Wide>
                 </Part>
             )}
+            {table.storm.length > 0 && (
+                <Part title="Before a storm, and after it">
+                    <ul className="list-disc pl-5">
+                        {table.storm.map((says) => (
+                            <li key={says}>{says}</li>
+                        ))}
+                    </ul>
+                </Part>
+            )}
             <Part title="Holes and posts">
                 <Wide label="Holes and posts">
                     <Posts table={table} />

@@ -323,6 +323,8 @@ export type TableData = {
         waits: { name: string; from: string; until: string }[];
         days: { on: string; says: string[] }[];
     } | null;
+    /** Before a storm and after it, in sentences. */
+    storm: string[];
     /** How true north is found, in sentences. */
     north: string[];
     bearings: { faces: string | null; faces_compass: string | null; row: string | null; row_compass: string | null };
