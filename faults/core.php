@@ -436,6 +436,7 @@ return [
         ['return $there.substr($pointer, strlen($here));', 'return $pointer;', 'What is found of a further block stands at the first'],
     ],
     'core/src/Design/Project.php' => [
+        ['measured: null, built: [], place: null)', 'measured: null, built: [])', 'A further table stands on the first', 'Plan'],
         ['if ($block->kit !== $kit) {', 'if (false) {', 'Blocks of one surface may have feet of two kinds'],
         ["\$design->ownCopies,\n            self::places(\$design->asTyped, \$part->inJob(...)) + array_filter(\$this->asTyped, \$elsewhere, ARRAY_FILTER_USE_KEY)", "\$design->ownCopies,\n            self::places(\$design->asTyped, \$part->inJob(...)) + \$this->asTyped", 'What was typed and cleared comes back'],
         ['$part->subjectHere($one->subject) === null)', 'true)', 'A signature that was withdrawn stays'],
@@ -756,6 +757,15 @@ return [
         ['"+{$task->waitDays} days"', '\'+0 days\'', 'Concrete is loaded the day it is poured', 'Ground'],
         ['$forecast->gust->toSi() > $work->gustLimit->toSi()', '$forecast->gust->toSi() > 2 * $work->gustLimit->toSi()', 'Modules are carried in twice the gusts', 'Ground'],
         ['preg_match(\'/pour|anchors|resin/\', $step[\'code\']) === 1 ? \'rain\' : \'\'', '\'\'', 'Nothing minds the rain', 'Ground'],
+    ],
+    'core/src/Ground/Beside.php' => [
+        ['foreach ([$this->faces, $this->otherFaces] as $faces) {', 'foreach ([$this->faces] as $faces) {', 'Tables are held apart along one of them alone', 'Plan'],
+        ['return max(0.0, $least_m);', 'return max(0.0, $least_m - 0.1);', 'Tables stand 4 in over one another', 'Plan'],
+        ['min($to_m, $otherTo_m) > max($from_m, $otherFrom_m)', 'true', 'A row past the end shades', 'Plan'],
+    ],
+    'core/src/Plan/TablesBeside.php' => [
+        ['if ($one === $id || $isPlaced && $design->table->place !== null) {', 'if ($one === $id) {', 'A table alone is told of no other', 'Plan'],
+        ['$before_m < ($nearest[\'before_m\'] ?? INF)', '$before_m > ($nearest[\'before_m\'] ?? 0.0)', 'The farthest row is asked for its shade', 'Plan'],
     ],
     'core/src/Ground/InField.php' => [
         ['$right = [-cos($faces), sin($faces)]', '$right = [cos($faces), sin($faces)]', 'A row runs the other way', 'Ground'],

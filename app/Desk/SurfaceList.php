@@ -14,6 +14,7 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -34,12 +35,18 @@ final class SurfaceList
      */
     public static function of(Project $project, string $here, Plan|TablePlan $plan): array
     {
+        $tables = [];
+        foreach ($project->tableIds() as $id) {
+            $tables[$id] = $id === $here && $plan instanceof TablePlan ? $plan : TablePlanner::plan($project->table($id), Depth::Checks);
+        }
+        $told = TablesBeside::told($tables);
+
         return array_map(
             static fn (string $id): array => ['id' => $id, 'name' => $project->nameOf($id), 'is_table' => isset($project->tables[$id])]
                 + (count($project->allIds()) === 1 ? ['drawing' => null] : [])
                 + match (true) {
                     $id === $here => self::standing($plan),
-                    isset($project->tables[$id]) => self::standing(TablePlanner::plan($project->table($id), Depth::Checks)),
+                    isset($told[$id]) => self::standing($told[$id]),
                     default => self::known($project->design($id)),
                 },
             $project->allIds(),

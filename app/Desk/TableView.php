@@ -26,6 +26,7 @@ use Garnetine\Core\Plan\KindBeside;
 use Garnetine\Core\Plan\TableChooser;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
@@ -43,12 +44,13 @@ final class TableView
     {
         $project = $model->document();
         $design = $project->table($id);
-        $plan = TablePlanner::plan($design, Depth::Checks);
+        $field = TablesBeside::field($project, $id, Depth::Checks);
+        $plan = $field[$id];
         [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id);
         $texts = Texts::of($design);
 
         $planned = self::planned($plan);
-        $planned['table'] = ['field' => self::field($project, $id)] + (array) $planned['table'];
+        $planned['table'] = ['field' => self::field($project, $id, $field)] + (array) $planned['table'];
 
         return $common + self::NOT_OF_TABLES + ['examples' => $design->examplesLeft()] + DeskView::outOfDate($planned, $outOfDate) + [
             'coefficients' => PaperView::coefficients($plan, $texts),
@@ -99,8 +101,9 @@ final class TableView
     /** @return array<string, mixed> What a change would do */
     public static function preview(Project $project, string $id): array
     {
-        $planned = self::planned(TablePlanner::plan($project->table($id), Depth::Checks));
-        $planned['table'] = ['field' => self::field($project, $id)] + (array) $planned['table'];
+        $field = TablesBeside::field($project, $id, Depth::Checks);
+        $planned = self::planned($field[$id]);
+        $planned['table'] = ['field' => self::field($project, $id, $field)] + (array) $planned['table'];
 
         return self::NOT_OF_TABLES + $planned;
     }
@@ -322,16 +325,16 @@ final class TableView
     /**
      * The tables of a job that have a place in its field, with what was marked there.
      *
+     * @param array<string, TablePlan> $plans Of this table, and of the others that have a place
+     *
      * @return array{bar: array{long_m: float, text: string}, tables: list<array{id: string, name: string, here: bool, corners: list<array{float, float}>, posts: list<array{float, float}>}>, lines: list<array{what: string, from: array{float, float}, to: array{float, float}}>, stakes: list<array{post: string, east: string, north: string}>}|null Null where this table has none
      */
-    private static function field(Project $project, string $id): ?array
+    private static function field(Project $project, string $id, array $plans): ?array
     {
         $tables = $stakes = [];
-        foreach ($project->tableIds() as $one) {
-            $design = $project->table($one);
-            $plan = $design->table->place === null ? null : TablePlanner::plan($design, Depth::Checks);
-            $field = $plan?->inField();
-            if ($plan === null || $field === null) {
+        foreach ($plans as $one => $plan) {
+            $field = $plan->inField();
+            if ($field === null) {
                 continue;
             }
             $tables[] = [

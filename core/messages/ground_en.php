@@ -36,6 +36,8 @@ return [
     'finding.latitudes_differ' => 'The place lies at {latitude} of latitude, the light was entered for {other}: one of them is of another place.',
     'finding.ticket_expired' => 'The ticket for buried lines holds until {expires}, and the table is set out on {on}: have the lines asked for and marked anew first.',
     'finding.hole_on_line' => 'The holes of {posts} come nearer to “{line}” than {clear}: {least} is the least, from the edge of the hole. Move the table, or have the line moved or found by hand by its owner.',
+    'finding.tables_overlap' => 'Modules of this table and of “{other}” stand over one another: move one of them {over} or more.',
+    'finding.row_shaded' => '“{other}” stands {before} before this row, on the level from low edge to low edge, and shades it on the shortest day: from {from} to {to} o’clock by the sun it does not at {pitch} or more.',
     'finding.dig_by_hand' => 'The holes of {posts} are within {hand} of “{line}”: they are dug by hand, none by a machine (common practice, no source).',
     'finding.horizon_takes_beam' => 'What stands round about takes the direct light alone, straight between the directions that were looked at; the light of the sky is not lessened.',
     'finding.cold_pour' => 'At {celsius} °C in the mean nothing is poured: under 40 °F concrete does not harden as counted on. Wait, warm it, or take what is not poured.',

@@ -14,7 +14,7 @@ use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -25,7 +25,7 @@ final class BecauseController extends Controller
         $project = $job->current()->document();
         $table = Chosen::table($project);
         if ($table !== null) {
-            $plan = TablePlanner::plan($project->table($table));
+            $plan = TablesBeside::plan($project, $table);
             $path = $request->query('path');
             $because = TableBecauses::of($plan, is_string($path) ? $path : '');
 
@@ -45,8 +45,8 @@ final class BecauseController extends Controller
         $base = $request->baseDocument($job);
         $table = Chosen::table($base);
         if ($table !== null) {
-            $plan = TablePlanner::plan($request->applied($base)->table($table), Depth::Checks);
-            $standing = Standing::whole($plan, TablePlanner::plan($base->table($table), Depth::Checks));
+            $plan = TablesBeside::plan($request->applied($base), $table, Depth::Checks);
+            $standing = Standing::whole($plan, TablesBeside::plan($base, $table, Depth::Checks));
 
             return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, TableBecauses::of($plan, $request->string('path')->value())));
         }

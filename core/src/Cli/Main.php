@@ -16,7 +16,7 @@ use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
-use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 
 /**
  * The command line, without its streams: plan, because, schema.
@@ -91,7 +91,7 @@ final class Main
     {
         [$surface, $path] = str_contains($asked, ':') ? explode(':', $asked, 2) : [$project->first(), $asked];
         if (isset($project->tables[$surface])) {
-            $plan = TablePlanner::plan($project->table($surface));
+            $plan = TablesBeside::plan($project, $surface);
 
             return [0, $path === '' ? implode("\n", TableBecauses::paths($plan))."\n" : Summary::because($plan, TableBecauses::of($plan, $path)), ''];
         }

@@ -188,7 +188,7 @@ final class Project
     }
 
     /**
-     * A further table like one that is there, of the same modules; what was signed, staked or dug of the one is not of the other.
+     * A further table like one that is there, of the same modules; what was signed, staked or dug of the one is not of the other, nor where it stands.
      *
      * @throws DocumentInvalid where there are too many
      */
@@ -200,11 +200,11 @@ final class Project
         for ($number = count($this->tables) + 1; isset($this->tables["table-$number"]) || isset($this->surfaces["table-$number"]); ++$number);
         $design = $this->table($of);
         $part = Part::ofTable("table-$number", $this->tables[$of]->module);
-        $dug = static fn (string $pointer): bool => preg_match('~^/table/(measured|built)\b~', $pointer) !== 1;
+        $dug = static fn (string $pointer): bool => preg_match('~^/table/(measured|built|place)\b~', $pointer) !== 1;
 
         return Copy::of(
             $this,
-            tables: $this->tables + ["table-$number" => Copy::of($design->table, name: "Table $number", measured: null, built: [])],
+            tables: $this->tables + ["table-$number" => Copy::of($design->table, name: "Table $number", measured: null, built: [], place: null)],
             asTyped: $this->asTyped + self::places(array_filter($design->asTyped, $dug, ARRAY_FILTER_USE_KEY), $part->inJob(...)),
             origins: $this->origins + self::places(array_filter($design->origins, $dug, ARRAY_FILTER_USE_KEY), $part->inJob(...)),
         );

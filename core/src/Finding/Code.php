@@ -261,6 +261,8 @@ enum Code: string
     case HoleOnLine = 'hole_on_line';
     case HorizonTakesBeam = 'horizon_takes_beam';
     case DigByHand = 'dig_by_hand';
+    case TablesOverlap = 'tables_overlap';
+    case RowShaded = 'row_shaded';
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
@@ -279,7 +281,7 @@ enum Code: string
         self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown, self::TicketExpired, self::ColdPour, self::HoleOnLine,
+        self::TimberUnknown, self::TicketExpired, self::ColdPour, self::HoleOnLine, self::TablesOverlap,
     ];
 
     private const WARNINGS = [
@@ -287,7 +289,7 @@ enum Code: string
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
-        self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
+        self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 
     private const ASSUMPTIONS = [

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Plan;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Design\Project;
 
-/** The plans of all surfaces of a job. Each is planned for itself: an edit on one changes no other. */
+/** The plans of all surfaces of a job. Each is planned for itself: an edit on one changes no other, but that tables are told of those beside them. */
 final readonly class ProjectPlan
 {
     /**
@@ -48,7 +48,7 @@ final readonly class ProjectPlan
             $tables[$id] = $table($id);
         }
 
-        return new self($project, $plans, $tables);
+        return new self($project, $plans, TablesBeside::told($tables));
     }
 
     /** @return array<string, Plan|TablePlan> Of surfaces and tables alike, in their order */
