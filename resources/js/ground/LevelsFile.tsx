@@ -34,11 +34,10 @@ export function LevelsFile() {
     return (
         <details className="mt-2">
             <summary className="why">Take levels from a file</summary>
-            <label className="mt-1.5 block text-[0.93rem]">
+            <FileChoice accept=".csv,.txt" onFile={(file) => void look(file)}>
                 A table with columns east_m, north_m and level_m (or _mm, _in, _ft): a level at each crossing of lines over the
                 field, from the mark of this job.
-                <FileChoice accept=".csv,.txt" onFile={(file) => void look(file)} />
-            </label>
+            </FileChoice>
             {told !== null && told.of === data.design.id && (
                 <p role="status" className="mt-1 text-[0.93rem]">
                     {told.name}

@@ -127,11 +127,10 @@ function FromFile() {
     return (
         <details className="mt-2">
             <summary className="why">Take it from a file</summary>
-            <label className="mt-1.5 block text-[0.93rem]">
+            <FileChoice accept=".csv,.txt,.dxf" onFile={(file) => void look(file)}>
                 A table with columns x_mm and y_mm (or _m, _in, _ft), and “edge” if you like; or a drawing (DXF) with one closed
                 outline. x along the eave, square to the plane.
-                <FileChoice accept=".csv,.txt,.dxf" onFile={(file) => void look(file)} />
-            </label>
+            </FileChoice>
             {read !== null && (
                 <div className="mt-2 text-[0.93rem]">
                     <p role="status">

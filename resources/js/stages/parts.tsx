@@ -51,19 +51,22 @@ export function Part({ path, open, close, children }: { path: string; open: stri
 }
 
 /** A file that is looked at as soon as it is chosen, and again when the same one is. */
-export function FileChoice({ accept, onFile }: { accept: string; onFile: (file: File) => void }) {
+export function FileChoice({ accept, onFile, children }: { accept: string; onFile: (file: File) => void; children: React.ReactNode }) {
     return (
-        <input
-            type="file"
-            accept={accept}
-            className="mt-1 block w-full"
-            onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file !== undefined) {
-                    onFile(file);
-                }
-                event.target.value = '';
-            }}
-        />
+        <label className="mt-1.5 block text-[0.93rem]">
+            {children}
+            <input
+                type="file"
+                accept={accept}
+                className="mt-1 block w-full"
+                onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    if (file !== undefined) {
+                        onFile(file);
+                    }
+                    event.target.value = '';
+                }}
+            />
+        </label>
     );
 }
