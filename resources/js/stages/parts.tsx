@@ -51,7 +51,15 @@ export function Part({ path, open, close, children }: { path: string; open: stri
 }
 
 /** A file that is looked at as soon as it is chosen, and again when the same one is. */
-export function FileChoice({ accept, onFile, children }: { accept: string; onFile: (file: File) => void; children: React.ReactNode }) {
+export function FileChoice({
+    accept,
+    onFile,
+    children,
+}: {
+    accept: string;
+    onFile: (file: File) => void;
+    children: React.ReactNode;
+}) {
     return (
         <label className="mt-1.5 block text-[0.93rem]">
             {children}
