@@ -34,7 +34,6 @@ final readonly class Steps
         $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $plans)));
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
         [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
-        $pilot = $fastener->pilot();
         $inLine_m = self::inLine_m($design, $plans);
         $inSheet = $design->kit->foot->intoSheet();
         $rails = [$inSheet ? 'rails_in_sheet' : 'rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']];
@@ -48,16 +47,7 @@ final readonly class Steps
                 $inSheet ? [] : ['wires_in_attic'],
             ],
             ...$inSheet ? [$rails] : [],
-            [match (true) {
-                $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),
-                $held?->isSteel === true => 'attach_in_steel',
-                $pilot === null => 'attach_bare',
-                default => 'attach',
-            }, [
-                ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
-                'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
-                'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
-            ], []],
+            self::attach($design, $held, $window),
             [
                 'seal_'.$design->kit->foot->sealing(),
                 ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()?->makersCover?->toMetres() ?? 0.0],
@@ -91,6 +81,23 @@ final readonly class Steps
         }
 
         return new self($list);
+    }
+
+    /** @return array{string, array<string, float|int|string>, array{}} How a foot is fastened */
+    private static function attach(Design $design, ?FastenerInMember $held, ?WoodWindow $window): array
+    {
+        $pilot = $design->kit->fastener->pilot();
+
+        return [match (true) {
+            $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),
+            $held?->isSteel === true => 'attach_in_steel',
+            $pilot === null => 'attach_bare',
+            default => 'attach',
+        }, [
+            ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
+            'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
+            'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
+        ], []];
     }
 
     /** Whether its smooth shank reaches into the member, and a hole of its size is drilled for that. */
