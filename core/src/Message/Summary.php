@@ -100,15 +100,16 @@ final class Summary
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
                 $lines[] = sprintf(
-                    '  %2d  %s member %-3d reserve %s %s%s',
+                    '  %2d  %s %s %-3d reserve %s %s%s',
                     $place + 1,
                     self::padded($printer->tape($plan->tapes()->onRun_m($run->run->line, $attachment->x_m)), 12),
+                    $texts->stand(),
                     $run->members()[$place],
                     self::padded(Texts::reserve($attachment->worst->reserve()), 6),
                     $texts->say('link.'.$attachment->worst->link->value),
                     $latitude === null || (!$latitude->isSought && $latitude->otherMember === null)
                         ? ''
-                        : ($latitude->otherMember === null ? ', no other member' : ', or member '.$latitude->otherMember),
+                        : ($latitude->otherMember === null ? ", no other {$texts->stand()}" : ", or {$texts->stand()} {$latitude->otherMember}"),
                 );
             }
         }
