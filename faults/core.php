@@ -724,6 +724,7 @@ return [
         ['$this->tilt_rad === null ? \'\' : sprintf', 'true ? \'\' : sprintf', 'Reasons of a tilted head name the wind at the planned tilt'],
     ],
     'core/src/Rail/ShortPieces.php' => [
+        [' && !self::standsWrong($design, $to_m)', '', 'A block is cured into the strip that stays clear', 'Rail'],
         ['abs($x_m - $clamp_m) >= $clear_m', 'abs($x_m - $clamp_m) >= 0.0', 'A foot stands under its clamp', 'Rail'],
         ['- 2 * Length::ofInches(Runs::PAST_IN)', '- 0 * Length::ofInches(Runs::PAST_IN)', 'A piece reaches ribs at its very ends', 'Rail'],
         ['$members[$free[$to]] - $members[$first] === $to - $from', 'true', 'A rail on crests leaves one under its clamp unheld', 'Rail'],

@@ -11,6 +11,8 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
+use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;
 
 /**
@@ -118,7 +120,8 @@ final class ShortPieces implements Arranging
     }
 
     /**
-     * The place of the block that is the nearest to its own of those at which every clamp of it has its ribs.
+     * The place of the block that is the nearest to its own of those at which every clamp of it has its ribs, and no module comes to stand
+     * where none may.
      *
      * @param list<Run> $runs
      *
@@ -137,12 +140,21 @@ final class ShortPieces implements Arranging
                     $clamps_m,
                     static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === [],
                 );
-                if ($without === []) {
-                    return ['cure' => 'cure.along', 'to_m' => $design->block->x->toMetres() + $move_m];
+                $to_m = $design->block->x->toMetres() + $move_m;
+                if ($without === [] && !self::standsWrong($design, $to_m)) {
+                    return ['cure' => 'cure.along', 'to_m' => $to_m];
                 }
             }
         }
 
         return ['cure' => 'cure.none_along'];
+    }
+
+    /** Whether more of the modules would be off the surface or in a strip that stays clear than are as the block lies. */
+    private static function standsWrong(Design $design, float $x_m): bool
+    {
+        $there = static fn (Design $one): int => count(Placement::of($one, new Coefficients($one->ownCopies))->findings);
+
+        return $there(Copy::of($design, block: Copy::of($design->block, x: Length::ofMetres($x_m)))) > $there($design);
     }
 }

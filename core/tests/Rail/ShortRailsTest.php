@@ -125,6 +125,10 @@ final class ShortRailsTest extends TestCase
         $cured = self::plan(['/block/x_m' => $finding->values['to_m'] ?? 0.0]);
         self::assertSame(40, $cured->attachmentCount());
         self::assertLessThanOrEqual(12 * self::IN, abs((float) ($finding->values['to_m'] ?? 0.0) - $at_m));
+        // The nearest place is to the left; where that is kept clear, it is the next to the right.
+        $barred = array_values(array_filter(self::plan(['/block/x_m' => $at_m, '/surface/setbacks/left_m' => $at_m])->findings, static fn ($one): bool => $one->code->value === 'clamp_beyond_ribs'))[0] ?? self::fail();
+        self::assertLessThan($at_m, $finding->values['to_m'] ?? INF);
+        self::assertGreaterThan($at_m, $barred->values['to_m'] ?? 0.0);
         // A longer one would bear on the rib under the clamp too, and on that there is no room for its screws.
         self::assertSame([], self::plan(['/block/x_m' => $at_m, '/block/arrangement' => self::pieces(26.1)])->supports[0]->members());
         // It lies on all that it reaches otherwise, and is held on each.
