@@ -455,6 +455,7 @@ return [
         ['Depth::Full && $loads->exposureCounts', 'Depth::Full || $loads->exposureCounts', 'The milder reading is planned on every look'],
     ],
     'core/src/Quantity/Dimension.php' => [
+        ['$size !== 1.0 ? -32 * $size : 0.0', '$size !== 1.0 ? -30 * $size : 0.0', 'Fahrenheit begins elsewhere', 'Quantity'],
         ['1000 * $lbf / ($in * $in)', '1000 * $lbf * ($in * $in)', 'A pound a square foot is a pound a square inch or more'],
     ],
     'core/src/Quantity/IsQuantity.php' => [

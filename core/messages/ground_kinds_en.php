@@ -8,7 +8,7 @@ return [
     'finding.too_few_tests' => 'Of {fewest} pull tests that are needed on this ground, {tests} were pulled {way}. Without them nothing is known of what holds there: test, and enter what each bore.',
     'finding.too_wide_for_one' => 'On one post {width} along the row is too wide: over {most} the ground would be twisted as well, and that is not computed.',
     'finding.frames_one_row' => 'Frames on spikes carry one row of modules, not {rows}.',
-    'finding.resin_cold' => 'At {day} °C the resin does not set: its paper asks for {coldest} °C at least. Wait for another day, or take another resin.',
+    'finding.resin_cold' => 'At {day} the resin does not set: its paper asks for {coldest} at least. Wait for another day, or take another resin.',
     // findings: stops
     'finding.timber_unknown' => 'Of “{timber}” a reference value, or whether it is incised, is still to be looked up: without them nothing is known of its strength.',
     'finding.section_unknown' => 'Of “{section}” what its document says that it bears is still to be looked up: without it nothing is known of its strength.',
@@ -19,7 +19,7 @@ return [
     'finding.foot_over_frost' => 'It ends {depth} deep, where at least {frost} are needed: below the frost, and never less than a foot.',
     'finding.frame_gap_differs' => 'Frames of this thickness, so far under their modules, leave {gap} between two columns; entered is {entered}. Enter one as the other.',
     'finding.tests_void' => 'A test in ground that is frozen or dried to a crust, or on resin that has not hardened, proves nothing; the answer here is “{answer}”.',
-    'finding.resin_too_fast' => 'At {day} °C the resin can be worked for {minutes} minutes, and not one spike is set in that. Start in the cool of the morning, or take a slower one.',
+    'finding.resin_too_fast' => 'At {day} the resin can be worked for {minutes} minutes, and not one spike is set in that. Start in the cool of the morning, or take a slower one.',
     // findings: to mind
     'finding.tests_scatter' => 'The tests pulled {way} scatter by {percent} % of their mean: the ground changes from place to place. Pull more of them, in each kind of ground.',
     // findings: assumptions
@@ -82,7 +82,7 @@ return [
     'step.table_string_frames' => 'String the {frames} frames on the conduit, {clear} between them inside, the conduit {conduit} in all; level them along a line.',
     'step.table_spike_holes' => 'Drill {posts} holes {depth} deep through the feet of the frames, and tap the spikes in.',
     'step.table_set_spikes' => 'Set the {posts} spikes in resin as its paper says.',
-    'step.table_resin' => 'Set the {posts} spikes in {mixes} mixes of {each} each: at {day} °C a mix can be worked for {pot} minutes, of which {mix} go into mixing. A hole that takes half as much again has a cavity: test that spike.',
+    'step.table_resin' => 'Set the {posts} spikes in {mixes} mixes of {each} each: at {day} a mix can be worked for {pot} minutes, of which {mix} go into mixing. A hole that takes half as much again has a cavity: test that spike.',
     'step.table_resin_wait' => 'Leave them {hours} hours before modules are loaded on them, and 72 hours before a storm (common practice).',
     'step.table_pit' => 'Dig a pit of {side} by {other}, {depth} deep, with a flat, firm bottom.',
     'step.table_anchors' => 'Tie the engineer’s steel, set {count} anchor bolts in their template, and fill the block: {bags} bags.',
@@ -117,7 +117,7 @@ return [
     '/table/racking/under_m' => 'Frames under the modules’ edges by', '/table/racking/conduit_over_m' => 'Conduit past the end frames', '/table/racking/bolt_at_m' => 'Bolts from the end of a module',
     '/table/racking/bolts_up_N' => 'Bolts of a module on one frame, lifted', '/table/racking/foot_up_N' => 'Foot of a frame, lifted', '/table/racking/foot_across_N' => 'Foot of a frame, pushed',
     '/table/racking/resin' => 'Resin', '/table/racking/resin/document' => 'Paper of the resin', '/table/racking/resin/pot_minutes' => 'Minutes to work with it at 75 °F', '/table/racking/resin/mix_minutes' => 'Minutes of mixing', '/table/racking/resin/each_minutes' => 'Minutes a spike',
-    '/table/racking/resin/batch_litres' => 'Litres a mix', '/table/racking/resin/spike_litres' => 'Litres a spike', '/table/racking/resin/wait_hours' => 'Hours until loaded, at 75 °F', '/table/racking/resin/coldest_celsius' => 'Coldest, °C', '/table/racking/resin/day_celsius' => 'The day, °C',
+    '/table/racking/resin/batch_litres' => 'Litres a mix', '/table/racking/resin/spike_litres' => 'Litres a spike', '/table/racking/resin/wait_hours' => 'Hours until loaded, at 75 °F', '/table/racking/resin/coldest_celsius' => 'Coldest', '/table/racking/resin/day_celsius' => 'The day',
     '/table/racking/steepest_rad' => 'Steepest tilt', '/table/racking/mast' => 'Pole', '/table/racking/mast/name' => 'Pole', '/table/racking/mast/document' => 'Document of the pole', '/table/racking/mast/outside_m' => 'Outside of the pole', '/table/racking/mast/wall_m' => 'Wall of the pole',
     '/table/racking/mast/yield_Pa' => 'Yield of the pole', '/table/racking/mast/stock_m' => 'Poles come in', '/table/racking/block' => 'Block', '/table/racking/block/side_m' => 'Side of the block', '/table/racking/block/other_side_m' => 'Other side of the block',
     '/table/racking/block/thick_m' => 'Thickness of the block', '/table/racking/block/above_m' => 'Block over the ground', '/table/racking/anchors' => 'Anchor bolts', '/table/racking/anchors/document' => 'Document of the anchor bolts', '/table/racking/anchors/count' => 'Anchor bolts',

@@ -118,7 +118,7 @@ final class GroundTest extends BrowserTestCase
         $this->enter(['/table/racking/tests/each/2/up_N' => '900 lb', '/table/racking/tests/each/2/sideways_N' => '500 lb']);
         $this->seeText('14 posts', '#worksheet');
         $this->to('Setting out');
-        $this->fill('/table/racking/resin/day_celsius', '45');
+        $this->fill('/table/racking/resin/day_celsius', '113 °F');
         $this->to('Field');
         $this->act(fn () => $this->press('They were asked for and marked'));
         $this->enter(['/table/services/ticket' => 'T-91', '/table/services/expires' => '2027-04-01', '/table/services/by' => 'E. Sorrel']);

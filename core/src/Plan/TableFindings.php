@@ -166,11 +166,11 @@ final class TableFindings
         if ($work === null) {
             return [];
         }
-        $isPoured = TablePost::bagsOf($plan->posts) > 0.0 && Printed::under($work->airCelsius, self::COLDEST_POUR_CELSIUS);
+        $isPoured = TablePost::bagsOf($plan->posts) > 0.0 && Printed::under($work->air->toCelsius(), self::COLDEST_POUR_CELSIUS);
         $until = $plan->design->table->services->expires ?? null;
 
         return [
-            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/work/air_celsius', ['celsius' => $work->airCelsius])] : [],
+            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/work/air_celsius', ['air_celsius' => $work->air->toCelsius(), 'coldest_celsius' => self::COLDEST_POUR_CELSIUS])] : [],
             ...$until !== null && $work->from !== null && $until < $work->from && $plan->design->table->position?->on === null
                 ? [Finding::of(Code::TicketExpired, '/table/services/expires', ['expires' => $until, 'on' => $work->from])] : [],
         ];

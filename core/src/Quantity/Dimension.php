@@ -20,6 +20,7 @@ enum Dimension: string
     case Speed = 'm_per_s';
     case Mass = 'kg';
     case LineMass = 'kg_per_m';
+    case Temperature = 'celsius';
 
     /** Its name, as people ask for one. */
     public function named(): string
@@ -28,14 +29,14 @@ enum Dimension: string
             self::Length => 'a length', self::Area => 'an area', self::SectionModulus => 'a section modulus',
             self::SecondMoment => 'a second moment of area', self::Pressure => 'a pressure',
             self::Force => 'a force', self::Moment => 'a moment', self::Angle => 'an angle', self::Speed => 'a speed', self::Mass => 'a mass',
-            self::LineMass => 'a mass per length',
+            self::LineMass => 'a mass per length', self::Temperature => 'a temperature',
         };
     }
 
     /** Its SI base unit, as people write it. */
     public function symbol(): string
     {
-        return strtr($this->value, ['_per_' => '/', 'm2' => 'm²', 'm3' => 'm³', 'm4' => 'm⁴', 'Nm' => 'N·m']);
+        return strtr($this->value, ['_per_' => '/', 'm2' => 'm²', 'm3' => 'm³', 'm4' => 'm⁴', 'Nm' => 'N·m', 'celsius' => '°C']);
     }
 
     /** Decimals that canonical JSON writes: finer than anything a tape, a scale or a gauge can show. */
@@ -47,7 +48,7 @@ enum Dimension: string
             self::SectionModulus => 13,
             self::SecondMoment => 16,
             self::Pressure, self::Force => 4,
-            self::Moment, self::Speed, self::LineMass => 6,
+            self::Moment, self::Speed, self::LineMass, self::Temperature => 6,
             self::Angle => 9,
             self::Mass => 5,
         };
@@ -56,7 +57,7 @@ enum Dimension: string
     /** The dimension named by the ending of a JSON key, or null for counts, ratios and texts. */
     public static function ofKey(string $key): ?self
     {
-        foreach (['kg_per_m', 'm_per_s', 'm2', 'm3', 'm4', 'Pa', 'Nm', 'rad', 'kg', 'm', 'N'] as $ending) {
+        foreach (['celsius', 'kg_per_m', 'm_per_s', 'm2', 'm3', 'm4', 'Pa', 'Nm', 'rad', 'kg', 'm', 'N'] as $ending) {
             if ($key === $ending || str_ends_with($key, '_'.$ending)) {
                 return self::from($ending);
             }
@@ -92,6 +93,13 @@ enum Dimension: string
             self::Speed => ['m/s' => 1.0, 'km/h' => 1 / 3.6, 'mph' => 0.44704],
             self::Mass => ['kg' => 1.0, 'g' => 1e-3, 'lb' => 0.45359237],
             self::LineMass => ['kg/m' => 1.0, 'lb/ft' => 0.45359237 / (12 * $in)],
+            self::Temperature => ['°C' => 1.0, 'C' => 1.0, '°F' => 5 / 9, 'F' => 5 / 9],
         };
+    }
+
+    /** Where the scale of a unit begins, in the base unit: nought but for degrees Fahrenheit. */
+    public function begins(float $size): float
+    {
+        return $this === self::Temperature && $size !== 1.0 ? -32 * $size : 0.0;
     }
 }

@@ -29,6 +29,7 @@ final readonly class Printer
             Dimension::Speed => $us ? $this->in($dimension, $value_si, 'mph', 0, 'mph') : self::number($value_si, 1).' m/s',
             Dimension::Mass => $us ? $this->in($dimension, $value_si, 'lb', 1, 'lb') : self::number($value_si, 1).' kg',
             Dimension::LineMass => $us ? $this->in($dimension, $value_si, 'lb/ft', 2, 'lb/ft') : self::number($value_si, 2).' kg/m',
+            Dimension::Temperature => preg_replace('/\.0\z/', '', self::number($us ? $value_si * 9 / 5 + 32 : $value_si, 1)).($us ? ' °F' : ' °C'),
         };
     }
 

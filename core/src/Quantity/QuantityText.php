@@ -26,7 +26,7 @@ final class QuantityText
             throw QuantityNotUnderstood::expected(self::hint($dimension), $text);
         }
         $clean = self::normalised($text);
-        if (self::number($clean) === 0.0) {
+        if (self::number($clean) === 0.0 && $dimension !== Dimension::Temperature) {
             // Nothing is nothing in any unit.
             return 0.0;
         }
@@ -50,7 +50,7 @@ final class QuantityText
     {
         return match (true) {
             $dimension === Dimension::Angle => null,
-            preg_match('~in|ft|feet|foot|lb|pound|ps[fi]|ksi|mph|["\']~i', self::normalised($text)) === 1 => UnitSystem::Us,
+            preg_match('~in|ft|feet|foot|lb|pound|ps[fi]|ksi|mph|["\']|[\d° ]f\z~i', self::normalised($text)) === 1 => UnitSystem::Us,
             default => UnitSystem::Metric,
         };
     }
@@ -116,7 +116,7 @@ final class QuantityText
         $number = self::number(trim($part[1]));
         $unit = self::unit($dimension, $part[2]);
 
-        return $number === null || $unit === null ? null : $number * $unit;
+        return $number === null || $unit === null ? null : $number * $unit + $dimension->begins($unit);
     }
 
     private static function unit(Dimension $dimension, string $written): ?float
@@ -154,6 +154,7 @@ final class QuantityText
             Dimension::Angle => 'an angle, such as 4 in 12, 33 % or 18.4 deg',
             Dimension::Speed => 'a speed with its unit, such as 115 mph or 51 m/s',
             Dimension::Mass => 'a mass with its unit, such as 46 lb or 21 kg',
+            Dimension::Temperature => 'a temperature with its unit, such as 41 °F or 5 °C',
             Dimension::LineMass => 'a mass per length with its unit, such as 0.6 lb/ft or 0.9 kg/m',
         };
     }

@@ -48,7 +48,7 @@ final class TableFindingsTest extends TestCase
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
         yield 'horizon_takes_beam' => [['/table/sunshine' => ['horizon' => [['bearing_rad' => 1.6, 'elevation_rad' => 0.2]]] + Typical::entry('/table/sunshine', [])], 'assumption', '/table/sunshine/horizon', 'field', 'the direct light alone'];
-        yield 'cold_pour' => [['/table/work' => ['air_celsius' => 4.4] + $work], 'stop', '/table/work/air_celsius', 'setting_out', 'At 4.4 °C in the mean nothing is poured'];
+        yield 'cold_pour' => [['/table/work' => ['air_celsius' => 4.4] + $work], 'stop', '/table/work/air_celsius', 'setting_out', 'At 39.9 °F in the mean nothing is poured'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];
@@ -97,7 +97,7 @@ final class TableFindingsTest extends TestCase
         yield 'torsion_of_soil' => [[], 'assumption', "$racking/head_height_m", 'foundations', 'turns the post', 'post'];
         yield 'frames_one_row' => [['/table/rows' => 2], 'refusal', '/table/rows', 'table', 'not 2', 'spikes'];
         yield 'frame_gap_differs' => [['/table/column_gap_m' => 0.02], 'stop', '/table/column_gap_m', 'table', 'leave ½ in', 'spikes'];
-        yield 'resin_cold' => [["$racking/resin/day_celsius" => 4.9], 'refusal', "$racking/resin/day_celsius", 'setting_out', 'At 4.9 °C', 'spikes'];
+        yield 'resin_cold' => [["$racking/resin/day_celsius" => 4.9], 'refusal', "$racking/resin/day_celsius", 'setting_out', 'At 40.8 °F', 'spikes'];
         yield 'resin_too_fast' => [["$racking/resin/day_celsius" => 60.0], 'stop', "$racking/resin/day_celsius", 'setting_out', '3.7 minutes', 'spikes'];
         yield 'halved_between_spikes' => [[], 'assumption', "$racking/between_m", 'table', 'by halves', 'spikes'];
         yield 'conduit_only_spaces' => [[], 'assumption', "$racking/conduit_over_m", 'table', 'bears nothing', 'spikes'];

@@ -17,8 +17,10 @@ use Garnetine\Core\Quantity\QuantityNotFinite;
 use Garnetine\Core\Quantity\QuantityNotUnderstood;
 use Garnetine\Core\Quantity\QuantityText;
 use Garnetine\Core\Quantity\Speed;
+use Garnetine\Core\Quantity\Temperature;
 use Garnetine\Core\Quantity\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Quantities as typed, as printed and as written. */
@@ -92,7 +94,7 @@ final class QuantityTest extends TestCase
     }
 
     /** Of every dimension a size that is usual, and what its print may be off by. */
-    private const SIZES = ['m' => [2.345, 0.0011], 'm2' => [1.66, 0.005], 'm3' => [2.6219e-6, 1e-8], 'm4' => [7.07e-8, 1e-10], 'Pa' => [1436.4, 2.4], 'N' => [2313.0, 2.3], 'Nm' => [20.3, 0.7], 'rad' => [0.3217, 1e-4], 'm_per_s' => [51.41, 0.23], 'kg' => [19.05, 0.051], 'kg_per_m' => [1.01, 0.008]];
+    private const SIZES = ['m' => [2.345, 0.0011], 'm2' => [1.66, 0.005], 'm3' => [2.6219e-6, 1e-8], 'm4' => [7.07e-8, 1e-10], 'Pa' => [1436.4, 2.4], 'N' => [2313.0, 2.3], 'Nm' => [20.3, 0.7], 'rad' => [0.3217, 1e-4], 'm_per_s' => [51.41, 0.23], 'kg' => [19.05, 0.051], 'kg_per_m' => [1.01, 0.008], 'celsius' => [14.23, 0.051]];
 
     public function test_what_is_printed_is_read_back_in_both_systems_and_so_is_every_unit(): void
     {
@@ -106,10 +108,23 @@ final class QuantityTest extends TestCase
                 }
             }
             foreach ($dimension->units() as $unit => $in_si) {
-                self::assertEqualsWithDelta(3.5 * $in_si, QuantityText::read($dimension, "3.5 $unit"), 1e-12 * max(1.0, $in_si), $unit);
-                self::assertEqualsWithDelta(-0.25 * $in_si, QuantityText::read($dimension, "-1/4$unit"), 1e-12 * max(1.0, $in_si), $unit);
+                self::assertEqualsWithDelta(3.5 * $in_si + $dimension->begins($in_si), QuantityText::read($dimension, "3.5 $unit"), 1e-12 * max(1.0, $in_si), $unit);
+                self::assertEqualsWithDelta(-0.25 * $in_si + $dimension->begins($in_si), QuantityText::read($dimension, "-1/4$unit"), 1e-12 * max(1.0, $in_si), $unit);
             }
         }
+    }
+
+    #[TestWith(['41 °F', 5.0, '41 °F', '5 °C'])]
+    #[TestWith(['-4f', -20.0, '−4 °F', '−20 °C'])]
+    #[TestWith(['0 °F', -17.777778, '0 °F', '−17.8 °C'])]
+    #[TestWith(['0 C', 0.0, '32 °F', '0 °C'])]
+    #[TestWith(['23.5 °C', 23.5, '74.3 °F', '23.5 °C'])]
+    public function test_nought_of_a_temperature_depends_on_its_scale(string $text, float $celsius, string $us, string $metric): void
+    {
+        self::assertEqualsWithDelta($celsius, Temperature::parse($text)->toCelsius(), 1e-6);
+        self::assertSame([$us, $metric], array_map(static fn (UnitSystem $units): string => (new Printer($units))->print(Dimension::Temperature, $celsius), [UnitSystem::Us, UnitSystem::Metric]));
+        $this->expectException(QuantityNotUnderstood::class);
+        Temperature::parse('0');
     }
 
     public function test_canonical_json_has_one_way_to_write_a_value(): void
@@ -134,7 +149,7 @@ final class QuantityTest extends TestCase
 
     public function test_nothing_needs_no_unit_and_all_else_does(): void
     {
-        foreach (Dimension::cases() as $dimension) {
+        foreach (array_filter(Dimension::cases(), static fn (Dimension $one): bool => $one !== Dimension::Temperature) as $dimension) {
             self::assertSame([0.0, 0.0], [QuantityText::read($dimension, '0'), QuantityText::read($dimension, ' 0.00 ')]);
         }
         foreach (['0.001', '0 x', '1'] as $text) {

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design\Ground;
 
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Temperature;
 
 /** What spikes are set in, as its paper says, and how fast the crew is. */
 final readonly class Resin
@@ -30,11 +31,11 @@ final readonly class Resin
         /** Hours at 75 °F (24 °C) until modules may be loaded on it. */
         #[Range(0.1, 240)]
         public float $waitHours,
-        /** Coldest that it may be used at, and what the day brings, in °C. */
+        /** Coldest that it may be used at, and what the day brings. */
         #[Range(-20, 30)]
-        public float $coldestCelsius,
+        public Temperature $coldest,
         #[Range(-20, 60)]
-        public float $dayCelsius,
+        public Temperature $day,
     ) {
     }
 }

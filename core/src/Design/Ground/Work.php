@@ -8,6 +8,7 @@ use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Speed;
+use Garnetine\Core\Quantity\Temperature;
 
 /** Who builds a table from when on, and how long they take, as the company knows it of its own jobs: minutes of one person. */
 final readonly class Work
@@ -46,7 +47,7 @@ final readonly class Work
         public float $moduleMinutes,
         /** Of the air while concrete hardens, in the mean. */
         #[Range(-30, 50)]
-        public float $airCelsius,
+        public Temperature $air,
         /** Gusts over which nobody carries modules. */
         #[Range(1, 40)]
         public Speed $gustLimit,

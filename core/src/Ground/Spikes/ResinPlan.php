@@ -23,12 +23,12 @@ final class ResinPlan
 
     public static function pot_min(Resin $resin): float
     {
-        return $resin->potMinutes * min(1.0, 2 ** ((self::PAPER_CELSIUS - $resin->dayCelsius) / self::STEP_CELSIUS));
+        return $resin->potMinutes * min(1.0, 2 ** ((self::PAPER_CELSIUS - $resin->day->toCelsius()) / self::STEP_CELSIUS));
     }
 
     public static function wait_h(Resin $resin): float
     {
-        return $resin->waitHours * max(1.0, 2 ** ((self::PAPER_CELSIUS - $resin->dayCelsius) / self::STEP_CELSIUS));
+        return $resin->waitHours * max(1.0, 2 ** ((self::PAPER_CELSIUS - $resin->day->toCelsius()) / self::STEP_CELSIUS));
     }
 
     /** Nought where it stiffens before one is set. */

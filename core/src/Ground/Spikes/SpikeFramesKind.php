@@ -81,15 +81,15 @@ final readonly class SpikeFramesKind implements TableKind
         $at = '/table/racking/resin';
 
         return match (true) {
-            $resin->dayCelsius < $resin->coldestCelsius => [Finding::of(
+            $resin->day->toCelsius() < $resin->coldest->toCelsius() => [Finding::of(
                 Code::ResinCold,
                 "$at/day_celsius",
-                ['day' => $resin->dayCelsius, 'coldest' => $resin->coldestCelsius],
+                ['day_celsius' => $resin->day->toCelsius(), 'coldest_celsius' => $resin->coldest->toCelsius()],
             )],
             ResinPlan::perMix($resin) < 1 => [Finding::of(
                 Code::ResinTooFast,
                 "$at/day_celsius",
-                ['minutes' => round(ResinPlan::pot_min($resin), 1), 'day' => $resin->dayCelsius],
+                ['minutes' => round(ResinPlan::pot_min($resin), 1), 'day_celsius' => $resin->day->toCelsius()],
             )],
             default => [],
         };
@@ -337,7 +337,7 @@ final readonly class SpikeFramesKind implements TableKind
             ...$resin === null ? [Steps::one('set_spikes', ['posts' => count($posts)], 'resin')] : [
                 Steps::one('resin', [
                     'posts' => count($posts), 'each' => ResinPlan::perMix($resin), 'mixes' => ResinPlan::mixes($resin, count($posts)),
-                    'pot' => (int) floor(ResinPlan::pot_min($resin)), 'mix' => $resin->mixMinutes, 'day' => $resin->dayCelsius,
+                    'pot' => (int) floor(ResinPlan::pot_min($resin)), 'mix' => $resin->mixMinutes, 'day_celsius' => $resin->day->toCelsius(),
                 ], 'resin'),
                 Steps::one('resin_wait', ['hours' => (int) ceil(ResinPlan::wait_h($resin) - 1e-9)]),
             ],

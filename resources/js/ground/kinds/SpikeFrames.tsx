@@ -44,14 +44,14 @@ function Sets() {
                     By <Slot path="/table/racking/resin/document" open="no paper" /> it can be worked for{' '}
                     <Slot path="/table/racking/resin/pot_minutes" /> minutes at 75 °F (24 °C) and holds modules after{' '}
                     <Slot path="/table/racking/resin/wait_hours" /> hours; it is used from{' '}
-                    <Slot path="/table/racking/resin/coldest_celsius" /> °C on. A mix is{' '}
+                    <Slot path="/table/racking/resin/coldest_celsius" /> on. A mix is{' '}
                     <Slot path="/table/racking/resin/batch_litres" /> litres, a spike takes{' '}
                     <Slot path="/table/racking/resin/spike_litres" />.
                 </Say>
                 <Say>
                     Mixing takes <Slot path="/table/racking/resin/mix_minutes" /> minutes and a spike{' '}
                     <Slot path="/table/racking/resin/each_minutes" />; the day brings{' '}
-                    <Slot path="/table/racking/resin/day_celsius" /> °C.
+                    <Slot path="/table/racking/resin/day_celsius" />.
                 </Say>
             </Part>
         </>
