@@ -334,8 +334,8 @@ function Crew() {
                     or rail, <Slot path="/table/work/module_minutes" /> for a module.
                 </Say>
                 <Say>
-                    While concrete hardens the air has <Slot path="/table/work/air_celsius" /> in the mean; no modules are
-                    carried in gusts over <Slot path="/table/work/gust_limit_m_per_s" />.
+                    While concrete hardens the air has <Slot path="/table/work/air_celsius" /> in the mean; no modules are carried
+                    in gusts over <Slot path="/table/work/gust_limit_m_per_s" />.
                 </Say>
                 <Each list="/table/work/forecast">
                     {(at) => (
