@@ -8,6 +8,7 @@ use Garnetine\Core\Design\Ground\FieldPlace;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Plan\TablePlanner;
@@ -89,6 +90,11 @@ final class TablesBesideTest extends TestCase
     public function test_one_alone_is_told_as_among_all(): void
     {
         $project = self::project(180.0, 0.5, 0.5);
-        self::assertEquals(ProjectPlan::of($project, Depth::Checks)->tables['table-2']->findings, TablesBeside::plan($project, 'table-2', Depth::Checks)->findings);
+        $plan = TablesBeside::plan($project, 'table-2', Depth::Checks);
+        self::assertEquals(ProjectPlan::of($project, Depth::Checks)->tables['table-2']->findings, $plan->findings);
+        $finding = array_values(array_filter($plan->findings, static fn (Finding $one): bool => $one->code->value === 'tables_overlap'))[0] ?? self::fail();
+        self::assertSame(['stop', 'field', '/table/place'], [$finding->kind->value, $finding->code->stage($finding->at)->value, $finding->at]);
+        // Half a metre of the 2.948 m that it is deep from above.
+        self::assertSame('Modules of this table and of “Table 1” stand over one another: move one of them 8\' 0 ⅜" or more.', Texts::of($plan->design)->finding($finding));
     }
 }
