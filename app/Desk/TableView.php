@@ -348,11 +348,16 @@ final class TableView
         }
         $metres = static fn (Length $east, Length $north): array => [$east->toMetres(), $north->toMetres()];
 
-        $bar_m = $project->units === UnitSystem::Us ? 20 * 0.3048 : 5.0;
+        $isUs = $project->units === UnitSystem::Us;
 
-        return $stakes === [] ? null : ['bar' => ['long_m' => $bar_m, 'text' => $project->units === UnitSystem::Us ? '20 ft' : '5 m'], 'tables' => $tables, 'stakes' => $stakes, 'lines' => array_map(static fn (BuriedLine $line): array => [
-            'what' => $line->what, 'from' => $metres($line->fromEast, $line->fromNorth), 'to' => $metres($line->toEast, $line->toNorth),
-        ], $project->site->buried)];
+        return $stakes === [] ? null : [
+            'bar' => ['long_m' => $isUs ? 20 * 0.3048 : 5.0, 'text' => $isUs ? '20 ft' : '5 m'],
+            'tables' => $tables,
+            'stakes' => $stakes,
+            'lines' => array_map(static fn (BuriedLine $line): array => [
+                'what' => $line->what, 'from' => $metres($line->fromEast, $line->fromNorth), 'to' => $metres($line->toEast, $line->toNorth),
+            ], $project->site->buried),
+        ];
     }
 
     /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */
