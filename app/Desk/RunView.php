@@ -33,7 +33,7 @@ final class RunView
 
         return [
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
-            'y_m' => $run->run->line->y_m, 'purlin' => $run->run->line->purlin,
+            'up' => $run->run->line->isUpSlope, 'at_m' => $run->run->line->at_m, 'over' => $run->run->line->over, 'purlin' => $run->run->line->purlin,
             'piece' => $plan->design->parts()[$run->run->line->block - 1]->design->block->arrangement instanceof ShortRails,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
@@ -43,7 +43,7 @@ final class RunView
                 ? null
                 : $printer->length(floor($run->inLine_m() / $plan->design->units->cut_m() + 1e-6) * $plan->design->units->cut_m()),
             'hinged' => $run->run->spliceIsHinge && $run->run->splices_m !== [],
-            'height' => $printer->tape($plan->tapes()->onSlope_m($run->run->line->holeY_m)),
+            'height' => $printer->tape($plan->tapes()->ofLine_m($run->run->line)),
             'above_butt' => $run->run->line->aboveButt_m === null
                 ? null
                 : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
@@ -95,7 +95,7 @@ final class RunView
             $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
             $reserve = $verdict->worst->reserve();
             $feet[] = [
-                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->onRun_m($run->run->line, $verdict->x_m)),
+                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'on' => Marking::membersOn($plan, $run, $place),

@@ -236,6 +236,6 @@ final readonly class CalculationView
 
     private function onTape(RunPlan $run, float $x_m): string
     {
-        return $this->print->tape($this->plan->tapes()->onRun_m($run->run->line, $x_m));
+        return $this->print->tape($this->plan->tapes()->ofFoot_m($run->run->line, $x_m));
     }
 }

@@ -109,10 +109,11 @@ final class SheetDrawing
             }
         }
         foreach ($this->plan->supports as $run) {
-            $this->drawing->line('RAILS', $this->at($run->run->x0_m, $run->run->line->y_m), $this->at($run->run->x1_m, $run->run->line->y_m));
-            $this->drawing->text('TEXT', $this->at($run->run->x0_m - 4 * self::TEXT_M, $run->run->line->y_m), self::TEXT_M, $run->run->id);
+            $line = $run->run->line;
+            $this->drawing->line('RAILS', $this->at(...$line->point_m($run->run->x0_m)), $this->at(...$line->point_m($run->run->x1_m)));
+            $this->drawing->text('TEXT', $this->at(...$line->point_m($run->run->x0_m - 4 * self::TEXT_M)), self::TEXT_M, $run->run->id);
             foreach ($run->feet_m() as $x_m) {
-                $this->drawing->insert('FOOT', 'FEET', $this->at($x_m, $run->run->line->holeY_m));
+                $this->drawing->insert('FOOT', 'FEET', $this->at(...$line->hole_m($x_m)));
             }
         }
     }

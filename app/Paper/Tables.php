@@ -59,10 +59,12 @@ final class Tables
             [$printer, $tapes] = [$one->design->printer(), $one->tapes()];
             foreach ($one->supports as $run) {
                 foreach ($run->feet_m() as $place => $x_m) {
+                    [$left_m, $up_m] = $run->run->line->hole_m($x_m);
                     $rows[] = [
-                        $one->design->surface->name, $run->run->id, (string) ($place + 1), $one->design->surface->covering->stand(),
-                        (string) $run->members()[$place], $printer->tape($tapes->onRun_m($run->run->line, $x_m)),
-                        $printer->tape($tapes->onSlope_m($run->run->line->holeY_m)), sprintf('%.4F', $x_m), sprintf('%.4F', $run->run->line->holeY_m),
+                        $one->design->surface->name, $run->run->id, (string) ($place + 1),
+                        $one->design->parts()[$run->run->line->block - 1]->design->stand(),
+                        (string) $run->members()[$place], $printer->tape($tapes->ofFoot_m($run->run->line, $x_m)),
+                        $printer->tape($tapes->onSlope_m($up_m)), sprintf('%.4F', $left_m), sprintf('%.4F', $up_m),
                     ];
                 }
             }

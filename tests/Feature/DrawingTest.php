@@ -103,8 +103,8 @@ final class DrawingTest extends TestCase
                 }
             }
             foreach ($plan->supports as $run) {
-                array_push($feet, ...array_map(static fn (float $x_m): array => [($left_m + $x_m) * $unit, $run->run->line->holeY_m * $unit], $run->feet_m()));
-                $rails[] = [($left_m + $run->run->x1_m) * $unit, $run->run->line->y_m * $unit];
+                array_push($feet, ...array_map(static fn (float $x_m): array => [($left_m + $x_m) * $unit, $run->run->line->holeAt_m * $unit], $run->feet_m()));
+                $rails[] = [($left_m + $run->run->x1_m) * $unit, $run->run->line->at_m * $unit];
             }
             $left_m += $plan->design->surface->width->toMetres() + 3.0;
         }

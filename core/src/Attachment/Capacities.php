@@ -6,6 +6,7 @@ namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Foot\Lever;
 use Garnetine\Core\Quantity\Length;
@@ -21,7 +22,7 @@ final readonly class Capacities
 
     public const IN_LINE_MOST_IN = 0.5;
 
-    private function __construct(
+    public function __construct(
         public float $railNormal_Nm,
         public float $railAlong_Nm,
         public float $splice_Nm,
@@ -51,7 +52,15 @@ final readonly class Capacities
         public float $together,
         /** How far feet may stand from their marks, which all of this is held to. */
         public Placing $placing,
+        /** The same of feet under rails up the slope. */
+        private ?Lever $underRailUp = null,
     ) {
+    }
+
+    /** The same under a rail up the slope. */
+    public function upSlope(): self
+    {
+        return Copy::of($this, lever: $this->underRailUp ?? $this->lever);
     }
 
     /** What the screw holds against pulling out, at a factor for the duration. */
@@ -96,6 +105,7 @@ final readonly class Capacities
             self::addsUp($design),
             $held->together ?? 1.0,
             Placing::of($design),
+            $design->kit->foot->underRailUp()?->lever,
         );
     }
 

@@ -36,8 +36,10 @@ final readonly class MemberLoading
     /** @var array<int, float> For each member, one share of the array over it */
     private array $evens_N;
 
-    /** Whether the choice of feet decides which member carries how much: not where a rail lies on one of them. */
+    /** Whether the choice of feet decides which member carries how much: not where every rail lies on one of them. */
     public bool $goesByFeet;
+
+    private bool $onPurlins;
 
     /** @param list<Run> $runs */
     public function __construct(Design $design, Members $members, SiteLoads $loads, Coefficients $coefficients, array $runs)
@@ -57,7 +59,8 @@ final readonly class MemberLoading
         $this->added_Pa = max($added_Pa);
         $this->roof_Pa = $design->surface->deadLoad->toPascals();
         $this->without_Pa = $this->roof_Pa + max($live_Pa * cos($theta), $snow_Pa);
-        $this->goesByFeet = $members->purlins === null && !$members->areOfSheet;
+        $this->onPurlins = $members->purlins !== null;
+        $this->goesByFeet = $this->onPurlins ? array_filter($runs, static fn (Run $run): bool => $run->line->isUpSlope) !== [] : !$members->areOfSheet;
         $this->evens_N = match (true) {
             $members->areOfSheet => [],
             $members->purlins === null => self::evens_N($design, $members, $runs, $added_Pa),
@@ -74,10 +77,16 @@ final readonly class MemberLoading
     private static function bands_N(Purlins $purlins, array $runs, float $added_Pa): array
     {
         $over = [];
+        $bands_N = [];
         foreach ($runs as $run) {
+            if ($run->line->isUpSlope) {
+                foreach (self::under_N($purlins, $run, $added_Pa) as $number => $band_N) {
+                    $bands_N[$number] = ($bands_N[$number] ?? 0.0) + $band_N;
+                }
+                continue;
+            }
             $over[$run->line->purlin ?? 0][] = [$run->clamps_m[0], $run->clamps_m[count($run->clamps_m) - 1]];
         }
-        $bands_N = [];
         foreach ($over as $number => $lengths) {
             sort($lengths);
             $long_m = 0.0;
@@ -86,7 +95,23 @@ final readonly class MemberLoading
                 $long_m += max(0.0, $to_m - max($from_m, $until_m));
                 $until_m = max($until_m, $to_m);
             }
-            $bands_N[$number] = $purlins->tributary_m($number) * $long_m * $added_Pa;
+            $bands_N[$number] = ($bands_N[$number] ?? 0.0) + $purlins->tributary_m($number) * $long_m * $added_Pa;
+        }
+
+        return $bands_N;
+    }
+
+    /** @return array<int, float> Of a rail up the slope, by purlin: what of the band that it carries lies under the modules, over the width that goes to the rail */
+    private static function under_N(Purlins $purlins, Run $run, float $added_Pa): array
+    {
+        $ends_m = [$run->clamps_m[0], $run->clamps_m[count($run->clamps_m) - 1]];
+        $bands_N = [];
+        foreach ($purlins->purlins as $purlin) {
+            $half_m = $purlins->tributary_m($purlin->number) / 2;
+            $under_m = min($ends_m[1], $purlin->y_m + $half_m) - max($ends_m[0], $purlin->y_m - $half_m);
+            if ($under_m > 0.0) {
+                $bands_N[$purlin->number] = $under_m * $run->tributary_m * $added_Pa;
+            }
         }
 
         return $bands_N;
@@ -100,22 +125,26 @@ final readonly class MemberLoading
      */
     private static function evens_N(Design $design, Members $members, array $runs, array $added_Pa): array
     {
-        $rows = [];
-        foreach ($runs as $run) {
-            foreach ($run->members as $number) {
-                $rows[$number][$run->line->block][$run->line->row] = true;
-            }
-        }
-        $each_N = [];
+        $each_N = $heights_m = [];
         foreach ($design->parts() as $index => $part) {
             $each_N[$part->number] = [$part->design->moduleUp()->toMetres(), $added_Pa[$index]];
         }
+        foreach ($runs as $run) {
+            [$block, $row] = [$run->line->block, $run->line->row];
+            if ($run->line->over !== null) {
+                $heights_m[$run->line->over][$block]["over $row"] = $run->clamps_m[count($run->clamps_m) - 1] - $run->clamps_m[0];
+            }
+            foreach ($run->line->isUpSlope ? [] : $run->members as $number) {
+                $heights_m[$number][$block][$row] = $each_N[$block][0];
+            }
+        }
         $evens_N = [];
-        foreach ($rows as $number => $over) {
+        foreach ($heights_m as $number => $over) {
             $evens_N[$number] = 0.0;
             foreach ($over as $block => $ofBlock) {
-                [$row_m, $added_Pa] = $each_N[$block];
-                $evens_N[$number] += $members->tributary_m($number) * $row_m * count($ofBlock) * $added_Pa;
+                // Two rails up the slope over one member have the same modules above it.
+                $height_m = is_int(array_key_first($ofBlock)) ? array_sum($ofBlock) : max($ofBlock);
+                $evens_N[$number] += $members->tributary_m($number) * $height_m * $each_N[$block][1];
             }
         }
 
@@ -156,8 +185,15 @@ final readonly class MemberLoading
     public function of_N(RunPlan $plan): array
     {
         $module_N = $plan->run->deadVertical_N + $plan->run->snowVertical_N;
-        if (!$this->goesByFeet) {
-            return $plan->run->line->purlin === null ? [] : [$plan->run->line->purlin => array_sum($plan->reactions()) * $module_N];
+        $line = $plan->run->line;
+        if (!$this->onPurlins && !$this->goesByFeet) {
+            return [];
+        }
+        if ($line->isUpSlope !== $this->onPurlins) {
+            // It lies on one of them.
+            $lies = $this->onPurlins ? $line->purlin : $line->over;
+
+            return $lies === null ? [] : [$lies => array_sum($plan->reactions()) * $module_N];
         }
         $members = $plan->members();
         $loads_N = [];

@@ -44,7 +44,7 @@ final readonly class ModuleCheck
     }
 
     /**
-     * @param array<int, array{RailLine, RailLine}> $lines
+     * @param array<int, array{RailLine, RailLine}> $lines See RailLines
      *
      * @return list<self> In the order of rows and columns
      */
@@ -57,11 +57,12 @@ final readonly class ModuleCheck
         /** @var array<int|string, array{float, float}> $pressures By zone: inside, exposed */
         $pressures = array_map(static fn (ZoneWind $wind): array => [$wind->inside->at_Pa($area_m2), $wind->exposed->at_Pa($area_m2)], $loads->winds);
         $patches = array_filter($loads->snow->cases, static fn (SnowCase $case): bool => $case->around !== null) !== [];
-        $checks = [];
+        $checks = $rated = [];
         foreach ($placement->rows as $row => $spots) {
-            [$ratedUp_Pa, $ratedDown_Pa] = self::rated($design, $lines[$row]);
             $down_Pa = null;
             foreach ($spots as $column => $spot) {
+                $rail = $design->block->arrangement->isUpSlope() ? $column : $row;
+                [$ratedUp_Pa, $ratedDown_Pa] = $rated[$rail] ??= self::rated($design, $lines[$rail]);
                 $down_Pa = $patches ? null : $down_Pa;
                 $down_Pa ??= self::down_Pa($design, $placement, $loads, $spot, $most_Pa * cos($theta));
                 $wind_Pa = 0.0;
@@ -103,7 +104,7 @@ final readonly class ModuleCheck
     {
         $up = $down = [];
         foreach ($pair as $line) {
-            $from_m = $line->isUpper ? $design->moduleUp()->toMetres() - $line->offset_m : $line->offset_m;
+            $from_m = $line->isUpper ? $design->moduleBeside()->toMetres() - $line->offset_m : $line->offset_m;
             $held = array_filter(
                 $design->module->ratings,
                 static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()

@@ -11,7 +11,7 @@ use Garnetine\Core\Rail\Run;
  * Checks every link of a run over given feet: the rail as a continuous (and, over splices without capacity, hinged) beam
  * with point loads at its clamps, splices, bolts, feet and lags, in every combination and every partial snow.
  */
-final class RunCheck
+class RunCheck
 {
     /** @var non-empty-list<LoadCase> */
     public readonly array $down;
@@ -44,7 +44,7 @@ final class RunCheck
 
     /** @param list<Combination> $combinations */
     public function __construct(
-        private readonly Run $run,
+        protected readonly Run $run,
         public readonly Capacities $capacities,
         array $combinations,
         CombinationFactors $factors,
@@ -66,6 +66,18 @@ final class RunCheck
             static fn (LoadCase $case): PartialCase => new PartialCase($case, $case->snowFactor * $snow[0], $case->snowFactor * $snow[1]),
             array_filter([...$this->down, ...$this->up], static fn (LoadCase $case): bool => $case->snow === 'balanced' && $snow[0] > 0.0),
         ));
+    }
+
+    /**
+     * The check of a run: of one up the slope its own.
+     *
+     * @param list<Combination> $combinations
+     */
+    public static function for(Run $run, Capacities $capacities, array $combinations, CombinationFactors $factors, ?RunShape $shape = null, ?Work $work = null): self
+    {
+        return $run->upSlope === null
+            ? new self($run, $capacities, $combinations, $factors, $shape, $work)
+            : new AxialCheck($run, $capacities->upSlope(), $combinations, $factors, $shape, $work);
     }
 
     /**
@@ -132,7 +144,7 @@ final class RunCheck
     }
 
     /** @param list<float> $feet_m */
-    private function holdsAnyMoved(array $feet_m, float $worst): bool
+    protected function holdsAnyMoved(array $feet_m, float $worst): bool
     {
         $this->work?->take(2 * count($feet_m) ** 2);
         $this->quick ??= new QuickCheck($this);
@@ -179,7 +191,7 @@ final class RunCheck
         return true;
     }
 
-    private function check(UnitLayout $layout, bool $byLink): RunVerdict
+    protected function check(UnitLayout $layout, bool $byLink): RunVerdict
     {
         $onOneShare = $byLink ? $this->pressed(1.0, true) : $this->onOneShare;
         $snow = $this->partials === [] ? null : $layout->snow();

@@ -81,7 +81,7 @@ final class RunSearches
             $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m).$run->hand->key();
             $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
-            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= new RunCheck(
+            $this->checks[$run->id] = $this->alike[$likeness][$signature] ??= RunCheck::for(
                 $run,
                 $capacities,
                 $combinations,
@@ -126,6 +126,10 @@ final class RunSearches
     public function relieving(RunPlan $plan, array $barred, int $least, int $most, \Closure $relief, float $limit): ?array
     {
         $run = $plan->run;
+        if ($run->upSlope !== null) {
+            // All of it stays on the one member that it lies over.
+            return null;
+        }
         $candidates = array_keys(array_intersect($run->members, $barred));
         $key = $this->signatures[$run->id].'/'.implode(',', $candidates)."/$least/$most/".round($limit, 9);
         if (!array_key_exists($key, $this->relieving)) {
@@ -166,6 +170,13 @@ final class RunSearches
     /** @param list<int> $barred Candidates */
     private function search(Run $run, array $barred, ?int $most, string $limits): ?Fewest
     {
+        $check = $this->checks[$run->id];
+        if ($check instanceof AxialCheck) {
+            [$fewest, $isComplete] = AxialSearch::of($run, $check, $barred, $most);
+            $this->triedAll[$this->signatures[$run->id]] = $isComplete;
+
+            return $fewest;
+        }
         // With a few places barred there most likely is a layout.
         if ($most !== null && count($barred) >= $most - 2 && $this->isRuledOut($run, $most, $barred)) {
             return null;

@@ -86,19 +86,41 @@ final class RunShape
      */
     public static function winds(Run $run): array
     {
+        return self::inUnits($run, $run->windAreas_m2, 0);
+    }
+
+    /**
+     * The same of the snow on a rail up the slope, case by case, in N; none of others, where it goes with the shares.
+     *
+     * @return array<string, array{int, float}>
+     */
+    public static function snows(Run $run): array
+    {
+        $loads_N = $run->upSlope->normal_N ?? [];
+
+        return array_combine(array_keys($loads_N), self::inUnits($run, array_values($loads_N), max([0, ...array_column(self::winds($run), 0)])));
+    }
+
+    /**
+     * @param list<list<float>> $vectors
+     * @param int $own Units before these, but for the shares
+     *
+     * @return list<array{int, float}>
+     */
+    private static function inUnits(Run $run, array $vectors, int $own): array
+    {
         $share = self::size($run->shares);
-        $winds = [];
-        $own = 0;
-        foreach ($run->windAreas_m2 as $areas_m2) {
-            $size_m2 = self::size($areas_m2);
+        $units = [];
+        foreach ($vectors as $loads) {
+            $size = self::size($loads);
             $isShares = true;
-            foreach ($areas_m2 as $clamp => $area_m2) {
-                $isShares = $isShares && abs($area_m2 / $size_m2 - $run->shares[$clamp] / $share) <= self::EQUAL;
+            foreach ($loads as $clamp => $load) {
+                $isShares = $isShares && abs($load / $size - $run->shares[$clamp] / $share) <= self::EQUAL;
             }
-            $winds[] = $isShares ? [0, $size_m2 / $share] : [++$own, $size_m2];
+            $units[] = $isShares ? [0, $size / $share] : [++$own, $size];
         }
 
-        return $winds;
+        return $units;
     }
 
     /** @param list<float> $loads */
@@ -107,13 +129,14 @@ final class RunShape
         return max([1e-12, ...array_map(abs(...), $loads)]);
     }
 
-    /** @return list<list<float>> Of the suctions that are no multiple of the shares */
+    /** @return list<list<float>> Of the loads that are no multiple of the shares */
     private static function patterns(Run $run): array
     {
         $patterns = [];
-        foreach (self::winds($run) as $suction => [$unit, $size_m2]) {
+        $loads = [...$run->windAreas_m2, ...array_values($run->upSlope->normal_N ?? [])];
+        foreach ([...self::winds($run), ...array_values(self::snows($run))] as $index => [$unit, $size]) {
             if ($unit > 0) {
-                $patterns[] = array_map(static fn (float $area_m2): float => $area_m2 / $size_m2, $run->windAreas_m2[$suction]);
+                $patterns[] = array_map(static fn (float $load): float => $load / $size, $loads[$index]);
             }
         }
 

@@ -113,7 +113,12 @@ final readonly class Supports
             }
         }
 
-        $free = $run->hand->key() === (new OwnHand())->key() ? null : (new FewestSearch($run->under(new OwnHand()), $check))->fewest();
+        $isFree = $run->hand->key() === (new OwnHand())->key();
+        $free = match (true) {
+            $isFree => null,
+            $check instanceof AxialCheck => AxialSearch::of($run->under(new OwnHand()), $check)[0],
+            default => (new FewestSearch($run->under(new OwnHand()), $check))->fewest(),
+        };
 
         return new RunPlan($run, $check, $picks, null, false, $searches->triedAll($run), 0, $free === null ? null : count($free->picks));
     }

@@ -66,7 +66,7 @@ final class Materials
             return [];
         }
         foreach ($runs as $run) {
-            $over_m = $course?->pastButt_m($run->run->line->holeY_m - $foot->base()->heel->toMetres(), $long) ?? 0.0;
+            $over_m = $course?->pastButt_m($run->run->line->holeAt_m - $foot->base()->heel->toMetres(), $long) ?? 0.0;
             $pads += ($over_m > 1e-6 ? 2 : 1) * count($run->picks);
         }
 

@@ -30,12 +30,23 @@ final readonly class Tapes
     {
         $marks = [];
         $course = Course::of($this->design->surface);
-        foreach ($this->lines as $line) {
+        foreach (array_filter($this->lines, static fn (RailLine $line): bool => !$line->isUpSlope) as $line) {
             $marks[] = [
-                'line' => $line->name(), 'y_m' => $line->holeY_m, 'tape_m' => $this->onSlope_m($line->holeY_m), 'above_butt_m' => $line->aboveButt_m,
-                'butt' => $course?->butt($line->holeY_m) ?? 0, 'purlin' => $line->purlin,
+                'line' => $line->name(), 'y_m' => $line->holeAt_m, 'tape_m' => $this->onSlope_m($line->holeAt_m), 'above_butt_m' => $line->aboveButt_m,
+                'butt' => $course?->butt($line->holeAt_m) ?? 0, 'purlin' => $line->purlin,
             ];
         }
+        usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
+
+        return $marks;
+    }
+
+    /** @return list<array{line: string, x_m: float, tape_m: float, over: int|null}> The lines of holes up the slope, from the datum of runs outward */
+    public function uprights(): array
+    {
+        $marks = array_map(fn (RailLine $line): array => [
+            'line' => $line->name(), 'x_m' => $line->holeAt_m, 'tape_m' => $this->alongEave_m($line->holeAt_m, 0.0), 'over' => $line->over,
+        ], array_values(array_filter($this->lines, static fn (RailLine $line): bool => $line->isUpSlope)));
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
 
         return $marks;
@@ -50,13 +61,30 @@ final readonly class Tapes
         };
     }
 
-    /** A place on a run as it stands on the tape from the run's datum. */
-    public function onRun_m(RailLine $line, float $x_m): float
+    /** A place on a run as it stands on the tape from the run's datum; of rails up the slope on that of the slope. */
+    public function onRun_m(RailLine $line, float $along_m): float
+    {
+        return $line->isUpSlope ? $this->onSlope_m($along_m) : $this->alongEave_m($along_m, $this->members->shiftAt_m($line->holeAt_m));
+    }
+
+    /** Where the line of its holes is on the other tape: that of the slope, or for rails up the slope that of runs. */
+    public function ofLine_m(RailLine $line): float
+    {
+        return $line->isUpSlope ? $this->alongEave_m($line->holeAt_m, 0.0) : $this->onSlope_m($line->holeAt_m);
+    }
+
+    /** The same of a foot, where its hole is. */
+    public function ofFoot_m(RailLine $line, float $along_m): float
+    {
+        return $this->onRun_m($line, $along_m + $line->holeUp_m);
+    }
+
+    private function alongEave_m(float $x_m, float $shift_m): float
     {
         return match ($this->design->rules->runDatum) {
             RunDatum::LeftRake => $x_m,
             RunDatum::RightRake => $this->design->surface->width->toMetres() - $x_m,
-            RunDatum::FirstMember => $x_m - $this->members->first->toMetres() - $this->members->shiftAt_m($line->holeY_m),
+            RunDatum::FirstMember => $x_m - $this->members->first->toMetres() - $shift_m,
         };
     }
 
@@ -79,7 +107,8 @@ final readonly class Tapes
             ['end', '', $run->run->x1_m],
         ];
         $tape = array_map(fn (array $mark): array => [
-            'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2], 'tape_m' => $this->onRun_m($run->run->line, $mark[2]),
+            'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2],
+            'tape_m' => in_array($mark[0], ['foot', 'member', 'barred'], true) ? $this->ofFoot_m($run->run->line, $mark[2]) : $this->onRun_m($run->run->line, $mark[2]),
         ], $marks);
         usort($tape, static fn (array $one, array $other): int => $one['tape_m'] <=> $other['tape_m']);
 

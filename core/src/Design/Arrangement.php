@@ -10,11 +10,14 @@ use Garnetine\Core\Quantity\Length;
 interface Arrangement
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['rails_across' => RailsAcross::class, 'short_rails' => ShortRails::class];
+    public const KINDS = ['rails_across' => RailsAcross::class, 'rails_up' => RailsUp::class, 'short_rails' => ShortRails::class];
 
     /** Sizes that a kind begins with, to be entered. */
     public const TYPICAL = ['short_rails' => ['piece_m' => 0.4, 'clear_m' => 0.03]];
 
     /** How far past the first and the last module of a stretch places for feet are looked for. */
     public function past(Rail $rail): Length;
+
+    /** Whether they run up the slope and not along the eave. */
+    public function isUpSlope(): bool;
 }

@@ -174,10 +174,24 @@ final readonly class Design
         return $this->block->orientation === Orientation::Portrait ? $this->module->length : $this->module->width;
     }
 
-    /** The side of a module that its clamps hold, and rails along the eave cross. */
+    /** The side of a module that its clamps hold, and its rails cross. */
     public function heldSide(): ModuleSide
     {
-        return $this->block->orientation === Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short;
+        $isAcross = !$this->block->arrangement->isUpSlope();
+
+        return ($this->block->orientation === Orientation::Portrait) === $isAcross ? ModuleSide::Long : ModuleSide::Short;
+    }
+
+    /** A module as far as it reaches from rail to rail: up the slope, or along the eave where rails run up. */
+    public function moduleBeside(): Length
+    {
+        return $this->block->arrangement->isUpSlope() ? $this->moduleAcross() : $this->moduleUp();
+    }
+
+    /** A module along its rails. */
+    public function moduleAlong(): Length
+    {
+        return $this->block->arrangement->isUpSlope() ? $this->moduleUp() : $this->moduleAcross();
     }
 
     /** Whether feet of neighbouring rails keep off each other's members: rails on purlins each have one of their own. */
@@ -192,6 +206,7 @@ final readonly class Design
         $covering = $this->surface->covering;
 
         return match (true) {
+            $covering instanceof ScrewedMetal && $this->block->arrangement->isUpSlope() => $covering->space(),
             $covering instanceof ScrewedMetal && $this->surface->framing->kind->runAcross() => $covering->ribPitch,
             $covering instanceof SeamedMetal => $covering->seamPitch,
             default => $this->surface->framing->spacing,
@@ -199,14 +214,14 @@ final readonly class Design
     }
 
     /**
-     * Where along a module, from its lower end, a rail across may lie: the clamp zones of the side that is held, in the lower or the
-     * upper half.
+     * Where across a module its rails may lie, from its lower end, of rails up the slope from its left side: the clamp zones of the side
+     * that is held, in the nearer or the further half.
      *
      * @return list<array{float, float}> From and to, in metres; from is past to where a zone leaves nothing
      */
     public function railZones_m(bool $isUpper): array
     {
-        $length_m = $this->moduleUp()->toMetres();
+        $length_m = $this->moduleBeside()->toMetres();
         $zones = [];
         foreach ($this->module->ratings as $rating) {
             if ($rating->side === $this->heldSide() && $rating->to->toMetres() >= $rating->from->toMetres()) {
@@ -216,6 +231,18 @@ final readonly class Design
         }
 
         return $zones;
+    }
+
+    /** What feet along a rail are counted by, as a kind of member says: of rails up the slope what these cross. */
+    public function stand(): string
+    {
+        $covering = $this->surface->covering;
+
+        return match (true) {
+            !$this->block->arrangement->isUpSlope() => $covering->stand(),
+            $covering instanceof ScrewedMetal => 'purlin',
+            default => 'course',
+        };
     }
 
     public function printer(): Printer

@@ -13,4 +13,9 @@ final readonly class RailsAcross implements Arrangement
     {
         return $rail->endPastModule;
     }
+
+    public function isUpSlope(): bool
+    {
+        return false;
+    }
 }

@@ -24,4 +24,9 @@ final readonly class ShortRails implements Arrangement
     {
         return $this->piece;
     }
+
+    public function isUpSlope(): bool
+    {
+        return false;
+    }
 }

@@ -43,6 +43,7 @@ enum Code: string
     case PlaneNotSimple = 'plane_not_simple';
     case PlaneTooLarge = 'plane_too_large';
     case PullOutMissing = 'pull_out_missing';
+    case RailsUpUnfit = 'rails_up_unfit';
     case RoofKind = 'roof_kind';
     case ScrewNotForMember = 'screw_not_for_member';
     case SeamUnknown = 'seam_unknown';
@@ -87,6 +88,7 @@ enum Code: string
     case LayoutSideUnknown = 'layout_side_unknown';
     case LineInLap = 'line_in_lap';
     case LineOffPurlin = 'line_off_purlin';
+    case LineOffRib = 'line_off_rib';
     case MakersCoverMissing = 'makers_cover_missing';
     case MemberOffSurface = 'member_off_surface';
     case MemberShare = 'member_share';
@@ -162,6 +164,7 @@ enum Code: string
     case EnWinds = 'en_winds';
     case ExtrasDoNotHoldDown = 'extras_do_not_hold_down';
     case FireChecked = 'fire_checked';
+    case FeetFixedAlong = 'feet_fixed_along';
     case FireExempt = 'fire_exempt';
     case FireNotChecked = 'fire_not_checked';
     case FloorOnPanels = 'floor_on_panels';
@@ -270,7 +273,7 @@ enum Code: string
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
-        self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice, self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun, self::ModuleRating, self::NoMembers, self::NoModules,
         self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface, self::OverNoWorkArea, self::OwnBaySmall,
         self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
@@ -295,7 +298,7 @@ enum Code: string
     private const ASSUMPTIONS = [
         self::ArmByEye, self::AsideColumn, self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked,
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
-        self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
+        self::FeetFixedAlong, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
@@ -361,8 +364,8 @@ enum Code: string
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
             self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort, self::RemnantTooLong => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
-            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::PlateOnBatten, self::ClampBeyondRibs,
-            self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,
+            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs,
+            self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs, self::RailsUpUnfit => Stage::Modules,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

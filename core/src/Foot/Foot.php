@@ -116,6 +116,9 @@ interface Foot
     /** The step in which it is fixed, by its code; null where that goes by its screw. */
     public function attaching(): ?string;
 
+    /** How it holds a rail up the slope; null where it does not, or too little of it is known. */
+    public function underRailUp(): ?UnderRailUp;
+
     /** The pad that has to lie flat on this covering; null where it has none. */
     public function padOn(Covering $covering): ?PadOnFlat;
 

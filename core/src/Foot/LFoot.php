@@ -66,6 +66,16 @@ final readonly class LFoot implements Foot
         );
     }
 
+    /** Turned with the rail, its pad lies with its width up the slope. */
+    public function underRailUp(): ?UnderRailUp
+    {
+        return $this->padWidth === null ? null : new UnderRailUp(
+            new TurnedLever($this->limits()->lever(), $this->railHeight->toMetres(), $this->padWidth->toMetres() / 2),
+            true,
+            $this->length,
+        );
+    }
+
     public function coverings(): array
     {
         return [ScrewedMetal::class];

@@ -96,6 +96,11 @@ trait OneFastener
         return null;
     }
 
+    public function underRailUp(): ?UnderRailUp
+    {
+        return null;
+    }
+
     public function attaching(): ?string
     {
         return null;

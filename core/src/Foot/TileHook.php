@@ -59,6 +59,12 @@ final readonly class TileHook implements Foot
         );
     }
 
+    /** Its arm reaches down the slope to a rail of either way. */
+    public function underRailUp(): UnderRailUp
+    {
+        return new UnderRailUp($this->limits()->lever(), false);
+    }
+
     public function flashing(): null
     {
         return null;

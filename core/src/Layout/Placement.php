@@ -219,26 +219,66 @@ final readonly class Placement
     }
 
     /**
-     * Stretches of neighbouring modules, which share their rails.
+     * Stretches of neighbouring modules of a row, which share their rails.
      *
      * @return list<array{int, non-empty-list<ModuleSpot>}> Row and modules
      */
     public function stretches(): array
     {
-        $stretches = [];
+        return self::neighbours($this->rows);
+    }
+
+    /**
+     * The same of a column, for rails up the slope.
+     *
+     * @return list<array{int, non-empty-list<ModuleSpot>}> Column and modules
+     */
+    public function columns(): array
+    {
+        return self::neighbours($this->byColumn());
+    }
+
+    /** @return list<int> Those that have modules, from the left */
+    public function columnNumbers(): array
+    {
+        return array_keys($this->byColumn());
+    }
+
+    /** @return array<int, array<int, ModuleSpot>> */
+    private function byColumn(): array
+    {
+        $columns = [];
         foreach ($this->rows as $row => $spots) {
+            foreach ($spots as $column => $spot) {
+                $columns[$column][$row] = $spot;
+            }
+        }
+        ksort($columns);
+
+        return $columns;
+    }
+
+    /**
+     * @param array<int, array<int, ModuleSpot>> $lines
+     *
+     * @return list<array{int, non-empty-list<ModuleSpot>}>
+     */
+    private static function neighbours(array $lines): array
+    {
+        $stretches = [];
+        foreach ($lines as $line => $spots) {
             $before = 0;
             $stretch = [];
-            foreach ($spots as $column => $spot) {
-                if ($stretch !== [] && $column !== $before + 1) {
-                    $stretches[] = [$row, $stretch];
+            foreach ($spots as $number => $spot) {
+                if ($stretch !== [] && $number !== $before + 1) {
+                    $stretches[] = [$line, $stretch];
                     $stretch = [];
                 }
                 $stretch[] = $spot;
-                $before = $column;
+                $before = $number;
             }
             if ($stretch !== []) {
-                $stretches[] = [$row, $stretch];
+                $stretches[] = [$line, $stretch];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
@@ -28,6 +29,7 @@ use Garnetine\Core\Fastener\StructuralScrew;
 use Garnetine\Core\Fastener\WoodScrew;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Foot\LFoot;
 use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Quantity\Length;
@@ -137,6 +139,22 @@ final class Admission
         return $isPierced && $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
     }
 
+    /** Why no rails up the slope are planned for a block that has them; null where they are, or it has none. */
+    private static function notUpSlope(Design $design): ?string
+    {
+        $covering = $design->surface->covering;
+        $isAcross = $design->surface->framing->kind->runAcross();
+
+        return match (true) {
+            !$design->block->arrangement->isUpSlope() => null,
+            !($covering instanceof ScrewedMetal && $isAcross) && !($covering instanceof Tile && !$isAcross) => 'up.roof',
+            $design->kit->foot->intoSheet() => 'up.sheet',
+            $design->kit->foot instanceof LFoot && $design->kit->foot->padWidth === null => 'up.pad',
+            $design->kit->foot->underRailUp() === null => 'up.foot',
+            default => null,
+        };
+    }
+
     /** @return list<Finding> Refusals of a kit on the roof that it is for */
     public static function kit(Design $design): array
     {
@@ -151,6 +169,9 @@ final class Admission
         $inSheet = $design->kit->foot->intoSheet();
         if ($design->block->arrangement instanceof ShortRails && $covering->isPlanned() && $covering->stand() === 'member') {
             $findings[] = Finding::of(Code::ShortRailsNeedRibs, '/block/arrangement/kind', ['covering' => 'choice.kind.'.Kinds::nameOf($covering::class)]);
+        }
+        if ($covering->isPlanned() && ($why = self::notUpSlope($design)) !== null) {
+            $findings[] = Finding::of(Code::RailsUpUnfit, '/block/arrangement/kind', ['why' => $why]);
         }
 
         return match (true) {

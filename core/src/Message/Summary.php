@@ -88,6 +88,13 @@ final class Summary
             foreach ($plan->tapes()->slope() as $mark) {
                 $lines[] = sprintf('  %-3s %s', $mark['line'], $printer->tape($mark['tape_m']));
             }
+            $uprights = $plan->tapes()->uprights();
+            if ($uprights !== []) {
+                $lines[] = 'Chalk lines up the slope, from the '.$texts->choice('/rules/run_datum', $plan->design->rules->runDatum->value);
+            }
+            foreach ($uprights as $mark) {
+                $lines[] = sprintf('  %-3s %s', $mark['line'], $printer->tape($mark['tape_m']));
+            }
         }
         foreach ($plan->supports as $run) {
             $lines[] = '';
@@ -102,7 +109,7 @@ final class Summary
                 $lines[] = sprintf(
                     '  %2d  %s %s %-3d reserve %s %s%s',
                     $place + 1,
-                    self::padded($printer->tape($plan->tapes()->onRun_m($run->run->line, $attachment->x_m)), 12),
+                    self::padded($printer->tape($plan->tapes()->ofFoot_m($run->run->line, $attachment->x_m)), 12),
                     $texts->stand(),
                     $run->members()[$place],
                     self::padded(Texts::reserve($attachment->worst->reserve()), 6),

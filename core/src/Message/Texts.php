@@ -49,7 +49,7 @@ final class Texts
         $outline = Outline::of($design->surface);
         $side = static fn (string $side, float $hip_m): string => $hip_m > 0.0 || $outline->given !== [] ? "$side corner" : "$side rake";
 
-        return new self($design->printer(), $design->surface->covering->stand(), [$side('left', $outline->leftHip_m), $side('right', $outline->rightHip_m)]);
+        return new self($design->printer(), $design->stand(), [$side('left', $outline->leftHip_m), $side('right', $outline->rightHip_m)]);
     }
 
     public function has(string $code): bool
@@ -79,7 +79,7 @@ final class Texts
     {
         return [
             '[member]' => $this->stand, '[members]' => $this->stand.'s', '[Member]' => ucfirst($this->stand),
-            '[Bearer]' => $this->stand === 'rib' ? 'Purlin' : 'Member', '[left]' => $this->sides[0], '[right]' => $this->sides[1],
+            '[Bearer]' => in_array($this->stand, ['rib', 'purlin'], true) ? 'Purlin' : 'Member', '[left]' => $this->sides[0], '[right]' => $this->sides[1],
         ];
     }
 

@@ -61,13 +61,13 @@ final readonly class BlockPlan
     public function railed(Members $members, SiteLoads $loads): self
     {
         $design = $this->part->design;
-        $lines = RailLines::of($design, $members, array_keys($this->placement->rows), $this->part->number);
+        $lines = RailLines::of($design, $members, array_keys($this->placement->rows), $this->part->number, $this->placement->columnNumbers());
 
         return new self(
             $this->part,
             $this->placement,
             $lines,
-            ModuleCheck::all($design, $this->placement, $loads, $lines->byRow),
+            ModuleCheck::all($design, $this->placement, $loads, $lines->pairs),
             Runs::of($design, $this->placement, $lines, $members, $loads),
         );
     }

@@ -13,6 +13,7 @@ use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\Bar;
+use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
@@ -213,7 +214,7 @@ final class Findings
                 ]);
             }
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
-            $isNowhere = $isShort || (!$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
+            $isNowhere = $isShort || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
             if (count($plan->run->candidates_m) < 2) {
                 if ($isNowhere) {
                     // Its line lies on no purlin, or its clamp has no ribs: said already.
@@ -251,6 +252,11 @@ final class Findings
     private static function pad(Design $design): array
     {
         $lies = $design->kit->foot->padOn($design->surface->covering);
+        $turned = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement->isUpSlope()) === []
+            ? null : $design->kit->foot->underRailUp()?->besideRail;
+        if ($lies !== null && $turned !== null && $lies->flat !== null && Printed::over($turned->toMetres(), $lies->flat->toMetres())) {
+            return [Finding::of(Code::PadOffFlat, '/kit/foot/length_m', ['pad_m' => $turned->toMetres(), 'flat_m' => $lies->flat->toMetres()])];
+        }
 
         return match (true) {
             $lies === null => [],
@@ -311,7 +317,7 @@ final class Findings
     private static function rowRule(Design $design, RunPlan $plan): array
     {
         [$each, $once, $run] = [$design->rules->rowRuleEach, $design->rules->rowRuleOnce, $plan->run];
-        if ($each === null || $once === null) {
+        if ($each === null || $once === null || $run->line->isUpSlope) {
             return [];
         }
         $across = $design->parts()[$run->line->block - 1]->design->moduleAcross();
@@ -340,6 +346,9 @@ final class Findings
             && !$design->parts()[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
         if (array_filter($plans, $isEnded) !== []) {
             $findings[] = Finding::of(Code::HoleEndsRail, '/block/left_out');
+        }
+        if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->line->isUpSlope) !== []) {
+            $findings[] = Finding::of(Code::FeetFixedAlong, '/block/arrangement/kind');
         }
         if ($design->kit->extraMassPerModule->toSi() > 0.0) {
             $findings[] = Finding::of(Code::ExtrasDoNotHoldDown, '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extraMassPerModule->toSi()]);

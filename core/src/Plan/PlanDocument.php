@@ -62,7 +62,7 @@ final class PlanDocument
             'loads' => self::loads($plan),
             'members' => self::members($plan),
             'modules' => self::modules($plan),
-            'lines' => $plan->tapes()->slope(),
+            'lines' => $plan->tapes()->slope(), 'uprights' => $plan->tapes()->uprights(),
             'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
             'clamp' => $plan->clamp === null ? null : [
                 'up' => [
@@ -241,13 +241,12 @@ final class PlanDocument
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'row' => $run->run->line->row,
             'is_upper' => $run->run->line->isUpper,
             'first_column' => $run->run->firstColumn, 'last_column' => $run->run->lastColumn,
-            'y_m' => $run->run->line->y_m, 'hole_y_m' => $run->run->line->holeY_m, 'above_butt_m' => $run->run->line->aboveButt_m,
-            'offset_m' => $run->run->line->offset_m,
-            'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
+            ...self::lies($run->run),
+            'offset_m' => $run->run->line->offset_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
             'candidates' => array_map(
-                static fn (int $member, float $x_m): array => ['member' => $member, 'x_m' => $x_m],
+                static fn (int $member, float $at_m): array => ['member' => $member, self::along($run->run) => $at_m],
                 $run->run->members,
                 $run->run->candidates_m,
             ),
@@ -259,7 +258,7 @@ final class PlanDocument
             ],
             'in_line_m' => $run->inLine_m(), 'for_members' => $run->forMembers,
             'rail' => $verdict?->rail === null ? null : self::link($verdict->rail) + [
-                'x_m' => $verdict->railAt_m, 'normal_Nm' => $verdict->railNormal_Nm, 'along_Nm' => $verdict->railAlong_Nm,
+                self::along($run->run) => $verdict->railAt_m, 'normal_Nm' => $verdict->railNormal_Nm, 'along_Nm' => $verdict->railAlong_Nm,
                 'capacity_normal_Nm' => self::finite($plan->capacities?->railNormal_Nm), 'capacity_along_Nm' => self::finite($plan->capacities?->railAlong_Nm),
             ],
             'splice' => $verdict?->splice === null
@@ -270,6 +269,22 @@ final class PlanDocument
         ];
     }
 
+    /** @return array<string, mixed> Where a rail lies, from its ends to the line of its holes */
+    private static function lies(Run $run): array
+    {
+        $line = $run->line;
+
+        return $line->isUpSlope
+            ? ['way' => 'up', 'over' => $line->over, 'x_m' => $line->at_m, 'hole_x_m' => $line->holeAt_m, 'y0_m' => $run->x0_m, 'y1_m' => $run->x1_m]
+            : ['y_m' => $line->at_m, 'hole_y_m' => $line->holeAt_m, 'above_butt_m' => $line->aboveButt_m, 'x0_m' => $run->x0_m, 'x1_m' => $run->x1_m];
+    }
+
+    /** @return 'x_m'|'y_m' What places along a rail are told by */
+    private static function along(Run $run): string
+    {
+        return $run->line->isUpSlope ? 'y_m' : 'x_m';
+    }
+
     /** @return array<string, mixed> */
     private static function attachment(Plan $plan, RunPlan $run, int $place, AttachmentVerdict $verdict): array
     {
@@ -277,8 +292,8 @@ final class PlanDocument
         $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
 
         return [
-            'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], 'x_m' => $verdict->x_m,
-            'tape_m' => $plan->tapes()->onRun_m($run->run->line, $verdict->x_m),
+            'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], self::along($run->run) => $verdict->x_m,
+            'tape_m' => $plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m),
             'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
             'tension_N' => $verdict->tension_N,
             'modules' => $verdict->modules,
@@ -311,7 +326,7 @@ final class PlanDocument
             foreach ($run->suctions as $index => $suction) {
                 $areas[$suction->figure] = $run->windAreas_m2[$index][$clamp];
             }
-            $clamps[] = ['x_m' => $x_m, 'share' => $run->shares[$clamp], 'suction_areas_m2' => (object) $areas];
+            $clamps[] = [self::along($run) => $x_m, 'share' => $run->shares[$clamp], 'suction_areas_m2' => (object) $areas];
         }
 
         return $clamps;

@@ -169,9 +169,10 @@ final class Planner
     {
         return array_sum(array_map(static function (BlockPart $part): int {
             $block = $part->design->block;
-            $along_m = $block->columns * ($part->design->moduleAcross()->toMetres() + $block->columnGap->toMetres());
+            [$lines, $long, $gap] = $block->arrangement->isUpSlope() ? [$block->columns, $block->rows, $block->rowGap] : [$block->rows, $block->columns, $block->columnGap];
+            $along_m = $long * ($part->design->moduleAlong()->toMetres() + $gap->toMetres());
 
-            return 2 * $block->rows * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
+            return 2 * $lines * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
         }, $design->parts()));
     }
 

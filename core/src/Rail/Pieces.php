@@ -23,7 +23,7 @@ final class Pieces
         }
         $count = (int) ceil($length_m / $stock_m - 1e-9);
         $step_m = $design->units->cut_m();
-        $least_m = min($stock_m, 2.5 * $design->surface->framing->spacing->toMetres());
+        $least_m = min($stock_m, 2.5 * ($design->block->arrangement->isUpSlope() ? $design->standSpacing() : $design->surface->framing->spacing)->toMetres());
         $rest_m = $length_m - ($count - 1) * $stock_m;
         $splices = [];
         for ($piece = 1; $piece < $count; ++$piece) {

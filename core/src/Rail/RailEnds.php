@@ -76,7 +76,7 @@ final class RailEnds
         $worst_m = $kept_m - self::TOLERANCE_M;
         $worst = null;
         foreach ($runs as $run) {
-            $end_m = min($clear_m($run->x0_m, $run->line->y_m), $clear_m($run->x1_m, $run->line->y_m));
+            $end_m = min($clear_m(...$run->line->point_m($run->x0_m)), $clear_m(...$run->line->point_m($run->x1_m)));
             if ($end_m < $worst_m) {
                 [$worst_m, $worst] = [$end_m, $run->id];
             }

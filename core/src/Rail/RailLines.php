@@ -24,21 +24,22 @@ use Garnetine\Core\Layout\LineBands;
  */
 final readonly class RailLines
 {
-    private const DEFAULT_SHARE = 0.215;
+    public const DEFAULT_SHARE = 0.215;
 
     /**
-     * @param array<int, array{RailLine, RailLine}> $byRow Lower and upper
+     * @param array<int, array{RailLine, RailLine}> $pairs Lower and upper by row; of rails up the slope left and right by column
      * @param list<Finding> $findings
      */
-    private function __construct(public array $byRow, public array $findings)
+    private function __construct(public array $pairs, public array $findings)
     {
     }
 
     /**
-     * @param list<int> $rows
+     * @param list<int> $rows That have modules
      * @param int $number Of the block on its surface
+     * @param list<int> $columns The same of columns
      */
-    public static function of(Design $design, Members $members, array $rows, int $number = 1): self
+    public static function of(Design $design, Members $members, array $rows, int $number = 1, array $columns = []): self
     {
         $findings = [];
         $course = Course::of($design->surface);
@@ -61,25 +62,30 @@ final readonly class RailLines
         if ($zones[0] === []) {
             $findings[] = Finding::of(Code::ClampZoneMissing, '/module/ratings', ['module' => $design->module->name, 'side' => $design->heldSide()->value]);
         }
-        $byRow = [];
+        if ($design->block->arrangement->isUpSlope()) {
+            [$pairs, $off] = UpLines::of($design, $members, $columns, $number);
+
+            return new self($pairs, [...$findings, ...$off]);
+        }
+        $pairs = [];
         foreach ($rows as $row) {
             $pair = [
                 self::line($design, $members, $course, $zones[0], $row, false, $number),
                 self::line($design, $members, $course, $zones[1], $row, true, $number),
             ];
-            $byRow[$row] = $pair;
+            $pairs[$row] = $pair;
             foreach ($pair as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
             }
         }
 
-        return new self($byRow, $findings);
+        return new self($pairs, $findings);
     }
 
-    /** @return list<RailLine> From the eave up */
+    /** @return list<RailLine> From the eave up, or from the left */
     public function all(): array
     {
-        return array_merge(...array_values($this->byRow));
+        return array_merge(...array_values($this->pairs));
     }
 
     /** @param list<array{float, float}> $zones */
@@ -228,14 +234,14 @@ final readonly class RailLines
     private static function findings(Design $design, Members $members, ?Course $course, RailLine $line): array
     {
         $findings = [];
-        $faults = self::courseFaults($design, $course, $line->holeY_m);
+        $faults = self::courseFaults($design, $course, $line->holeAt_m);
         $isOff = ($members->purlins !== null && $line->purlin === null) || isset($faults['plate_on_batten']) || isset($faults['arm_under_tile']);
         $cure = $isOff ? LineBands::of($design)?->cure($design) ?? [] : [];
         if ($members->purlins !== null && $line->purlin === null) {
             $findings[] = Finding::of(Code::LineOffPurlin, '/block/y_m', ['line' => $line->name()] + $cure);
         }
-        if ($members->inLap($line->holeY_m)) {
-            $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->name(), 'y_m' => $line->holeY_m]);
+        if ($members->inLap($line->holeAt_m)) {
+            $findings[] = Finding::of(Code::LineInLap, '/surface/framing/lap', ['line' => $line->name(), 'y_m' => $line->holeAt_m]);
         }
         foreach ($faults as $code => $by_m) {
             $values = ['line' => $line->name(), 'above_butt_m' => $line->aboveButt_m ?? 0.0] + ($code === 'plate_in_nails' ? [] : ['by_m' => $by_m]) + $cure;
@@ -250,7 +256,7 @@ final readonly class RailLines
     }
 
     /** A, B … Z, AA … */
-    private static function letter(int $index): string
+    public static function letter(int $index): string
     {
         $letters = '';
         for (++$index; $index > 0; $index = intdiv($index - 1, 26)) {

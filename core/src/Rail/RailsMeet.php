@@ -28,13 +28,25 @@ final class RailsMeet
         $findings = [];
         foreach ($runs as $index => $run) {
             foreach (array_slice($runs, 0, $index) as $other) {
-                $clear_m = max($run->x0_m - $other->x1_m, $other->x0_m - $run->x1_m);
-                if ($run->line->block !== $other->line->block && abs($run->line->y_m - $other->line->y_m) < $wide_m - 1e-9 && $clear_m < $apart_m - 1e-9) {
+                if ($run->line->block === $other->line->block) {
+                    continue;
+                }
+                $apart = max($run->x0_m - $other->x1_m, $other->x0_m - $run->x1_m);
+                $isOn = $run->line->isUpSlope === $other->line->isUpSlope
+                    ? abs($run->line->at_m - $other->line->at_m) < $wide_m - 1e-9 && $apart < $apart_m - 1e-9
+                    : self::isWithin($run, $other->line->at_m, $wide_m) && self::isWithin($other, $run->line->at_m, $wide_m);
+                if ($isOn) {
                     $findings[] = Finding::of(Code::RailsMeet, '/block/x_m', ['one' => $other->id, 'other' => $run->id, 'apart_m' => $apart_m]);
                 }
             }
         }
 
         return $findings;
+    }
+
+    /** Whether a rail that crosses the way of another reaches it. */
+    private static function isWithin(Run $run, float $at_m, float $wide_m): bool
+    {
+        return $at_m > $run->x0_m - $wide_m && $at_m < $run->x1_m + $wide_m;
     }
 }

@@ -8,7 +8,8 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Suction;
 
 /**
- * One continuous line of rail with its clamps, in numbers for the solver: forces in N, lengths in m.
+ * One continuous line of rail with its clamps, in numbers for the solver: forces in N, lengths in m. Places are told along it: from the
+ * left edge, and of rails up the slope from the eave.
  *
  * Every gravity load is a multiple of one vector, the share of a module at each clamp; wind has one vector for each
  * suction that its modules meet.
@@ -54,6 +55,8 @@ final readonly class Run
         public OwnHand $hand = new OwnHand(),
         /** Whether it lies on every place that it crosses, and so is held on each: nothing there is left to choose. */
         public bool $onEach = false,
+        /** Of a rail up the slope what differs from clamp to clamp; places along it are heights then. */
+        public ?UpSlope $upSlope = null,
     ) {
     }
 
@@ -122,6 +125,7 @@ final readonly class Run
                     (int) $this->spliceIsHinge,
                     (int) $this->onEach,
                     $this->hand->key(),
+                    $this->upSlope?->key() ?? '',
                 ],
             );
     }

@@ -23,11 +23,13 @@ final readonly class HoleLedger
         $holes = [];
         foreach ($plans as $plan) {
             foreach (self::each($plan->feet_m(), $design->kit->foot->holes()) as [$place, $x_m, $hole, $above_m]) {
+                $line = $plan->run->line;
+                [$holeX_m, $y_m] = $line->hole_m($x_m, $above_m);
                 $holes[] = [
                     'id' => $plan->run->id.'-'.($place + 1).($hole === 0 ? '' : chr(97 + $hole)), 'kind' => 'attachment', 'run' => $plan->run->id,
                     'member' => $plan->run->members[$plan->picks[$place]],
-                    'x_m' => $x_m, 'y_m' => $plan->run->line->holeY_m + $above_m,
-                    'above_butt_m' => $above_m > 0.0 ? $course?->aboveButt_m($plan->run->line->holeY_m + $above_m) : $plan->run->line->aboveButt_m,
+                    'x_m' => $holeX_m, 'y_m' => $y_m,
+                    'above_butt_m' => $above_m > 0.0 || $line->isUpSlope ? $course?->aboveButt_m($y_m) : $line->aboveButt_m,
                     'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
             }

@@ -121,7 +121,7 @@ final class MetalTest extends TestCase
         [$wide_m, $high_m, $hip_m] = [$design->surface->width->toMetres(), $design->surface->slopeLength->toMetres(), $design->surface->rightHip->toMetres()];
         foreach ($plan->supports as $run) {
             $purlin_m = $sheet->lowerScrews->toMetres() + (($run->run->line->purlin ?? 0) - 1) * 0.9;
-            self::assertEqualsWithDelta($purlin_m, $run->run->line->holeY_m, 1e-9);
+            self::assertEqualsWithDelta($purlin_m, $run->run->line->holeAt_m, 1e-9);
             foreach ($run->feet_m() as $place => $x_m) {
                 self::assertEqualsWithDelta($sheet->firstRib->toMetres() + ($run->members()[$place] - 1) * $sheet->ribPitch->toMetres() + $beside_m, $x_m, 5.001e-4, 'on the mark of a tape');
                 $toHip_m = ($wide_m - $hip_m * $purlin_m / $high_m - $x_m) * $high_m / hypot($high_m, $hip_m);
@@ -150,7 +150,7 @@ final class MetalTest extends TestCase
         // A purlin that lies elsewhere takes its rail with it, and shares with its neighbours as they then lie.
         $own = Edits::apply($design, [['path' => '/surface/framing/own', 'value' => [['number' => 3, 'x_m' => 1.89, 'from_m' => null, 'to_m' => 6.0, 'plies' => 1, 'known' => 'probed', 'plus_minus_m' => null]]]]);
         $moved = Planner::plan($own);
-        self::assertEqualsWithDelta(1.89, self::lines($moved)[1]->holeY_m, 1e-9);
+        self::assertEqualsWithDelta(1.89, self::lines($moved)[1]->holeAt_m, 1e-9);
         self::assertLessThanOrEqual(6.0, max([0.0, ...$moved->supports[1]->run->candidates_m]));
         self::assertEqualsWithDelta(0.9, Members::of($own->surface)->purlins?->tributary_m(3), 1e-9);
         self::assertEqualsWithDelta((0.89 + 0.9) / 2, Members::of($own->surface)->purlins?->tributary_m(2), 1e-9);

@@ -151,15 +151,15 @@ final class TileTest extends TestCase
         foreach ($plan->supports as $run) {
             $line = $run->run->line;
             // The rail lies its arm's reach below the plate, in the clamp zone.
-            self::assertEqualsWithDelta($line->y_m + 0.13 + 0.025, $line->holeY_m, 1e-9);
-            $plate_m = [$line->holeY_m - 0.025, $line->holeY_m - 0.025 + $hook->length->toMetres()];
+            self::assertEqualsWithDelta($line->at_m + 0.13 + 0.025, $line->holeAt_m, 1e-9);
+            $plate_m = [$line->holeAt_m - 0.025, $line->holeAt_m - 0.025 + $hook->length->toMetres()];
             for ($batten = -1; $batten <= 20; ++$batten) {
                 $middle_m = $tile->lowerBatten->toMetres() + $batten * $gauge_m;
                 self::assertTrue($plate_m[1] <= $middle_m - 0.024 - 0.0127 + 1e-6 || $plate_m[0] >= $middle_m + 0.024 + 0.0127 - 1e-6, "batten $batten, line {$line->letter}");
             }
             // And 70 mm or more below the batten that the tile above laps over.
             $below_m = $tile->lowerBatten->toMetres() + floor(($plate_m[0] - $tile->lowerBatten->toMetres()) / $gauge_m) * $gauge_m;
-            self::assertLessThanOrEqual($below_m - 0.07 + 1e-6, $line->y_m);
+            self::assertLessThanOrEqual($below_m - 0.07 + 1e-6, $line->at_m);
             foreach ($run->run->candidates_m as $x_m) {
                 $beside_m = fmod($x_m - 0.19 + 300.0, 0.3);
                 self::assertLessThanOrEqual(0.13 + 1e-9, min($beside_m, 0.3 - $beside_m));

@@ -69,8 +69,8 @@ final class TapesTest extends TestCase
         foreach ($plan->supports as $run) {
             foreach ($plan->tapes()->run($run) as $mark) {
                 if ($mark['kind'] === 'member') {
-                    $shifted += $plan->members->shiftAt_m($run->run->line->holeY_m) === 0.0 ? 0 : 1;
-                    $straight += $plan->members->shiftAt_m($run->run->line->holeY_m) === 0.0 ? 1 : 0;
+                    $shifted += $plan->members->shiftAt_m($run->run->line->holeAt_m) === 0.0 ? 0 : 1;
+                    $straight += $plan->members->shiftAt_m($run->run->line->holeAt_m) === 0.0 ? 1 : 0;
                     self::assertEqualsWithDelta(round($mark['tape_m'] / $spacing_m) * $spacing_m, $mark['tape_m'], $plan->design->units->roofMark_m() / 2 + 1e-9);
                 }
             }

@@ -111,7 +111,7 @@ final class ButylTest extends TestCase
                 self::assertInstanceOf(Shingles::class, $courses);
                 $exposure_m = ($courses->upperButt->toMetres() - $courses->lowerButt->toMetres()) / $courses->coursesBetween;
                 foreach ($plan->supports as $run) {
-                    $low_m = fmod($run->run->line->holeY_m - 0.0254 - $courses->lowerButt->toMetres(), $exposure_m);
+                    $low_m = fmod($run->run->line->holeAt_m - 0.0254 - $courses->lowerButt->toMetres(), $exposure_m);
                     $isOver = $low_m + $design->kit->foot->onOneCourse()?->toMetres() > $exposure_m + 1e-6;
                     self::assertSame($isOver, in_array($run->run->line->name(), $told, true), "$length, $y, {$run->run->id}");
                     $seen[$length][$isOver ? 'over' : 'on one'] = true;

@@ -143,4 +143,9 @@ final readonly class PadFoot implements Foot
     {
         return 'flashed_foot';
     }
+
+    public function underRailUp(): null
+    {
+        return null;
+    }
 }

@@ -65,7 +65,7 @@ final class OwnMembersTest extends TestCase
         foreach ($plan->supports as $run) {
             $lines[] = array_map(static fn (int $number): bool => in_array($number, $run->run->members, true), [6, 11, 12]);
         }
-        $heights_m = array_map(static fn (RunPlan $run): float => $run->run->line->holeY_m, $plan->supports);
+        $heights_m = array_map(static fn (RunPlan $run): float => $run->run->line->holeAt_m, $plan->supports);
         self::assertSame(array_map(static fn (float $y_m): array => [false, $y_m <= 2.0 - 3 * 0.0254, $y_m >= 2.0 + 3 * 0.0254], $heights_m), $lines);
         self::assertGreaterThan(1, count(array_unique(array_map(static fn (array $line): string => (string) json_encode($line), $lines))));
         self::assertSame('bay_uneven', Becauses::of($plan, 'runs/'.$plan->supports[0]->run->id.'/feet/1/bay')->code);

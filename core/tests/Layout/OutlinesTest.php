@@ -111,7 +111,7 @@ final class OutlinesTest extends TestCase
         self::assertNotContains('left', $spots[1]->exposedSides);
         self::assertEqualsWithDelta((new Polygon(Outline::of(self::l()->design()->surface)->corners()))->area_m2(), array_sum(self::areas($plan->loads?->zones)), 1e-9);
         $low = Planner::plan(self::l()->with('/block/x_m', 9.0)->with('/block/columns', 2)->with('/block/rows', 1)->with('/block/y_m', 2.0)->design());
-        self::assertSame([], array_filter($low->supports, static fn (RunPlan $run): bool => array_filter($run->run->candidates_m, static fn (float $x_m): bool => $run->run->line->holeY_m > 5.2 - ($x_m - 7.0) * 0.44 - 0.0762 + 1e-6) !== []));
+        self::assertSame([], array_filter($low->supports, static fn (RunPlan $run): bool => array_filter($run->run->candidates_m, static fn (float $x_m): bool => $run->run->line->holeAt_m > 5.2 - ($x_m - 7.0) * 0.44 - 0.0762 + 1e-6) !== []));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> What changes, the code found, and what it says of the edge */

@@ -157,7 +157,7 @@ final class ByHandTest extends TestCase
         $width_m = Uneven::all()['given']->design()->module->width->toMetres();
         foreach ([1 => [0.5, 1], 3 => [0.5 + $width_m / 2 / ($width_m + 0.4 * 0.0254), 2]] as $columns => [$modules, $quarters]) {
             $plan = self::plan(Uneven::all()['given']->with('/given', $even)->with('/block/rows', 1)->with('/block/columns', $columns)->with('/block/left_out', [])->with('/surface/snow_features', []));
-            [$lower_m, $upper_m] = array_map(static fn ($run): float => $run->run->line->y_m - 0.91, $plan->supports);
+            [$lower_m, $upper_m] = array_map(static fn ($run): float => $run->run->line->at_m - 0.91, $plan->supports);
             $length_m = $plan->blocks[0]->placement->length_m;
             // The rail nearer to the middle bears more; 0.6 of wind given at strength level, 0.6 of the module's own weight across the slope of 4 in 12.
             $share = max($length_m / 2 - $lower_m, $upper_m - $length_m / 2) / ($upper_m - $lower_m);
@@ -180,7 +180,7 @@ final class ByHandTest extends TestCase
             if ($run->run->line->row === 2) {
                 [$rail_N, $push_N] = $run->run->snow_N['unbalanced'];
                 $normal_N += $rail_N;
-                $turning_Nm += $rail_N * ($run->run->line->y_m - $y_m);
+                $turning_Nm += $rail_N * ($run->run->line->at_m - $y_m);
                 $along_N += $push_N;
             }
         }

@@ -24,7 +24,7 @@ final class LoadsOnRailsTest extends TestCase
                 $run = $support->run;
                 foreach ($run->suctions as $g => $suction) {
                     foreach ($run->windAreas_m2[$g] as $clamp => $area_m2) {
-                        self::add($rails, $suction->key, $area_m2, $run->clamps_m[$clamp], $run->line->y_m);
+                        self::add($rails, $suction->key, $area_m2, $run->clamps_m[$clamp], $run->line->at_m);
                     }
                 }
             }
@@ -88,12 +88,12 @@ final class LoadsOnRailsTest extends TestCase
             $design = Scenario::random($seed)->design();
             $plan = Planner::plan($design, Depth::Checks);
             $faults = array_filter($plan->findings, static fn ($finding): bool => in_array($finding->code->value, ['plate_below_butt', 'cover_short'], true));
-            foreach ($plan->blocks[0]->lines->byRow ?? [] as $pair) {
+            foreach ($plan->blocks[0]->lines->pairs ?? [] as $pair) {
                 foreach ($pair as $line) {
                     $from_m = $line->isUpper ? $design->module->length->toMetres() - $line->offset_m : $line->offset_m;
                     self::assertGreaterThanOrEqual($design->module->ratings[0]->from->toMetres() - 1e-9, $from_m, "seed $seed, line {$line->letter}");
                     self::assertLessThanOrEqual($design->module->ratings[0]->to->toMetres() + 1e-9, $from_m, "seed $seed, line {$line->letter}");
-                    self::assertEqualsWithDelta(0.0, fmod($line->holeY_m + 1e-9, $design->units->roofMark_m()), 2e-6, 'the chalk line stands on an eighth');
+                    self::assertEqualsWithDelta(0.0, fmod($line->holeAt_m + 1e-9, $design->units->roofMark_m()), 2e-6, 'the chalk line stands on an eighth');
                     if ($faults === []) {
                         self::assertGreaterThanOrEqual(($design->kit->foot->flashing()?->below->toMetres() ?? NAN) - 1e-6, $line->aboveButt_m, "seed $seed, line {$line->letter}");
                     }

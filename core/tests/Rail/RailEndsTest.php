@@ -58,7 +58,7 @@ final class RailEndsTest extends TestCase
             foreach (self::runs($plan) as $run) {
                 for ($part = 0; $part <= 4000; ++$part) {
                     [$x_m, $y_m] = [$x0 + $part / 4000 * ($x1 - $x0), $y0 + $part / 4000 * ($y1 - $y0)];
-                    $least_m = min($least_m, hypot($run->x0_m - $x_m, $run->line->y_m - $y_m), hypot($run->x1_m - $x_m, $run->line->y_m - $y_m));
+                    $least_m = min($least_m, hypot($run->x0_m - $x_m, $run->line->at_m - $y_m), hypot($run->x1_m - $x_m, $run->line->at_m - $y_m));
                 }
             }
             $name = self::OUTLINE[$edge][2].' '.($edge + 1);
@@ -77,7 +77,7 @@ final class RailEndsTest extends TestCase
         $plan = Planner::plan(self::roof()->design(), Depth::Checks);
         $run = self::runs($plan)[0];
         $with = static fn (float $clearance_m): Scenario => self::roof()->with('/surface/no_work_circles', [
-            ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => $run->x1_m + 0.5, 'y_m' => $run->line->y_m, 'diameter_m' => 0.3, 'clearance_m' => $clearance_m],
+            ['id' => 'vent', 'kind' => 'pipe_vent', 'x_m' => $run->x1_m + 0.5, 'y_m' => $run->line->at_m, 'diameter_m' => 0.3, 'clearance_m' => $clearance_m],
         ]);
         self::assertEqualsWithDelta(['vent' => 0.02], self::across(Planner::plan($with(0.37)->design(), Depth::Checks)), 1e-9);
         self::assertSame([], self::across(Planner::plan($with(0.349)->design(), Depth::Checks)));

@@ -6,7 +6,9 @@ namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
+use Garnetine\Core\Foot\LFoot;
 use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Load\Suction;
@@ -101,17 +103,22 @@ final class SecondOpinion
         $winds = array_map($beam->under(...), $this->run->windAreas_m2);
         $worst = 0.0;
         foreach ($this->cases() as $case) {
-            $worst = max($worst, $this->rail($feet, $beam, $case, $share, $share, $winds));
+            $own = $this->run->upSlope->normal_N[$case['snow']] ?? null;
+            // Up the slope the snow stands by clamps, in newtons; its factor alone is left.
+            $case['snow_n'] = $own === null ? $case['snow_n'] : $case['snow_f'];
+            $snowy = $own ?? $this->run->shares;
+            $lying = $beam->under($snowy);
+            $worst = max($worst, $this->rail($feet, $beam, $case, $share, $lying, $winds));
             if ($worst > $enough) {
                 return $worst;
             }
-            $worst = max($worst, $this->feet($feet, $case, $share, $share, $winds));
+            $worst = max($worst, $this->feet($feet, $case, $share, $lying, $winds));
             if ($worst > $enough) {
                 return $worst;
             }
             if ($case['snow'] === 'balanced') {
                 foreach ($this->patterns($feet) as $pattern) {
-                    $snow = $beam->under(array_map(static fn (float $s, float $f): float => $s * $f, $this->run->shares, $pattern));
+                    $snow = $beam->under(array_map(static fn (float $s, float $f): float => $s * $f, $snowy, $pattern));
                     $worst = max($worst, $this->rail($feet, $beam, $case, $share, $snow, $winds), $this->feet($feet, $case, $share, $snow, $winds));
                 }
             }
@@ -120,13 +127,13 @@ final class SecondOpinion
         return $worst;
     }
 
-    /** @return list<array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float}> */
+    /** @return list<array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, snow_f: float, wind_n: float, cd: float}> */
     private function cases(): array
     {
         $r = $this->run;
         $case = static fn (bool $up, float $wind, float $n, float $a, float $cd, ?string $snow = null, float $f = 0.0): array => [
             'up' => $up, 'wind' => $wind, 'dead_n' => $n, 'dead_a' => $a, 'snow' => $snow,
-            'snow_n' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][0], 'snow_a' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][1],
+            'snow_n' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][0], 'snow_a' => $snow === null ? 0.0 : $f * $r->snow_N[$snow][1], 'snow_f' => $f,
             'wind_n' => $up ? 0.0 : $wind * $r->windDown_N, 'cd' => $cd,
         ];
         $factors = match (true) {
@@ -155,7 +162,7 @@ final class SecondOpinion
 
     /**
      * @param list<float> $feet
-     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float} $case
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, snow_f: float, wind_n: float, cd: float} $case
      * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $full
      * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $snow
      * @param list<array{moments: array<int, array{float, float}>, reactions: list<float>}> $winds
@@ -189,7 +196,7 @@ final class SecondOpinion
                     $wind += $pressures[$g] * self::momentAt($state, $key);
                 }
                 $normal = $case['dead_n'] * self::momentAt($full, $key) + $case['snow_n'] * self::momentAt($snow, $key) + $case['wind_n'] * self::momentAt($full, $key) - ($case['up'] ? $case['wind'] * $wind : 0.0);
-                $along = $case['dead_a'] * self::momentAt($full, $key) + $case['snow_a'] * self::momentAt($snow, $key);
+                $along = $this->run->upSlope !== null ? 0.0 : $case['dead_a'] * self::momentAt($full, $key) + $case['snow_a'] * self::momentAt($snow, $key);
                 $worst = max($worst, $isSplice ? (abs($normal) + abs($along)) / $capSplice : abs($normal) / $capX + abs($along) / $capY);
             }
         }
@@ -199,7 +206,7 @@ final class SecondOpinion
 
     /**
      * @param list<float> $feet
-     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, wind_n: float, cd: float} $case
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, snow_f: float, wind_n: float, cd: float} $case
      * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $full
      * @param array{moments: array<int, array{float, float}>, reactions: list<float>} $snow
      * @param list<array{moments: array<int, array{float, float}>, reactions: list<float>}> $winds
@@ -221,12 +228,17 @@ final class SecondOpinion
             $f = $full['reactions'][$i];
             $s = $snow['reactions'][$i];
             $down = ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s - ($case['up'] ? $case['wind'] * $wind : 0.0);
-            $along = abs($case['dead_a'] * $f + $case['snow_a'] * $s);
+            $along = $this->run->upSlope === null ? abs($case['dead_a'] * $f + $case['snow_a'] * $s) : $this->pushed($case, $full['reactions'], $snow['reactions'])[$i];
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
             $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->limits()->railHeight_m / $kit->foot->base()->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
             $onHook = $kit->foot instanceof TileHook ? self::hook($kit->foot, -$down, $along) : null;
             [$pull, $beside] = $onHook === null ? [$pull, $along] : [$onHook[0], $along / 2];
+            if ($kit->foot instanceof LFoot && $this->run->upSlope !== null) {
+                [$at, $screw, $long] = [$kit->foot->loadLine->toMetres(), $kit->foot->base->heel->toMetres(), $kit->foot->length->toMetres()];
+                $pushes = $along * $kit->foot->railHeight->toMetres() / (($kit->foot->padWidth?->toMetres() ?? 0.0) / 2);
+                $pull = $down < 0 ? -$down * max(1, $at / $screw, ($long - $at) / ($long - $screw)) + $pushes : max(0, $pushes - $heel);
+            }
             $inSheet = $kit->foot instanceof SheetScrews && $kit->fastener instanceof SteelScrew;
             if ($kit->foot instanceof SheetScrews) {
                 [$pull, $beside] = [self::pair($kit->foot, -$down, $along, $heel), $along / 2];
@@ -242,7 +254,7 @@ final class SecondOpinion
             }
             if ($inSheet) {
                 $ratios[] = ($pull / $w + $beside / $z) / (min($kit->fastener->tension?->toSi() ?? INF, $kit->fastener->shear?->toSi() ?? INF) > 2000.0 ? 1.15 : 1.0);
-            } elseif ($pull > 0 && $along > 0 && $kit->capacities->value === 'design') {
+            } elseif ($pull > 0 && $along > 0 && ($kit->capacities->value === 'design' || !$kit->fastener instanceof LagScrew)) {
                 $ratios[] = $pull / $w + $beside / $z;
             } elseif ($pull > 0 && $along > 0) {
                 $angle = atan2($pull, $along);
@@ -252,6 +264,23 @@ final class SecondOpinion
         }
 
         return $worst;
+    }
+
+    /**
+     * The push on each foot of a rail up the slope: an even part of all of it, or as it is pressed, whichever is more.
+     *
+     * @param array{up: bool, wind: float, dead_n: float, dead_a: float, snow: string|null, snow_n: float, snow_a: float, snow_f: float, wind_n: float, cd: float} $case
+     * @param list<float> $full
+     * @param list<float> $snow
+     *
+     * @return list<float>
+     */
+    private function pushed(array $case, array $full, array $snow): array
+    {
+        $all = $case['dead_a'] * array_sum($this->run->shares) + $case['snow_f'] * ($this->run->upSlope->along_N[$case['snow']] ?? 0.0);
+        $on = array_map(static fn (float $f, float $s): float => max(0.0, ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s), $full, $snow);
+
+        return array_map(static fn (float $one): float => max($all / count($on), array_sum($on) > 0 ? $all * $one / array_sum($on) : 0.0), $on);
     }
 
     /**
@@ -358,7 +387,7 @@ final class SecondOpinion
 
             return [min($pull, $d->kit->fastener->tension?->toSi() ?? INF), min($shear, $d->kit->fastener->shear?->toSi() ?? INF), true];
         }
-        if ($d->kit->foot instanceof TileHook) {
+        if ($d->kit->foot instanceof TileHook || $d->kit->foot instanceof LFoot) {
             return [$d->kit->fastener->pullOut()?->toSi() ?? 0.0, $d->kit->foot->base->lateral?->toSi() ?? 0.0, true];
         }
         $g = ['spruce_pine_fir' => 0.42, 'douglas_fir_larch' => 0.5, 'hem_fir' => 0.43, 'southern_pine' => 0.55][$d->surface->framing->species->value] ?? throw new \LogicException('Not a species of the random roofs.');

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Quantity\Length;
+
+/** Rails up the slope under all modules of a column, two for each, over the purlins that they cross. */
+final readonly class RailsUp implements Arrangement
+{
+    public function past(Rail $rail): Length
+    {
+        return $rail->endPastModule;
+    }
+
+    public function isUpSlope(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Rail;
+
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Layout\ModuleSpot;
+use Garnetine\Core\Layout\Placement;
+
+/** Neighbouring modules over the same rails, in the directions of these: along them, and beside. */
+final readonly class Stretch
+{
+    /** @param non-empty-list<ModuleSpot> $modules */
+    private function __construct(
+        /** The row that they are in, of rails up the slope the column. */
+        public int $row,
+        public array $modules,
+        public bool $isUpSlope,
+        /** A module along the rails. */
+        public float $long_m,
+        /** A module from rail to rail. */
+        public float $wide_m,
+        /** Between two modules. */
+        public float $gap_m,
+    ) {
+    }
+
+    /** @return list<self> Rows from the eave up, or columns from the left */
+    public static function all(Design $design, Placement $placement): array
+    {
+        $isUp = $design->block->arrangement->isUpSlope();
+
+        return array_map(static fn (array $stretch): self => new self(
+            $stretch[0],
+            $stretch[1],
+            $isUp,
+            $isUp ? $placement->length_m : $placement->width_m,
+            $isUp ? $placement->width_m : $placement->length_m,
+            ($isUp ? $design->block->rowGap : $design->block->columnGap)->toMetres(),
+        ), $isUp ? $placement->columns() : $placement->stretches());
+    }
+
+    public function first(): ModuleSpot
+    {
+        return $this->modules[0];
+    }
+
+    public function last(): ModuleSpot
+    {
+        return $this->modules[count($this->modules) - 1];
+    }
+
+    /** Where a module begins along the rails. */
+    public function from_m(ModuleSpot $module): float
+    {
+        return $this->isUpSlope ? $module->y_m : $module->x_m;
+    }
+
+    /** Where a module begins beside them. */
+    public function beside_m(ModuleSpot $module): float
+    {
+        return $this->isUpSlope ? $module->x_m : $module->y_m;
+    }
+
+    /** @return list<float> The middles of clamps: at the outer edges, and in the middle of each gap */
+    public function clamps_m(): array
+    {
+        $clamps_m = [$this->from_m($this->first())];
+        foreach (array_slice($this->modules, 1) as $module) {
+            $clamps_m[] = $this->from_m($module) - $this->gap_m / 2;
+        }
+        $clamps_m[] = $this->from_m($this->last()) + $this->long_m;
+
+        return $clamps_m;
+    }
+}
