@@ -51,6 +51,10 @@ final class PaperView
 
         return [
             'members' => self::members($plan),
+            'eave_tape' => array_map(static fn (array $mark): array => [
+                'line' => $mark['line'], 'x_m' => $mark['x_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
+                'over' => $mark['over'] === null ? '' : $texts->say('tape.over_'.($plan->members->purlins === null ? 'member' : 'rib'), ['number' => $mark['over']]),
+            ], $plan->tapes()->uprights()),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
                 'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null

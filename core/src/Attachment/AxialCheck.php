@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Rail\Run;
+
 /**
  * A run up the slope: what slides pushes along its rail, which it does not bend. Every foot is fixed along the rail and takes the
  * larger of an even part of the push and of its part of what presses on the feet.
@@ -97,19 +99,13 @@ final class AxialCheck extends RunCheck
         }, $feet);
         foreach ([...$this->down, ...$this->up] as $case) {
             $normals_N = array_map(fn (int $foot): float => $this->effect($case, array_column($layout->reactions, $foot)), $feet);
-            foreach ($this->pushes_N($normals_N, $this->along_N($case)) as $foot => $along_N) {
-                $share = $layout->reactions[0][$foot];
-                $heel_N = $case->windUp > 0.0 ? 0.0 : max(0.0, $normals_N[$foot] - ($case->normal_N - $case->heel_N) * $share);
-                $tallies[$foot]->add($case, $case->windUp * $winds_N[$foot] - $normals_N[$foot], $along_N, $heel_N);
-            }
+            $this->weigh($tallies, $case, $layout, $normals_N, $winds_N);
         }
         $patterns = $snow?->reactions() ?? [];
         foreach ($this->partials as $partial) {
             foreach (array_keys($patterns[0] ?? []) as $pattern) {
                 $normals_N = array_map(static fn (int $foot): float => $partial->loads($layout->reactions[0][$foot], $patterns[$foot][$pattern])[0], $feet);
-                foreach ($this->pushes_N($normals_N, $this->along_N($partial->case)) as $foot => $along_N) {
-                    $tallies[$foot]->add($partial->case, $partial->case->windUp * $winds_N[$foot] - $normals_N[$foot], $along_N, 0.0);
-                }
+                $this->weigh($tallies, $partial->case, $layout, $normals_N, $winds_N);
             }
         }
 
@@ -117,11 +113,27 @@ final class AxialCheck extends RunCheck
     }
 
     /**
+     * @param list<FootTally> $tallies
+     * @param list<float> $normals_N What presses on each foot
+     * @param list<float> $winds_N What pulls at each, before its factor
+     */
+    private function weigh(array $tallies, LoadCase $case, UnitLayout $layout, array $normals_N, array $winds_N): void
+    {
+        foreach (self::pushes_N($normals_N, self::along_N($this->run, $case)) as $foot => $along_N) {
+            // Dead load does not help.
+            $heel_N = $case->windUp > 0.0 ? 0.0 : max(0.0, $normals_N[$foot] - ($case->normal_N - $case->heel_N) * $layout->reactions[0][$foot]);
+            $tallies[$foot]->add($case, $case->windUp * $winds_N[$foot] - $normals_N[$foot], $along_N, $heel_N);
+        }
+    }
+
+    /**
+     * How the feet of a rail share what pushes along it.
+     *
      * @param list<float> $normals_N What presses on each foot
      *
-     * @return list<float> What pushes each along the rail
+     * @return list<float> On each
      */
-    private function pushes_N(array $normals_N, float $along_N): array
+    public static function pushes_N(array $normals_N, float $along_N): array
     {
         $pressed_N = array_map(static fn (float $normal_N): float => max(0.0, $normal_N), $normals_N);
         $all_N = array_sum($pressed_N);
@@ -129,15 +141,15 @@ final class AxialCheck extends RunCheck
         return array_map(static fn (float $normal_N): float => $along_N * max(1 / count($normals_N), $all_N > 0.0 ? $normal_N / $all_N : 0.0), $pressed_N);
     }
 
-    /** All that pushes along the rail. */
-    private function along_N(LoadCase $case): float
+    /** All that pushes along a rail up the slope in a case. */
+    public static function along_N(Run $run, LoadCase $case): float
     {
-        $shares = array_sum($this->run->shares);
+        $shares = array_sum($run->shares);
         $code = $case->snow ?? '';
-        $all_N = $this->run->upSlope->along_N[$code] ?? null;
+        $all_N = $run->upSlope->along_N[$code] ?? null;
 
         return $all_N === null ? $case->along_N * $shares
-            : ($case->along_N - $case->snowFactor * $this->run->snow_N[$code][1]) * $shares + $case->snowFactor * $all_N;
+            : ($case->along_N - $case->snowFactor * $run->snow_N[$code][1]) * $shares + $case->snowFactor * $all_N;
     }
 
     /**

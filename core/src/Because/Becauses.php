@@ -107,6 +107,7 @@ final readonly class Becauses
             'clamp' => $this->clamp(),
             'lines' => new Because(
                 match (true) {
+                    $this->plan->design->block->arrangement->isUpSlope() => 'lines_up',
                     $this->plan->members->purlins !== null => 'lines_on_screws',
                     $this->plan->design->kit->foot->betweenBattens() !== null => 'lines_between_battens',
                     $this->plan->members->areOfSheet => 'lines_free',
@@ -327,7 +328,7 @@ final readonly class Becauses
     /** Whether a member that the run stands on carries too much. */
     private function overloads(RunPlan $run): bool
     {
-        $bearers = $this->plan->members->purlins === null ? $run->members() : [$run->run->line->purlin];
+        $bearers = $this->plan->members->purlins === null || $run->run->line->isUpSlope ? $run->members() : [$run->run->line->purlin];
         foreach ($this->plan->shares->shares ?? [] as $share) {
             if ($share->ratio > ($this->plan->shares->limit ?? INF) + 1e-9 && in_array($share->number, $bearers, true)) {
                 return true;
@@ -371,12 +372,13 @@ final readonly class Becauses
         $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input(match (true) {
+            $run->run->line->isUpSlope => $this->plan->members->purlins === null ? '/surface/covering/upper_batten_m' : '/surface/covering/upper_screws_m',
             $this->plan->design->surface->covering->stand() === 'rib' => '/surface/covering/rib_pitch_m',
             $this->plan->members->areOfSheet => '/surface/covering/seam_pitch_m',
             default => '/surface/framing/spacing_m',
         });
 
-        return new Because($this->plan->members->isEven() ? 'bay' : 'bay_uneven', [
+        return new Because($run->run->line->isUpSlope ? 'bay_up' : ($this->plan->members->isEven() ? 'bay' : 'bay_uneven'), [
             'value_m' => $length_m, 'from' => $members[$foot], 'to' => $members[$foot + 1], 'bays' => $members[$foot + 1] - $members[$foot],
             'spacing_m' => $this->plan->members->spacing_m(),
         ], children: $children);
@@ -424,7 +426,7 @@ final readonly class Becauses
         $capacities = $this->plan->capacities ?? throw new \LogicException('A checked run has capacities.');
         $case = $rail->case;
 
-        return new Because('rail_bending', [
+        return new Because($run->run->upSlope === null ? 'rail_bending' : 'rail_bending_up', [
             'value' => $rail->reserve(), 'factor' => $capacities->placing->factor, 'tolerance_m' => $capacities->placing->tolerance_m,
             'ratio' => $rail->ratio, 'at_m' => $at_m, 'case' => $case->code, 'run' => $run->run->id,
             'normal_Nm' => is_finite($capacities->railNormal_Nm) ? $capacities->railNormal_Nm : 0.0,
@@ -472,7 +474,9 @@ final readonly class Becauses
         $children = [$this->uplift($run, $foot)];
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
             $kind = $this->plan->design->kit->foot;
+            $turned = $run->run->upSlope === null ? null : $kind->underRailUp()?->besideRail;
             $children[] = new Because(match (true) {
+                $turned !== null => 'lag_tension_turned',
                 $kind->limits()->arm !== null => 'lag_tension_hook',
                 count($kind->holes()) > 1 => 'lag_tension_two',
                 default => 'lag_tension',
@@ -483,8 +487,14 @@ final readonly class Becauses
                 $this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/base/heel_m'),
                 ...array_map($this->input(...), $this->entered([
                     '/kit/foot/between_lags_m', '/kit/foot/between_screws_m', '/kit/foot/length_m', '/kit/foot/arm/reach_m',
+                    ...$turned === null ? [] : ['/kit/foot/pad_width_m', '/kit/foot/load_line_m'],
                 ])),
             ]);
+        }
+        if ($run->run->upSlope !== null) {
+            $children[] = new Because('push_shared', [
+                'value_N' => $verdict->along_N, 'run' => $run->run->id, 'feet' => count($run->picks),
+            ], 'statics; how the feet share it is a choice on the safe side');
         }
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],

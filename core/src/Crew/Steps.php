@@ -31,7 +31,7 @@ final readonly class Steps
     public static function of(Design $design, array $plans, ?FastenerInMember $held, ?WoodWindow $window): self
     {
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
-        $lines = count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $plans)));
+        [$lines, $uprights] = [self::lines($plans, false), self::lines($plans, true)];
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
         [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
         $inLine_m = self::inLine_m($design, $plans);
@@ -40,13 +40,14 @@ final readonly class Steps
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
-            [$inSheet ? 'mark_on_ribs' : self::MARKED[$design->rules->layOut->value], ['lines' => $lines], ['edges']],
+            ...self::mark($design, $lines, $uprights),
             [
                 $inSheet ? 'find_on_ribs' : 'find',
                 ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()],
                 $inSheet ? [] : ['wires_in_attic'],
             ],
             ...$inSheet ? [$rails] : [],
+            ...$uprights > 0 ? [['feet_along', ['turned' => ($design->kit->foot->underRailUp()->turns ?? false) ? 'feet.turned' : 'feet.unturned'], []]] : [],
             self::attach($design, $held, $window),
             [
                 'seal_'.$design->kit->foot->sealing(),
@@ -81,6 +82,25 @@ final readonly class Steps
         }
 
         return new self($list);
+    }
+
+    /** @param list<RunPlan> $plans */
+    private static function lines(array $plans, bool $areUpSlope): int
+    {
+        $own = array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->line->isUpSlope === $areUpSlope);
+
+        return count(array_unique(array_map(static fn (RunPlan $plan): string => $plan->run->line->name(), $own)));
+    }
+
+    /** @return list<array{string, array{lines: int}, list<string>}> How lines are marked, across and up the slope */
+    private static function mark(Design $design, int $lines, int $uprights): array
+    {
+        $across = $design->kit->foot->intoSheet() ? 'mark_on_ribs' : self::MARKED[$design->rules->layOut->value];
+
+        return [
+            ...$lines > 0 || $uprights === 0 ? [[$across, ['lines' => $lines], ['edges']]] : [],
+            ...$uprights > 0 ? [[$design->surface->framing->kind->runAcross() ? 'mark_up_ribs' : 'mark_up_members', ['lines' => $uprights], ['edges']]] : [],
+        ];
     }
 
     /** @return array{string, array<string, float|int|string>, array{}} How a foot is fastened */

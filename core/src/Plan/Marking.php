@@ -79,7 +79,11 @@ final class Marking
     /** How many members on the next foot stands, this one not counted; null for the last of a run. */
     public static function membersOn(Plan $plan, RunPlan $run, int $foot): ?int
     {
-        $numbers = array_map(static fn ($member): int => $member->number, $plan->members->members);
+        $numbers = array_column(match (true) {
+            !$run->run->line->isUpSlope => $plan->members->members,
+            $plan->members->purlins !== null => $plan->members->purlins->purlins,
+            default => array_map(static fn (int $number): array => ['number' => $number], $run->run->members),
+        }, 'number');
         $here = array_search($run->members()[$foot], $numbers, true);
         $next = isset($run->picks[$foot + 1]) ? array_search($run->members()[$foot + 1], $numbers, true) : false;
 

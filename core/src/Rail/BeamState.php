@@ -17,6 +17,17 @@ final readonly class BeamState
     {
     }
 
+    /**
+     * Reactions that bend nothing.
+     *
+     * @param list<float> $supports_m
+     * @param list<float> $reactions_N
+     */
+    public static function unbent(array $supports_m, array $reactions_N): self
+    {
+        return new self($supports_m, array_fill(0, count($supports_m), 0.0), $reactions_N, array_fill(0, count($supports_m), []));
+    }
+
     public function length_m(int $span): float
     {
         return $this->supports_m[$span + 1] - $this->supports_m[$span];

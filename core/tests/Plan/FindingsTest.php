@@ -108,6 +108,10 @@ final class FindingsTest extends TestCase
         yield 'foot_not_for_covering' => ['metal', ['/surface/covering' => ['kind' => 'asphalt_shingles'] + Covering::TYPICAL['asphalt_shingles'], '/surface/framing/kind' => 'rafter'], 'refusal', '/kit/foot/kind', 'The foot of the kit (L-foot on a pad) is not made for asphalt shingles'];
         yield 'framing_not_covered' => ['metal', ['/surface/framing/kind' => 'rafter'], 'refusal', '/surface/framing/kind', 'Feet on screwed metal sheets are not planned over rafters'];
         yield 'line_off_purlin' => ['metal', ['/block/y_m' => 0.55], 'stop', '/block/y_m', 'No purlin lies under line A within its clamp zone, and a rail on a sheet alone holds nothing. With the block 588 mm above the eave'];
+        $up = ['/block/arrangement' => ['kind' => 'rails_up'], '/block/orientation' => 'landscape', '/kit/foot/pad_width_m' => 0.05];
+        yield 'line_off_rib' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'rib_pitch_m' => 0.45] + Covering::TYPICAL['metal']] + $up, 'stop', '/block/x_m', 'Under 6 of 8 rails, line A first, no rib'];
+        yield 'feet_fixed_along' => ['metal', $up, 'assumption', '/block/arrangement/kind', 'none loose in a slot'];
+        yield 'rails_up_unfit' => ['metal', ['/kit/foot/pad_width_m' => null] + $up, 'refusal', '/block/arrangement/kind', 'the width of its pad'];
         yield 'seam_unknown' => ['seams', ['/kit/foot/for_thickness_m' => 0.0007], 'refusal', '/kit/foot/for_seam', '“folded twice, 1 in high” of sheets from 0.028 in on'];
         yield 'sheet_untested' => ['short', ['/surface/covering/sheet' => 'another panel'], 'refusal', '/kit/foot/for_sheet', 'on “ribbed panel, 0.6 mm, 65 ksi” from 0.024 in on. This roof has “another panel” of 0.024 in'];
         yield 'short_rails_need_ribs' => ['asce7-16', ['/block/arrangement' => ['kind' => 'short_rails', 'piece_m' => 0.4, 'clear_m' => 0.02]], 'refusal', '/block/arrangement/kind', 'under asphalt shingles there are none'];

@@ -169,7 +169,7 @@ final class ShortRailsTest extends TestCase
         $long = Edits::apply($short, [['path' => '/block/arrangement/kind', 'typed' => 'rails_across']]);
         self::assertEquals([$design->block, $design->asTyped], [$long->block, $long->asTyped]);
         $this->expectException(DocumentInvalid::class);
-        $this->expectExceptionMessage('/block/arrangement/kind: expected one of rails_across, short_rails');
+        $this->expectExceptionMessage('/block/arrangement/kind: expected one of rails_across, rails_up, short_rails');
         Edits::apply($design, [['path' => '/block/arrangement/kind', 'typed' => 'sideways']]);
     }
 }

@@ -16,7 +16,7 @@ final class Enumeration
      *
      * @return array{int|null, float} Fewest count and the least worst ratio among layouts of that count; null when none up to $most holds
      */
-    public static function fewest(SecondOpinion $opinion, Run $run, int $most, ?\Closure $wanted = null): array
+    public static function fewest(SecondOpinion $opinion, Run $run, int $most, ?\Closure $wanted = null, float $tolerance_in = 0.25): array
     {
         for ($count = 2; $count <= min($most, count($run->candidates_m)); ++$count) {
             $best = INF;
@@ -26,7 +26,7 @@ final class Enumeration
                 }
                 $feet = array_map(static fn (int $index): float => $run->candidates_m[$index], $subset);
                 $worst = $opinion->worst($feet, min($best, 1.0));
-                if ($worst < $best && $opinion->holds($feet)) {
+                if ($worst < $best && $opinion->holds($feet, tolerance_in: $tolerance_in)) {
                     $best = $worst;
                 }
             }

@@ -137,6 +137,7 @@ export function TapeInHand({ stage, choice }: { stage: string; choice: Choice })
                 run={run}
                 units={data.units}
                 slope={data.slope_tape}
+                eave={data.eave_tape}
                 runDatum={datum('/rules/run_datum')}
                 slopeDatum={datum('/rules/slope_datum')}
                 head={shown.tape_head}

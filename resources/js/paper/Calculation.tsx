@@ -13,13 +13,18 @@ export function Calculation({ view }: { view: PaperData }) {
             <FindingParts view={view} />
             <Loads view={view} />
             {view.calculation !== null && <Worked calculation={view.calculation} stand={view.stand} />}
-            <Part title={`${view.stand === 'rib' ? 'Purlins' : 'Members'}: gravity load with the array over without`}>
+            <Part title={`${view.sheet.purlins.length > 0 ? 'Purlins' : 'Members'}: gravity load with the array over without`}>
                 <p>
                     At most {view.members.limit}; under even shares {view.members.at_one_share}. The comparison judges no
                     structure.
                 </p>
                 <Rows
-                    head={[view.stand === 'rib' ? 'Purlin' : 'Member', 'From the feet', 'Even shares', 'With over without']}
+                    head={[
+                        view.sheet.purlins.length > 0 ? 'Purlin' : 'Member',
+                        'From the feet',
+                        'Even shares',
+                        'With over without',
+                    ]}
                     figures={[1, 2, 3]}
                     rows={view.members.list.map((member) => [
                         String(member.number),

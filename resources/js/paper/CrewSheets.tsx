@@ -145,6 +145,25 @@ function ShortPieces({ view }: { view: PaperData }) {
     });
 }
 
+/** Where the lines of rails up the slope are marked. */
+function EaveTape({ view }: { view: PaperData }) {
+    return view.eave_tape.length === 0 ? null : (
+        <>
+            <h3 className="mt-2">
+                Eave tape, at the lower and the upper ends of the lines, from the {view.fields['/rules/run_datum']?.text}: lines
+                of the holes up the slope
+            </h3>
+            <p className="font-condensed text-[1.3rem]">
+                {view.eave_tape.map((mark) => (
+                    <span key={mark.line} className="mr-6 inline-block">
+                        {mark.line} <strong>{mark.tape}</strong> <span className="text-[0.93rem]">{mark.over}</span>
+                    </span>
+                ))}
+            </p>
+        </>
+    );
+}
+
 /** Marks and numbers in large type; never to scale. */
 function Tapes({ view }: { view: PaperData }) {
     return (
@@ -153,7 +172,8 @@ function Tapes({ view }: { view: PaperData }) {
                 <strong>Read the numbers, do not lay this down. {view.tape_head}</strong> “Then 3 on” is the third {view.stand}{' '}
                 after this one: the fourth where this one is counted first.
             </p>
-            <h3 className="mt-2">
+            <EaveTape view={view} />
+            <h3 className={view.slope_tape.length > 0 ? 'mt-2' : 'hidden'}>
                 Slope tape, at both ends of the lines, from the {view.fields['/rules/slope_datum']?.text}: lines of the{' '}
                 {view.stand === 'seam' ? 'clamps' : 'holes'}
                 {view.slope_tape.some((mark) => mark.purlin !== '') &&
@@ -177,7 +197,8 @@ function Tapes({ view }: { view: PaperData }) {
                 .map((run) => (
                     <div key={run.id} className="keep mt-3">
                         <h3>
-                            Run {run.id}, line at {run.height}, from the {view.fields['/rules/run_datum']?.text}
+                            Run {run.id}, line at {run.height}, from the{' '}
+                            {view.fields[run.up ? '/rules/slope_datum' : '/rules/run_datum']?.text}
                             {run.in_line !== null && `; feet in line within ${run.in_line}`}
                         </h3>
                         <p className="font-condensed text-[1.3rem]">

@@ -344,7 +344,9 @@ export function Sheet({
                 )}
                 <MemberNumbers view={view} planned={planned} until={right + 8} onMember={onMember} />
                 <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
-                    {narrow ? 'ridge' : `ridge above; ${planned.stand}s counted from the left ${leans ? 'corner' : 'rake'}`}
+                    {narrow
+                        ? 'ridge'
+                        : `ridge above; ${planned.stand === 'purlin' ? 'rib' : planned.stand === 'course' ? 'member' : planned.stand}s counted from the left ${leans ? 'corner' : 'rake'}`}
                 </text>
                 {sheet.dimensions.across.map((chain, index) => (
                     <ChainAcross

@@ -598,6 +598,10 @@ export function NoWork({
     );
 }
 
+/** A place along a run, on the drawing. */
+const spot = (view: Viewport, run: { up: boolean; at_m: number }, along_m: number): [number, number] =>
+    run.up ? [px(view, run.at_m), py(view, along_m)] : [px(view, along_m), py(view, run.at_m)];
+
 /** Where a run's name ends: beside the run, or outside the roof where the rake would run through it. */
 const beside = (view: Viewport, x_m: number) => {
     const at = px(view, x_m) - 8;
@@ -605,14 +609,21 @@ const beside = (view: Viewport, x_m: number) => {
 };
 
 /** Of names at the left of their places those that do not stand on one another, the one in hand among them. */
-function readable(names: { id: string; x: number; y: number }[], first: string | null) {
+function readable(names: { id: string; x: number; y: number; wide: number }[], first: string | null) {
     const kept: typeof names = [];
     for (const name of [...names].sort((one, other) => Number(other.id === first) - Number(one.id === first))) {
-        if (kept.every((other) => Math.abs(other.x - name.x) > 40 || Math.abs(other.y - name.y) > 13)) {
+        if (kept.every((other) => Math.abs(other.x - name.x) > name.wide || Math.abs(other.y - name.y) > 13)) {
             kept.push(name);
         }
     }
     return new Set(kept.map((name) => name.id));
+}
+
+/** Where a run's name stands: at its left end, or under its lower end. */
+function nameOf(view: Viewport, run: Planned['runs'][number]) {
+    return run.up
+        ? { x: px(view, run.at_m), y: py(view, run.x0_m) + 11, wide: 8 * run.id.length + 4 }
+        : { x: beside(view, run.x0_m), y: py(view, run.at_m), wide: 40 };
 }
 
 export function Rails({
@@ -629,10 +640,10 @@ export function Rails({
     // Short pieces of a line have its name once.
     const heads = runs.filter((run, index) => !run.piece || run.id === selected || runs[index - 1]?.line !== run.line);
     const named = readable(
-        heads.map((run) => ({ id: run.id, x: beside(view, run.x0_m), y: py(view, run.y_m) })),
+        heads.map((run) => ({ id: run.id, ...nameOf(view, run) })),
         selected,
     );
-    const heights = [...new Set(runs.map((run) => run.y_m))].sort((one, other) => one - other);
+    const heights = [...new Set(runs.map((run) => run.at_m))].sort((one, other) => one - other);
     // On a roof of very many lines each is drawn as thin as the room between them wants.
     const room = len(view, Math.min(1, ...heights.slice(1).map((height, index) => height - (heights[index] ?? 0))));
     const thick = Math.min(4, Math.max(1, room / 3));
@@ -640,7 +651,9 @@ export function Rails({
     return (
         <g>
             {runs.map((run) => {
-                const y = py(view, run.y_m);
+                const [x1, y1] = spot(view, run, run.x0_m);
+                const [x2, y2] = spot(view, run, run.x1_m);
+                const name = nameOf(view, run);
                 const here = run.id === selected;
                 return (
                     // biome-ignore lint/a11y/noStaticElementInteractions: the list of runs does the same by keyboard
@@ -651,36 +664,34 @@ export function Rails({
                         cursor={onRun === undefined ? undefined : 'pointer'}
                     >
                         <line
-                            x1={px(view, run.x0_m)}
-                            x2={px(view, run.x1_m)}
-                            y1={y}
-                            y2={y}
+                            x1={x1}
+                            x2={x2}
+                            y1={y1}
+                            y2={y2}
                             stroke={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
                             strokeWidth={thick}
                         />
                         {thick > 2 && (
-                            <line
-                                x1={px(view, run.x0_m)}
-                                x2={px(view, run.x1_m)}
-                                y1={y}
-                                y2={y}
-                                stroke="var(--color-paper)"
-                                strokeWidth={0.4 * thick}
-                            />
+                            <line x1={x1} x2={x2} y1={y1} y2={y2} stroke="var(--color-paper)" strokeWidth={0.4 * thick} />
                         )}
                         {run.splices_m.length > 0 && (
                             <path
-                                d={run.splices_m.map((splice) => `M${px(view, splice)} ${y - tick}v${2 * tick}`).join('')}
+                                d={run.splices_m
+                                    .map((splice) => {
+                                        const [x, y] = spot(view, run, splice);
+                                        return run.up ? `M${x - tick} ${y}h${2 * tick}` : `M${x} ${y - tick}v${2 * tick}`;
+                                    })
+                                    .join('')}
                                 stroke="var(--color-ink)"
                                 strokeWidth={Math.min(2, thick)}
                             />
                         )}
                         {named.has(run.id) && (
                             <text
-                                x={beside(view, run.x0_m)}
-                                y={y}
+                                x={name.x}
+                                y={name.y}
                                 dy="0.35em"
-                                textAnchor="end"
+                                textAnchor={run.up ? 'middle' : 'end'}
                                 fontSize={13}
                                 fontWeight={600}
                                 fill={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
@@ -717,8 +728,10 @@ export function Feet({
     const word = (run: Planned['runs'][number], foot: { word: string }) => (run.holds ? foot.word : 'fails');
     // Of very many, as large as half a metre leaves room for.
     const half = many ? Math.max(1.2, Math.min(6.5, len(view, 0.22))) : 6.5;
-    const mark = (run: Planned['runs'][number], x_m: number) =>
-        `M${px(view, x_m)} ${py(view, run.y_m) - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
+    const mark = (run: Planned['runs'][number], along_m: number) => {
+        const [x, y] = spot(view, run, along_m);
+        return `M${x} ${y - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
+    };
     return (
         <g>
             {many &&
@@ -767,12 +780,11 @@ export function Crossings({
     onPlace: (member: number) => void;
 }) {
     const run = runs.find((one) => one.id === selected);
-    const y = run === undefined ? 0 : py(view, run.y_m);
     const apart = view.k * ((run?.places[1]?.x_m ?? 1) - (run?.places[0]?.x_m ?? 0));
     return (
         <g>
             {run?.places.map((one) => {
-                const x = px(view, one.x_m);
+                const [x, y] = spot(view, run, one.x_m);
                 return (
                     // biome-ignore lint/a11y/noStaticElementInteractions: the list of places below does the same by keyboard
                     <g key={one.member} data-place={one.member} cursor="pointer" onClick={() => onPlace(one.member)}>

@@ -33,8 +33,8 @@ export function AttachmentsSheet() {
                 Lines are laid out by <Slot path="/rules/lay_out" />.
             </Say>
             <Say>
-                {data.stand !== 'member' ? (
-                    `Feet stand by their ${data.stand}s, which are seen; rails`
+                {data.stand !== 'member' && data.stand !== 'course' ? (
+                    `Feet stand by their ${data.stand === 'purlin' ? 'screws and ribs' : `${data.stand}s`}, which are seen; rails`
                 ) : (
                     <>
                         A foot may stand <Slot path="/rules/placing_tolerance_m" open={data.units === 'mm' ? '6.4 mm' : '¼ in'} />{' '}

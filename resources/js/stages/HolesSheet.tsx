@@ -8,6 +8,8 @@ const under = {
     butt: 'The butyl under a base seals all of its screws',
     batten: 'A tape under the plate seals the screws of every hook',
     rib: 'A pad lies under every foot',
+    purlin: 'A pad lies under every foot',
+    course: 'A tape under the plate seals the screws of every hook',
     seam: 'Nothing is pierced: clamps grip the seams',
 };
 

@@ -186,7 +186,8 @@ function MemberLoads() {
     }
     return (
         <p className="mt-3 font-condensed leading-relaxed">
-            Load on the {data.stand === 'rib' ? 'purlins' : 'members'} with the array, over without (limit {data.members.limit}):{' '}
+            Load on the {data.sheet.purlins.length > 0 ? 'purlins' : 'members'} with the array, over without (limit{' '}
+            {data.members.limit}):{' '}
             {data.members.list.map((member) => (
                 <span key={member.number} className="mr-3 whitespace-nowrap">
                     {member.number}{' '}
@@ -202,7 +203,10 @@ function MemberLoads() {
 function RunTable({ onRun }: { onRun: (run: string) => void }) {
     const { data, ask } = useDesk();
     const onPurlins = data.sheet.purlins.length > 0;
-    const seating = onPurlins || data.course !== null;
+    const up = data.runs.some((run) => run.up);
+    const seating = up || onPurlins || data.course !== null;
+    const seat = (run: Run) =>
+        run.up ? `${onPurlins ? 'rib' : 'member'} ${run.over ?? 'none'}` : onPurlins ? run.purlin : run.above_butt;
     return (
         <table className="font-condensed whitespace-nowrap">
             <thead>
@@ -213,7 +217,9 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                     <th className="text-right">Feet</th>
                     <th className="pl-6">Rail</th>
                     <th className="text-right">{data.stand === 'rib' ? 'Line' : 'Chalk line'}</th>
-                    {seating && <th className="text-right">{onPurlins ? 'On purlin' : `Above the ${data.course}`}</th>}
+                    {seating && (
+                        <th className="text-right">{up ? 'Lies on' : onPurlins ? 'On purlin' : `Above the ${data.course}`}</th>
+                    )}
                 </tr>
             </thead>
             <tbody>
@@ -242,7 +248,7 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.height}
                             </Why>
                         </td>
-                        {seating && <td className="text-right">{onPurlins ? run.purlin : run.above_butt}</td>}
+                        {seating && <td className="text-right">{seat(run)}</td>}
                     </tr>
                 ))}
             </tbody>

@@ -11,6 +11,8 @@ const zooms = [22, 40, 66, 110, 180];
 type Props = {
     run: Run;
     slope: DeskData['slope_tape'];
+    /** Where rails up the slope cross the eave. */
+    eave: DeskData['eave_tape'];
     units: 'ft_in' | 'mm';
     runDatum: string;
     slopeDatum: string;
@@ -27,17 +29,15 @@ type Props = {
  * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both ends,
  * with the chalk lines of the holes. It is read from the eave looking up, or turned about for who stands above.
  */
-export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, place = null, onPlace, onHand }: Props) {
+export function Tape({ run, slope, eave, units, runDatum, slopeDatum, head, onFoot, place = null, onPlace, onHand }: Props) {
     const [upSlope, setUpSlope] = useState(false);
     const [turned, setTurned] = useState(false);
     const [zoom, setZoom] = useState(2);
-    const lines: TapeMark[] = slope.map((mark) => ({
-        kind: 'line',
-        label: mark.line,
-        x_m: mark.y_m,
-        tape_m: mark.tape_m,
-        text: mark.tape,
-    }));
+    // The other tape: of the lines that run as this one does.
+    const lines: TapeMark[] = (
+        run.up ? eave : slope.map(({ line, y_m: x_m, tape_m, tape }) => ({ line, x_m, tape_m, tape }))
+    ).map((mark) => ({ kind: 'line', label: mark.line, x_m: mark.x_m, tape_m: mark.tape_m, text: mark.tape }));
+    const other = run.up ? 'Eave tape' : 'Slope tape';
     const marks = upSlope ? lines : run.tape;
     const large = marks.filter((mark) => mark.kind === 'foot' || mark.kind === 'line');
     const first = Math.min(0, ...marks.map((mark) => mark.tape_m), upSlope ? 0 : Number.POSITIVE_INFINITY);
@@ -52,7 +52,7 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
     const places = large.map((mark) => x(mark.tape_m)).sort((a, b) => a - b);
     const gap = Math.min(...places.slice(1).map((place, index) => place - (places[index] ?? 0)));
     const size = gap > ROOM ? 24 : gap > 52 ? 15 : 11;
-    const name = upSlope ? 'Slope tape' : `Run ${run.id}`;
+    const name = upSlope ? other : `Run ${run.id}`;
     const keys = (event: React.KeyboardEvent) => {
         const way = { ArrowLeft: turned ? 1 : -1, ArrowRight: turned ? -1 : 1 }[event.key];
         const now = run.places.findIndex((one) => one.member === place);
@@ -75,18 +75,18 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
     const feet = run.places.filter((place) => place.hand !== 'free').map((place) => place.member);
     const isNamed = (mark: TapeMark) => !dense || feet.includes(Number(mark.label)) || Number(mark.label) === place;
     return (
-        <section aria-label={upSlope ? 'Slope tape' : `Tape of run ${run.id}`} className="flex flex-col md:flex-row">
+        <section aria-label={upSlope ? other : `Tape of run ${run.id}`} className="flex flex-col md:flex-row">
             <div className="flex-none px-5 py-2 md:w-[176px] md:px-4">
                 <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
                     {upSlope
-                        ? `at both ends, from the ${slopeDatum}: lines of the holes`
-                        : `from the ${runDatum}; line at ${run.height}`}
+                        ? `at both ends, from the ${run.up ? runDatum : slopeDatum}: lines of the holes`
+                        : `from the ${run.up ? slopeDatum : runDatum}; line at ${run.height}`}
                     {turned && '; read from above'}
                     {!upSlope && run.in_line !== null && `; feet in line within ${run.in_line}`}
                 </p>
                 <p className="mt-1 flex flex-wrap gap-1">
-                    <Turn onClick={() => setUpSlope(!upSlope)}>{upSlope ? 'Run' : 'Slope'}</Turn>
+                    <Turn onClick={() => setUpSlope(!upSlope)}>{upSlope ? 'Run' : run.up ? 'Eave' : 'Slope'}</Turn>
                     <Turn on={turned} onClick={() => setTurned(!turned)}>
                         Turn
                     </Turn>
@@ -102,7 +102,7 @@ export function Tape({ run, slope, units, runDatum, slopeDatum, head, onFoot, pl
                 className="overflow-x-auto"
                 // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling part must be reachable by keyboard
                 tabIndex={0}
-                aria-label={`Measures of ${upSlope ? 'the slope tape' : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}${onHand === undefined ? '' : '. Arrows choose a member, P pins a foot there, X bars it'}`}
+                aria-label={`Measures of ${upSlope ? `the ${other.toLowerCase()}` : `run ${run.id}`}: ${large.map((mark) => mark.text).join(', ')}${onHand === undefined ? '' : '. Arrows choose a member, P pins a foot there, X bars it'}`}
                 onKeyDown={keys}
             >
                 {!upSlope && (

@@ -105,7 +105,12 @@ export type Run = {
     /** The number of its block on the surface, and its line within that. */
     block: number;
     letter: string;
-    y_m: number;
+    /** Whether it runs up the slope; then places along it are heights. */
+    up: boolean;
+    /** Up the slope from the eave, or from the left edge. */
+    at_m: number;
+    /** Of rails up the slope: the rib or member that it lies over. */
+    over: number | null;
     x0_m: number;
     x1_m: number;
     splices_m: number[];
@@ -150,7 +155,7 @@ export type Planned = {
     status: 'preliminary' | 'confirmed';
     status_text: string;
     /** What feet along a line are counted by. */
-    stand: 'member' | 'rib' | 'seam';
+    stand: 'member' | 'rib' | 'seam' | 'purlin' | 'course';
     /** What courses are told by; null where there are none. */
     course: 'butt' | 'batten' | null;
     stages: StageState[];
@@ -499,6 +504,8 @@ export type DeskData = Planned & {
         rows: { name: string; low: string; high: string; from: string; to: string; modules: number }[];
         ridge_note: string;
     };
+    /** Where lines of holes up the slope cross the eave. */
+    eave_tape: { line: string; x_m: number; tape_m: number; tape: string; over: string }[];
     slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string; purlin: string }[];
     fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
     section: {
