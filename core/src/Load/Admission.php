@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Covering\ScrewedMetal;
-use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Covering\SeamedMetal;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;

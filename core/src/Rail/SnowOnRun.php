@@ -8,8 +8,8 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\Placement;
-use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Load\SnowCase;
 
 /**
  * The snow that a stretch of modules brings to one of its rails. The surcharge near the ridge goes by lever; of a drift around
