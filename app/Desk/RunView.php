@@ -22,7 +22,7 @@ final class RunView
      */
     public static function all(Plan $plan, Texts $texts, ?string $tapeOf = null): array
     {
-        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts, $tapeOf === null || $tapeOf === $run->run->id), $plan->supports);
+        return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts, $tapeOf === null || $tapeOf === $run->run->id), $plan->everyRun());
     }
 
     /** @return array<string, mixed> */
@@ -33,7 +33,7 @@ final class RunView
 
         return [
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
-            'up' => $run->run->line->isUpSlope, 'at_m' => $run->run->line->at_m, 'over' => $run->run->line->over, 'purlin' => $run->run->line->purlin,
+            'up' => $run->run->line->isUpSlope, 'on_rails' => $run->run->line->isOnRails, 'at_m' => $run->run->line->at_m, 'over' => $run->run->line->over, 'purlin' => $run->run->line->purlin,
             'piece' => $plan->design->parts()[$run->run->line->block - 1]->design->block->arrangement instanceof ShortRails,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
@@ -48,7 +48,7 @@ final class RunView
                 ? null
                 : $printer->length($run->run->line->aboveButt_m), 'above_butt_m' => $run->run->line->aboveButt_m,
             'feet' => self::feet($run),
-            'places' => $withTape ? self::places($run) : [],
+            'places' => $withTape && !$run->run->line->isOnRails ? self::places($run) : [],
             'table' => $withTape ? self::table($plan, $run, $texts) : [],
             'tape' => $withTape ? array_map(
                 static fn (array $mark): array => $mark + ['text' => $printer->tape($mark['tape_m'])],
@@ -98,7 +98,7 @@ final class RunView
                 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
-                'on' => Marking::membersOn($plan, $run, $place),
+                'on' => $run->run->line->isOnRails ? null : Marking::membersOn($plan, $run, $place),
                 'bay' => isset($feet_m[$place + 1]) ? $printer->length($feet_m[$place + 1] - $feet_m[$place]) : null,
                 'missed' => $fallBack === null ? null : $texts->say('missed.'.match (true) {
                     $fallBack->aside && $fallBack->deck => 'both',

@@ -131,7 +131,7 @@ final class Stages
             'modules' => [...array_map(static fn ($module): float => 1 - ($module->ratio() ?? 0.0), $plan->modules()), 1 - ($plan->clamp?->ratio() ?? 0.0)],
             'rails' => array_map(
                 static fn ($run): float => min($run->verdict()?->rail?->reserve() ?? 1.0, $run->verdict()?->splice?->reserve() ?? 1.0),
-                $plan->supports,
+                $plan->everyRun(),
             ),
             'attachments' => array_map(
                 static fn ($run): float => $run->verdict() === null ? 1.0 : $run->check->capacities->placing->reserve($run->verdict()->worst),

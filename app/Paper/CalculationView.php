@@ -46,9 +46,9 @@ final readonly class CalculationView
                 ],
                 $plan->loads->combinations->strength,
             ),
-            'span' => $view->span(Worked::span($plan->supports)),
+            'span' => $view->span(Worked::span($plan->everyRun())),
             'foot' => $view->foot(Worked::foot($plan->supports)),
-            'runs' => array_map($view->run(...), $plan->supports),
+            'runs' => array_map($view->run(...), $plan->everyRun()),
         ];
     }
 

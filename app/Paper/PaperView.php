@@ -55,6 +55,7 @@ final class PaperView
                 'line' => $mark['line'], 'x_m' => $mark['x_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
                 'over' => $mark['over'] === null ? '' : $texts->say('tape.over_'.($plan->members->purlins === null ? 'member' : 'rib'), ['number' => $mark['over']]),
             ], $plan->tapes()->uprights()),
+            'layer_tape' => array_map(static fn (array $mark): array => $mark + ['tape' => $printer->tape($mark['tape_m'])], $plan->tapes()->layer()),
             'slope_tape' => array_map(static fn (array $mark): array => [
                 'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
                 'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null

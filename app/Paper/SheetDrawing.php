@@ -108,11 +108,11 @@ final class SheetDrawing
                 $this->drawing->insert($name, 'MODULES', $this->at($spot->x_m, $spot->y_m));
             }
         }
-        foreach ($this->plan->supports as $run) {
+        foreach ($this->plan->everyRun() as $run) {
             $line = $run->run->line;
             $this->drawing->line('RAILS', $this->at(...$line->point_m($run->run->x0_m)), $this->at(...$line->point_m($run->run->x1_m)));
             $this->drawing->text('TEXT', $this->at(...$line->point_m($run->run->x0_m - 4 * self::TEXT_M)), self::TEXT_M, $run->run->id);
-            foreach ($run->feet_m() as $x_m) {
+            foreach ($line->isOnRails ? [] : $run->feet_m() as $x_m) {
                 $this->drawing->insert('FOOT', 'FEET', $this->at(...$line->hole_m($x_m)));
             }
         }

@@ -24,9 +24,20 @@ final class AxialCheck extends RunCheck
 
     public function worst(array $feet_m, float $limit = INF): float
     {
+        $key = pack('d*', ...$feet_m);
+        if (isset($this->worsts[$key])) {
+            return $this->worsts[$key];
+        }
         $this->work?->take(count($feet_m) ** 2);
+        if (count($feet_m) > 1 && is_finite($limit) && $this->everyPieceStands($feet_m)) {
+            // Mostly a foot fails first.
+            $ofFeet = max([0.0, ...array_map(static fn (FootTally $foot): float => $foot->ratio(), $this->feet($this->shape->layout($feet_m), null, false))]);
+            if ($ofFeet > $limit) {
+                return $ofFeet;
+            }
+        }
 
-        return $this->worsts[pack('d*', ...$feet_m)] ??= $this->of($feet_m)->worst;
+        return $this->worsts[$key] = $this->of($feet_m)->worst;
     }
 
     /** Whether a foot may be the first, or the last: what is beyond it bends the rail over it whatever the others are. */

@@ -109,7 +109,7 @@ final class AxialSearch
         }
         --$this->left;
         $feet_m = array_map(fn (int $pick): float => $this->run->candidates_m[$pick], $picks);
-        $worst = $this->check->worst($feet_m);
+        $worst = $this->check->worst($feet_m, min($this->check->capacities->placing->limit, $this->bestWorst + 2 * self::TIE));
         $isBetter = $worst < $this->bestWorst - self::TIE || ($worst < $this->bestWorst + self::TIE && $this->best !== null && $this->isEvener($picks, $this->best));
         if ($worst <= $this->check->capacities->placing->limit && $isBetter && $this->check->holdsMoved($feet_m, $worst)) {
             [$this->best, $this->bestWorst] = [$picks, $worst];

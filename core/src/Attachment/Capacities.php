@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\CapacityFormat;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
@@ -54,6 +55,8 @@ final readonly class Capacities
         public Placing $placing,
         /** The same of feet under rails up the slope. */
         private ?Lever $underRailUp = null,
+        /** Whether what holds is another rail, and no foot. */
+        public bool $onRail = false,
     ) {
     }
 
@@ -61,6 +64,23 @@ final readonly class Capacities
     public function upSlope(): self
     {
         return Copy::of($this, lever: $this->underRailUp ?? $this->lever);
+    }
+
+    /** Where a rail lies on another: what holds the two together, in the place of bolt, foot and screw. */
+    public function crossing(CrossRails $crossing): self
+    {
+        return Copy::of(
+            $this,
+            boltUp_N: INF,
+            boltAlong_N: INF,
+            footUp_N: $crossing->up?->toSi() ?? INF,
+            footDown_N: $crossing->down?->toSi() ?? INF,
+            footAlong_N: $crossing->along?->toSi() ?? INF,
+            armEnd_N: INF,
+            withdrawal_N: INF,
+            lateral_N: INF,
+            onRail: true,
+        );
     }
 
     /** What the screw holds against pulling out, at a factor for the duration. */

@@ -14,7 +14,21 @@ enum Link: string
     case FootDown = 'foot_down';
     case FootAlong = 'foot_along';
     case Arm = 'arm';
+    case CrossingUp = 'crossing_up';
+    case CrossingDown = 'crossing_down';
+    case CrossingAlong = 'crossing_along';
     case LagWithdrawal = 'lag_withdrawal';
     case LagLateral = 'lag_lateral';
     case LagCombined = 'lag_combined';
+
+    /** What stands in the place of a foot where a rail lies on another. */
+    public function onRail(): self
+    {
+        return match ($this) {
+            self::FootUp => self::CrossingUp,
+            self::FootDown => self::CrossingDown,
+            self::FootAlong => self::CrossingAlong,
+            default => $this,
+        };
+    }
 }

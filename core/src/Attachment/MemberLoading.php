@@ -104,7 +104,7 @@ final readonly class MemberLoading
     /** @return array<int, float> Of a rail up the slope, by purlin: what of the band that it carries lies under the modules, over the width that goes to the rail */
     private static function under_N(Purlins $purlins, Run $run, float $added_Pa): array
     {
-        $ends_m = [$run->clamps_m[0], $run->clamps_m[count($run->clamps_m) - 1]];
+        $ends_m = [$run->upSlope->from_m ?? 0.0, $run->upSlope->to_m ?? 0.0];
         $bands_N = [];
         foreach ($purlins->purlins as $purlin) {
             $half_m = $purlins->tributary_m($purlin->number) / 2;
@@ -132,7 +132,7 @@ final readonly class MemberLoading
         foreach ($runs as $run) {
             [$block, $row] = [$run->line->block, $run->line->row];
             if ($run->line->over !== null) {
-                $heights_m[$run->line->over][$block]["over $row"] = $run->clamps_m[count($run->clamps_m) - 1] - $run->clamps_m[0];
+                $heights_m[$run->line->over][$block]["over $row"] = ($run->upSlope->to_m ?? 0.0) - ($run->upSlope->from_m ?? 0.0);
             }
             foreach ($run->line->isUpSlope ? [] : $run->members as $number) {
                 $heights_m[$number][$block][$row] = $each_N[$block][0];

@@ -100,6 +100,18 @@ class RunCheck
         return self::worse($verdict, $hinged === null ? RunVerdict::failed(INF) : $this->check($hinged, $byLink));
     }
 
+    /** Whether a place may be the first that holds the rail, or the last: by what presses on the rail beyond it, whatever the others are. */
+    public function mayEnd(float $foot_m, bool $isLeft): bool
+    {
+        return abs($this->shape->beyond($foot_m, $isLeft)[0][0]) * $this->downPerMoment <= $this->capacities->placing->limit;
+    }
+
+    /** Whether two may follow one another: over a bay half of the moment of a simple beam stays somewhere, be it at its ends. */
+    public function maySpan(float $from_m, float $to_m): bool
+    {
+        return $this->shape->bay($from_m, $to_m)->most * $this->downPerMoment / 2 <= $this->capacities->placing->limit;
+    }
+
     /**
      * The worst ratio alone: the same checks, without keeping what governs, and no further than a limit.
      *

@@ -49,7 +49,7 @@ final readonly class Supports
             if ($run->line !== $line) {
                 [$line, $below, $here] = [$run->line, $run->line->block === $line?->block ? $here : [], []];
             }
-            $plan = self::plan($searches, $run, $design->isStaggered() ? $below : []);
+            $plan = self::plan($searches, $run, $design->isStaggered() && $run->upSlope === null ? $below : []);
             array_push($here, ...$plan->members());
             $plans[] = $plan;
         }

@@ -54,7 +54,7 @@ final readonly class Becauses
                 ...$plan->fastener->lateral === null ? [] : ['fastener/lateral'],
             );
         }
-        foreach ($plan->supports as $run) {
+        foreach ($plan->everyRun() as $run) {
             if ($run->verdict()?->rail === null) {
                 continue;
             }
@@ -287,7 +287,7 @@ final readonly class Becauses
     /** @param list<string> $parts */
     private function run(array $parts): ?Because
     {
-        foreach ($this->plan->supports as $run) {
+        foreach ($this->plan->everyRun() as $run) {
             if ($run->run->id === ($parts[1] ?? null) && $run->verdict()?->rail !== null) {
                 $foot = (int) ($parts[3] ?? 0) - 1;
 
@@ -310,6 +310,7 @@ final readonly class Becauses
     {
         $code = match (true) {
             $run->bound === null => 'count_fails',
+            $run->run->line->isOnRails => 'count_crossings',
             $run->run->onEach => 'count_each',
             count($run->picks) === $run->bound => 'count_fewest',
             $run->forMembers > 0 => 'count_over',
@@ -317,7 +318,9 @@ final readonly class Becauses
         };
 
         return new Because($code, [
-            'value' => count($run->picks), 'bound' => $run->bound ?? 0, 'run' => $run->run->id, 'candidates' => count($run->run->candidates_m),
+            'value' => count($run->picks),
+            'bound' => $run->run->line->isOnRails ? $this->plan->blocks[$run->run->line->block - 1]->layers->bound ?? 0 : $run->bound ?? 0,
+            'run' => $run->run->id, 'candidates' => count($run->run->candidates_m),
             'over' => count($run->picks) - ($run->bound ?? 0), 'added' => $run->forMembers, 'still' => $this->overloads($run) ? 'still.some' : 'still.none',
         ], children: [
             $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m),
@@ -340,6 +343,13 @@ final readonly class Becauses
 
     private function bay(RunPlan $run, int $foot): Because
     {
+        if ($run->run->line->isOnRails) {
+            [$feet_m, $members] = [$run->feet_m(), $run->members()];
+
+            return new Because('bay_on_rails', ['value_m' => $feet_m[$foot + 1] - $feet_m[$foot], 'from' => $members[$foot], 'to' => $members[$foot + 1]], children: [
+                $this->count($run), $this->foot($run, $foot), $this->foot($run, $foot + 1),
+            ]);
+        }
         $feet_m = $run->feet_m();
         $members = $run->members();
         $length_m = $feet_m[$foot + 1] - $feet_m[$foot];
@@ -499,6 +509,9 @@ final readonly class Becauses
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
             Link::FootUp => ['/kit/foot/up_N'],
+            Link::CrossingUp => [$this->crossing($run, 'up_N')],
+            Link::CrossingDown => [$this->crossing($run, 'down_N')],
+            Link::CrossingAlong => [$this->crossing($run, 'along_N')],
             Link::FootDown => ['/kit/foot/down_N'],
             Link::FootAlong => array_map(static fn (string $key): string => "/kit/foot/$key", $this->plan->design->kit->foot->alongFrom()),
             Link::Arm => array_map(
@@ -523,6 +536,11 @@ final readonly class Becauses
                 ? $worst->capacity_si
                 : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
         ], children: array_values(array_filter($children)));
+    }
+
+    private function crossing(RunPlan $run, string $key): string
+    {
+        return $this->plan->blocks[$run->run->line->block - 1]->part->at("/block/arrangement/$key");
     }
 
     /** The pull on one foot in the combination that pulls most, from the areas that the rail brings to it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Crew;
 
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\CuttingList;
@@ -22,10 +23,12 @@ final class Materials
     public static function of(Design $design, array $runs, array $modules, ?CuttingList $cutting, HoleLedger $holes): array
     {
         $kit = $design->kit;
-        $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $runs));
+        $onFeet = array_values(array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isOnRails));
+        $clamped = array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isLower());
+        $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $onFeet));
         $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
-        $ends = array_sum(array_map(static fn (RunPlan $run): int => $run->run->endClamps(), $runs));
-        $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $runs));
+        $ends = array_sum(array_map(static fn (RunPlan $run): int => $run->run->endClamps(), $clamped));
+        $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $clamped));
         $item = static fn (string $item, string $name, int $count, string $document): array => [
             'item' => $item,
             'name' => $name,
@@ -43,10 +46,33 @@ final class Materials
             ...$kit->foot->isBolted() ? [$item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document)] : [],
             ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
-            ...self::butyl($design, $runs, $item),
+            ...self::crossings($design, $runs, $item),
+            ...self::butyl($design, $onFeet, $item),
             ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
             $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
         ];
+    }
+
+    /**
+     * What holds rails where they cross.
+     *
+     * @param list<RunPlan> $runs
+     * @param \Closure(string, string, int, string): array{item: string, name: string, count: int, document: string} $item
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    private static function crossings(Design $design, array $runs, \Closure $item): array
+    {
+        $items = [];
+        foreach ($design->parts() as $part) {
+            $crossing = $part->design->block->arrangement;
+            $own = array_filter($runs, static fn (RunPlan $run): bool => $run->run->line->isOnRails && $run->run->line->block === $part->number);
+            if ($crossing instanceof CrossRails) {
+                $items[] = $item('crossing', $crossing->name, array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $own)), $crossing->document);
+            }
+        }
+
+        return $items;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Crew;
 use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Design\ShortRails;
@@ -56,6 +57,7 @@ final readonly class Steps
             ],
             ...$inSheet ? [] : [$rails, ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []]],
             ...$design->kit->foot->isBolted() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
+            ...self::crossing($design),
             [...$design->block->arrangement instanceof ShortRails
                 ? ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]]
                 : ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]], ['electric', 'lifting']],
@@ -101,6 +103,18 @@ final readonly class Steps
             ...$lines > 0 || $uprights === 0 ? [[$across, ['lines' => $lines], ['edges']]] : [],
             ...$uprights > 0 ? [[$design->surface->framing->kind->runAcross() ? 'mark_up_ribs' : 'mark_up_members', ['lines' => $uprights], ['edges']]] : [],
         ];
+    }
+
+    /** @return list<array{string, array{crossing: string}, list<string>}> How rails across are laid on lower ones */
+    private static function crossing(Design $design): array
+    {
+        $steps = [];
+        foreach ($design->parts() as $part) {
+            $crossing = $part->design->block->arrangement;
+            array_push($steps, ...$crossing instanceof CrossRails ? [['cross_rails', ['crossing' => $crossing->name], ['makers_torque']]] : []);
+        }
+
+        return $steps;
     }
 
     /** @return array{string, array<string, float|int|string>, array{}} How a foot is fastened */

@@ -30,12 +30,24 @@ final readonly class Tapes
     {
         $marks = [];
         $course = Course::of($this->design->surface);
-        foreach (array_filter($this->lines, static fn (RailLine $line): bool => !$line->isUpSlope) as $line) {
+        foreach (array_filter($this->lines, static fn (RailLine $line): bool => !$line->isUpSlope && !$line->isOnRails) as $line) {
             $marks[] = [
                 'line' => $line->name(), 'y_m' => $line->holeAt_m, 'tape_m' => $this->onSlope_m($line->holeAt_m), 'above_butt_m' => $line->aboveButt_m,
                 'butt' => $course?->butt($line->holeAt_m) ?? 0, 'purlin' => $line->purlin,
             ];
         }
+        usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
+
+        return $marks;
+    }
+
+    /** @return list<array{line: string, y_m: float, tape_m: float}> The middles of the rails across that lie on others, from the datum outward */
+    public function layer(): array
+    {
+        $marks = array_map(
+            fn (RailLine $line): array => ['line' => $line->name(), 'y_m' => $line->at_m, 'tape_m' => $this->onSlope_m($line->at_m)],
+            array_values(array_filter($this->lines, static fn (RailLine $line): bool => $line->isOnRails)),
+        );
         usort($marks, static fn (array $one, array $other): int => abs($one['tape_m']) <=> abs($other['tape_m']));
 
         return $marks;

@@ -10,14 +10,20 @@ use Garnetine\Core\Quantity\Length;
 interface Arrangement
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['rails_across' => RailsAcross::class, 'rails_up' => RailsUp::class, 'short_rails' => ShortRails::class];
+    public const KINDS = ['rails_across' => RailsAcross::class, 'rails_up' => RailsUp::class, 'short_rails' => ShortRails::class, 'cross_rails' => CrossRails::class];
 
     /** Sizes that a kind begins with, to be entered. */
-    public const TYPICAL = ['short_rails' => ['piece_m' => 0.4, 'clear_m' => 0.03]];
+    public const TYPICAL = [
+        'short_rails' => ['piece_m' => 0.4, 'clear_m' => 0.03],
+        'cross_rails' => ['name' => 'Crossing clamp', 'document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null],
+    ];
 
     /** How far past the first and the last module of a stretch places for feet are looked for. */
     public function past(Rail $rail): Length;
 
-    /** Whether they run up the slope and not along the eave. */
+    /** Whether the rails under the modules run up the slope and not along the eave. */
     public function isUpSlope(): bool;
+
+    /** Whether the rails on the feet do. */
+    public function standsUpSlope(): bool;
 }

@@ -13,7 +13,7 @@ final readonly class Bar
     public function __construct(
         #[Range(1, 1000)]
         public int $member,
-        #[Text(2, shortest: 1, pattern: '[A-Z]{1,2}')]
+        #[Text(4, shortest: 1, pattern: '[A-Z]{1,2}|r[0-9]{1,3}')]
         public ?string $line,
     ) {
     }

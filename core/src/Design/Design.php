@@ -206,7 +206,7 @@ final readonly class Design
         $covering = $this->surface->covering;
 
         return match (true) {
-            $covering instanceof ScrewedMetal && $this->block->arrangement->isUpSlope() => $covering->space(),
+            $covering instanceof ScrewedMetal && $this->block->arrangement->standsUpSlope() => $covering->space(),
             $covering instanceof ScrewedMetal && $this->surface->framing->kind->runAcross() => $covering->ribPitch,
             $covering instanceof SeamedMetal => $covering->seamPitch,
             default => $this->surface->framing->spacing,
@@ -233,13 +233,13 @@ final readonly class Design
         return $zones;
     }
 
-    /** What feet along a rail are counted by, as a kind of member says: of rails up the slope what these cross. */
+    /** What feet along a rail are counted by, as a kind of member says: of feet under rails up the slope what these cross. */
     public function stand(): string
     {
         $covering = $this->surface->covering;
 
         return match (true) {
-            !$this->block->arrangement->isUpSlope() => $covering->stand(),
+            !$this->block->arrangement->standsUpSlope() => $covering->stand(),
             $covering instanceof ScrewedMetal => 'purlin',
             default => 'course',
         };

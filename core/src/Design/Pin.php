@@ -11,7 +11,7 @@ use Garnetine\Core\Document\Text;
 final readonly class Pin
 {
     public function __construct(
-        #[Text(2, shortest: 1, pattern: '[A-Z]{1,2}')]
+        #[Text(4, shortest: 1, pattern: '[A-Z]{1,2}|r[0-9]{1,3}')]
         public string $line,
         #[Range(1, 1000)]
         public int $member,

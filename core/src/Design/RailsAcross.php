@@ -18,4 +18,9 @@ final readonly class RailsAcross implements Arrangement
     {
         return false;
     }
+
+    public function standsUpSlope(): bool
+    {
+        return false;
+    }
 }

@@ -18,4 +18,9 @@ final readonly class RailsUp implements Arrangement
     {
         return true;
     }
+
+    public function standsUpSlope(): bool
+    {
+        return true;
+    }
 }

@@ -29,4 +29,9 @@ final readonly class ShortRails implements Arrangement
     {
         return false;
     }
+
+    public function standsUpSlope(): bool
+    {
+        return false;
+    }
 }

@@ -65,6 +65,7 @@ enum Code: string
     case ClampSlips = 'clamp_slips';
     case ClampZoneMissing = 'clamp_zone_missing';
     case CoursesUnknown = 'courses_unknown';
+    case CrossingAllowableMissing = 'crossing_allowable_missing';
     case CoverShort = 'cover_short';
     case DeckHoldDown = 'deck_hold_down';
     case EnVelocityHigh = 'en_velocity_high';
@@ -269,7 +270,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
-        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::DeckHoldDown,
+        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
@@ -366,6 +367,7 @@ enum Code: string
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs,
             self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs, self::RailsUpUnfit => Stage::Modules,
+            self::CrossingAllowableMissing => Stage::Rails,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 
 /** What the array itself weighs on the roof. */
@@ -18,7 +19,11 @@ final class ArrayWeight
         $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
         $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * self::G / $area_m2;
 
-        return $module_Pa + 2 * $design->kit->rail->lineMass->toSi() * self::G / $design->moduleUp()->toMetres();
+        $rail_N = 2 * $design->kit->rail->lineMass->toSi() * self::G;
+        // Of rails in two layers as many lower ones as would lie under each column.
+        $lower_Pa = $design->block->arrangement instanceof CrossRails ? $rail_N / $design->moduleAcross()->toMetres() : 0.0;
+
+        return $module_Pa + $rail_N / $design->moduleBeside()->toMetres() + $lower_Pa;
     }
 
     /** Of all blocks of a surface the most. */

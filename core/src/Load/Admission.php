@@ -146,7 +146,7 @@ final class Admission
         $isAcross = $design->surface->framing->kind->runAcross();
 
         return match (true) {
-            !$design->block->arrangement->isUpSlope() => null,
+            !$design->block->arrangement->standsUpSlope() => null,
             !($covering instanceof ScrewedMetal && $isAcross) && !($covering instanceof Tile && !$isAcross) => 'up.roof',
             $design->kit->foot->intoSheet() => 'up.sheet',
             $design->kit->foot instanceof LFoot && $design->kit->foot->padWidth === null => 'up.pad',

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Attachment\Capacities;
+use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\CrossLayers;
+use Garnetine\Core\Attachment\CrossSearch;
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Rail\RailLine;
 use Garnetine\Core\Rail\RailLines;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
@@ -24,13 +31,44 @@ final readonly class BlockPlan
      * @param list<ModuleCheck> $modules Nothing where the plan is refused, as no lines are laid then
      * @param list<Run> $runs The same
      */
-    private function __construct(
+    public function __construct(
         public BlockPart $part,
         public Placement $placement,
         public ?RailLines $lines = null,
         public array $modules = [],
         public array $runs = [],
+        /** Of rails in two layers the lower ones, and how the others lie on them. */
+        public ?CrossLayers $layers = null,
     ) {
+    }
+
+    /** @return list<Run> Its rails that have feet */
+    public function onFeet(): array
+    {
+        return $this->layers === null ? $this->runs : $this->layers->lowers;
+    }
+
+    /** @return list<Run> All its rails, those under the modules first */
+    public function rails(): array
+    {
+        return [...$this->runs, ...$this->layers->lowers ?? []];
+    }
+
+    /** @return list<RailLine> Of the rails under its modules, then of those under these */
+    public function allLines(): array
+    {
+        return [...$this->lines?->all() ?? [], ...array_map(static fn (Run $run): RailLine => $run->line, $this->layers->lowers ?? [])];
+    }
+
+    /** With its lower rails, where it has rails in two layers. */
+    public function crossed(Members $members, SiteLoads $loads, Capacities $capacities, CombinationFactors $factors): self
+    {
+        $design = $this->part->design;
+        if (!$design->block->arrangement instanceof CrossRails || $this->runs === []) {
+            return $this;
+        }
+
+        return Copy::of($this, layers: CrossSearch::of($design, $members, $this->runs, $capacities, $loads->combinations->strength, $factors, $this->part->number));
     }
 
     /** @return non-empty-list<self> The blocks of a surface with their modules in place */

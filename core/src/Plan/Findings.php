@@ -14,6 +14,7 @@ use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
@@ -27,6 +28,7 @@ use Garnetine\Core\Framing\RafterScreen;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
+use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Arranging;
 use Garnetine\Core\Rail\Expansion;
@@ -45,7 +47,7 @@ final class Findings
     public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
     {
         [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
+        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $blocks));
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),
@@ -53,13 +55,14 @@ final class Findings
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->lines->findings ?? []),
             ...self::kit($design, $plan->fastener),
             ...self::window($design, $plan->window),
-            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->runs)),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::hand($block->part->design, $block->onFeet())),
             ...BlockPlan::findings($blocks, static function (BlockPlan $block) use ($plan): array {
                 $arrangement = $block->part->design->block->arrangement;
 
                 return Arranging::KINDS[$arrangement::class]::findings($block->part->design, $arrangement, $plan->members, $block->runs);
             }),
-            ...self::runs($design, $plan->supports),
+            ...self::runs($design, [...$plan->uppers(), ...$plan->supports], $plan->overBound()),
+            ...self::crossings($design),
             ...self::seams($design),
             ...self::remnants($design),
             ...OnTiles::findings($design, $plan->members, $plan->supports),
@@ -189,13 +192,12 @@ final class Findings
      *
      * @return list<Finding>
      */
-    private static function runs(Design $design, array $plans): array
+    private static function runs(Design $design, array $plans, int $extra): array
     {
         $parts = $design->parts();
         $findings = [];
         $below = $here = [];
         $line = null;
-        $extra = 0;
         foreach ($plans as $plan) {
             $at = $parts[$plan->run->line->block - 1]->at('/block');
             if ($plan->run->line !== $line) {
@@ -214,7 +216,7 @@ final class Findings
                 ]);
             }
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
-            $isNowhere = $isShort || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
+            $isNowhere = $isShort || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$plan->run->line->isOnRails && !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
             if (count($plan->run->candidates_m) < 2) {
                 if ($isNowhere) {
                     // Its line lies on no purlin, or its clamp has no ribs: said already.
@@ -236,8 +238,7 @@ final class Findings
                     ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m],
                 );
             }
-            $extra += $plan->bound === null ? 0 : count($plan->picks) - $plan->bound;
-            if ($design->isStaggered() && $shared !== []) {
+            if ($design->isStaggered() && $shared !== [] && $plan->run->upSlope === null && !$plan->run->line->isOnRails) {
                 $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
         }
@@ -248,11 +249,28 @@ final class Findings
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
     }
 
+    /** @return list<Finding> What is not known of where rails in two layers cross */
+    private static function crossings(Design $design): array
+    {
+        $findings = [];
+        foreach ($design->parts() as $part) {
+            $crossing = $part->design->block->arrangement;
+            if (!$crossing instanceof CrossRails) {
+                continue;
+            }
+            $missing = array_filter(['up_N' => $crossing->up, 'down_N' => $crossing->down, 'along_N' => $crossing->along], static fn (?Force $force): bool => $force === null);
+            $key = array_key_first($missing) ?? ($crossing->document === '' ? 'document' : null);
+            array_push($findings, ...$key === null ? [] : [Finding::of(Code::CrossingAllowableMissing, $part->at("/block/arrangement/$key"), ['crossing' => $crossing->name])]);
+        }
+
+        return $findings;
+    }
+
     /** @return list<Finding> Whether the pad of a foot on a sheet lies wholly on a flat of it */
     private static function pad(Design $design): array
     {
         $lies = $design->kit->foot->padOn($design->surface->covering);
-        $turned = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement->isUpSlope()) === []
+        $turned = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement->standsUpSlope()) === []
             ? null : $design->kit->foot->underRailUp()?->besideRail;
         if ($lies !== null && $turned !== null && $lies->flat !== null && Printed::over($turned->toMetres(), $lies->flat->toMetres())) {
             return [Finding::of(Code::PadOffFlat, '/kit/foot/length_m', ['pad_m' => $turned->toMetres(), 'flat_m' => $lies->flat->toMetres()])];

@@ -117,6 +117,18 @@ final readonly class Plan
         return [...self::NOT_COVERED, ...$asked === [] ? ['fire_access'] : []];
     }
 
+    /** @return list<RunPlan> Rails across that lie on others */
+    public function uppers(): array
+    {
+        return array_merge(...array_map(static fn (BlockPlan $block): array => $block->layers->uppers ?? [], $this->blocks));
+    }
+
+    /** @return list<RunPlan> Those with feet, and those that lie on them */
+    public function everyRun(): array
+    {
+        return [...$this->supports, ...$this->uppers()];
+    }
+
     public function hasRefusal(): bool
     {
         return array_filter($this->findings, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== [];
@@ -188,7 +200,7 @@ final readonly class Plan
         return [
             'modules' => $this->moduleCount(),
             'attachments' => $this->attachmentCount(),
-            'fewest' => $this->supports !== [] && array_filter($this->supports, static fn (RunPlan $run): bool => $run->bound !== count($run->picks)) === [],
+            'fewest' => $this->supports !== [] && $this->overBound() === 0 && array_filter($this->supports, static fn (RunPlan $run): bool => $run->bound === null) === [],
             'least_reserve' => $this->leastReserve(),
             'refusals' => $kinds['refusal'] ?? 0,
             'open_stops' => count($this->openStops()),
@@ -197,6 +209,19 @@ final readonly class Plan
             'assumptions' => $kinds['assumption'] ?? 0,
             'unconfirmed' => count($this->unconfirmed()),
         ];
+    }
+
+    /** Feet beyond those of which it is proven that fewer do not hold; of rails in two layers all together. */
+    public function overBound(): int
+    {
+        $over = array_sum(array_map(static fn (RunPlan $plan): int => $plan->bound === null ? 0 : count($plan->picks) - $plan->bound, $this->supports));
+        foreach ($this->blocks as $block) {
+            $lowers = array_filter($this->supports, static fn (RunPlan $plan): bool => $plan->run->line->isLower() && $plan->run->line->block === $block->part->number);
+            $bound = $block->layers?->isComplete === false ? $block->layers->bound : null;
+            $over += $bound === null ? 0 : array_sum(array_map(static fn (RunPlan $plan): int => (int) $plan->bound, $lowers)) - $bound;
+        }
+
+        return $over;
     }
 
     public function moduleCount(): int
@@ -216,7 +241,7 @@ final readonly class Plan
         return new Tapes(
             $this->design,
             $this->members,
-            array_merge(...array_map(static fn (BlockPlan $block): array => $block->lines?->all() ?? [], $this->blocks)),
+            array_merge(...array_map(static fn (BlockPlan $block): array => $block->allLines(), $this->blocks)),
         );
     }
 
@@ -229,7 +254,7 @@ final readonly class Plan
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */
     public function materials(): array
     {
-        return $this->holes === null ? [] : Materials::of($this->design, $this->supports, $this->modulesByName(), $this->cutting, $this->holes);
+        return $this->holes === null ? [] : Materials::of($this->design, $this->everyRun(), $this->modulesByName(), $this->cutting, $this->holes);
     }
 
     /** @return array<string, int> */
@@ -253,7 +278,7 @@ final readonly class Plan
     public function leastReserve(): ?float
     {
         $worst = null;
-        foreach ($this->supports as $plan) {
+        foreach ($this->everyRun() as $plan) {
             $worst = $plan->verdict() === null ? $worst : max($worst ?? 0.0, 1 - $plan->check->capacities->placing->reserve($plan->verdict()->worst));
         }
         foreach ($this->modules() as $module) {

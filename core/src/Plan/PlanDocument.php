@@ -62,8 +62,9 @@ final class PlanDocument
             'loads' => self::loads($plan),
             'members' => self::members($plan),
             'modules' => self::modules($plan),
-            'lines' => $plan->tapes()->slope(), 'uprights' => $plan->tapes()->uprights(),
+            'lines' => $plan->tapes()->slope(), 'upper_lines' => $plan->tapes()->layer(), 'uprights' => $plan->tapes()->uprights(),
             'runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->supports),
+            ...$plan->uppers() === [] ? [] : ['upper_runs' => array_map(static fn (RunPlan $run): array => self::run($plan, $run), $plan->uppers())],
             'clamp' => $plan->clamp === null ? null : [
                 'up' => [
                     'run' => $plan->clamp->run,

@@ -111,25 +111,28 @@ final class Planner
         $fastener = self::fastener($design, $coefficients);
         $capacities = Capacities::of($design, $fastener);
 
+        $factors = CombinationFactors::for($design, $coefficients);
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
-        $places = self::places($runs);
+        $clamped = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
+        $places = self::places($clamped);
         if ($places > self::MOST) {
             $tooLarge = Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST]);
 
             return Plan::refused($design, $blocks, $members, $coefficients, $loads, [...$findings, $tooLarge]);
         }
+        $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->crossed($members, $loads, $capacities, $factors), $blocks);
+        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->onFeet(), $blocks));
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
-        $feet = Supports::of($design, $runs, $capacities, $loads->combinations, CombinationFactors::for($design, $coefficients), $loading, $isWanted);
+        $feet = Supports::of($design, $runs, $capacities, $loads->combinations, $factors, $loading, $isWanted);
         $supports = $feet->runs;
         $window = $fastener?->edge === null || $design->kit->foot->intoSheet() ? null : WoodWindow::of($design, $fastener, $fastener->edge);
 
-        $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $runs);
+        $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $clamped);
         $shares = $loading->under($supports);
         $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
         [$latitudes, $fallBacks, $cutting, $holes, $steps] = $depth === Depth::Full ? [
             Latitudes::of($supports), FallBacks::of($design, $supports),
-            CuttingList::of($design, $runs), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
+            CuttingList::of($design, array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $blocks))), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
         ] : [null, null, null, null, null];
         $plan = new Plan(
             $design,

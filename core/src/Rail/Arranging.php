@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Arrangement;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RailsAcross;
 use Garnetine\Core\Design\RailsUp;
@@ -16,7 +17,7 @@ use Garnetine\Core\Framing\Members;
 interface Arranging
 {
     /** Classes by those of the design. */
-    public const KINDS = [RailsAcross::class => AlongRows::class, RailsUp::class => AlongRows::class, ShortRails::class => ShortPieces::class];
+    public const KINDS = [RailsAcross::class => AlongRows::class, RailsUp::class => AlongRows::class, CrossRails::class => AlongRows::class, ShortRails::class => ShortPieces::class];
 
     /**
      * @param Run $whole The stretch as if one rail lay under all of it, with every place for a foot as far out as the arrangement looks

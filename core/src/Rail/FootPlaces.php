@@ -6,6 +6,7 @@ namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\Tile;
+use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RunDatum;
@@ -32,11 +33,35 @@ final readonly class FootPlaces
 
     public static function of(Design $design, Members $members, RailLine $line, float $from_m, float $to_m): self
     {
-        [$at_m, $numbers, $barred] = $line->isUpSlope
-            ? self::upSlope($design, $members, $line, $from_m, $to_m)
-            : self::candidates($design, $members, $line, $from_m, $to_m);
+        [$at_m, $numbers, $barred] = match (true) {
+            $line->isOnRails => self::overRails($design, $members, $from_m, $to_m),
+            $line->isUpSlope => self::upSlope($design, $members, $line, $from_m, $to_m),
+            default => self::candidates($design, $members, $line, $from_m, $to_m),
+        };
 
         return new self($at_m, $numbers, self::hand($design, $line, $numbers, $barred));
+    }
+
+    /**
+     * Where lower rails may lie under a rail across.
+     *
+     * @return array{list<float>, list<int>, list<array{member: int, x_m: float}>} As candidates()
+     */
+    private static function overRails(Design $design, Members $members, float $from_m, float $to_m): array
+    {
+        $past_m = Length::ofInches(Runs::PAST_IN)->toMetres() - 1e-9;
+        $candidates = $numbers = $barred = [];
+        foreach (UpLines::places_m($design, $members) as $number => $x_m) {
+            $isBarred = array_filter($design->block->bars, static fn (Bar $bar): bool => $bar->member === $number && $bar->line === null) !== [];
+            if ($x_m >= $from_m + $past_m && $x_m <= $to_m - $past_m && !$isBarred) {
+                $candidates[] = $x_m;
+                $numbers[] = $number;
+            } elseif ($isBarred) {
+                $barred[] = ['member' => $number, 'x_m' => $x_m];
+            }
+        }
+
+        return [$candidates, $numbers, $barred];
     }
 
     /**
@@ -185,7 +210,7 @@ final readonly class FootPlaces
     private static function isBarred(Design $design, RailLine $line, int $member): bool
     {
         foreach ($design->block->bars as $bar) {
-            if ($bar->member === $member && ($bar->line === null || $bar->line === $line->letter)) {
+            if ($bar->member === $member && ($bar->line === $line->letter || ($bar->line === null && !$line->isLower()))) {
                 return true;
             }
         }

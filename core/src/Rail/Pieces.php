@@ -13,8 +13,12 @@ use Garnetine\Core\Design\Design;
  */
 final class Pieces
 {
-    /** @return list<float> Where pieces meet, ascending */
-    public static function splices_m(Design $design, float $x0_m, float $x1_m): array
+    /**
+     * @param bool $isUpSlope Whether its feet stand along the slope
+     *
+     * @return list<float> Where pieces meet, ascending
+     */
+    public static function splices_m(Design $design, float $x0_m, float $x1_m, bool $isUpSlope = false): array
     {
         $stock_m = $design->kit->rail->stockLength->toMetres();
         $length_m = $x1_m - $x0_m;
@@ -23,7 +27,7 @@ final class Pieces
         }
         $count = (int) ceil($length_m / $stock_m - 1e-9);
         $step_m = $design->units->cut_m();
-        $least_m = min($stock_m, 2.5 * ($design->block->arrangement->isUpSlope() ? $design->standSpacing() : $design->surface->framing->spacing)->toMetres());
+        $least_m = min($stock_m, 2.5 * ($isUpSlope ? $design->standSpacing() : $design->surface->framing->spacing)->toMetres());
         $rest_m = $length_m - ($count - 1) * $stock_m;
         $splices = [];
         for ($piece = 1; $piece < $count; ++$piece) {

@@ -32,7 +32,15 @@ final readonly class RailLine
         public ?int $over = null,
         /** Of rails up the slope: the hole of a foot above the place where it bears the rail. */
         public float $holeUp_m = 0.0,
+        /** Whether it lies on other rails, and has no feet of its own. */
+        public bool $isOnRails = false,
     ) {
+    }
+
+    /** Whether it carries other rails: a rail up the slope under those of several rows, named by what it lies over. */
+    public function isLower(): bool
+    {
+        return str_starts_with($this->letter, 'r');
     }
 
     /** As people call it, on the whole surface: the lines of a second block are 2A, 2B. */

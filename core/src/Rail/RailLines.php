@@ -74,7 +74,7 @@ final readonly class RailLines
                 self::line($design, $members, $course, $zones[1], $row, true, $number),
             ];
             $pairs[$row] = $pair;
-            foreach ($pair as $line) {
+            foreach ($design->block->arrangement->standsUpSlope() ? [] : $pair as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
             }
         }
@@ -96,6 +96,9 @@ final readonly class RailLines
         $low_m = $block->y->toMetres() + ($row - 1) * ($length_m + $block->rowGap->toMetres());
         $hole_m = $design->kit->foot->holeOffset()->toMetres();
         $wish_m = $upper ? $length_m - self::DEFAULT_SHARE * $length_m : self::DEFAULT_SHARE * $length_m;
+        if ($block->arrangement->standsUpSlope()) {
+            return self::onRails($zones, $low_m, $wish_m, self::letter(2 * ($row - 1) + ($upper ? 1 : 0)), $row, $upper, $number);
+        }
         // Feet in the sheet alone need none.
         $purlin = $members->purlins === null ? null : self::purlin($members->purlins, $zones, $low_m + $hole_m, $wish_m);
         $offset_m = match (true) {
@@ -116,6 +119,23 @@ final readonly class RailLines
             $number,
             $purlin?->number,
         );
+    }
+
+    /**
+     * A rail across on others, which leave it any height: where one would wish it, as near as its zones let it.
+     *
+     * @param list<array{float, float}> $zones
+     */
+    private static function onRails(array $zones, float $low_m, float $wish_m, string $letter, int $row, bool $upper, int $number): RailLine
+    {
+        $best_m = null;
+        foreach ($zones as [$from_m, $to_m]) {
+            $near_m = min(max($wish_m, $from_m), $to_m);
+            $best_m = $from_m <= $to_m && ($best_m === null || abs($near_m - $wish_m) < abs($best_m - $wish_m)) ? $near_m : $best_m;
+        }
+        $at_m = $low_m + ($best_m ?? $wish_m);
+
+        return new RailLine($letter, $row, $upper, $best_m ?? $wish_m, $at_m, $at_m, null, $number, isOnRails: true);
     }
 
     /**

@@ -90,7 +90,7 @@ final class Runs
             $loads->windDown_Pa * $area_m2 * $share,
             $most_N * $upright + $rail_N,
             $loads->snow->service_Pa() * cos($theta) * $area_m2 * $upright,
-            Pieces::splices_m($design, $x0_m, $x1_m),
+            Pieces::splices_m($design, $x0_m, $x1_m, $line->isUpSlope),
             $kit->rail->spliceMoment === null,
             $places->at_m,
             $places->members,

@@ -71,7 +71,7 @@ final readonly class SnowOnRun
             }
         }
 
-        return new UpSlope(array_map(array_values(...), $normal_N), $along_N);
+        return new UpSlope(array_map(array_values(...), $normal_N), $along_N, $clamps_m[0], $clamps_m[count($clamps_m) - 1]);
     }
 
     /**

@@ -46,7 +46,7 @@ final class UpLines
     }
 
     /** @return array<int, float> By number, where rails may lie so that their feet stand on ribs or in pans, or on members */
-    private static function places_m(Design $design, Members $members): array
+    public static function places_m(Design $design, Members $members): array
     {
         $covering = $design->surface->covering;
         $aside_m = $covering instanceof ScrewedMetal && $design->kit->foot->standsInPan() ? $covering->ribPitch->toMetres() / 2 : 0.0;
@@ -59,9 +59,15 @@ final class UpLines
     }
 
     /** How far the hole of a foot is aside of the rail: of one that is turned with it as far as it is up the slope else. */
-    private static function holeAside_m(Design $design): float
+    public static function holeAside_m(Design $design): float
     {
         return ($design->kit->foot->underRailUp()->turns ?? false) ? $design->kit->foot->holeOffset()->toMetres() : 0.0;
+    }
+
+    /** How far the hole of a foot is above the place where it bears the rail: not of one that is turned. */
+    public static function holeUp_m(Design $design): float
+    {
+        return ($design->kit->foot->underRailUp()->turns ?? false) ? 0.0 : $design->kit->foot->holeOffset()->toMetres();
     }
 
     /** @param array<int, float> $places_m */
@@ -89,7 +95,7 @@ final class UpLines
             null,
             true,
             $over,
-            ($design->kit->foot->underRailUp()->turns ?? false) ? 0.0 : $design->kit->foot->holeOffset()->toMetres(),
+            self::holeUp_m($design),
         );
     }
 

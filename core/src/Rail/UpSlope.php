@@ -14,8 +14,14 @@ final readonly class UpSlope
      * @param array<string, list<float>> $normal_N By case and clamp
      * @param array<string, float> $along_N By case, of the whole rail
      */
-    public function __construct(public array $normal_N, public array $along_N)
-    {
+    public function __construct(
+        public array $normal_N,
+        public array $along_N,
+        /** From where up the slope modules lie over it. */
+        public float $from_m,
+        /** And to where. */
+        public float $to_m,
+    ) {
     }
 
     /** Equal for equal loads. */

@@ -138,6 +138,7 @@ export function TapeInHand({ stage, choice }: { stage: string; choice: Choice })
                 units={data.units}
                 slope={data.slope_tape}
                 eave={data.eave_tape}
+                layer={data.layer_tape}
                 runDatum={datum('/rules/run_datum')}
                 slopeDatum={datum('/rules/slope_datum')}
                 head={shown.tape_head}

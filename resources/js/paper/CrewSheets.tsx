@@ -164,6 +164,24 @@ function EaveTape({ view }: { view: PaperData }) {
     );
 }
 
+/** At which heights rails across are laid on lower ones. */
+function Layer({ view }: { view: PaperData }) {
+    return view.layer_tape.length === 0 ? null : (
+        <>
+            <h3 className="mt-2">
+                Heights of the rails across, on the lower ones, from the {view.fields['/rules/slope_datum']?.text}: their middles
+            </h3>
+            <p className="font-condensed text-[1.3rem]">
+                {view.layer_tape.map((mark) => (
+                    <span key={mark.line} className="mr-6 inline-block">
+                        {mark.line} <strong>{mark.tape}</strong>
+                    </span>
+                ))}
+            </p>
+        </>
+    );
+}
+
 /** Marks and numbers in large type; never to scale. */
 function Tapes({ view }: { view: PaperData }) {
     return (
@@ -191,13 +209,14 @@ function Tapes({ view }: { view: PaperData }) {
                     </span>
                 ))}
             </p>
+            <Layer view={view} />
             <ShortPieces view={view} />
             {view.runs
                 .filter((run) => !run.piece)
                 .map((run) => (
                     <div key={run.id} className="keep mt-3">
                         <h3>
-                            Run {run.id}, line at {run.height}, from the{' '}
+                            {run.on_rails && 'Upper layer: '}Run {run.id}, line at {run.height}, from the{' '}
                             {view.fields[run.up ? '/rules/slope_datum' : '/rules/run_datum']?.text}
                             {run.in_line !== null && `; feet in line within ${run.in_line}`}
                         </h3>
@@ -207,7 +226,7 @@ function Tapes({ view }: { view: PaperData }) {
                                     {foot.number} <strong>{foot.tape}</strong>
                                     <span className="text-[0.93rem]">
                                         {' '}
-                                        {view.stand} {foot.member}
+                                        {run.on_rails ? `rail r${foot.member}` : `${view.stand} ${foot.member}`}
                                         {foot.missed !== null && `, missed: ${foot.missed}`}
                                         {foot.other === 'none' && `, no other ${view.stand}`}
                                         {foot.on !== null && `, then ${foot.on} on`}

@@ -730,7 +730,10 @@ export function Feet({
     const half = many ? Math.max(1.2, Math.min(6.5, len(view, 0.22))) : 6.5;
     const mark = (run: Planned['runs'][number], along_m: number) => {
         const [x, y] = spot(view, run, along_m);
-        return `M${x} ${y - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
+        // What holds a rail on another is no foot.
+        return run.on_rails
+            ? `M${x - half / 2} ${y - half / 2}h${half}v${half}h${-half}z`
+            : `M${x} ${y - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
     };
     return (
         <g>

@@ -22,7 +22,7 @@ export function RailsSheet() {
                     ))}
                 </p>
             )}
-            <Lying short={short} />
+            <Lying kind={String(data.fields['/block/arrangement/kind']?.value ?? '')} />
             <Say>
                 “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
                 <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />
@@ -82,17 +82,28 @@ export function RailsSheet() {
 }
 
 /** How rails lie under the block in view. */
-function Lying({ short }: { short: boolean }) {
+function Lying({ kind }: { kind: string }) {
     return (
-        <Say>
-            The rails lie <Slot path="/block/arrangement/kind" />
-            {short && (
-                <>
-                    : each <Slot path="/block/arrangement/piece_m" /> long, its clamp <Slot path="/block/arrangement/clear_m" />{' '}
-                    or more from a rib with a foot
-                </>
+        <>
+            <Say>
+                The rails lie <Slot path="/block/arrangement/kind" />
+                {kind === 'short_rails' && (
+                    <>
+                        : each <Slot path="/block/arrangement/piece_m" /> long, its clamp{' '}
+                        <Slot path="/block/arrangement/clear_m" /> or more from a rib with a foot
+                    </>
+                )}
+                .
+            </Say>
+            {kind === 'cross_rails' && (
+                <Say>
+                    Where two cross, “<Slot path="/block/arrangement/name" />” bears{' '}
+                    <Slot path="/block/arrangement/up_N" open="missing" /> up,{' '}
+                    <Slot path="/block/arrangement/down_N" open="missing" /> down and{' '}
+                    <Slot path="/block/arrangement/along_N" open="missing" /> along the lower one, by{' '}
+                    <Slot path="/block/arrangement/document" open="(missing)" />.
+                </Say>
             )}
-            .
-        </Say>
+        </>
     );
 }

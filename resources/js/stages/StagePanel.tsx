@@ -106,10 +106,10 @@ function RunPicker({ run, onRun }: { run: Run | undefined; onRun: (run: string) 
             {run !== undefined && run.feet.length > 0 && (
                 <span className="ml-3">
                     <Why ask={ask} path={`runs/${run.id}/count`}>
-                        {run.feet_count} feet
+                        {run.feet_count} {run.on_rails ? 'crossings' : 'feet'}
                         {!run.holds && ', does not hold'}
                         {run.holds && run.on_each && `, one on each ${data.stand} that it crosses`}
-                        {run.holds && !run.on_each && run.bound === run.feet_count && ', the fewest that hold'}
+                        {run.holds && !run.on_each && !run.on_rails && run.bound === run.feet_count && ', the fewest that hold'}
                     </Why>
                     ; rail{' '}
                     <Why ask={ask} path={`runs/${run.id}/rail`}>
@@ -133,9 +133,9 @@ function Feet({ run }: { run: Run }) {
         <table className="font-condensed whitespace-nowrap">
             <thead className="whitespace-normal leading-tight [&_th]:align-bottom">
                 <tr>
-                    <th>Foot</th>
+                    <th>{run.on_rails ? 'Crossing' : 'Foot'}</th>
                     <th className="text-right">On the tape</th>
-                    <th className="text-right">{standHead[data.stand]}</th>
+                    <th className="text-right">{run.on_rails ? 'Lower rail' : standHead[data.stand]}</th>
                     <th className="pl-1">Reserve</th>
                     <th>Weakest link</th>
                     <th className="text-right">Pull</th>
@@ -150,7 +150,10 @@ function Feet({ run }: { run: Run }) {
                     <tr key={foot.number}>
                         <td>{foot.number}</td>
                         <td className="text-right font-semibold">{foot.tape}</td>
-                        <td className="text-right">{foot.member}</td>
+                        <td className="text-right">
+                            {run.on_rails && 'r'}
+                            {foot.member}
+                        </td>
                         <td className={`pl-1 tone-${foot.word}`}>
                             <Why ask={ask} path={`runs/${run.id}/feet/${foot.number}`}>
                                 {foot.word} {foot.reserve}
@@ -205,8 +208,13 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
     const onPurlins = data.sheet.purlins.length > 0;
     const up = data.runs.some((run) => run.up);
     const seating = up || onPurlins || data.course !== null;
-    const seat = (run: Run) =>
-        run.up ? `${onPurlins ? 'rib' : 'member'} ${run.over ?? 'none'}` : onPurlins ? run.purlin : run.above_butt;
+    const under = onPurlins ? 'rib' : 'member';
+    const seat = (run: Run) => {
+        if (run.on_rails) {
+            return 'lower rails';
+        }
+        return run.up ? `${under} ${run.over ?? 'none'}` : onPurlins ? run.purlin : run.above_butt;
+    };
     return (
         <table className="font-condensed whitespace-nowrap">
             <thead>

@@ -13,6 +13,8 @@ type Props = {
     slope: DeskData['slope_tape'];
     /** Where rails up the slope cross the eave. */
     eave: DeskData['eave_tape'];
+    /** Heights of rails across that lie on others. */
+    layer: DeskData['layer_tape'];
     units: 'ft_in' | 'mm';
     runDatum: string;
     slopeDatum: string;
@@ -29,13 +31,26 @@ type Props = {
  * The tape, as it lies on the roof: of one run, with feet, members, splices, clamps and ends, or up the slope at both ends,
  * with the chalk lines of the holes. It is read from the eave looking up, or turned about for who stands above.
  */
-export function Tape({ run, slope, eave, units, runDatum, slopeDatum, head, onFoot, place = null, onPlace, onHand }: Props) {
+export function Tape({
+    run,
+    slope,
+    eave,
+    layer,
+    units,
+    runDatum,
+    slopeDatum,
+    head,
+    onFoot,
+    place = null,
+    onPlace,
+    onHand,
+}: Props) {
     const [upSlope, setUpSlope] = useState(false);
     const [turned, setTurned] = useState(false);
     const [zoom, setZoom] = useState(2);
     // The other tape: of the lines that run as this one does.
     const lines: TapeMark[] = (
-        run.up ? eave : slope.map(({ line, y_m: x_m, tape_m, tape }) => ({ line, x_m, tape_m, tape }))
+        run.up ? eave : (run.on_rails ? layer : slope).map(({ line, y_m: x_m, tape_m, tape }) => ({ line, x_m, tape_m, tape }))
     ).map((mark) => ({ kind: 'line', label: mark.line, x_m: mark.x_m, tape_m: mark.tape_m, text: mark.tape }));
     const other = run.up ? 'Eave tape' : 'Slope tape';
     const marks = upSlope ? lines : run.tape;
@@ -80,7 +95,7 @@ export function Tape({ run, slope, eave, units, runDatum, slopeDatum, head, onFo
                 <h2 className="font-condensed text-[1.07rem]">{name}</h2>
                 <p className="text-muted text-[0.87rem] leading-snug">
                     {upSlope
-                        ? `at both ends, from the ${run.up ? runDatum : slopeDatum}: lines of the holes`
+                        ? `at both ends, from the ${run.up ? runDatum : slopeDatum}: ${run.on_rails ? 'middles of the rails' : 'lines of the holes'}`
                         : `from the ${run.up ? slopeDatum : runDatum}; line at ${run.height}`}
                     {turned && '; read from above'}
                     {!upSlope && run.in_line !== null && `; feet in line within ${run.in_line}`}

@@ -107,6 +107,8 @@ export type Run = {
     letter: string;
     /** Whether it runs up the slope; then places along it are heights. */
     up: boolean;
+    /** Whether it lies on other rails; what it has then are crossings and no feet. */
+    on_rails: boolean;
     /** Up the slope from the eave, or from the left edge. */
     at_m: number;
     /** Of rails up the slope: the rib or member that it lies over. */
@@ -506,6 +508,8 @@ export type DeskData = Planned & {
     };
     /** Where lines of holes up the slope cross the eave. */
     eave_tape: { line: string; x_m: number; tape_m: number; tape: string; over: string }[];
+    /** Where rails across lie on lower ones. */
+    layer_tape: { line: string; y_m: number; tape_m: number; tape: string }[];
     slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string; purlin: string }[];
     fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
     section: {
