@@ -19,6 +19,9 @@ final class AxialCheck extends RunCheck
     /** @var array<string, float> By feet */
     private array $worsts = [];
 
+    /** @var list<LoadCase> In the order in which layouts are refused */
+    private array $first = [];
+
     /** @var array<string, array{int, float}>|null See RunShape::snows() */
     private ?array $snows = null;
 
@@ -30,14 +33,49 @@ final class AxialCheck extends RunCheck
         }
         $this->work?->take(count($feet_m) ** 2);
         if (count($feet_m) > 1 && is_finite($limit) && $this->everyPieceStands($feet_m)) {
-            // Mostly a foot fails first.
-            $ofFeet = max([0.0, ...array_map(static fn (FootTally $foot): float => $foot->ratio(), $this->feet($this->shape->layout($feet_m), null, false))]);
-            if ($ofFeet > $limit) {
-                return $ofFeet;
+            $fails = $this->failing($this->shape->layout($feet_m), $limit);
+            if ($fails !== null) {
+                return $fails;
             }
         }
 
         return $this->worsts[$key] = $this->of($feet_m)->worst;
+    }
+
+    /** A ratio of some foot that is beyond a limit; null where none is. The case that it fails in is asked first the next time. */
+    private function failing(UnitLayout $layout, float $limit): ?float
+    {
+        $this->first = $this->first === [] ? [...$this->down, ...$this->up] : $this->first;
+        $feet = array_keys($layout->feet_m);
+        $winds_N = $this->winds_N($layout);
+        foreach ($this->first as $place => $case) {
+            $tallies = array_map(fn (): FootTally => new FootTally($this->capacities), $feet);
+            $this->weigh($tallies, $case, $layout, array_map(fn (int $foot): float => $this->effect($case, array_column($layout->reactions, $foot)), $feet), $winds_N);
+            foreach ($tallies as $tally) {
+                if ($tally->ratio() > $limit) {
+                    $others = $this->first;
+                    unset($others[$place]);
+                    $this->first = [$case, ...array_values($others)];
+
+                    return $tally->ratio();
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<float> What the wind pulls at each foot, before its factor */
+    private function winds_N(UnitLayout $layout): array
+    {
+        return array_map(function (int $foot) use ($layout): float {
+            $wind_N = 0.0;
+            foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
+                $wind_N += $force_N * $layout->reactions[$unit][$foot];
+            }
+
+            return $wind_N;
+        }, array_keys($layout->feet_m));
     }
 
     /** Whether a foot may be the first, or the last: what is beyond it bends the rail over it whatever the others are. */
@@ -100,14 +138,7 @@ final class AxialCheck extends RunCheck
     {
         $feet = array_keys($layout->feet_m);
         $tallies = array_map(fn (): FootTally => new FootTally($this->capacities, $byLink), $feet);
-        $winds_N = array_map(function (int $foot) use ($layout): float {
-            $wind_N = 0.0;
-            foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
-                $wind_N += $force_N * $layout->reactions[$unit][$foot];
-            }
-
-            return $wind_N;
-        }, $feet);
+        $winds_N = $this->winds_N($layout);
         foreach ([...$this->down, ...$this->up] as $case) {
             $normals_N = array_map(fn (int $foot): float => $this->effect($case, array_column($layout->reactions, $foot)), $feet);
             $this->weigh($tallies, $case, $layout, $normals_N, $winds_N);

@@ -38,7 +38,7 @@ final class AxialSearch
     private bool $isComplete = true;
 
     /** @param list<int> $barred Candidates that may not be used */
-    private function __construct(private readonly Run $run, private readonly AxialCheck $check, array $barred)
+    private function __construct(private readonly Run $run, private readonly AxialCheck $check, array $barred, private readonly bool $isFirstEnough)
     {
         $free = array_values(array_diff(array_keys($run->candidates_m), $barred));
         foreach ($free as $place => $from) {
@@ -57,12 +57,13 @@ final class AxialSearch
     /**
      * @param list<int> $barred Candidates that may not be used
      * @param int|null $most Layouts with more feet are of no interest
+     * @param bool $isFirstEnough Whether of layouts with as many feet the first that holds will do
      *
      * @return array{Fewest|null, bool} None where no layout holds or none was found; and whether every one was tried
      */
-    public static function of(Run $run, AxialCheck $check, array $barred = [], ?int $most = null): array
+    public static function of(Run $run, AxialCheck $check, array $barred = [], ?int $most = null, bool $isFirstEnough = false): array
     {
-        $search = new self($run, $check, $barred);
+        $search = new self($run, $check, $barred, $isFirstEnough);
         $bound = null;
         for ($count = 2; $count <= min($most ?? PHP_INT_MAX, count($run->candidates_m) - count($barred)); ++$count) {
             foreach ($search->starts as $start) {
@@ -70,7 +71,7 @@ final class AxialSearch
             }
             $bound ??= $search->isComplete ? null : $count;
             if ($search->best !== null) {
-                return [new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete, self::CHECKS - $search->left), $search->isComplete];
+                return [new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete && !$isFirstEnough, self::CHECKS - $search->left), $search->isComplete];
             }
             if (!$search->isComplete) {
                 return [$search->even($barred, $count, $most), false];
@@ -92,6 +93,9 @@ final class AxialSearch
             return;
         }
         foreach ($this->next[$here] as $next) {
+            if ($this->isFirstEnough && $this->best !== null) {
+                return;
+            }
             if ($this->left <= 0) {
                 $this->isComplete = false;
 

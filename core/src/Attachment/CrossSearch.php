@@ -12,7 +12,8 @@ use Garnetine\Core\Rail\Run;
 
 /**
  * The lower rails of a block with rails in two layers: of all sets over which every rail across holds, with the fewest lower rails and up to
- * two more, the one whose rails have the fewest feet in all; of equal ones the fewest rails, then the greatest least reserve.
+ * two more, the one whose rails have the fewest feet in all; of equal ones the fewest rails, then the greatest least reserve over layouts of
+ * their feet that hold.
  *
  * Sets with a bay or an end that no choice of the others could let hold are left out. Past its budget the search takes the best that it has
  * seen; two feet for each of the fewest rails that hold is a bound below all.
@@ -21,7 +22,7 @@ final class CrossSearch
 {
     /** Sets that are looked at, and those of which the lower rails are planned. */
     private const SETS = 3_000;
-    private const PLANNED = 120;
+    private const PLANNED = 80;
 
     /** So many lower rails more than the fewest. */
     private const MORE = 2;
@@ -53,17 +54,15 @@ final class CrossSearch
      * @param list<Combination> $combinations
      */
     private function __construct(
-        private readonly Design $design,
-        private readonly Members $members,
+        private readonly LowerRails $rails,
         private readonly array $uppers,
         private readonly array $checks,
         private readonly Capacities $capacities,
         private readonly array $combinations,
         private readonly CombinationFactors $factors,
-        private readonly int $block,
     ) {
         foreach ($uppers as $upper) {
-            foreach (LowerRails::possible($design, $members, $upper, $block) as $pick) {
+            foreach ($rails->possible($upper) as $pick) {
                 $this->places_m[$upper->members[$pick]] = $upper->candidates_m[$pick];
             }
         }
@@ -88,11 +87,13 @@ final class CrossSearch
         $crossing = $design->block->arrangement;
         \assert($crossing instanceof CrossRails);
         $held = $capacities->crossing($crossing);
-        $alike = [];
-        $checks = array_map(static function (Run $upper) use (&$alike, $held, $combinations, $factors): RunCheck {
-            return $alike[$upper->signature()] ??= new RunCheck($upper, $held, $combinations, $factors);
+        $alike = $shapes = [];
+        $checks = array_map(static function (Run $upper) use (&$alike, &$shapes, $held, $combinations, $factors): RunCheck {
+            $shape = $shapes[RunShape::key($upper)] ??= RunShape::of($upper);
+
+            return $alike[$upper->signature()] ??= new RunCheck($upper, $held, $combinations, $factors, $shape);
         }, $uppers);
-        $search = new self($design, $members, $uppers, $checks, $capacities, $combinations, $factors, $block);
+        $search = new self(new LowerRails($design, $members, $block), $uppers, $checks, $capacities, $combinations, $factors);
 
         return $search->search();
     }
@@ -119,7 +120,7 @@ final class CrossSearch
         if ($this->best === null) {
             $uppers = $this->over($this->numbers, null);
 
-            return new CrossLayers($uppers, LowerRails::of($this->design, $this->members, $uppers, $this->block), null, false);
+            return new CrossLayers($uppers, $this->rails->under($uppers), null, false);
         }
 
         return new CrossLayers($this->best[3], $this->best[4], 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), $this->isComplete);
@@ -295,7 +296,7 @@ final class CrossSearch
         }
         --$this->planned;
         $uppers = $this->over($chosen, count($chosen));
-        $lowers = LowerRails::of($this->design, $this->members, $uppers, $this->block);
+        $lowers = $this->rails->under($uppers);
         [$feet, $worst] = [0, 0.0];
         foreach ($lowers as $index => $lower) {
             // Those to come take two feet each at least.
@@ -333,7 +334,7 @@ final class CrossSearch
         $key = $lower->signature();
         if (!array_key_exists($key, $this->known)) {
             $check = RunCheck::for($lower, $this->capacities, $this->combinations, $this->factors);
-            $fewest = $check instanceof AxialCheck ? AxialSearch::of($lower, $check)[0] : null;
+            $fewest = $check instanceof AxialCheck ? AxialSearch::of($lower, $check, isFirstEnough: true)[0] : null;
             $this->known[$key] = $fewest === null ? null : [count($fewest->picks), $fewest->worst];
         }
 

@@ -21,22 +21,23 @@ use Garnetine\Core\Rail\UpSlope;
  *
  * Source: statics of a beam on beams that do not give.
  */
-final readonly class LowerRails
+final class LowerRails
 {
-    /** @param list<RunPlan> $uppers Of one block, with the lower rails that hold them */
-    private function __construct(private Design $design, private Members $members, private array $uppers, private int $block)
+    /** @var array<string, FootPlaces> By what a rail lies over and where it ends */
+    private array $places = [];
+
+    /** @param int $block Its number on the surface */
+    public function __construct(private readonly Design $design, private readonly Members $members, private readonly int $block)
     {
     }
 
     /**
-     * @param list<RunPlan> $uppers
-     * @param int $block Its number on the surface
+     * @param list<RunPlan> $uppers Of one block, with the lower rails that hold them
      *
      * @return list<Run> From the left
      */
-    public static function of(Design $design, Members $members, array $uppers, int $block): array
+    public function under(array $uppers): array
     {
-        $rails = new self($design, $members, $uppers, $block);
         $places_m = [];
         foreach ($uppers as $upper) {
             foreach ($upper->members() as $place => $number) {
@@ -47,37 +48,40 @@ final readonly class LowerRails
         $order = array_keys($places_m);
         $runs = [];
         foreach ($order as $index => $number) {
-            $wide_m = $rails->wide_m($places_m, $order[$index - 1] ?? null, $number, $order[$index + 1] ?? null);
-            array_push($runs, ...array_filter([$rails->run($number, $places_m[$number], $wide_m)]));
+            $wide_m = self::wide_m($uppers, $places_m, $order[$index - 1] ?? null, $number, $order[$index + 1] ?? null);
+            array_push($runs, ...array_filter([$this->run($uppers, $number, $places_m[$number], $wide_m)]));
         }
 
         return $runs;
     }
 
-    /** @return list<int> The places under a rail across where a lower rail would find at least two for its feet */
-    public static function possible(Design $design, Members $members, Run $upper, int $block): array
+    /** @return list<int> The places under a rail across where a lower rail would find any for its feet */
+    public function possible(Run $upper): array
     {
-        $rails = new self($design, $members, [], $block);
-        $possible = [];
-        foreach ($upper->members as $pick => $number) {
-            [$from_m, $to_m] = $rails->extent_m([$upper]);
-            if (count(FootPlaces::of($design, $members, $rails->line($number, $upper->candidates_m[$pick]), $from_m, $to_m)->at_m) > 0) {
-                $possible[] = $pick;
-            }
-        }
+        $ends_m = $this->extent_m([$upper]);
 
-        return $possible;
+        return array_values(array_filter(
+            array_keys($upper->members),
+            fn (int $pick): bool => $this->places($this->line($upper->members[$pick], $upper->candidates_m[$pick]), $ends_m)->at_m !== [],
+        ));
+    }
+
+    /** @param array{float, float} $ends_m */
+    private function places(RailLine $line, array $ends_m): FootPlaces
+    {
+        return $this->places[$line->over.' '.$ends_m[0].' '.$ends_m[1]] ??= FootPlaces::of($this->design, $this->members, $line, ...$ends_m);
     }
 
     /**
      * Half of the way to the lower rail at either side, at the ends what lies beyond.
      *
+     * @param list<RunPlan> $uppers
      * @param array<int, float> $places_m
      */
-    private function wide_m(array $places_m, ?int $before, int $number, ?int $after): float
+    private static function wide_m(array $uppers, array $places_m, ?int $before, int $number, ?int $after): float
     {
         $ends_m = [];
-        foreach ($this->uppers as $upper) {
+        foreach ($uppers as $upper) {
             array_push($ends_m, ...in_array($number, $upper->members(), true) ? [$upper->run->clamps_m[0], $upper->run->clamps_m[count($upper->run->clamps_m) - 1]] : []);
         }
         $x_m = $places_m[$number];
@@ -122,9 +126,10 @@ final readonly class LowerRails
         ];
     }
 
-    private function run(int $number, float $x_m, float $wide_m): ?Run
+    /** @param list<RunPlan> $uppers */
+    private function run(array $uppers, int $number, float $x_m, float $wide_m): ?Run
     {
-        $crossings = array_values(array_filter(array_map(fn (RunPlan $upper): ?Crossing => Crossing::of($upper, $number), $this->uppers)));
+        $crossings = array_values(array_filter(array_map(static fn (RunPlan $upper): ?Crossing => Crossing::of($upper, $number), $uppers)));
         if ($crossings === []) {
             return null;
         }
@@ -137,7 +142,7 @@ final readonly class LowerRails
         $all = array_sum($shares);
         $weight_N = $this->design->kit->rail->lineMass->toSi() * Runs::G * ($to_m - $from_m) / $all;
         [$suctions, $areas_m2] = self::suctions($crossings);
-        $places = FootPlaces::of($this->design, $this->members, $line, $from_m, $to_m);
+        $places = $this->places($line, [$from_m, $to_m]);
         [$snow_N, $upSlope] = self::snow($crossings, $shares, $from_m, $to_m);
 
         return new Run(

@@ -347,7 +347,7 @@ final readonly class Becauses
             [$feet_m, $members] = [$run->feet_m(), $run->members()];
 
             return new Because('bay_on_rails', ['value_m' => $feet_m[$foot + 1] - $feet_m[$foot], 'from' => $members[$foot], 'to' => $members[$foot + 1]], children: [
-                $this->count($run), $this->foot($run, $foot), $this->foot($run, $foot + 1),
+                $this->count($run), $this->foot($run, $foot + 1),
             ]);
         }
         $feet_m = $run->feet_m();

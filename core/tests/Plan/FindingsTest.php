@@ -111,6 +111,7 @@ final class FindingsTest extends TestCase
         $up = ['/block/arrangement' => ['kind' => 'rails_up'], '/block/orientation' => 'landscape', '/kit/foot/pad_width_m' => 0.05];
         yield 'line_off_rib' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'rib_pitch_m' => 0.45] + Covering::TYPICAL['metal']] + $up, 'stop', '/block/x_m', 'Under 6 of 8 rails, line A first, no rib'];
         yield 'feet_fixed_along' => ['metal', $up, 'assumption', '/block/arrangement/kind', 'none loose in a slot'];
+        yield 'crossing_allowable_missing' => ['tile', ['/block/arrangement' => ['kind' => 'cross_rails', 'name' => 'Crossing clamp', 'document' => '', 'up_N' => 2500.0, 'down_N' => 4000.0, 'along_N' => 900.0]], 'stop', '/block/arrangement/document', 'What “Crossing clamp” bears where two rails cross'];
         yield 'rails_up_unfit' => ['metal', ['/kit/foot/pad_width_m' => null] + $up, 'refusal', '/block/arrangement/kind', 'the width of its pad'];
         yield 'seam_unknown' => ['seams', ['/kit/foot/for_thickness_m' => 0.0007], 'refusal', '/kit/foot/for_seam', '“folded twice, 1 in high” of sheets from 0.028 in on'];
         yield 'sheet_untested' => ['short', ['/surface/covering/sheet' => 'another panel'], 'refusal', '/kit/foot/for_sheet', 'on “ribbed panel, 0.6 mm, 65 ksi” from 0.024 in on. This roof has “another panel” of 0.024 in'];
@@ -350,8 +351,8 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
-            'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'crossing_allowable_missing row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin line_off_rib rails_up_unfit plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];
         $forms = ['site' => 'site', 'given' => 'loads', 'own_copies' => 'handover', 'surface' => 'surface', 'block' => 'modules', 'module' => 'modules', 'kit' => 'attachments', 'fire' => 'surface', 'rules' => 'attachments', 'penetrations' => 'attachments'];

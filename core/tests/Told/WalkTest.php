@@ -27,6 +27,9 @@ final class WalkTest extends TestCase
         'lag_tension' => ['value_N' => 'foot.tension_N', 'up_N' => 'foot.up_N', 'along_N' => 'foot.along_N'],
         'uplift' => ['tributary_m' => 'foot.tributary_m', 'width_m' => 'run.tributary_m'],
         'rail_bending' => ['value' => 'run.rail.reserve', 'ratio' => 'run.rail.ratio', 'at_m' => 'run.rail.x_m', 'normal_Nm' => 'run.rail.capacity_normal_Nm', 'along_Nm' => 'run.rail.capacity_along_Nm'],
+        'rail_bending_up' => ['value' => 'run.rail.reserve', 'ratio' => 'run.rail.ratio', 'at_m' => 'run.rail.y_m', 'normal_Nm' => 'run.rail.capacity_normal_Nm'],
+        'lag_tension_turned' => ['value_N' => 'foot.tension_N', 'up_N' => 'foot.up_N', 'along_N' => 'foot.along_N'],
+        'push_shared' => ['value_N' => 'foot.along_N'],
         'in_line' => ['value_m' => 'run.in_line_m'],
         'clamp' => ['up_N' => 'plan.clamp.up.demand_N', 'along_N' => 'plan.clamp.along.demand_N', 'area_m2' => 'plan.clamp.up.area_m2'],
         'member_share' => ['load_N' => 'member.load_N', 'times' => 'member.times', 'value' => 'member.ratio', 'limit' => 'plan.members.limit'],
@@ -94,12 +97,13 @@ final class WalkTest extends TestCase
     private function law(Because $because, string $name, string $path): ?array
     {
         [$values, $design] = [$because->values, $this->plan->design];
-        $xs_m = array_column($this->at('run.attachments', $path, $because) ?? [], 'x_m');
+        $along = ($this->at('run.way', $path, $because) ?? '') === 'up' ? 'y_m' : 'x_m';
+        $xs_m = array_column($this->at('run.attachments', $path, $because) ?? [], $along);
         $foot = (int) (explode('/', $path)[3] ?? 1) + (str_ends_with($path, '/bay') && !str_starts_with($because->code, 'bay') ? 1 : 0);
         $combination = array_column($this->document['loads']['combinations'] ?? [], null, 'code')[(string) ($values['case'] ?? $values['value'] ?? '')] ?? null;
         $run = $this->at('run', $path, $because);
         $brought = $run['module_on_rail'] ?? [];
-        $beam = static fn (array $loads): float => (new ElementBeam($xs_m, array_column($run['clamps'], 'x_m'), [], []))->under($loads)['reactions'][$foot - 1];
+        $beam = static fn (array $loads): float => (new ElementBeam($xs_m, array_column($run['clamps'], $along), [], []))->under($loads)['reactions'][$foot - 1];
         // Alone, or with one of the kinds of snow or the wind from above besides.
         $withSnow = static fn (float $dead_N, string $which): array => array_map(static fn (float $snow_N): float => $combination['dead'] * $dead_N + $combination['snow'] * $snow_N, [0.0, ...array_column($brought['snow'], $which)]);
 
@@ -112,8 +116,8 @@ final class WalkTest extends TestCase
             'case_up along_N', 'case_down along_N' => $withSnow($brought['dead_along_N'], 'along_N'),
             'case_down normal_N' => array_map(static fn (float $force_N): float => $force_N + $combination['wind'] * $brought['wind_down_N'], $withSnow($brought['dead_normal_most_N'], 'normal_N')),
             'in_line bay_m' => [min(array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($xs_m, 0, -1), array_slice($xs_m, 1)) ?: [0.0])],
-            'bay value_m' => [$xs_m[$foot] - $xs_m[$foot - 1]],
-            'bay_further_holds value_m', 'bay_further_tight value_m', 'bay_further_fails value_m' => [array_column($run['candidates'], 'x_m', 'member')[$values['member']] - $xs_m[$foot - 1]],
+            'bay value_m', 'bay_up value_m', 'bay_on_rails value_m' => [$xs_m[$foot] - $xs_m[$foot - 1]],
+            'bay_further_holds value_m', 'bay_further_tight value_m', 'bay_further_fails value_m' => [array_column($run['candidates'], $along, 'member')[$values['member']] - $xs_m[$foot - 1]],
             'uplift area_m2' => [$values['tributary_m'] * $values['width_m']],
             'uplift relief_N' => [$combination['dead'] * $brought['dead_normal_least_N'] * $beam(array_column($run['clamps'], 'share'))],
             'uplift value_N' => [$values['factor'] * array_sum(array_map(static fn (Because $part): float => $part->values['value_Pa'] * $part->values['reached_m2'], $because->children)) - $values['relief_N']],
@@ -177,7 +181,7 @@ final class WalkTest extends TestCase
     {
         $parts = explode('/', $path);
         $keys = explode('.', $where);
-        $run = array_column($this->document['runs'], null, 'id')[$because->values['run'] ?? $parts[1] ?? ''] ?? null;
+        $run = array_column(array_merge($this->document['runs'], $this->document['upper_runs'] ?? []), null, 'id')[$because->values['run'] ?? $parts[1] ?? ''] ?? null;
         $number = (int) ($because->values['foot'] ?? (int) ($parts[3] ?? 1) + (end($parts) === 'bay' ? 1 : 0));
         $foot = $run['attachments'][$number - 1] ?? null;
         $section = match (array_shift($keys)) {
