@@ -18,10 +18,10 @@ final class PitchedTest extends BrowserTestCase
 {
     use Journey;
 
-    private function started(string $company): Job
+    private function started(string $company, string $example = 'quince-lane'): Job
     {
         $user = $this->planner($company);
-        $job = $this->exampleJob($user);
+        $job = $this->exampleJob($user, $example);
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/surface");
         $this->element('h2');
@@ -284,5 +284,49 @@ final class PitchedTest extends BrowserTestCase
         $this->seeText('Grind the upper tile free', 'main');
         $this->assertAccessible('hooks under tiles');
         $this->endJourney('Hooks under tiles in snow');
+    }
+
+    public function test_rails_run_up_the_slope_and_in_two_layers(): void
+    {
+        $job = $this->started('Spindle Crews', 'feijoa-lane');
+        $this->to('Modules');
+        $this->enter(['/block/orientation' => 'landscape', '/block/columns' => '4', '/block/rows' => '3']);
+        $this->act(fn () => $this->press('Take them out'));
+        // No purlin within the clamp zone of a module that lies so.
+        $this->seeText('No purlin lies under line A', 'main');
+        $this->to('Rails');
+        $this->enter(['/block/arrangement/kind' => 'rails_up']);
+        $this->seeText('the width of its pad', 'main');
+        $this->to('Attachments');
+        $this->enter(['/kit/foot/pad_width_m' => '50 mm', '/rules/greatest_bay_m' => '2 m']);
+        $this->seeText('purlin 1 is under the lowest', 'footer');
+        $stops = static fn (Plan $plan): array => array_map(static fn ($stop): string => $stop->code->value, $plan->openStops());
+        $plan = self::plan($job);
+        self::assertSame([['one_share_too_much'], 8, 12], [$stops($plan), count($plan->supports), $plan->moduleCount()]);
+        self::assertTrue($plan->supports[0]->run->line->isUpSlope);
+        // A foot where the planner wants it, on a purlin that the rail crosses; the tape is read from the eave.
+        $this->act(fn () => $this->element('[data-tape-place="4"]')->click());
+        $this->act(fn () => $this->press('Pin a foot here'));
+        $this->seeText('A foot is pinned to purlin', 'main');
+        self::assertContains(4, self::plan($job)->supports[0]->members());
+        $this->act(fn () => $this->press('Eave'));
+        $this->seeText('Eave tape', 'footer');
+        $this->assertAccessible('rails up the slope');
+        $this->act(fn () => $this->press('Other ways to lay it'));
+        $this->seeText('under each column', '[data-school="up the slope under each column"]');
+        $this->to('Rails');
+        $this->seeText('rib 15', 'table');
+        $this->enter(['/block/arrangement/kind' => 'cross_rails']);
+        $this->seeText('where two rails cross', 'main');
+        $this->enter(['/block/arrangement/up_N' => '2500 N', '/block/arrangement/down_N' => '4000 N', '/block/arrangement/along_N' => '900 N', '/block/arrangement/document' => 'data 5', '/block/arrangement/name' => 'Crossing clamp 2']);
+        $this->seeText('lower rails', 'table');
+        $plan = self::plan($job);
+        self::assertSame([6, true], [count($plan->uppers()), $plan->uppers()[0]->holds()]);
+        $this->assertAccessible('rails in two layers');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('Heights of the rails across', 'body');
+        $this->seeText('Upper layer: Run A', 'body');
+        $this->seeText('“Crossing clamp 2” at every crossing', 'body');
+        $this->endJourney('Rails up the slope and in two layers');
     }
 }

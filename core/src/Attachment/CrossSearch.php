@@ -42,8 +42,8 @@ final class CrossSearch
     /** @var array<int, float> */
     private array $places_m = [];
 
-    /** @var array<int, Fewest|null> By rail across, and by the check of those alike: what it would stand on by itself */
-    private array $alone = [];
+    /** @var list<int> What the rail across that the wind pulls most would stand on by itself */
+    private array $seed = [];
 
     /** @var array<string, array{int, float}|null> By lower rail, its feet and worst ratio; null where none hold */
     private array $known = [];
@@ -115,10 +115,8 @@ final class CrossSearch
             $this->isComplete = $this->isComplete && $this->isLeft();
         }
         if ($this->best === null) {
-            $this->weigh($this->numbers);
-        }
-        if ($this->best === null) {
-            $uppers = $this->over($this->numbers, null);
+            // As many as could be told apart on a drawing, so that it is seen what fails.
+            $uppers = $this->over($this->even(max($fewest, min(count($this->numbers), 2 * $fewest)), 0.25), null);
 
             return new CrossLayers($uppers, $this->rails->under($uppers), null, false);
         }
@@ -126,16 +124,22 @@ final class CrossSearch
         return new CrossLayers($this->best[3], $this->best[4], 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), $this->isComplete);
     }
 
-    /** Fewer lower rails than these hold some rail across on none of their places. */
+    /** Fewer lower rails than these do not hold the rail across that the wind pulls most: the others are not asked, for each takes its time. */
     private function fewest(): int
     {
-        $fewest = 2;
-        foreach ($this->uppers as $index => $upper) {
-            $this->alone[$index] = $this->alone[spl_object_id($this->checks[$index])] ??= (new FewestSearch($upper, $this->checks[$index]))->fewest();
-            $fewest = max($fewest, $this->alone[$index]->bound ?? 2);
-        }
+        $pulls_N = array_map(static function (Run $upper): float {
+            $pull_N = 0.0;
+            foreach ($upper->suctions as $index => $suction) {
+                $pull_N += $suction->at_Pa(1.0) * array_sum($upper->windAreas_m2[$index]);
+            }
 
-        return $fewest;
+            return $pull_N;
+        }, $this->uppers);
+        $most = (int) array_search(max($pulls_N), $pulls_N, true);
+        $found = (new FewestSearch($this->uppers[$most], $this->checks[$most]))->fewest();
+        $this->seed = array_map(fn (int $pick): int => $this->uppers[$most]->members[$pick], $found->picks ?? []);
+
+        return max(2, $found->bound ?? 2);
     }
 
     /** Whether anything of its budget is left. */
@@ -167,28 +171,36 @@ final class CrossSearch
     }
 
     /**
-     * Sets to begin with where there are too many for all of them: what each rail across would stand on by itself, all of these, and even ones.
+     * Sets to begin with where there are too many for all of them: what the rail across that is pulled most would stand on by itself, and even ones.
      *
      * @return list<list<int>>
      */
     private function seeds(int $fewest): array
     {
-        $seeds = $union = [];
-        foreach ($this->uppers as $index => $upper) {
-            $own = array_map(static fn (int $pick): int => $upper->members[$pick], $this->alone[$index]->picks ?? []);
-            $seeds[] = $own;
-            $union = [...$union, ...$own];
-        }
-        $seeds[] = array_values(array_intersect($this->numbers, $union));
-        $last = count($this->numbers) - 1;
-        for ($count = $fewest; $count <= $fewest + 2 * self::MORE; ++$count) {
+        $seeds = [$this->seed];
+        foreach ([...range($fewest, $fewest + 2 * self::MORE), 2 * $fewest, 3 * $fewest] as $count) {
             foreach ([0.0, 0.25, 0.4] as $end) {
-                $bay = $last / ($count - 1 + 2 * $end);
-                $seeds[] = array_values(array_unique(array_map(fn (int $rail): int => $this->numbers[(int) round(($end + $rail) * $bay)], range(0, $count - 1))));
+                $seeds[] = $this->even($count, $end);
             }
         }
 
         return $seeds;
+    }
+
+    /**
+     * @param float $end What lies beyond the first and the last, in spaces between them
+     *
+     * @return list<int>
+     */
+    private function even(int $count, float $end): array
+    {
+        $last = count($this->numbers) - 1;
+        if ($last < 1) {
+            return $this->numbers;
+        }
+        $space = $last / ($count - 1 + 2 * $end);
+
+        return array_values(array_unique(array_map(fn (int $rail): int => $this->numbers[(int) round(($end + $rail) * $space)], range(0, $count - 1))));
     }
 
     /** Takes a rail out of the best set, or moves one to a place beside, as long as that is better. */

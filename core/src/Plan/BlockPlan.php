@@ -42,6 +42,19 @@ final readonly class BlockPlan
     ) {
     }
 
+    /**
+     * Rails of all blocks, one after the other.
+     *
+     * @param non-empty-list<self> $blocks
+     * @param \Closure(self): list<Run> $of
+     *
+     * @return list<Run>
+     */
+    public static function runsOf(array $blocks, \Closure $of): array
+    {
+        return array_merge(...array_map($of, $blocks));
+    }
+
     /** @return list<Run> Its rails that have feet */
     public function onFeet(): array
     {

@@ -47,7 +47,7 @@ final class Findings
     public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
     {
         [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $blocks));
+        $runs = BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails());
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),

@@ -110,29 +110,26 @@ final class Planner
         }
         $fastener = self::fastener($design, $coefficients);
         $capacities = Capacities::of($design, $fastener);
-
         $factors = CombinationFactors::for($design, $coefficients);
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
-        $clamped = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $blocks));
-        $places = self::places($clamped);
-        if ($places > self::MOST) {
-            $tooLarge = Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => $places, 'most' => self::MOST]);
+        $clamped = BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->runs);
+        if (self::places($clamped) > self::MOST) {
+            $tooLarge = Finding::of(Code::PlaneTooLarge, '/block/rows', ['places' => self::places($clamped), 'most' => self::MOST]);
 
             return Plan::refused($design, $blocks, $members, $coefficients, $loads, [...$findings, $tooLarge]);
         }
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->crossed($members, $loads, $capacities, $factors), $blocks);
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->onFeet(), $blocks));
+        $runs = BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->onFeet());
         $loading = new MemberLoading($design, $members, $loads, $coefficients, $runs);
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, $factors, $loading, $isWanted);
         $supports = $feet->runs;
-        $window = $fastener?->edge === null || $design->kit->foot->intoSheet() ? null : WoodWindow::of($design, $fastener, $fastener->edge);
-
+        $window = self::window($design, $fastener);
         $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $clamped);
         $shares = $loading->under($supports);
-        $screen = RafterScreen::of($design, $members, $loads, $shares, $coefficients);
         [$latitudes, $fallBacks, $cutting, $holes, $steps] = $depth === Depth::Full ? [
             Latitudes::of($supports), FallBacks::of($design, $supports),
-            CuttingList::of($design, array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $blocks))), HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
+            CuttingList::of($design, BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails())),
+            HoleLedger::of($design, $supports), Steps::of($design, $supports, $fastener, $window),
         ] : [null, null, null, null, null];
         $plan = new Plan(
             $design,
@@ -146,7 +143,7 @@ final class Planner
             $supports,
             $clamp,
             $shares,
-            $screen,
+            RafterScreen::of($design, $members, $loads, $shares, $coefficients),
             $latitudes,
             $fallBacks,
             $cutting,
@@ -165,6 +162,12 @@ final class Planner
         $isHeld = $design->kit->foot->holes() !== [] && FastenerInMember::isKnown($design->kit->fastener);
 
         return $isHeld ? FastenerInMember::of($design, $coefficients) : null;
+    }
+
+    /** How far off its middle a screw may come into a member; null where none does, or how near its edge it may is not known. */
+    private static function window(Design $design, ?FastenerInMember $fastener): ?WoodWindow
+    {
+        return $fastener?->edge === null || $design->kit->foot->intoSheet() ? null : WoodWindow::of($design, $fastener, $fastener->edge);
     }
 
     /** About how many places for feet a design has, without planning it: what its plan costs goes with that. */

@@ -351,8 +351,8 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'crossing_allowable_missing row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
-            'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin line_off_rib rails_up_unfit plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'crossing_allowable_missing rails_up_unfit feet_fixed_along row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin line_off_rib plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];
         $forms = ['site' => 'site', 'given' => 'loads', 'own_copies' => 'handover', 'surface' => 'surface', 'block' => 'modules', 'module' => 'modules', 'kit' => 'attachments', 'fire' => 'surface', 'rules' => 'attachments', 'penetrations' => 'attachments'];

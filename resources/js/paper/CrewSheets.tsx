@@ -236,8 +236,8 @@ function Tapes({ view }: { view: PaperData }) {
                         </p>
                         <p className="font-condensed">
                             Rail from {marks(run, 'end', ' to ')}
-                            {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>}; clamps at{' '}
-                            {marks(run, 'clamp', ', ')}.
+                            {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>};{' '}
+                            {run.lower ? 'rails across' : 'clamps'} at {marks(run, 'clamp', ', ')}.
                         </p>
                     </div>
                 ))}

@@ -724,7 +724,9 @@ export function Feet({
 }) {
     // Of very many, only those of the run in hand are parts of their own.
     const many = runs.reduce((sum, run) => sum + run.feet.length, 0) > MANY;
-    const drawn = many ? runs.filter((run) => run.id === selected) : runs;
+    // Feet over the crossings of rails that lie on them.
+    const ordered = [...runs].sort((one, other) => Number(other.on_rails) - Number(one.on_rails));
+    const drawn = many ? runs.filter((run) => run.id === selected) : ordered;
     const word = (run: Planned['runs'][number], foot: { word: string }) => (run.holds ? foot.word : 'fails');
     // Of very many, as large as half a metre leaves room for.
     const half = many ? Math.max(1.2, Math.min(6.5, len(view, 0.22))) : 6.5;

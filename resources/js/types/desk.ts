@@ -109,6 +109,8 @@ export type Run = {
     up: boolean;
     /** Whether it lies on other rails; what it has then are crossings and no feet. */
     on_rails: boolean;
+    /** Whether it carries others. */
+    lower: boolean;
     /** Up the slope from the eave, or from the left edge. */
     at_m: number;
     /** Of rails up the slope: the rib or member that it lies over. */
