@@ -28,12 +28,11 @@ final class SchoolsController extends Controller
             Depth::Checks,
         ));
         $texts = Texts::of($schools[0]->plan->design);
-        $isByMember = $texts->stand() === 'member';
 
         return new JsonResponse(array_map(static fn (Schools $school): array => [
             'name' => $texts->choice('/block/arrangement/kind', $school->arrangement)
-                .($isByMember ? ', feet '.$texts->choice('/rules/pattern', $school->pattern->value) : ''),
-            'must' => $texts->say("school.$school->arrangement").($isByMember ? ' '.$texts->say('school.'.$school->pattern->value) : ''),
+                .($school->isByMember ? ', feet '.$texts->choice('/rules/pattern', $school->pattern->value) : ''),
+            'must' => $texts->say("school.$school->arrangement").($school->isByMember ? ' '.$texts->say('school.'.$school->pattern->value) : ''),
             'modules' => $school->plan->moduleCount(), 'feet' => $school->plan->attachmentCount(), 'holes' => $school->holes(), 'bars' => $school->bars(),
             'edits' => $school->edits,
         ] + Standing::whole($school->plan, $schools[0]->plan), $schools));

@@ -206,7 +206,7 @@ final class CrossSearch
     /** Takes a rail out of the best set, or moves one to a place beside, as long as that is better. */
     private function mend(): void
     {
-        for ($before = null; $this->best !== null && $before !== [$this->best[0], $this->best[2]] && $this->isLeft(); ) {
+        for ($before = null; $this->best !== null && $before !== [$this->best[0], $this->best[2]] && $this->isLeft();) {
             $before = [$this->best[0], $this->best[2]];
             $set = array_values(array_intersect($this->numbers, array_map(static fn (Run $lower): int => $lower->line->over ?? 0, $this->best[4])));
             foreach (array_keys($set) as $place) {
@@ -371,7 +371,7 @@ final class CrossSearch
      */
     private function over(array $chosen, ?int $bound): array
     {
-        return array_map(fn (Run $upper, RunCheck $check): RunPlan => new RunPlan(
+        return array_map(static fn (Run $upper, RunCheck $check): RunPlan => new RunPlan(
             $upper,
             $check,
             array_values(array_map(

@@ -50,7 +50,7 @@ final readonly class Fill
         $mark_m = $design->units->roofMark_m();
         $counts = [];
         $turned = Copy::of($design, block: Copy::of($design->block, orientation: $orientation));
-        $bands = LineBands::of($turned);
+        $bands = $turned->block->arrangement->standsUpSlope() ? null : LineBands::of($turned);
         foreach ($bands === null ? self::places($stepY_m, $mark_m) : self::inBands($turned, $bands, $stepY_m, $mark_m) as $y0_m) {
             foreach (self::places($stepX_m, $mark_m) as $x0_m) {
                 $counts[] = [self::onRails($turned, $bands, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)), $x0_m, $y0_m];

@@ -14,8 +14,11 @@ use Garnetine\Core\Rail\CuttingList;
 /** The block in view as crews of other schools would lay it: rails each way that there is, feet of neighbouring rails staggered or stacked; each planned. */
 final readonly class Schools
 {
-    /** @param list<array{path: string, typed: string}> $edits That make it so; none for the one that is planned */
-    private function __construct(public Pattern $pattern, public string $arrangement, public Plan $plan, public array $edits)
+    /**
+     * @param list<array{path: string, typed: string}> $edits That make it so; none for the one that is planned
+     * @param bool $isByMember Whether feet may be staggered, or stacked
+     */
+    private function __construct(public Pattern $pattern, public string $arrangement, public Plan $plan, public array $edits, public bool $isByMember)
     {
     }
 
@@ -27,26 +30,25 @@ final readonly class Schools
     public static function of(Design $design, \Closure $plan): array
     {
         $here = (string) Kinds::nameOf($design->block->arrangement::class);
-        $schools = [new self($design->rules->pattern, $here, $plan($design), [])];
+        $schools = [new self($design->rules->pattern, $here, $plan($design), [], self::isByMember($design))];
         foreach (array_keys(Arrangement::KINDS) as $arrangement) {
-            foreach (self::patterns($design) as $pattern) {
-                $edits = [
-                    ...$pattern === $design->rules->pattern ? [] : [['path' => '/rules/pattern', 'typed' => $pattern->value]],
-                    ...$arrangement === $here ? [] : [['path' => '/block/arrangement/kind', 'typed' => $arrangement]],
-                ];
-                array_push($schools, ...$edits === [] ? [] : [new self($pattern, $arrangement, $plan(Edits::apply($design, $edits)), $edits)]);
+            $lies = $arrangement === $here ? [] : [['path' => '/block/arrangement/kind', 'typed' => $arrangement]];
+            $there = $lies === [] ? $design : Edits::apply($design, $lies);
+            foreach (self::isByMember($there) ? Pattern::cases() : [$design->rules->pattern] as $pattern) {
+                $edits = [...$pattern === $design->rules->pattern ? [] : [['path' => '/rules/pattern', 'typed' => $pattern->value]], ...$lies];
+                array_push($schools, ...$edits === [] ? [] : [
+                    new self($pattern, $arrangement, $plan(Edits::apply($design, $edits)), $edits, self::isByMember($there)),
+                ]);
             }
         }
 
         return $schools;
     }
 
-    /** @return list<Pattern> Where every rail has what it lies on for itself, there is nothing to stagger */
-    private static function patterns(Design $design): array
+    /** Where every rail has what it lies on for itself, there is nothing to stagger. */
+    private static function isByMember(Design $design): bool
     {
-        $isByMember = $design->surface->covering->stand() === 'member';
-
-        return $isByMember ? Pattern::cases() : [$design->rules->pattern];
+        return $design->stand() === 'member';
     }
 
     /** How often the roof is pierced. */
@@ -58,7 +60,7 @@ final readonly class Schools
     /** How many bars of rail it takes. */
     public function bars(): int
     {
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->runs, $this->plan->blocks));
+        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $this->plan->blocks));
 
         return count(CuttingList::of($this->plan->design, $runs)->stock);
     }

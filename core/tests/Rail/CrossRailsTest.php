@@ -6,13 +6,15 @@ namespace Garnetine\Core\Tests\Rail;
 
 use Garnetine\Core\Attachment\AxialCheck;
 use Garnetine\Core\Attachment\AxialSearch;
+use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\LowerRails;
 use Garnetine\Core\Attachment\RunCheck;
-use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Foot\SeamClamp;
+use Garnetine\Core\Layout\Fill;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
@@ -201,5 +203,13 @@ final class CrossRailsTest extends TestCase
         $barred = $plan->supports[1]->run->line->over ?? 0;
         $without = self::terrace(['/block/bars' => [['line' => null, 'member' => $barred]]]);
         self::assertNotContains($barred, array_map(static fn (RunPlan $one): ?int => $one->run->line->over, $without->supports));
+    }
+
+    public function test_rows_need_find_no_course_where_others_carry_their_rails(): void
+    {
+        // Rails across stand at heights that the tiles leave them, and one row fewer has its place.
+        $narrow = Scenario::of('damson-terrace')->with('/module/ratings/0/to_m', 0.26)->with('/block/left_out', []);
+        $modules = static fn (Scenario $roof): int => Fill::of($roof->design(), Orientation::Portrait, new Coefficients(), 1)[0]->modules ?? 0;
+        self::assertGreaterThan($modules($narrow), $modules($narrow->with('/block/arrangement', self::CROSSING)));
     }
 }
