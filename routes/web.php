@@ -56,6 +56,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
     Route::get('/company/catalogue.json', [CatalogueController::class, 'file']);
     Route::get('/company/catalogue.csv', [CatalogueController::class, 'table']);
     Route::post('/company/catalogue', [CatalogueController::class, 'import'])->middleware('can:start');
+    Route::put('/company/rates', [CompanyController::class, 'rates'])->middleware('can:start');
     Route::post('/company/leave', [CompanyController::class, 'leave']);
     Route::post('/company/sessions/end', [CompanyController::class, 'endSessions']);
     Route::middleware('can:manage')->group(static function (): void {

@@ -19,6 +19,7 @@ final class CompanyView
             'company' => $user->company?->name,
             'may_manage' => Permissions::allow($user->role, 'manage'),
             'may_start' => Permissions::allow($user->role, 'start'),
+            'rates' => CompanyRates::shown($user),
             'kept' => CompanyCatalogue::names($user->company_id),
             'members' => User::query()->where('company_id', $user->company_id)->orderBy('name')->get()->map(static fn (User $member): array => [
                 'id' => $member->id, 'name' => $member->name, 'email' => $member->email, 'role' => $member->role->value,

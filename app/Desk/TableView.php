@@ -30,6 +30,7 @@ use Garnetine\Core\Plan\TablesBeside;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
+use Garnetine\Core\Rates\Rates;
 use Garnetine\Core\Quantity\UnitSystem;
 use Garnetine\Core\Sun\SunPaths;
 
@@ -201,12 +202,12 @@ final class TableView
     }
 
     /** @return list<array<string, mixed>> The same modules on each kind of table */
-    public static function kinds(TableDesign $design): array
+    public static function kinds(TableDesign $design, ?Rates $rates = null): array
     {
         $texts = Texts::of($design);
         $printer = $design->printer();
 
-        return array_map(static function (KindBeside $one) use ($texts, $printer): array {
+        return array_map(static function (KindBeside $one) use ($texts, $printer, $rates): array {
             $fails = $one->failing();
             $posts = $one->plan->posts ?? [];
 
@@ -214,6 +215,7 @@ final class TableView
                 'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
                 'depth' => $posts === [] ? '' : $printer->length($posts[0]->depth_m),
                 'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
+                'cost' => self::cost($one, $rates),
                 'hours' => $one->hours() === null ? '' : Printer::number($one->hours(), 1).' h', 'missing' => $one->missing,
                 'against' => match (true) {
                     $one->plan === null => $texts->say('chooser.no_fit'),
@@ -224,6 +226,14 @@ final class TableView
                 'edits' => $one->edits,
             ];
         }, TableChooser::of($design));
+    }
+
+    /** Of work and what stands in the ground, by the rates of the company; empty where one of them is open. */
+    private static function cost(KindBeside $one, ?Rates $rates): string
+    {
+        $cost = $rates === null ? null : $one->effort($rates)?->cost;
+
+        return $rates === null || $cost === null ? '' : "$rates->currency ".Printer::number(round($cost), 0);
     }
 
     /** @return list<array<string, mixed>> */

@@ -10,10 +10,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int $id
  * @property string $name
+ * @property array<string, mixed>|null $rates See CompanyRates
  */
 final class Company extends Model
 {
     protected $fillable = ['name'];
+
+    /** @var array<string, string> */
+    protected $casts = ['rates' => 'array'];
+
+    /** Never part of what is sent. */
+    protected $hidden = ['rates'];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

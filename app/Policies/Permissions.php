@@ -18,6 +18,7 @@ final class Permissions
         'issue' => [Role::Planner],
         'archive' => [Role::Planner, Role::Reviewer],
         'manage' => [Role::Planner],
+        'rates' => [Role::Planner, Role::Reviewer],
     ];
 
     /** @return list<string> */

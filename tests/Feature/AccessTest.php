@@ -111,7 +111,7 @@ final class AccessTest extends TestCase
     private const OUTSIDE = [
         'get /' => [302, 302, 302], 'get login' => [200, 302, 302], 'post login' => null, 'post demo' => null, 'post logout' => [302, 302, 302], 'get up' => [200, 200, 200], 'get ready' => [200, 200, 200],
         'get forgot-password' => [200, 302, 302], 'post forgot-password' => null, 'get reset-password/{token}' => [200, 302, 302], 'post reset-password/{token}' => null, 'get invitation/{token}' => [200, 302, 302], 'post invitation/{token}' => null,
-        'get jobs' => [302, 200, 200], 'get jobs/new' => [302, 403, 200], 'post jobs' => [302, 403, 302], 'get company' => [302, 200, 200], 'get company/catalogue.json' => [302, 200, 200], 'get company/catalogue.csv' => [302, 200, 200], 'post company/catalogue' => [302, 403, 302], 'post company/leave' => null, 'post company/sessions/end' => [302, 302, 302],
+        'get jobs' => [302, 200, 200], 'get jobs/new' => [302, 403, 200], 'post jobs' => [302, 403, 302], 'get company' => [302, 200, 200], 'get company/catalogue.json' => [302, 200, 200], 'get company/catalogue.csv' => [302, 200, 200], 'post company/catalogue' => [302, 403, 302], 'post company/leave' => null, 'put company/rates' => [302, 403, 302], 'post company/sessions/end' => [302, 302, 302],
         'post company/invitations' => [302, 403, 302], 'delete company/invitations/{invitation}' => [302, 403, 404], 'patch company/members/{member}' => [302, 403, 404], 'get issued/{issuedPlan}/paper/{kind}' => [403, 403, 403],
     ];
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Companies\ChangeMember;
 use App\Actions\Companies\JoinCompany;
+use App\Company\CompanyRates;
 use App\Company\CompanyView;
 use App\Company\SignedIn;
 use App\Http\Requests\JoinRequest;
@@ -13,6 +14,8 @@ use App\Http\Requests\MemberRequest;
 use App\Models\Invitation;
 use App\Models\Role;
 use App\Models\User;
+use Garnetine\Core\Document\DocumentInvalid;
+use Garnetine\Core\Document\Fault;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -51,6 +54,23 @@ final class CompanyController extends Controller
     {
         $found = User::query()->where('company_id', $this->user($request)->company_id)->whereKey($member)->firstOrFail();
         $changeMember->handle($found, $request->role(), $request->has('disabled') ? $request->boolean('disabled') : null);
+
+        return redirect('/company');
+    }
+
+    /** What work and parts cost: entered by who plans. */
+    public function rates(Request $request): RedirectResponse
+    {
+        $company = $this->user($request)->company ?? abort(404);
+        try {
+            $values = array_filter($request->all(), is_string(...), ARRAY_FILTER_USE_KEY);
+            CompanyRates::keep($company, CompanyRates::read($values));
+        } catch (DocumentInvalid $invalid) {
+            return redirect('/company')->withErrors(array_combine(
+                array_map(static fn (Fault $fault): string => 'rates.'.ltrim($fault->path, '/'), $invalid->faults),
+                array_map(static fn (Fault $fault): string => "expected $fault->expected, found $fault->found", $invalid->faults),
+            ));
+        }
 
         return redirect('/company');
     }

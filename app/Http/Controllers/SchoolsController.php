@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Company\CompanyRates;
 use App\Desk\Chosen;
 use App\Desk\Standing;
 use App\Http\Requests\EditRequest;
@@ -29,7 +30,10 @@ final class SchoolsController extends Controller
         ));
         $texts = Texts::of($schools[0]->plan->design);
 
+        $rates = CompanyRates::of($this->user($request));
+
         return new JsonResponse(array_map(static fn (Schools $school): array => [
+            'effort' => $rates === null || $school->plan->attachmentCount() === 0 ? null : CompanyRates::says($rates, $school->effort($rates)),
             'name' => $texts->choice('/block/arrangement/kind', $school->arrangement)
                 .($school->isByMember ? ', feet '.$texts->choice('/rules/pattern', $school->pattern->value) : ''),
             'must' => $texts->say("school.$school->arrangement").($school->isByMember ? ' '.$texts->say('school.'.$school->pattern->value) : ''),

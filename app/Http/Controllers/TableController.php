@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Company\CompanyRates;
 use App\Desk\Chosen;
 use App\Desk\TableView;
 use App\Http\Requests\EditRequest;
@@ -12,15 +13,16 @@ use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\LevelsFromGrid;
 use Garnetine\Core\Plan\TablePlanner;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 /** What else would stand in place of a table, of its kind and of others, what its tilt keeps of the best, and the levels of its ground out of a file. */
 final class TableController extends Controller
 {
-    public function kinds(Job $job): JsonResponse
+    public function kinds(Request $request, Job $job): JsonResponse
     {
         $project = $job->current()->document();
 
-        return new JsonResponse(TableView::kinds($project->table(Chosen::table($project) ?? abort(404))));
+        return new JsonResponse(TableView::kinds($project->table(Chosen::table($project) ?? abort(404)), CompanyRates::of($this->user($request))));
     }
 
     /** Levels at the posts out of a grid over the field, as edits that take them; nothing is saved. */

@@ -6,6 +6,9 @@ namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Rates\Effort;
+use Garnetine\Core\Rates\Rates;
 
 /** The same modules on one kind of table. */
 final readonly class KindBeside
@@ -27,6 +30,15 @@ final readonly class KindBeside
     public function hours(): ?float
     {
         return $this->plan === null || $this->plan->posts === [] ? null : $this->plan->days()?->hours;
+    }
+
+    /** What it takes by a company's rates; null where nothing stands. */
+    public function effort(Rates $rates): ?Effort
+    {
+        $posts = $this->plan->posts ?? [];
+        $length_m = array_sum(array_map(static fn (TablePost $post): float => $post->cut_m ?? 0.0, $posts));
+
+        return $posts === [] ? null : Effort::ofTable($rates, $this->hours(), $length_m, $posts[0]->bags === null ? 0.0 : ceil(TablePost::bagsOf($posts) - 1e-9));
     }
 
     /** What fails first of what is known of it. */

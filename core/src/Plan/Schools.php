@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Arrangement;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Pattern;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Rail\CuttingList;
+use Garnetine\Core\Rail\Run;
+use Garnetine\Core\Rates\Effort;
+use Garnetine\Core\Rates\Rates;
 
 /** The block in view as crews of other schools would lay it: rails each way that there is, feet of neighbouring rails staggered or stacked; each planned. */
 final readonly class Schools
@@ -60,8 +64,33 @@ final readonly class Schools
     /** How many bars of rail it takes. */
     public function bars(): int
     {
-        $runs = array_merge(...array_map(static fn (BlockPlan $block): array => $block->rails(), $this->plan->blocks));
+        return count($this->cutting()->stock);
+    }
 
-        return count(CuttingList::of($this->plan->design, $runs)->stock);
+    /** What it takes by a company's rates. */
+    public function effort(Rates $rates): Effort
+    {
+        $clamped = BlockPlan::runsOf($this->plan->blocks, static fn (BlockPlan $block): array => $block->runs);
+
+        return Effort::ofRoof($rates, [
+            'feet' => $this->plan->attachmentCount(),
+            'pieces' => count($this->cutting()->pieces),
+            'bars' => $this->bars(),
+            'splices' => array_sum(array_map(static fn (Run $run): int => count($run->splices_m), $this->rails())),
+            'crossings' => array_sum(array_map(static fn (RunPlan $upper): int => count($upper->picks), $this->plan->uppers())),
+            'clamps' => array_sum(array_map(static fn (Run $run): int => count($run->clamps_m), $clamped)),
+            'modules' => $this->plan->moduleCount(),
+        ]);
+    }
+
+    private function cutting(): CuttingList
+    {
+        return CuttingList::of($this->plan->design, $this->rails());
+    }
+
+    /** @return list<Run> */
+    private function rails(): array
+    {
+        return BlockPlan::runsOf($this->plan->blocks, static fn (BlockPlan $block): array => $block->rails());
     }
 }

@@ -16,6 +16,7 @@ export function OtherKinds() {
     };
     // Hours are told once it is entered how long things take.
     const timed = Array.isArray(told) && told.some((one) => one.hours !== '');
+    const priced = Array.isArray(told) && told.some((one) => one.cost !== '');
     return (
         <section aria-label="Other kinds of table" className="mt-5">
             {told === null && (
@@ -40,6 +41,7 @@ export function OtherKinds() {
                                 <th className="text-right">Deep</th>
                                 <th className="text-right">Bags</th>
                                 {timed && <th className="text-right">Work</th>}
+                                {priced && <th className="text-right">Work and posts cost</th>}
                                 <th className="text-right">To prove</th>
                                 <th className="pl-5">Against it</th>
                                 <th />
@@ -54,6 +56,9 @@ export function OtherKinds() {
                                     <td className="text-right">{one.bags === '' ? '–' : one.bags}</td>
                                     {timed && (
                                         <td className="whitespace-nowrap text-right">{one.hours === '' ? '–' : one.hours}</td>
+                                    )}
+                                    {priced && (
+                                        <td className="whitespace-nowrap text-right">{one.cost === '' ? '–' : one.cost}</td>
                                     )}
                                     <td className="text-right">{one.missing}</td>
                                     <td className="pl-5">{one.against === '' ? 'nothing that is known' : one.against}</td>

@@ -3,10 +3,12 @@ import { useState } from 'react';
 import { Frame } from '@/ui/Frame';
 
 type Member = { id: number; name: string; email: string; role: string; disabled: boolean; is_me: boolean };
+type Rate = { key: string; name: string; unit: string; value: number | null };
 type Props = {
     company: string;
     may_manage: boolean;
     may_start: boolean;
+    rates: { currency: string; rates: Rate[] } | null;
     kept: { part: string; name: string; version: number }[];
     members: Member[];
     invitations: { id: number; role: string; until: string }[];
@@ -21,7 +23,7 @@ const can = {
     crew: 'reads sheets, tapes and holes',
 } as const;
 
-export default function Company({ company, may_manage, may_start, kept, members, invitations, sessions, link }: Props) {
+export default function Company({ company, may_manage, may_start, rates, kept, members, invitations, sessions, link }: Props) {
     const errors = usePage<{ errors: Record<string, string> }>().props.errors;
     const [role, setRole] = useState('crew');
     return (
@@ -150,6 +152,7 @@ export default function Company({ company, may_manage, may_start, kept, members,
                     </ul>
                 </section>
             )}
+            {rates !== null && <Rates {...rates} mayChange={may_start} errors={errors} />}
             <section className="mt-8" aria-label="Catalogue">
                 <h2 className="font-condensed text-[1.2rem]">Catalogue</h2>
                 <p className="mt-1 max-w-[70ch]">
@@ -236,5 +239,77 @@ function Copy({ text }: { text: string }) {
             </button>{' '}
             <span role="status">{done}</span>
         </>
+    );
+}
+
+/** What work and parts cost the company, by which other ways to build are compared. */
+function Rates({
+    currency,
+    rates,
+    mayChange,
+    errors,
+}: {
+    currency: string;
+    rates: Rate[];
+    mayChange: boolean;
+    errors: Record<string, string>;
+}) {
+    const [values, setValues] = useState<Record<string, string>>({
+        currency,
+        ...Object.fromEntries(rates.map((one) => [one.key, one.value === null ? '' : String(one.value)])),
+    });
+    const slot = (key: string, label: string, wide: string) => (
+        <input
+            className={`slot text-right ${wide}`}
+            aria-label={label}
+            name={key}
+            inputMode={key === 'currency' ? 'text' : 'decimal'}
+            disabled={!mayChange}
+            value={values[key] ?? ''}
+            onChange={(event) => setValues({ ...values, [key]: event.target.value })}
+        />
+    );
+    return (
+        <section className="mt-8" aria-label="Rates">
+            <h2 className="font-condensed text-[1.2rem]">Rates</h2>
+            <p className="mt-1 max-w-[70ch]">
+                By these, other ways to lay a roof and other kinds of table tell their hours and what they cost. They are your
+                company’s own; crews do not see them, and no plan, page or file holds them. Money is in{' '}
+                {slot('currency', 'Currency, three letters', 'w-[5ch]')}.
+            </p>
+            {errors['rates.currency'] !== undefined && <Fault text={errors['rates.currency']} />}
+            <table className="mt-2">
+                <tbody>
+                    {rates.map((one) => (
+                        <tr key={one.key}>
+                            <td>
+                                {one.name}
+                                {errors[`rates.${one.key}`] !== undefined && <Fault text={errors[`rates.${one.key}`] ?? ''} />}
+                            </td>
+                            <td className="whitespace-nowrap">
+                                {slot(one.key, one.name, 'w-[8ch]')} {one.unit === 'min' ? 'min' : values.currency}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {mayChange && (
+                <button
+                    type="button"
+                    className="act mt-2"
+                    onClick={() => router.put('/company/rates', values, { preserveScroll: true })}
+                >
+                    Keep the rates
+                </button>
+            )}
+        </section>
+    );
+}
+
+function Fault({ text }: { text: string }) {
+    return (
+        <span role="alert" className="tone-fails block">
+            {text}
+        </span>
     );
 }

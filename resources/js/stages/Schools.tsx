@@ -43,6 +43,7 @@ export function Schools() {
                                 {way.bars > 0 && way.reserve !== null && `, least reserve ${way.reserve}`}
                             </span>{' '}
                             {way.edits.length > 0 && <EditAct onClick={() => void edit(way.edits)}>Take it</EditAct>}
+                            {way.effort !== null && <span className="block">{way.effort}</span>}
                             <span className="block text-muted">{way.must}</span>
                             {way.news !== null && <span className="block">{way.news}</span>}
                         </li>

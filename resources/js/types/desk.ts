@@ -105,15 +105,15 @@ export type Run = {
     /** The number of its block on the surface, and its line within that. */
     block: number;
     letter: string;
-    /** Whether it runs up the slope; then places along it are heights. */
+    /** Whether it runs up the slope, so that places along it are heights. */
     up: boolean;
-    /** Whether it lies on other rails; what it has then are crossings and no feet. */
+    /** Whether it lies on other rails, with crossings and no feet. */
     on_rails: boolean;
     /** Whether it carries others. */
     lower: boolean;
     /** Up the slope from the eave, or from the left edge. */
     at_m: number;
-    /** Of rails up the slope: the rib or member that it lies over. */
+    /** The rib or member that it lies over up the slope. */
     over: number | null;
     x0_m: number;
     x1_m: number;
@@ -297,6 +297,8 @@ export type TableKindBeside = {
     bags: string;
     /** Of one person, to build it; empty where nobody said how long things take. */
     hours: string;
+    /** By the company's rates; empty for who does not see these. */
+    cost: string;
     /** How much is still to be entered or proven. */
     missing: number;
     /** What stands against it first; empty where nothing known does. */
@@ -384,7 +386,8 @@ export type CutBar = {
 };
 
 /** As crews of another school would lay it, with what must be right then. */
-export type School = Way & { holes: number; bars: number; must: string };
+/** Effort: hours and cost by the company's rates; null for who does not see these, or where it has none. */
+export type School = Way & { holes: number; bars: number; must: string; effort: string | null };
 
 export type CataloguePart = 'module' | 'rail' | 'clamp' | 'bolt' | 'foot' | 'fastener' | 'sealant';
 
