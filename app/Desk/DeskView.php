@@ -22,6 +22,7 @@ use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
+use Garnetine\Core\Plan\Cures;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
@@ -135,7 +136,7 @@ final class DeskView
         return array_map(static fn (Finding $finding): array => [
             'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $seen($finding->at),
             'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(),
-            'cleared_by' => $finding->clearedBy,
+            'cleared_by' => $finding->clearedBy, 'cure' => Cures::of($finding, $seen($finding->at)),
         ], $plan->findings);
     }
 

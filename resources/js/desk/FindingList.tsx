@@ -21,10 +21,22 @@ export function FindingList({ findings }: { findings: FindingInfo[] }) {
                 >
                     <strong className="font-semibold">{words[finding.kind]}:</strong> {finding.text}
                     {finding.code === 'examples_left' && <TheyStand part={finding.at} />}
+                    {finding.cure.length > 0 && <Mend cure={finding.cure} />}
                     {finding.cleared_by !== null && <span className="tone-holds"> Cleared by {finding.cleared_by}.</span>}
                 </li>
             ))}
         </ul>
+    );
+}
+
+/** Does what the finding says would mend it. */
+function Mend({ cure }: { cure: FindingInfo['cure'] }) {
+    const { edit } = useDesk();
+    return (
+        <>
+            {' '}
+            <EditAct onClick={() => void edit(cure)}>Put it there</EditAct>
+        </>
     );
 }
 

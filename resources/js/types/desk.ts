@@ -25,6 +25,8 @@ export type FindingInfo = {
     subject: string;
     clearable: boolean;
     cleared_by: string | null;
+    /** Edits that would mend it, none where it names none. */
+    cure: { path: string; value: number }[];
 };
 
 export type Dimension = { from_m: number; to_m: number; text: string };
