@@ -30,8 +30,8 @@ use Garnetine\Core\Plan\TablesBeside;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
-use Garnetine\Core\Rates\Rates;
 use Garnetine\Core\Quantity\UnitSystem;
+use Garnetine\Core\Rates\Rates;
 use Garnetine\Core\Sun\SunPaths;
 
 /** Everything the desk shows of a table on the ground, as DeskView does of a surface. */

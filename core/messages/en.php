@@ -298,7 +298,7 @@ return [
     'because.push_shared' => 'Push along the rail on this foot', 'formula.push_shared' => 'the largest of all combinations, of an even part for each of the {feet} feet of run {run} and of a part of the push as great as the foot’s part of what presses on them',
     'because.lag_tension_turned' => 'Pull in the screw', 'formula.lag_tension_turned' => 'pull {up} by the base across its rail, and lever of {along} down the slope, {rail_height} over half of the pad’s width',
     'because.bay_on_rails' => 'Spacing between these crossings', 'formula.bay_on_rails' => 'from the lower rail over number {from} to that over {to}',
-    'because.count_crossings' => 'Lower rails under run {run}', 'formula.count_crossings' => 'of all sets of lower rails under the block that were weighed, the one with the fewest feet in all; {bound} feet are a bound below any',
+    'because.count_crossings' => 'Lower rails under run {run}', 'formula.count_crossings' => 'of all sets of lower rails under the block that were weighed, the one with the fewest feet in all; {bound} feet are a bound below any; of ribs nearer together than 250 mm every so-manieth is looked at',
     'because.bay_up' => 'Bay', 'formula.bay_up' => 'from [member] {from} to [member] {to}, as they lie',
     'because.lines_up' => 'Places of the lines', 'formula.lines_up' => 'each over the rib, or the member, that is the nearest to 0.215 of the module’s width from its sides, within the clamp zone',
     'because.case_down' => 'Combination', 'formula.case_down' => '{value}: each module brings {normal} onto this rail and {along} down the slope; for the duration {cd}',

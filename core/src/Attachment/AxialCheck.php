@@ -42,6 +42,23 @@ final class AxialCheck extends RunCheck
         return $this->worsts[$key] = $this->of($feet_m)->worst;
     }
 
+    /** Fewer feet than these do not hold, wherever they stand. */
+    public function leastFeet(): int
+    {
+        $most = 0.0;
+        $shares = array_sum($this->run->shares);
+        foreach ([...$this->down, ...$this->up] as $case) {
+            $normal_N = $case->normal_N * $shares;
+            $own_N = $this->run->upSlope->normal_N[$case->snow ?? ''] ?? null;
+            if ($own_N !== null) {
+                $normal_N += $case->snowFactor * (array_sum($own_N) - $this->run->snow_N[$case->snow][0] * $shares);
+            }
+            $most = max($most, LeastFeet::of($this->capacities, $case->cd, $case->windUp * $this->winds->least_N() - $normal_N, self::along_N($this->run, $case)));
+        }
+
+        return max(2, (int) ceil($most - 1e-9));
+    }
+
     /** A ratio of some foot that is beyond a limit; null where none is. The case that it fails in is asked first the next time. */
     private function failing(UnitLayout $layout, float $limit): ?float
     {

@@ -15,11 +15,20 @@ use Garnetine\Core\Rail\Run;
 final class AxialSearch
 {
     /** Layouts that are checked at most. */
-    private const CHECKS = 2_000;
+    private const CHECKS = 800;
+
+    /** Steps on the way to each. */
+    private const STEPS = 30;
 
     private const TIE = 1e-9;
 
     private int $left = self::CHECKS;
+
+    /** Feet that may still be tried on the way to a layout. */
+    private int $steps = 0;
+
+    /** @var list<int> Places that may be used */
+    private array $free;
 
     /** @var array<int, list<int>> By place, those that may follow it, over one bay */
     private array $next = [];
@@ -40,17 +49,13 @@ final class AxialSearch
     /** @param list<int> $barred Candidates that may not be used */
     private function __construct(private readonly Run $run, private readonly AxialCheck $check, array $barred, private readonly bool $isFirstEnough)
     {
-        $free = array_values(array_diff(array_keys($run->candidates_m), $barred));
-        foreach ($free as $place => $from) {
+        $this->free = array_values(array_diff(array_keys($run->candidates_m), $barred));
+        foreach ($this->free as $from) {
             $at_m = $run->candidates_m[$from];
             $isFirst = array_filter($run->hand->pinned, static fn (int $pin): bool => $pin < $from) === [];
             $isLast = array_filter($run->hand->pinned, static fn (int $pin): bool => $pin > $from) === [];
             array_push($this->starts, ...$isFirst && $check->mayEnd($at_m, true) ? [$from] : []);
             array_push($this->ends, ...$isLast && $check->mayEnd($at_m, false) ? [$from] : []);
-            $this->next[$from] = array_values(array_filter(
-                array_slice($free, $place + 1),
-                static fn (int $to): bool => $run->hand->jumpsNone($from, $to) && $check->maySpan($at_m, $run->candidates_m[$to]),
-            ));
         }
     }
 
@@ -58,22 +63,25 @@ final class AxialSearch
      * @param list<int> $barred Candidates that may not be used
      * @param int|null $most Layouts with more feet are of no interest
      * @param bool $isFirstEnough Whether of layouts with as many feet the first that holds will do
+     * @param int $checks Layouts that are checked at most, of each count where the first that holds will do
      *
      * @return array{Fewest|null, bool} None where no layout holds or none was found; and whether every one was tried
      */
-    public static function of(Run $run, AxialCheck $check, array $barred = [], ?int $most = null, bool $isFirstEnough = false): array
+    public static function of(Run $run, AxialCheck $check, array $barred = [], ?int $most = null, bool $isFirstEnough = false, int $checks = self::CHECKS): array
     {
         $search = new self($run, $check, $barred, $isFirstEnough);
+        [$search->left, $search->steps] = [$checks, self::STEPS * $checks];
         $bound = null;
-        for ($count = 2; $count <= min($most ?? PHP_INT_MAX, count($run->candidates_m) - count($barred)); ++$count) {
+        for ($count = $check->leastFeet(); $count <= min($most ?? PHP_INT_MAX, count($run->candidates_m) - count($barred)); ++$count) {
+            [$search->left, $search->steps] = $isFirstEnough ? [$checks, self::STEPS * $checks] : [$search->left, $search->steps];
             foreach ($search->starts as $start) {
                 $search->go([$start], $count);
             }
             $bound ??= $search->isComplete ? null : $count;
             if ($search->best !== null) {
-                return [new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete && !$isFirstEnough, self::CHECKS - $search->left), $search->isComplete];
+                return [new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete && !$isFirstEnough, $checks - $search->left), $search->isComplete];
             }
-            if (!$search->isComplete) {
+            if (!$search->isComplete && !$isFirstEnough) {
                 return [$search->even($barred, $count, $most), false];
             }
         }
@@ -86,23 +94,48 @@ final class AxialSearch
     {
         $here = $picks[count($picks) - 1];
         if (count($picks) === $count) {
-            if (in_array($here, $this->ends, true)) {
-                $this->weigh($picks);
-            }
+            $this->weigh($picks);
 
             return;
         }
-        foreach ($this->next[$here] as $next) {
+        foreach ($this->likelyFirst($here, $count - count($picks)) as $next) {
             if ($this->isFirstEnough && $this->best !== null) {
                 return;
             }
-            if ($this->left <= 0) {
+            if ($this->left <= 0 || --$this->steps <= 0) {
                 $this->isComplete = false;
 
                 return;
             }
             $this->go([...$picks, $next], $count);
         }
+    }
+
+    /**
+     * The feet that may follow one, those first that leave even bays to the rest.
+     *
+     * @param int $left Feet still to be chosen
+     *
+     * @return list<int>
+     */
+    private function likelyFirst(int $here, int $left): array
+    {
+        $places_m = $this->run->candidates_m;
+        $even_m = ($places_m[$this->ends[count($this->ends) - 1] ?? $here] - $places_m[$here]) / $left;
+        $next = $this->next[$here] ??= array_values(array_filter(
+            $this->free,
+            fn (int $to): bool => $to > $here && $this->run->hand->jumpsNone($here, $to)
+                // Where the first that holds will do, a layout is refused by its check as fast.
+                && ($this->isFirstEnough || $this->check->maySpan($places_m[$here], $places_m[$to])),
+        ));
+        // The last one ends the rail; before it so many are left for the others.
+        $until = $this->free[count($this->free) - $left] ?? -1;
+        $next = $left === 1
+            ? array_values(array_intersect($next, $this->ends))
+            : array_values(array_filter($next, static fn (int $to): bool => $to <= $until));
+        usort($next, static fn (int $one, int $other): int => abs($places_m[$one] - $places_m[$here] - $even_m) <=> abs($places_m[$other] - $places_m[$here] - $even_m));
+
+        return $next;
     }
 
     /** @param non-empty-list<int> $picks */

@@ -23,6 +23,14 @@ final class CrossSearch
     /** Sets that are looked at, and those of which the lower rails are planned. */
     private const SETS = 3_000;
     private const PLANNED = 80;
+    private const LEAST_PLANNED = 3;
+    private const WORK = 4_000;
+
+    /** Layouts of as many feet that are looked at under one lower rail. */
+    private const CHECKS = 24;
+
+    /** Times the fewest that the rails across need, after which no more are tried. */
+    private const DENSER = 4;
 
     /** So many lower rails more than the fewest. */
     private const MORE = 2;
@@ -30,7 +38,7 @@ final class CrossSearch
     private const TIE = 1e-9;
 
     private int $sets = self::SETS;
-    private int $planned = self::PLANNED;
+    private int $planned;
     private bool $isComplete = true;
 
     /** @var array{int, int, float, list<RunPlan>, list<Run>}|null Feet, rails, worst ratio, and what they are of */
@@ -68,6 +76,8 @@ final class CrossSearch
         }
         asort($this->places_m);
         $this->numbers = array_keys($this->places_m);
+        // The longer its rails, and the more of them, the fewer sets are planned.
+        $this->planned = max(self::LEAST_PLANNED, min(self::PLANNED, intdiv(self::WORK, count($uppers) * max(1, $rails->longest()))));
     }
 
     /**
@@ -102,8 +112,8 @@ final class CrossSearch
     {
         $fewest = $this->fewest();
         $isDense = $this->sets($fewest) > self::SETS;
-        foreach ($isDense ? $this->seeds($fewest) : [] as $seed) {
-            $this->weigh($seed);
+        if ($isDense) {
+            $this->begin($fewest);
         }
         if ($isDense) {
             $this->isComplete = false;
@@ -121,7 +131,10 @@ final class CrossSearch
             return new CrossLayers($uppers, $this->rails->under($uppers), null, false);
         }
 
-        return new CrossLayers($this->best[3], $this->best[4], 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), $this->isComplete);
+        // Where not all places are looked at, only what all feet bear together is proven.
+        $bound = max($isDense ? 4 : 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), LeastFeet::under($this->capacities->upSlope(), $this->checks));
+
+        return new CrossLayers($this->best[3], $this->best[4], min($bound, $this->best[0]), $this->isComplete);
     }
 
     /** Fewer lower rails than these do not hold the rail across that the wind pulls most: the others are not asked, for each takes its time. */
@@ -145,7 +158,7 @@ final class CrossSearch
     /** Whether anything of its budget is left. */
     private function isLeft(): bool
     {
-        return $this->sets > 0 && $this->planned > 0;
+        return $this->sets > 0 && ($this->planned > 0 || $this->best === null);
     }
 
     /** How many sets there are of so many lower rails, and of up to two more. */
@@ -171,20 +184,19 @@ final class CrossSearch
     }
 
     /**
-     * Sets to begin with where there are too many for all of them: what the rail across that is pulled most would stand on by itself, and even ones.
-     *
-     * @return list<list<int>>
+     * Where there are too many sets for all of them: what the rail across that is pulled most would stand on by itself, and even ones, with
+     * ever more lower rails until some hold and two more.
      */
-    private function seeds(int $fewest): array
+    private function begin(int $fewest): void
     {
-        $seeds = [$this->seed];
-        foreach ([...range($fewest, $fewest + 2 * self::MORE), 2 * $fewest, 3 * $fewest] as $count) {
+        $this->weigh($this->seed);
+        $first = $this->best === null ? null : count($this->seed);
+        for ($count = $fewest; $count <= min(count($this->numbers), ($first ?? self::DENSER * $fewest) + self::MORE) && $this->isLeft(); ++$count) {
             foreach ([0.0, 0.25, 0.4] as $end) {
-                $seeds[] = $this->even($count, $end);
+                $this->weigh($this->even($count, $end));
             }
+            $first ??= $this->best === null ? null : $count;
         }
-
-        return $seeds;
     }
 
     /**
@@ -346,7 +358,7 @@ final class CrossSearch
         $key = $lower->signature();
         if (!array_key_exists($key, $this->known)) {
             $check = RunCheck::for($lower, $this->capacities, $this->combinations, $this->factors);
-            $fewest = $check instanceof AxialCheck ? AxialSearch::of($lower, $check, isFirstEnough: true)[0] : null;
+            $fewest = $check instanceof AxialCheck ? AxialSearch::of($lower, $check, isFirstEnough: true, checks: self::CHECKS)[0] : null;
             $this->known[$key] = $fewest === null ? null : [count($fewest->picks), $fewest->worst];
         }
 

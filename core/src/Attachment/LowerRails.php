@@ -66,6 +66,12 @@ final class LowerRails
         ));
     }
 
+    /** The most places for feet under any lower rail that was looked at. */
+    public function longest(): int
+    {
+        return max([0, ...array_map(static fn (FootPlaces $one): int => count($one->at_m), array_values($this->places))]);
+    }
+
     /** @param array{float, float} $ends_m */
     private function places(RailLine $line, array $ends_m): FootPlaces
     {

@@ -16,10 +16,16 @@ use Garnetine\Core\Rail\Run;
  */
 final class RunWinds
 {
+    /** Larger than any area that a pressure goes by. */
+    private const LARGE_M2 = 1e6;
+
     private readonly float $tributary_m;
 
     /** @var list<Suction> */
     private readonly array $suctions;
+
+    /** @var list<list<float>> By suction and clamp */
+    private readonly array $areas_m2;
 
     /** @var list<array{int, float}> See RunShape::winds() */
     private readonly array $winds;
@@ -37,6 +43,7 @@ final class RunWinds
     {
         $this->tributary_m = $run->tributary_m;
         $this->suctions = $run->suctions;
+        $this->areas_m2 = $run->windAreas_m2;
         $this->winds = RunShape::winds($run);
         $this->none_N = array_fill(0, 1 + max([0, ...array_column($this->winds, 0)]), 0.0);
     }
@@ -51,6 +58,17 @@ final class RunWinds
     public function foot_N(float $tributary_m): array
     {
         return $this->feet_N[(int) ($tributary_m * 1e7 + 0.5)] ??= $this->at_N($tributary_m * $this->tributary_m);
+    }
+
+    /** All of it at the pressure on the largest area. */
+    public function least_N(): float
+    {
+        $least_N = 0.0;
+        foreach ($this->suctions as $index => $suction) {
+            $least_N += $suction->at_Pa(self::LARGE_M2) * array_sum($this->areas_m2[$index]);
+        }
+
+        return $least_N;
     }
 
     /** @return list<float> */

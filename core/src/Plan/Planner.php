@@ -17,6 +17,7 @@ use Garnetine\Core\Attachment\Supports;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RidgeReading;
 use Garnetine\Core\Finding\Code;
@@ -43,6 +44,9 @@ final class Planner
 {
     /** So many places for feet are planned at once: about half a minute. */
     private const MOST = 22_000;
+
+    /** Rails in two layers cost so much more to plan. */
+    private const TWO_LAYERS = 30;
 
     /** Up to so many the milder reading is planned too. */
     private const COUNTED = 1_500;
@@ -178,7 +182,7 @@ final class Planner
             [$lines, $long, $gap] = $block->arrangement->isUpSlope() ? [$block->columns, $block->rows, $block->rowGap] : [$block->rows, $block->columns, $block->columnGap];
             $along_m = $long * ($part->design->moduleAlong()->toMetres() + $gap->toMetres());
 
-            return 2 * $lines * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
+            return ($block->arrangement instanceof CrossRails ? self::TWO_LAYERS : 1) * 2 * $lines * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
         }, $design->parts()));
     }
 

@@ -23,6 +23,9 @@ final readonly class FootPlaces
     /** A foot keeps off a member's ends. Source: common practice of framing and roofing, no source (3 in). */
     private const FROM_END_IN = 3.0;
 
+    /** Nearer together than this the places of lower rails are not looked at (a choice). */
+    private const LOWER_APART_M = 0.25;
+
     /**
      * @param list<float> $at_m Along the rail, on the marks of the tape
      * @param list<int> $members What each stands on, by its number
@@ -51,7 +54,12 @@ final readonly class FootPlaces
     {
         $past_m = Length::ofInches(Runs::PAST_IN)->toMetres() - 1e-9;
         $candidates = $numbers = $barred = [];
+        // Lower rails lie much further apart than ribs do: of near ones every so-manieth is looked at.
+        $each = max(1, (int) ceil(self::LOWER_APART_M / max(0.01, $members->spacing_m()) - 1e-9));
         foreach (UpLines::places_m($design, $members) as $number => $x_m) {
+            if ($members->purlins !== null && $number % $each !== 0) {
+                continue;
+            }
             $isBarred = array_filter($design->block->bars, static fn (Bar $bar): bool => $bar->member === $number && $bar->line === null) !== [];
             if ($x_m >= $from_m + $past_m && $x_m <= $to_m - $past_m && !$isBarred) {
                 $candidates[] = $x_m;
