@@ -16,7 +16,7 @@ use Garnetine\Core\Rail\Run;
  * their feet that hold.
  *
  * Sets with a bay or an end that no choice of the others could let hold are left out. Past its budget the search takes the best that it has
- * seen; two feet for each of the fewest rails that hold is a bound below all.
+ * seen. Below all are two feet for each of the fewest rails that hold, where every place was looked at, and what all feet have to bear together.
  */
 final class CrossSearch
 {
@@ -39,6 +39,7 @@ final class CrossSearch
 
     private int $sets = self::SETS;
     private int $planned;
+    private int $mends = self::PLANNED;
     private bool $isComplete = true;
 
     /** @var array{int, int, float, list<RunPlan>, list<Run>}|null Feet, rails, worst ratio, and what they are of */
@@ -134,7 +135,7 @@ final class CrossSearch
         // Where not all places are looked at, only what all feet bear together is proven.
         $bound = max($isDense ? 4 : 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), LeastFeet::under($this->capacities->upSlope(), $this->checks));
 
-        return new CrossLayers($this->best[3], $this->best[4], min($bound, $this->best[0]), $this->isComplete);
+        return new CrossLayers($this->best[3], $this->best[4], $bound, $this->isComplete);
     }
 
     /** Fewer lower rails than these do not hold the rail across that the wind pulls most: the others are not asked, for each takes its time. */
@@ -161,6 +162,11 @@ final class CrossSearch
         return $this->sets > 0 && ($this->planned > 0 || $this->best === null);
     }
 
+    private function mayMend(): bool
+    {
+        return --$this->mends >= 0 && $this->planned > 0;
+    }
+
     /** How many sets there are of so many lower rails, and of up to two more. */
     private function sets(int $count): float
     {
@@ -179,8 +185,7 @@ final class CrossSearch
     /** Whether sets of so many rails need not be looked at: they take two feet each at least, or are more than wanted beyond the fewest that hold. */
     private function isEnough(int $count, ?int $first): bool
     {
-        return !$this->isLeft()
-            || ($this->best !== null && (2 * $count > $this->best[0] || ($first !== null && $count > $first + self::MORE)));
+        return ($this->best !== null && (2 * $count > $this->best[0] || ($first !== null && $count > $first + self::MORE))) || !$this->isLeft();
     }
 
     /**
@@ -218,16 +223,16 @@ final class CrossSearch
     /** Takes a rail out of the best set, or moves one to a place beside, as long as that is better. */
     private function mend(): void
     {
-        for ($before = null; $this->best !== null && $before !== [$this->best[0], $this->best[2]] && $this->isLeft();) {
-            $before = [$this->best[0], $this->best[2]];
-            $set = array_values(array_intersect($this->numbers, array_map(static fn (Run $lower): int => $lower->line->over ?? 0, $this->best[4])));
+        for ($before = null; ($best = $this->best) !== null && $before !== [$best[0], $best[2]] && $this->isLeft();) {
+            $before = [$best[0], $best[2]];
+            $set = array_values(array_intersect($this->numbers, array_map(static fn (Run $lower): int => $lower->line->over ?? 0, $best[4])));
             foreach (array_keys($set) as $place) {
                 $at = (int) array_search($set[$place], $this->numbers, true);
                 foreach ([null, -1, 1, -4, 4] as $by) {
                     $other = $by === null ? null : $this->numbers[$at + $by] ?? null;
-                    $set2 = $other === null ? array_values(array_diff($set, [$set[$place]])) : array_values(array_unique(array_replace($set, [$place => $other])));
-                    if ($by === null || $other !== null) {
-                        $this->weigh(array_values(array_intersect($this->numbers, $set2)));
+                    $changed = $other === null ? array_values(array_diff($set, [$set[$place]])) : array_values(array_unique(array_replace($set, [$place => $other])));
+                    if (($by === null || $other !== null) && $this->mayMend()) {
+                        $this->weigh(array_values(array_intersect($this->numbers, $changed)));
                     }
                 }
             }
