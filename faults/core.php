@@ -785,4 +785,40 @@ return [
     'core/src/Rail/Expansion.php' => [
         ['HOTTER_F = 120.0', 'HOTTER_F = 60.0', 'Rails leave half the room for heat', 'Rail'],
     ],
+    'core/src/Attachment/AxialCheck.php' => [
+        ['$along_N * max(1 / count($normals_N), $all_N > 0.0 ? $normal_N / $all_N : 0.0)', '$along_N / count($normals_N)', 'A foot that is pressed more is pushed no more', 'Rail'],
+        ['$case->snowFactor * $size_N * $units[$unit];', '0.0;', 'Snow on a rail up the slope weighs nothing', 'Rail'],
+        ['+ $case->snowFactor * $all_N;', ';', 'Snow pushes nothing along a rail up the slope', 'Rail'],
+        ['return $rail->worst() / 2 <= $this->capacities->placing->limit;', 'return $rail->worst() <= $this->capacities->placing->limit;', 'Bays are left out that hold', 'Rail'],
+    ],
+    'core/src/Attachment/LeastFeet.php' => [
+        ['($inScrew + $sideways) / $capacities->together', '2 * ($inScrew + $sideways) / $capacities->together', 'Fewer feet are ruled out that hold', 'Rail'],
+    ],
+    'core/src/Attachment/LowerRails.php' => [
+        ['($x_m - $places_m[$before]) / 2', '($x_m - $places_m[$before]) / 4', 'A lower rail carries a quarter of the way to its neighbour', 'Rail'],
+        ['$one->modules * $one->upper->run->snow_N[$code][0], $crossings)', '$one->upper->run->snow_N[$code][0], $crossings)', 'Every crossing bears one module of snow', 'Rail'],
+    ],
+    'core/src/Attachment/Crossing.php' => [
+        ['$wind[1] * $most($wind[0])', '$wind[1]', 'Wind comes to a crossing whole', 'Rail'],
+    ],
+    'core/src/Attachment/CrossSearch.php' => [
+        ['if (!$seen[$key]) {', 'if (false) {', 'Rails across need not hold', 'Rail'],
+    ],
+    'core/src/Foot/TurnedLever.php' => [
+        ['$this->height_m / $this->half_m', '$this->height_m / (2 * $this->half_m)', 'A turned base is as stiff as it is wide', 'Rail'],
+        ['$up_N > 0.0 ? 0.0 : $heel_N', '$heel_N', 'What presses helps a base that is pulled', 'Rail'],
+    ],
+    'core/src/Rail/UpLines.php' => [
+        ['$member->x_m + $aside_m - self::holeAside_m($design)', '$member->x_m + $aside_m', 'A rail lies over its rib, and its holes beside it', 'Rail'],
+    ],
+    'core/src/Rail/FootPlaces.php' => [
+        ['&& $away_m >= $clear_m', '', 'Feet stand at the edge of a sheet', 'Rail'],
+    ],
+    'core/src/Rates/Effort.php' => [
+        ['$work[0] + $parts', '$work[0]', 'Parts cost nothing', 'Rates'],
+        ['\'rail_minutes\' => [$rates->railMinutes, $counts[\'pieces\']]', '\'rail_minutes\' => [$rates->railMinutes, $counts[\'bars\']]', 'Rails are cut and carried by the bar', 'Rates'],
+    ],
+    'core/src/Plan/Cures.php' => [
+        ['\'value\' => $gap_m],', '\'value\' => $to_m],', 'Rows are parted by a height', 'Plan'],
+    ],
 ];
