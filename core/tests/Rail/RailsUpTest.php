@@ -108,6 +108,8 @@ final class RailsUpTest extends TestCase
         self::assertEqualsWithDelta(200 * 2.25 / 1.25 + 40 * 3, $lever->tension_N(200.0, 40.0, 0.0), 1e-9);
         self::assertEqualsWithDelta(40 * 3 - 30, $lever->tension_N(-10.0, 40.0, 30.0), 1e-9);
         self::assertSame(0.0, $lever->tension_N(-10.0, 10.0, 30.0));
+        // Nothing presses a base that is pulled.
+        self::assertEqualsWithDelta($lever->tension_N(200.0, 40.0, 0.0), $lever->tension_N(200.0, 40.0, 30.0), 1e-9);
         // A wider pad, or less height, and less of the push is a pull.
         self::assertEqualsWithDelta(200 * 1.8 + 40 * 2 / 2, (new TurnedLever(new AsideLever(2.0, 1.25, 2.25, 2.5), 2.0, 2.0))->tension_N(200.0, 40.0, 0.0), 1e-9);
     }
@@ -146,6 +148,25 @@ final class RailsUpTest extends TestCase
         }
         $count = array_sum(array_map(static fn (RunPlan $one): int => count($one->picks), $plan->supports));
         self::assertSame([$count, $count], [$plan->attachmentCount(), count(array_filter($plan->holes->holes ?? [], static fn (array $one): bool => $one['kind'] === 'attachment'))]);
+    }
+
+    /**
+     * @param array<string, mixed> $changes
+     *
+     * @return list<int> Purlins that may take a foot of the first rail
+     */
+    private static function under(array $changes): array
+    {
+        return self::shed($changes)->supports[0]->run->members;
+    }
+
+    public function test_feet_keep_off_the_ends_of_the_sheet_and_stand_where_a_purlin_reaches(): void
+    {
+        $sheet = static fn (float $clear_m): array => ['/block/x_m' => 1.9, '/surface/covering' => ['kind' => 'metal', 'spaces_between' => 12, 'lower_screws_m' => 0.05, 'clear_m' => $clear_m] + Covering::TYPICAL['metal']];
+        // The third purlin lies 958 mm above the eave, and under the rail.
+        self::assertSame([[3, 4], [4, 5]], [array_slice(self::under($sheet(0.2)), 0, 2), array_slice(self::under($sheet(1.0)), 0, 2)]);
+        $short = ['number' => 4, 'x_m' => 1.45, 'from_m' => 3.0, 'to_m' => null, 'plies' => 1, 'known' => 'probed', 'plus_minus_m' => 0.003];
+        self::assertNotContains(4, self::under(['/surface/framing/own' => [$short]]));
     }
 
     public function test_purlins_carry_what_lies_over_them(): void
