@@ -278,7 +278,7 @@ function Rates({
                 {slot('currency', 'Currency, three letters', 'w-[5ch]')}.
             </p>
             {errors['rates.currency'] !== undefined && <Fault text={errors['rates.currency']} />}
-            <table className="mt-2">
+            <table className="mt-2 max-w-[70ch]">
                 <tbody>
                     {rates.map((one) => (
                         <tr key={one.key}>
