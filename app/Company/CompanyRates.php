@@ -49,9 +49,11 @@ final class CompanyRates
     public static function read(array $values): Rates
     {
         $known = array_intersect_key($values, self::LABELS + ['currency' => 0]);
-        $numbers = array_map(static fn (mixed $one): mixed => is_string($one) && is_numeric(trim($one)) ? (float) trim($one) : ($one === '' ? null : $one), $known);
+        $currency = is_string($known['currency'] ?? null) ? $known['currency'] : '';
+        $number = static fn (mixed $one): mixed => is_string($one) && is_numeric(trim($one)) ? (float) trim($one) : ($one === '' ? null : $one);
+        $all = ['currency' => $currency] + array_map($number, $known) + array_fill_keys(array_keys(self::LABELS), null);
 
-        return Reader::read(Rates::class, Json::read(json_encode(['currency' => is_string($known['currency'] ?? null) ? $known['currency'] : ''] + $numbers + array_fill_keys(array_keys(self::LABELS), null), JSON_THROW_ON_ERROR)));
+        return Reader::read(Rates::class, Json::read(json_encode($all, JSON_THROW_ON_ERROR)));
     }
 
     public static function keep(Company $company, Rates $rates): void
