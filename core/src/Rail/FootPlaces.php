@@ -204,7 +204,7 @@ final readonly class FootPlaces
     }
 
     /** @return \Closure(float): bool Whether the arm of a hook there comes out in the pan of a tile, as far as pans are measured */
-    private static function inPan(Design $design): \Closure
+    public static function inPan(Design $design): \Closure
     {
         $arm = $design->kit->foot->limits()->arm;
         $tile = $design->surface->covering;

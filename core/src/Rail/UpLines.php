@@ -51,7 +51,11 @@ final class UpLines
         $covering = $design->surface->covering;
         $aside_m = $covering instanceof ScrewedMetal && $design->kit->foot->standsInPan() ? $covering->ribPitch->toMetres() / 2 : 0.0;
         $places_m = [];
+        $isInPan = FootPlaces::inPan($design);
         foreach ($members->members as $member) {
+            if (!$isInPan($member->x_m)) {
+                continue;
+            }
             $places_m[$member->number] = $member->x_m + $aside_m - self::holeAside_m($design);
         }
 

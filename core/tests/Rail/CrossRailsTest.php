@@ -11,6 +11,7 @@ use Garnetine\Core\Attachment\LowerRails;
 use Garnetine\Core\Attachment\RunCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Foot\SeamClamp;
@@ -20,6 +21,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Force;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Tests\Support\ElementBeam;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -211,5 +213,19 @@ final class CrossRailsTest extends TestCase
         $narrow = Scenario::of('damson-terrace')->with('/module/ratings/0/to_m', 0.26)->with('/block/left_out', []);
         $modules = static fn (Scenario $roof): int => Fill::of($roof->design(), Orientation::Portrait, new Coefficients(), 1)[0]->modules ?? 0;
         self::assertGreaterThan($modules($narrow), $modules($narrow->with('/block/arrangement', self::CROSSING)));
+    }
+
+    public function test_no_lower_rail_lies_where_the_arms_of_its_hooks_find_no_pan(): void
+    {
+        // Arms that may stand 60 mm aside: pans lie further than that from some rafters.
+        $plan = self::terrace(['/kit/foot/arm/aside_m' => 0.06]);
+        $tile = $plan->design->surface->covering;
+        self::assertInstanceOf(Tile::class, $tile);
+        $without = array_filter($plan->members->members, static fn ($member): bool => !$tile->reachesPan(Length::ofMetres(0.06), $member->x_m));
+        self::assertNotSame([], $without);
+        foreach ($plan->uppers() as $upper) {
+            self::assertNotSame([], $upper->run->members);
+            self::assertSame([], array_intersect($upper->run->members, array_column($without, 'number')));
+        }
     }
 }
