@@ -112,6 +112,7 @@ final class LowerRails
             true,
             $number,
             UpLines::holeUp_m($this->design),
+            isLower: true,
         );
     }
 

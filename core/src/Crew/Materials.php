@@ -24,7 +24,7 @@ final class Materials
     {
         $kit = $design->kit;
         $onFeet = array_values(array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isOnRails));
-        $clamped = array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isLower());
+        $clamped = array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isLower);
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $onFeet));
         $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
         $ends = array_sum(array_map(static fn (RunPlan $run): int => $run->run->endClamps(), $clamped));

@@ -216,7 +216,7 @@ final readonly class Plan
     {
         $over = array_sum(array_map(static fn (RunPlan $plan): int => $plan->bound === null ? 0 : count($plan->picks) - $plan->bound, $this->supports));
         foreach ($this->blocks as $block) {
-            $lowers = array_filter($this->supports, static fn (RunPlan $plan): bool => $plan->run->line->isLower() && $plan->run->line->block === $block->part->number);
+            $lowers = array_filter($this->supports, static fn (RunPlan $plan): bool => $plan->run->line->isLower && $plan->run->line->block === $block->part->number);
             $bound = $block->layers?->isComplete === false ? $block->layers->bound : null;
             $over += $bound === null ? 0 : array_sum(array_map(static fn (RunPlan $plan): int => (int) $plan->bound, $lowers)) - $bound;
         }

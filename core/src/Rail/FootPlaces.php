@@ -218,7 +218,7 @@ final readonly class FootPlaces
     private static function isBarred(Design $design, RailLine $line, int $member): bool
     {
         foreach ($design->block->bars as $bar) {
-            if ($bar->member === $member && ($bar->line === $line->letter || ($bar->line === null && !$line->isLower()))) {
+            if ($bar->member === $member && ($bar->line === $line->letter || ($bar->line === null && !$line->isLower))) {
                 return true;
             }
         }

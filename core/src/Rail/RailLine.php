@@ -34,13 +34,9 @@ final readonly class RailLine
         public float $holeUp_m = 0.0,
         /** Whether it lies on other rails, and has no feet of its own. */
         public bool $isOnRails = false,
+        /** Whether others lie on it: up the slope under those of several rows, and named by what it lies over. */
+        public bool $isLower = false,
     ) {
-    }
-
-    /** Whether it carries other rails: a rail up the slope under those of several rows, named by what it lies over. */
-    public function isLower(): bool
-    {
-        return str_starts_with($this->letter, 'r');
     }
 
     /** As people call it, on the whole surface: the lines of a second block are 2A, 2B. */
