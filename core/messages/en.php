@@ -112,6 +112,7 @@ return [
     'stand.rib' => 'rib', 'stand.member' => 'member',
     'cure.beside' => 'With the block {to} from the left edge every rail has one.', 'cure.none_up' => 'No place of the block along the eave gives every rail one: another gap between columns, the modules the other way round, or rails across.',
     'finding.crossing_allowable_missing' => 'What “{crossing}” bears where two rails cross, up, down and along the lower one, is not entered with its document: no crossing counts before.',
+    'finding.two_layers_higher' => 'On rails in two layers modules stand higher by a rail than on one: that their top is {top} above the roof, as the wind on them goes by, is to be measured over both.',
     'finding.rails_up_unfit' => 'Rails up the slope are not planned here: {why}',
     'up.roof' => 'they lie across purlins under a screwed sheet, or along rafters under tiles, and this roof has neither. Choose rails across.',
     'up.sheet' => 'feet that hold in the sheet alone stand on the crests, along which such a rail runs. Take feet that go into the purlins.',

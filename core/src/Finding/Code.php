@@ -194,6 +194,7 @@ enum Code: string
     case SnowAboveStays = 'snow_above_stays';
     case SpeciesUnknown = 'species_unknown';
     case StructureScreenOnly = 'structure_screen_only';
+    case TwoLayersHigher = 'two_layers_higher';
     case ValleyPlain = 'valley_plain';
     case WindBesideTall = 'wind_beside_tall';
 
@@ -299,7 +300,7 @@ enum Code: string
     private const ASSUMPTIONS = [
         self::ArmByEye, self::AsideColumn, self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked,
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
-        self::FeetFixedAlong, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
+        self::FeetFixedAlong, self::TwoLayersHigher, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,

@@ -258,6 +258,9 @@ final class Findings
             if (!$crossing instanceof CrossRails) {
                 continue;
             }
+            $findings[] = Finding::of(Code::TwoLayersHigher, $part->at('/block/top_above_roof_m'), [
+                'top_m' => $part->design->block->topAboveRoof->toMetres(),
+            ]);
             $missing = array_filter(['up_N' => $crossing->up, 'down_N' => $crossing->down, 'along_N' => $crossing->along], static fn (?Force $force): bool => $force === null);
             $key = array_key_first($missing) ?? ($crossing->document === '' ? 'document' : null);
             array_push($findings, ...$key === null ? [] : [Finding::of(Code::CrossingAllowableMissing, $part->at("/block/arrangement/$key"), ['crossing' => $crossing->name])]);

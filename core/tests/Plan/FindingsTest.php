@@ -112,6 +112,7 @@ final class FindingsTest extends TestCase
         yield 'line_off_rib' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'rib_pitch_m' => 0.45] + Covering::TYPICAL['metal']] + $up, 'stop', '/block/x_m', 'Under 6 of 8 rails, line A first, no rib'];
         yield 'feet_fixed_along' => ['metal', $up, 'assumption', '/block/arrangement/kind', 'none loose in a slot'];
         yield 'crossing_allowable_missing' => ['tile', ['/block/arrangement' => ['kind' => 'cross_rails', 'name' => 'Crossing clamp', 'document' => '', 'up_N' => 2500.0, 'down_N' => 4000.0, 'along_N' => 900.0]], 'stop', '/block/arrangement/document', 'What “Crossing clamp” bears where two rails cross'];
+        yield 'two_layers_higher' => ['tile', ['/block/arrangement' => ['kind' => 'cross_rails', 'name' => 'Crossing clamp', 'document' => 'data', 'up_N' => 2500.0, 'down_N' => 4000.0, 'along_N' => 900.0]], 'assumption', '/block/top_above_roof_m', 'to be measured over both'];
         yield 'rails_up_unfit' => ['metal', ['/kit/foot/pad_width_m' => null] + $up, 'refusal', '/block/arrangement/kind', 'the width of its pad'];
         yield 'seam_unknown' => ['seams', ['/kit/foot/for_thickness_m' => 0.0007], 'refusal', '/kit/foot/for_seam', '“folded twice, 1 in high” of sheets from 0.028 in on'];
         yield 'sheet_untested' => ['short', ['/surface/covering/sheet' => 'another panel'], 'refusal', '/kit/foot/for_sheet', 'on “ribbed panel, 0.6 mm, 65 ksi” from 0.024 in on. This roof has “another panel” of 0.024 in'];
