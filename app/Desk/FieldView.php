@@ -12,6 +12,7 @@ use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Ground\TwoRows;
 use Garnetine\Core\Design\NoWorkKind;
 use Garnetine\Core\Design\SurveyAnswer;
 use Garnetine\Core\Document\Field;
@@ -53,6 +54,7 @@ final class FieldView
                 '/table/sunshine/horizon' => count($design->table->sunshine->horizon ?? []),
                 '/table/measured' => $design->table->measured === null ? 0 : 1,
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
+                '/table/racking/brace' => $design->table->racking instanceof TwoRows && $design->table->racking->sizes()->brace !== null ? 1 : 0,
                 '/module/ratings' => count($design->module->ratings),
                 '/site/hill' => $design->site->hill === null ? 0 : 1,
             ];

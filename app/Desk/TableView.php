@@ -196,9 +196,9 @@ final class TableView
      *
      * @return array{ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
      */
-    public static function beside(TableDesign $design): array
+    public static function beside(TableDesign $design, bool $ways, bool $sun): array
     {
-        return ['ways' => self::ways($design), 'sun' => self::sun($design)];
+        return ['ways' => $ways ? self::ways($design) : [], 'sun' => $sun ? self::sun($design) : null];
     }
 
     /** @return list<array<string, mixed>> The same modules on each kind of table */
@@ -215,6 +215,7 @@ final class TableView
                 'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
                 'depth' => $posts === [] ? '' : $printer->length($posts[0]->depth_m),
                 'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
+                'length' => self::length_m($posts) > 0.0 ? $printer->tape(self::length_m($posts)) : '',
                 'cost' => self::cost($one, $rates),
                 'hours' => $one->hours() === null ? '' : Printer::number($one->hours(), 1).' h', 'missing' => $one->missing,
                 'against' => match (true) {
@@ -226,6 +227,16 @@ final class TableView
                 'edits' => $one->edits,
             ];
         }, TableChooser::of($design));
+    }
+
+    /**
+     * Of all posts as they are cut.
+     *
+     * @param list<TablePost> $posts
+     */
+    private static function length_m(array $posts): float
+    {
+        return array_sum(array_map(static fn (TablePost $post): float => $post->cut_m ?? 0.0, $posts));
     }
 
     /** Of work and what stands in the ground, by the rates of the company; empty where one of them is open. */
@@ -302,11 +313,30 @@ final class TableView
             ], SunPaths::of($sunshine->latitude->toDegrees())),
             'horizon' => array_map(static fn (array $one): array => $degrees(...$one), TablePlanner::horizon($sunshine)->points ?? []),
             'hidden' => $report->hidden > 0.0 ? $texts->say('sun.hidden', ['share' => Printer::number(100 * $report->hidden, 1)]) : '',
+            'every_way' => self::everyWay($design, $texts),
             'choices' => $choices, 'pitches' => $pitches, 'months' => array_map(
                 static fn (float $light, int $month): array => ['name' => $texts->say("month.$month"), 'light' => $light],
                 $report->months,
                 array_keys($report->months),
             )];
+    }
+
+    /** @return array{keeps: array<int, array<int, float>>, best: array{int, int}, here: array{float, float}, says: string}|null By bearing, from east to west over noon, and each third tilt */
+    private static function everyWay(TableDesign $design, Texts $texts): ?array
+    {
+        $way = TablePlanner::everyWay($design);
+
+        return $way === null ? null : [
+            'keeps' => array_map(static fn (array $tilts): array => array_map(
+                static fn (float $keeps): float => round(100 * $keeps, 1),
+                array_filter($tilts, static fn (int $tilt): bool => $tilt % 3 === 0, ARRAY_FILTER_USE_KEY),
+            ), $way->keeps),
+            'best' => [$way->bestBearing_deg, $way->bestTilt_deg],
+            'here' => [round($design->table->bearing->toDegrees(), 1), round($design->table->tilt()->toDegrees(), 1)],
+            'says' => $texts->say('sun.every_way', [
+                'tilt' => $way->bestTilt_deg, 'bearing' => $way->bestBearing_deg, 'keeps' => Printer::number(100 * $way->here, 1),
+            ]),
+        ];
     }
 
     /** @return array{from: string, to: string, hours: string, rows: list<array{name: string, on: list<string>, kept: list<string>}>, waits: list<array{name: string, from: string, until: string}>, days: list<array{on: string, says: list<string>}>}|null Null where nobody said who builds it and from when on */
@@ -406,10 +436,11 @@ final class TableView
         $shown = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => rtrim($place->id, '12') === $column));
         $xs_m = array_map(static fn (PostPlace $place): float => $place->x_m, $fronts);
         $between_m = $stand->setOut->apart_m;
+        $struts = array_filter($stand->side->struts, static fn (int|string $of): bool => is_int($of) || $of === $column, ARRAY_FILTER_USE_KEY);
 
         return [
             'tilt_rad' => $face->tilt_rad, 'chord_m' => $face->chord_m, 'width_m' => $face->width_m, 'offset_m' => $stand->side->offset_m,
-            'column' => $column, 'frost_m' => $stand->side->frost_m, 'struts' => $stand->side->struts, 'is_round' => $stand->side->isRound,
+            'column' => $column, 'frost_m' => $stand->side->frost_m, 'struts' => array_values($struts), 'is_round' => $stand->side->isRound,
             'beam_wide_m' => $stand->side->beamWide_m, 'beam_high_m' => $stand->side->beamHigh_m, 'stands_on_m' => $stand->side->standsOn_m,
             'uprights' => array_map(static fn (PostPlace $place): array => self::upright($plan, $place, $low_m), $shown),
             'posts_m' => $xs_m, 'lines_m' => array_values(array_unique(array_map(static fn (PostPlace $place): float => $place->y_m, $shown))),

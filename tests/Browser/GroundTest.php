@@ -96,6 +96,16 @@ final class GroundTest extends BrowserTestCase
         self::assertEqualsWithDelta([16.0, 5], [$table->footing->hole->toInches(), $table->racking->posts ?? 0], 1e-9);
         $this->press('undo');
         $this->seeText('8 posts', 'main');
+        // Braced from near the front heads to the rear feet, the front posts are bent less.
+        $bent = static fn (): float => array_values(array_filter(TablePlanner::plan($job->current()->document()->table('table-1'))->stand->checks ?? [], static fn ($one): bool => [$one->what, $one->place] === ['bend', 'B1']))[0]->ratio;
+        $bare = $bent();
+        $this->act(fn () => $this->press('Brace front posts to rear ones'));
+        $this->seeText('Brace, pulled: its document', 'main');
+        foreach (['front_at_m' => '33 in', 'pull_N' => '2000 lb', 'push_N' => '1500 lb'] as $key => $typed) {
+            $this->act(fn () => $this->fill("/table/racking/brace/$key", $typed));
+        }
+        self::assertLessThan(0.5 * $bare, $bent());
+        $this->assertAccessible('braces');
         $this->fill('/table/racking/front_height_m', '2.8 m');
         $this->to('Table');
         $this->seeText('times the table’s depth', '[data-finding]');

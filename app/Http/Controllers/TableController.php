@@ -43,10 +43,12 @@ final class TableController extends Controller
         ]);
     }
 
-    public function beside(Job $job): JsonResponse
+    /** What else would stand, what other tilts keep of the light, or both. */
+    public function beside(Request $request, Job $job): JsonResponse
     {
         $project = $job->current()->document();
+        $what = $request->query('what');
 
-        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404))));
+        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404)), $what !== 'sun', $what !== 'ways'));
     }
 }

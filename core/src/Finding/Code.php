@@ -34,6 +34,8 @@ enum Code: string
     case GivenIncomplete = 'given_incomplete';
     case HigherOrLowerRoof = 'higher_or_lower_roof';
     case HipEdges = 'hip_edges';
+    case LegsNeedGiven = 'legs_need_given';
+    case LegsUnfit = 'legs_unfit';
     case MonoNeedsGiven = 'mono_needs_given';
     case OutlineNotCovered = 'outline_not_covered';
     case OverOverhang = 'over_overhang';
@@ -48,6 +50,7 @@ enum Code: string
     case ScrewNotForMember = 'screw_not_for_member';
     case SeamUnknown = 'seam_unknown';
     case SheetUntested = 'sheet_untested';
+    case SharedUnfit = 'shared_unfit';
     case ShortRailsNeedRibs = 'short_rails_need_ribs';
     case SteelThicknessMissing = 'steel_thickness_missing';
     case TooTall = 'too_tall';
@@ -87,6 +90,8 @@ enum Code: string
     case LateralMissing = 'lateral_missing';
     case LateralUndocumented = 'lateral_undocumented';
     case LayoutSideUnknown = 'layout_side_unknown';
+    case LegsAllowableMissing = 'legs_allowable_missing';
+    case LegsUnbraced = 'legs_unbraced';
     case LineInLap = 'line_in_lap';
     case LineOffPurlin = 'line_off_purlin';
     case LineOffRib = 'line_off_rib';
@@ -195,6 +200,7 @@ enum Code: string
     case SpeciesUnknown = 'species_unknown';
     case StructureScreenOnly = 'structure_screen_only';
     case TwoLayersHigher = 'two_layers_higher';
+    case LegsMidChord = 'legs_mid_chord';
     case ValleyPlain = 'valley_plain';
     case WindBesideTall = 'wind_beside_tall';
 
@@ -210,6 +216,7 @@ enum Code: string
     case FrostHeave = 'frost_heave';
     case LevelsMissing = 'levels_missing';
     case ModuleZoneMissing = 'module_zone_missing';
+    case BraceOffPost = 'brace_off_post';
     case PipeUnknown = 'pipe_unknown';
     case PostOverStock = 'post_over_stock';
     case ServicesUnmarked = 'services_unmarked';
@@ -219,6 +226,8 @@ enum Code: string
     case TablePartFails = 'table_part_fails';
     case TableSlenderness = 'table_slenderness';
     case TableSteepHeld = 'table_steep_held';
+    case TiltAsBuilt = 'tilt_as_built';
+    case BallastOnFrost = 'ballast_on_frost';
     case SnowReachesEdge = 'snow_reaches_edge';
     case TiltFromVertical = 'tilt_from_vertical';
     case TiltOverLatitude = 'tilt_over_latitude';
@@ -275,7 +284,7 @@ enum Code: string
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
-        self::LayoutSideUnknown, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::LayoutSideUnknown, self::LegsAllowableMissing, self::LegsUnbraced, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice, self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun, self::ModuleRating, self::NoMembers, self::NoModules,
         self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface, self::OverNoWorkArea, self::OwnBaySmall,
         self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
@@ -283,7 +292,7 @@ enum Code: string
         self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RemnantTooLong, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
-        self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
+        self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
         self::TimberUnknown, self::TicketExpired, self::ColdPour, self::HoleOnLine, self::TablesOverlap,
@@ -294,13 +303,13 @@ enum Code: string
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
-        self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
+        self::TiltAsBuilt, self::BallastOnFrost, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 
     private const ASSUMPTIONS = [
         self::ArmByEye, self::AsideColumn, self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked,
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
-        self::FeetFixedAlong, self::TwoLayersHigher, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
+        self::FeetFixedAlong, self::TwoLayersHigher, self::LegsMidChord, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
@@ -368,7 +377,8 @@ enum Code: string
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs,
             self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,
-            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit => Stage::Rails,
+            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit, self::SharedUnfit, self::LegsUnfit, self::LegsAllowableMissing, self::LegsUnbraced,
+            self::LegsMidChord => Stage::Rails,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,
             self::StructureScreenOnly, self::RafterScreen => Stage::Handover,

@@ -113,6 +113,8 @@ final readonly class DayPlan
             'table_drive' => new DayTask($code, self::number($step, 'posts'), $work->setMinutes),
             'table_wait' => new DayTask($code, 0, 0.0, (int) ceil(Curing::days(max(1.0, $work->air->toCelsius())) ?? 0.0)),
             'table_resin_wait' => new DayTask($code, 0, 0.0, (int) ceil(self::number($step, 'hours') / 24)),
+            'table_ballast' => new DayTask($code, 1, 2 * $work->memberMinutes),
+            'table_braces' => new DayTask($code, self::number($step, 'braces'), $work->memberMinutes / 2),
             'table_pipes', 'table_purlins', 'table_girders' => new DayTask($code, 2, $work->memberMinutes),
             'table_rails', 'table_struts' => new DayTask($code, self::number($step, 'rails'), $work->memberMinutes),
             'table_mast', 'table_top_cut', 'table_frame' => new DayTask($code, 1, $work->memberMinutes),

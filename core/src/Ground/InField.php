@@ -45,6 +45,14 @@ final readonly class InField
         return new self($posts, [$at(0.0, 0.0), $at($face->width_m, 0.0), $at($face->width_m, $deep_m), $at(0.0, $deep_m)]);
     }
 
+    /** @return array{float, float, float} East and north of the middle of its modules, and how far these reach from there at most, in metres */
+    public function round_m(): array
+    {
+        [$x_m, $y_m] = [array_sum(array_column($this->corners, 0)) / 4, array_sum(array_column($this->corners, 1)) / 4];
+
+        return [$x_m, $y_m, hypot($this->corners[0][0] - $x_m, $this->corners[0][1] - $y_m)];
+    }
+
     /**
      * How near the hole of each post comes to a line.
      *

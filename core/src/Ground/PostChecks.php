@@ -123,15 +123,14 @@ final readonly class PostChecks
         $height_m = $place->height_m;
         $turned = $member->turned();
         $way = static fn (TableCase $case): Member => $case->isAlong() ? $turned : $member;
-        $together = static fn (TableCase $case): float => $way($case)->together(
-            $case->posts[$post][0],
-            self::moment_Nm($case, $post, $height_m),
-            $height_m + ($case->isSoft ? $soft_m : 0.0),
-            $case->lasts(),
-        );
+        $together = static fn (TableCase $case): float => max(array_map(
+            static fn (array $bent): float => $way($case)->together($bent[0], $bent[1], $height_m + ($case->isSoft ? $soft_m : 0.0), $case->lasts()),
+            $case->braced[$post]['bent'] ?? [[$case->posts[$post][0], self::moment_Nm($case, $post, $height_m)]],
+        ));
         $sway_m = static fn (TableCase $case): float => self::bow_Nm3($case, $post, $height_m) / $way($case)->stiffness_Nm2();
         $bend = Most::of($cases, $together);
-        $shear = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1] / $way($case)->shear_N($case->lasts()));
+        $sheared_N = static fn (TableCase $case): float => max($case->posts[$post][1], $case->braced[$post]['top_N'] ?? 0.0);
+        $shear = Most::of($cases, static fn (TableCase $case): float => $sheared_N($case) / $way($case)->shear_N($case->lasts()));
         $sway = Most::of($cases, $sway_m);
         if ($bend === null || $shear === null || $sway === null) {
             return [];
@@ -158,7 +157,7 @@ final readonly class PostChecks
             TableCheck::of(
                 'shear',
                 $place->id,
-                $shear->case->posts[$post][1],
+                $sheared_N($shear->case),
                 $way($shear->case)->shear_N($shear->case->lasts()),
                 'N',
                 $shear->case,
@@ -174,6 +173,9 @@ final readonly class PostChecks
     /** Straight from the ground to the head, so that it is bent most at one of them. */
     private static function moment_Nm(TableCase $case, int $post, float $height_m): float
     {
+        if (isset($case->braced[$post])) {
+            return max(array_column($case->braced[$post]['bent'], 1));
+        }
         [, $across_N, $moment_Nm] = $case->posts[$post];
 
         return max(abs($moment_Nm), abs($moment_Nm - $across_N * $height_m));
@@ -182,6 +184,9 @@ final readonly class PostChecks
     /** How far its head goes aside, times its stiffness. */
     private static function bow_Nm3(TableCase $case, int $post, float $height_m): float
     {
+        if (isset($case->braced[$post])) {
+            return $case->braced[$post]['bow_Nm3'];
+        }
         [, $across_N, $moment_Nm] = $case->posts[$post];
 
         return abs($across_N * $height_m ** 3 / 3 + ($moment_Nm - $across_N * $height_m) * $height_m ** 2 / 2);

@@ -8,6 +8,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\RailRelation;
 
 /** The modules of a table as one plane over the ground: all that wind and snow are told by, whatever carries it. */
 readonly class TableFace
@@ -73,7 +74,11 @@ readonly class TableFace
     {
         $side = $on ?? ($design->table->orientation === Orientation::Portrait ? ModuleSide::Short : ModuleSide::Long);
 
-        return array_values(array_filter($design->module->ratings, static fn (ModuleRating $rating): bool => $rating->side === $side));
+        // Rails of tables run up the slope, and cross the side that they hold.
+        return array_values(array_filter(
+            $design->module->ratings,
+            static fn (ModuleRating $rating): bool => $rating->side === $side && $rating->relation === RailRelation::Crossing,
+        ));
     }
 
     public function area_m2(): float

@@ -7,7 +7,10 @@ namespace Garnetine\Core\Ground;
 /** What is drawn of a table from the side, but for its modules and its posts. */
 final readonly class TableSide
 {
-    /** @param list<array{float, float, float, float}> $struts y on the level from the low edge and z up from there, of one end and of the other */
+    /**
+     * @param array<int|string, array{float, float, float, float}> $struts y on the level from the low edge and z up from there, of one end and of the other;
+     *                                                                     those that one column of posts alone has by its letter
+     */
     public function __construct(
         /** Of the low edge, over the ground that levels are told over. */
         public float $lowEdge_m,

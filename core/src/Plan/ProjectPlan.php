@@ -25,10 +25,12 @@ final readonly class ProjectPlan
      */
     public static function of(Project $project, Depth $depth = Depth::Full, ?\Closure $isWanted = null): self
     {
+        $alike = new AlikeTables();
+
         return self::by(
             $project,
             static fn (string $surface): Plan => Planner::plan($project->design($surface), $depth, $isWanted),
-            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth),
+            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth, $alike),
         );
     }
 

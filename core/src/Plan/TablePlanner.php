@@ -19,11 +19,13 @@ use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSnow;
+use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Asce7\VelocityPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Sun\EveryWay;
 use Garnetine\Core\Sun\Horizon;
 use Garnetine\Core\Sun\RowPitch;
 use Garnetine\Core\Sun\TiltReport;
@@ -32,7 +34,8 @@ use Garnetine\Core\Sun\TiltYield;
 /** The pipeline of a table: design → shape → loads → what its kind makes of them. A pure function of the design and the build. */
 final class TablePlanner
 {
-    public static function plan(TableDesign $design, Depth $depth = Depth::Full): TablePlan
+    /** @param AlikeTables $alike What is known of tables that were planned before */
+    public static function plan(TableDesign $design, Depth $depth = Depth::Full, AlikeTables $alike = new AlikeTables()): TablePlan
     {
         $coefficients = new Coefficients($design->ownCopies);
         $kind = TableKinds::of($design, $coefficients);
@@ -54,7 +57,7 @@ final class TablePlanner
             ElementWind::on($face, $q_Pa, $coefficients),
             $q_Pa,
         );
-        $stand = $kind->stand($loads);
+        $stand = $alike->stand($design, static fn (): TableStand => $kind->stand($loads));
         $checks = TableCheck::worst($stand->checks);
         TableFigures::write($figures, $checks, $stand->tilted);
         $ways = $depth === Depth::Full ? self::ways($design) : [];
@@ -84,7 +87,20 @@ final class TablePlanner
             $design->table->tilt()->toDegrees(),
             $sunshine->latitude->toDegrees(),
             $horizon === null ? null : $under(null),
+            $sunshine->aimed(),
         );
+    }
+
+    /** What every tilt and bearing keeps of the best of all; null where nobody entered how clear the months are. */
+    public static function everyWay(TableDesign $design): ?EveryWay
+    {
+        $sunshine = $design->table->sunshine;
+        if ($sunshine === null) {
+            return null;
+        }
+        $yield = new TiltYield($sunshine->latitude->toDegrees(), 180.0, $sunshine->months(), $sunshine->albedo, horizon: self::horizon($sunshine));
+
+        return EveryWay::of($yield, $sunshine->isNorth(), $sunshine->aimed(), $design->table->tilt()->toDegrees(), $design->table->bearing->toDegrees());
     }
 
     /** What hides the sun round about; null where nobody looked. */

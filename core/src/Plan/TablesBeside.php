@@ -8,7 +8,9 @@ use Garnetine\Core\Design\Project;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Beside;
+use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Quantity\Angle;
 
 /** What the tables of one field do to each other: each is planned for itself, and then told of those that stand on it or before it. */
 final class TablesBeside
@@ -26,11 +28,12 @@ final class TablesBeside
     public static function field(Project $project, string $id, Depth $depth = Depth::Full): array
     {
         $plans = [];
+        $alike = new AlikeTables();
         $isPlaced = $project->table($id)->table->place !== null;
         foreach ($project->tableIds() as $one) {
             $design = $project->table($one);
             if ($one === $id || $isPlaced && $design->table->place !== null) {
-                $plans[$one] = TablePlanner::plan($design, $one === $id ? $depth : Depth::Checks);
+                $plans[$one] = TablePlanner::plan($design, $one === $id ? $depth : Depth::Checks, $alike);
             }
         }
 
@@ -45,8 +48,9 @@ final class TablesBeside
     public static function told(array $plans): array
     {
         $told = [];
+        $fields = array_map(static fn (TablePlan $plan): ?InField => $plan->inField(), $plans);
         foreach ($plans as $id => $plan) {
-            $findings = self::of($plan, array_diff_key($plans, [$id => true]));
+            $findings = self::of($plan, $fields[$id], array_diff_key($plans, [$id => true]), $fields);
             $told[$id] = $findings === [] ? $plan : $plan->saying([...$plan->findings, ...$findings]);
         }
 
@@ -55,17 +59,17 @@ final class TablesBeside
 
     /**
      * @param array<string, TablePlan> $others
+     * @param array<string, InField|null> $fields Where each stands
      *
      * @return list<Finding>
      */
-    private static function of(TablePlan $plan, array $others): array
+    private static function of(TablePlan $plan, ?InField $here, array $others, array $fields): array
     {
-        $here = $plan->inField();
         $findings = [];
         $nearest = null;
-        foreach ($others as $other) {
-            $there = $other->inField();
-            if ($here === null || $there === null) {
+        foreach ($others as $id => $other) {
+            $there = $fields[$id];
+            if ($here === null || $there === null || self::isFar($here, $there, $plan->design->table->bearing, $nearest['before_m'] ?? INF)) {
                 continue;
             }
             $beside = new Beside($here, $plan->design->table->bearing, $there, $other->design->table->bearing);
@@ -81,6 +85,16 @@ final class TablesBeside
         }
 
         return [...$findings, ...$nearest === null ? [] : self::shaded($nearest['before_m'], $nearest['plan'])];
+    }
+
+    /** Whether a table is neither over this one nor before it, or is that further than another, by the middles of both and how far they reach. */
+    private static function isFar(InField $here, InField $there, Angle $faces, float $nearest_m): bool
+    {
+        [[$x_m, $y_m, $reach_m], [$otherX_m, $otherY_m, $otherReach_m]] = [$here->round_m(), $there->round_m()];
+        $both_m = $reach_m + $otherReach_m;
+        $before_m = ($otherX_m - $x_m) * sin($faces->toRadians()) + ($otherY_m - $y_m) * cos($faces->toRadians());
+
+        return hypot($otherX_m - $x_m, $otherY_m - $y_m) > $both_m && ($before_m < -$both_m || $before_m - $both_m > $nearest_m);
     }
 
     /**

@@ -80,7 +80,7 @@ enum Dimension: string
 
         return match ($this) {
             self::Length => ['mm' => 0.001, 'cm' => 0.01, 'm' => 1.0, 'in' => $in, '"' => $in, 'ft' => 12 * $in, "'" => 12 * $in],
-            self::Area => ['m2' => 1.0, 'ft2' => 144 * $in * $in],
+            self::Area => ['m2' => 1.0, 'mm2' => 1e-6, 'in2' => $in * $in, 'ft2' => 144 * $in * $in],
             self::SectionModulus => ['mm3' => 1e-9, 'cm3' => 1e-6, 'in3' => $in ** 3],
             self::SecondMoment => ['mm4' => 1e-12, 'cm4' => 1e-8, 'in4' => $in ** 4],
             self::Pressure => [

@@ -7,6 +7,9 @@ namespace Garnetine\Core\Quantity;
 /** Prints quantities for people, in the units of the job. Nothing computed is ever read back from these texts. */
 final readonly class Printer
 {
+    /** Smaller areas are those of sections. */
+    private const SECTION_M2 = 0.01;
+
     private const SIGNS = ['1/2' => '½', '1/4' => '¼', '3/4' => '¾', '1/8' => '⅛', '3/8' => '⅜', '5/8' => '⅝', '7/8' => '⅞'];
 
     public function __construct(public UnitSystem $units, private bool $inchesOnly = false)
@@ -19,7 +22,7 @@ final readonly class Printer
 
         return match ($dimension) {
             Dimension::Length => $this->length($value_si),
-            Dimension::Area => $us ? $this->in($dimension, $value_si, 'ft2', 1, 'ft²') : self::number($value_si, 2).' m²',
+            Dimension::Area => $this->area($value_si),
             Dimension::SectionModulus => $us ? $this->in($dimension, $value_si, 'in3', 3, 'in³') : $this->in($dimension, $value_si, 'cm3', 2, 'cm³'),
             Dimension::SecondMoment => $us ? $this->in($dimension, $value_si, 'in4', 3, 'in⁴') : $this->in($dimension, $value_si, 'cm4', 2, 'cm⁴'),
             Dimension::Pressure => $this->pressure($value_si),
@@ -30,6 +33,17 @@ final readonly class Printer
             Dimension::Mass => $us ? $this->in($dimension, $value_si, 'lb', 1, 'lb') : self::number($value_si, 1).' kg',
             Dimension::LineMass => $us ? $this->in($dimension, $value_si, 'lb/ft', 2, 'lb/ft') : self::number($value_si, 2).' kg/m',
             Dimension::Temperature => preg_replace('/\.0\z/', '', self::number($us ? $value_si * 9 / 5 + 32 : $value_si, 1)).($us ? ' °F' : ' °C'),
+        };
+    }
+
+    /** Of sections, which are far smaller than modules, in the units of these. */
+    private function area(float $value_m2): string
+    {
+        [$us, $isSection] = [$this->units === UnitSystem::Us, $value_m2 > 0.0 && $value_m2 < self::SECTION_M2];
+
+        return match (true) {
+            $us => $isSection ? $this->in(Dimension::Area, $value_m2, 'in2', 3, 'in²') : $this->in(Dimension::Area, $value_m2, 'ft2', 1, 'ft²'),
+            default => $isSection ? $this->in(Dimension::Area, $value_m2, 'mm2', 0, 'mm²') : self::number($value_m2, 2).' m²',
         };
     }
 

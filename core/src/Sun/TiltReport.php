@@ -24,14 +24,17 @@ final readonly class TiltReport
     ) {
     }
 
-    /** @param TiltYield|null $open The same without its horizon; null where it has none */
-    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null): self
+    /**
+     * @param TiltYield|null $open The same without its horizon; null where it has none
+     * @param list<int>|null $months From 0, whose light counts; all where null
+     */
+    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null, ?array $months = null): self
     {
         $here = (int) round($tilt_deg);
-        $best = $yield->best();
+        $best = $yield->best($months);
         $monthly = array_map(static fn (int $month): int => $yield->best([$month]), range(0, 11));
         $mean = static fn (array $of): int => (int) round(array_sum($of) / count($of));
-        $fixed = static fn (string $what, int $tilt): array => ['what' => $what, 'tilts_deg' => [$tilt], 'from' => [0], 'keeps' => $yield->keeps($tilt)];
+        $fixed = static fn (string $what, int $tilt): array => ['what' => $what, 'tilts_deg' => [$tilt], 'from' => [0], 'keeps' => $yield->keeps($tilt, $months)];
         $seasons = static function (int $parts) use ($yield): array {
             $found = $yield->seasons($parts);
 
@@ -42,9 +45,11 @@ final readonly class TiltReport
         };
         $light = array_map(static fn (int $month): float => $yield->month($month, $here), range(0, 11));
 
-        return new self($best, $here, $yield->keeps($here), [
+        return new self($best, $here, $yield->keeps($here, $months), [
             $fixed('sun.here', $here), $fixed('sun.best', $best), $fixed('sun.latitude', (int) round(abs($latitude_deg))), $fixed('sun.mean', $mean($monthly)),
-            $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0), $seasons(2), $seasons(4),
+            $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0),
+            // Of a part of the year alone there are no seasons to tilt by.
+            ...$months === null ? [$seasons(2), $seasons(4)] : [],
         ], array_map(static fn (float $one): float => $one / max($light), $light), $open === null ? 0.0 : 1 - $yield->year($here) / $open->year($here));
     }
 }

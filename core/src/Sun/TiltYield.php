@@ -25,6 +25,9 @@ final class TiltYield
     /** @var array<int, array<int, float>> By month from 0 and tilt in degrees */
     private array $known = [];
 
+    /** @var array<int, array{list<array{float, float, float, float}>, float, float, float}> By month from 0 */
+    private array $rays = [];
+
     /**
      * @param float $latitude_deg North positive, between the polar circles and beyond to 85°
      * @param float $bearing_deg Where the surface faces: true, clockwise from north
@@ -63,10 +66,14 @@ final class TiltYield
         return $best;
     }
 
-    /** What a tilt keeps of the best fixed one. */
-    public function keeps(int $tilt_deg): float
+    /**
+     * What a tilt keeps of the best fixed one.
+     *
+     * @param list<int>|null $months
+     */
+    public function keeps(int $tilt_deg, ?array $months = null): float
     {
-        return $this->year($tilt_deg) / $this->year($this->best());
+        return $this->year($tilt_deg, $months) / $this->year($this->best($months), $months);
     }
 
     /**
@@ -128,26 +135,86 @@ final class TiltYield
 
     private function day(int $month, int $tilt_deg): float
     {
+        return $this->onto($month, deg2rad($tilt_deg), deg2rad($this->bearing_deg - 180));
+    }
+
+    /**
+     * Light of the year, or of some months, on surfaces of any tilt that face anywhere.
+     *
+     * @param list<int> $tilts_deg
+     * @param list<int> $bearings_deg True, clockwise from north
+     * @param list<int>|null $months From 0; all where null
+     *
+     * @return array<int, array<int, float>> By bearing and tilt
+     */
+    public function over(array $tilts_deg, array $bearings_deg, ?array $months = null): array
+    {
+        $over = [];
+        foreach ($bearings_deg as $bearing_deg) {
+            foreach ($tilts_deg as $tilt_deg) {
+                $sum = 0.0;
+                foreach ($months ?? range(0, 11) as $month) {
+                    $sum += self::DAYS[$month] * $this->onto($month, deg2rad($tilt_deg), deg2rad($bearing_deg - 180));
+                }
+                $over[$bearing_deg][$tilt_deg] = $sum;
+            }
+        }
+
+        return $over;
+    }
+
+    /** @param float $facing From the south, west positive */
+    private function onto(int $month, float $tilt, float $facing): float
+    {
+        [$rays, $even, $brighter, $all] = $this->rays[$month] ??= $this->rays($month);
+        [$south, $west, $up] = [sin($tilt) * cos($facing), sin($tilt) * sin($facing), cos($tilt)];
+        $sum = 0.0;
+        foreach ($rays as [$beam, $fromSouth, $fromWest, $fromUp]) {
+            $share = $south * $fromSouth + $west * $fromWest + $up * $fromUp;
+            $sum += $share > 0.0 ? $beam * $share : 0.0;
+        }
+
+        return $sum + (1 + $up) / 2 * ($even + $brighter * sin($tilt / 2) ** 3) + $all * $this->albedo * (1 - $up) / 2;
+    }
+
+    /**
+     * The light of a month's mean day: where it comes straight from and how strong, and of the rest what comes evenly, what more of that from the
+     * horizon, and all on the level, which the ground throws back.
+     *
+     * @return array{list<array{float, float, float, float}>, float, float, float}
+     */
+    private function rays(int $month): array
+    {
         $day = self::MEAN_DAY[$month];
         $declination = deg2rad(23.45 * sin(deg2rad(360 * (284 + $day) / 365)));
         $latitude = deg2rad($this->latitude_deg);
         $sunset = acos(max(-1.0, min(1.0, -tan($latitude) * tan($declination))));
         if ($sunset < 1e-6) {
-            return 0.0;
+            return [[], 0.0, 0.0, 0.0];
         }
         $outside = (1 + 0.033 * cos(deg2rad(360 * $day / 365))) * (cos($latitude) * cos($declination) * sin($sunset) + $sunset * sin($latitude) * sin($declination));
         $level = $this->clearness[$month] * $outside;
         $diffuse = $level * self::diffuse($this->clearness[$month], rad2deg($sunset));
-        [$total, $even] = $this->course($sunset);
-        $sum = 0.0;
+        [$total, $evenly] = $this->course($sunset);
+        $rays = [];
+        $even = $brighter = $onLevel = 0.0;
         for ($step = 0; $step < self::STEPS; ++$step) {
             $hour = $sunset * ((2 * $step + 1) / self::STEPS - 1);
-            $scattered = $diffuse * $even[$step];
+            $scattered = $diffuse * $evenly[$step];
             $all = $this->isHidden($latitude, $declination, $hour) ? $scattered : max($level * $total[$step], $scattered);
-            $sum += $this->tilted($tilt_deg, $declination, $hour, $all, $scattered, $outside * $even[$step]);
+            $beam = $all - $scattered;
+            $around = $this->evenSky || $outside * $evenly[$step] <= 0.0 ? 0.0 : min(1.0, $beam / ($outside * $evenly[$step]));
+            $up = cos($latitude) * cos($declination) * cos($hour) + sin($latitude) * sin($declination);
+            $straight = ($beam + $scattered * $around) / max(self::LOWEST_SUN, $up);
+            $rays[] = [
+                $straight, sin($latitude) * cos($declination) * cos($hour) - cos($latitude) * sin($declination), cos($declination) * sin($hour), $up,
+            ];
+            $even += $scattered * (1 - $around);
+            $brighter += $this->evenSky || $all <= 0.0 ? 0.0 : $scattered * (1 - $around) * sqrt($beam / $all);
+            $onLevel += $all;
         }
 
-        return $sum;
+        return [$rays, $even, $brighter, $onLevel];
     }
 
     /** Whether what stands round about takes the beam; what the sky scatters comes all the same. */
@@ -184,25 +251,5 @@ final class TiltYield
             array_map(static fn (float $one): float => $one / $all, $total),
             array_map(static fn (float $one): float => $one / $scattered, $even),
         ];
-    }
-
-    private function tilted(int $tilt_deg, float $declination, float $hour, float $all, float $scattered, float $outside): float
-    {
-        [$tilt, $latitude, $facing] = [deg2rad($tilt_deg), deg2rad($this->latitude_deg), deg2rad($this->bearing_deg - 180)];
-        $high = max(self::LOWEST_SUN, cos($latitude) * cos($declination) * cos($hour) + sin($latitude) * sin($declination));
-        $onto = sin($declination) * sin($latitude) * cos($tilt) - sin($declination) * cos($latitude) * sin($tilt) * cos($facing)
-            + cos($declination) * cos($latitude) * cos($tilt) * cos($hour) + cos($declination) * sin($latitude) * sin($tilt) * cos($facing) * cos($hour)
-            + cos($declination) * sin($tilt) * sin($facing) * sin($hour);
-        $beam = $all - $scattered;
-        $times = max(0.0, $onto) / $high;
-        $seen = (1 + cos($tilt)) / 2;
-        $reflected = $all * $this->albedo * (1 - cos($tilt)) / 2;
-        if ($this->evenSky) {
-            return $beam * $times + $scattered * $seen + $reflected;
-        }
-        $around = $outside > 0.0 ? min(1.0, $beam / $outside) : 0.0;
-        $horizon = 1 + sqrt($all > 0.0 ? $beam / $all : 0.0) * sin($tilt / 2) ** 3;
-
-        return ($beam + $scattered * $around) * $times + $scattered * (1 - $around) * $seen * $horizon + $reflected;
     }
 }

@@ -187,6 +187,20 @@ final class KindsTest extends TestCase
         self::assertEqualsWithDelta([38.0, 242.5], array_map(static fn (mixed $m): float => (is_float($m) ? $m : 0.0) / self::IN, [$plan->stand->sizes['clear_m'] ?? 0, $plan->stand->sizes['conduit_m'] ?? 0]), 1e-6);
     }
 
+    public function test_ballast_on_frames_is_weight_and_no_more(): void
+    {
+        [$bare, $laden] = [self::plan('spikes'), self::plan('spikes', ['/table/racking/rear_ballast_kg' => 40.0])];
+        $less_N = 0.6 * 40.0 * 9.80665;
+        foreach (['A2', 'C2'] as $post) {
+            self::assertEqualsWithDelta(max(0.0, $bare->checks["posts/$post/lift"]->demand_si - $less_N), $laden->checks["posts/$post/lift"]->demand_si, 1e-6);
+            self::assertEqualsWithDelta($bare->checks["posts/$post/press"]->demand_si + $less_N / 0.6, $laden->checks["posts/$post/press"]->demand_si, 1e-6);
+        }
+        self::assertEqualsWithDelta($bare->checks['posts/C1/lift']->demand_si, $laden->checks['posts/C1/lift']->demand_si, 1e-6);
+        self::assertEqualsWithDelta($bare->checks['posts/C2/sideways']->demand_si, $laden->checks['posts/C2/sideways']->demand_si, 1e-6);
+        self::assertSame(7, array_column($laden->materials(), 'count', 'item')['ballast'] ?? 0);
+        self::assertContains('table_ballast', array_column($laden->stand->steps ?? [], 'code'));
+    }
+
     public function test_frames_hand_on_all_that_acts_and_nothing_more(): void
     {
         $plan = self::plan('spikes');

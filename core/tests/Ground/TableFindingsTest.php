@@ -52,9 +52,12 @@ final class TableFindingsTest extends TestCase
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];
+        yield 'tilt_as_built' => [['/table/built' => array_map(static fn (string $post): array => ['post' => $post, 'depth_m' => 2.2, 'by' => '', 'on' => null, 'head_over_m' => 0.08], ['A2', 'B2', 'C2', 'D2'])], 'warning', '/table/built', 'setting_out', 'over a degree off the 30.00° that was planned'];
+        yield 'brace_off_post' => [['/table/racking/brace' => ['front_at_m' => 1.3, 'pull_N' => 9000.0, 'push_N' => 6000.0] + Typical::entry('/table/racking/brace', [])], 'stop', '/table/racking/brace/front_at_m', 'foundations', 'a brace ends on its posts'];
         yield 'pipe_unknown' => [['/table/racking/post/yield_Pa' => null], 'stop', '/table/racking/post/yield_Pa', 'foundations', '2-in schedule 40 pipe'];
         yield 'table_hold_missing' => [['/table/racking/holds/tee_up_N' => null], 'stop', '/table/racking/holds/tee_up_N', 'table', 'Beam on its post, lifted: its document'];
         yield 'module_zone_missing' => [['/module/ratings' => []], 'stop', '/module/ratings', 'table', '13 in from the sides'];
+        yield 'module_zone_missing along the side' => [['/module/ratings/0/relation' => 'along', '/module/ratings/1/relation' => 'along'], 'stop', '/module/ratings', 'table', '13 in from the sides'];
         yield 'table_part_fails' => [['/table/racking/holds/rail_moment_Nm' => 100.0], 'stop', '/table/racking/holds/rail_moment_Nm', 'table', 'A rail, bent, fails: '];
         yield 'table_slenderness' => [['/table/racking/front_height_m' => 2.8], 'stop', '/table/racking/front_height_m', 'table', 'times the table’s depth'];
         yield 'table_steep_held' => [['/table/tilt_rad' => deg2rad(46), '/table/racking/between_m' => 1.5], 'stop', '/table/tilt_rad', 'table', 'held at its last row'];
@@ -87,6 +90,7 @@ final class TableFindingsTest extends TestCase
         yield 'timber_wet' => [[], 'assumption', "$racking/front_post/incised", 'foundations', 'wet in service', 'timber'];
         yield 'smooth_post of wood' => [["$racking/cross_bolt" => 'no'], 'stop', "$racking/cross_bolt", 'foundations', 'a bolt across every post', 'timber'];
         yield 'section_unknown' => [["$racking/pile/axial_N" => null], 'stop', "$racking/pile", 'foundations', 'Of “Ground screw, 3 in”', 'piles'];
+        yield 'ballast_on_frost' => [['/table/soil/frost_prone' => 'unknown', "$racking/front_ballast_kg" => 30.0], 'warning', "$racking/rear_ballast_kg", 'table', 'Look after them each spring', 'spikes'];
         yield 'too_few_tests' => [["$racking/tests/each" => [['up_N' => 9e3], ['up_N' => 9e3]]], 'refusal', "$racking/tests/each", 'foundations', 'Of 3 pull tests that are needed on this ground, 2 were pulled upward', 'piles'];
         yield 'tests_scatter' => [["$racking/tests/each" => array_map(static fn (float $up_N): array => ['up_N' => $up_N, 'sideways_N' => 9e3], [2e4, 4e4, 2e4])], 'warning', "$racking/tests/each", 'foundations', 'scatter by 43 %', 'piles'];
         yield 'tests_void' => [["$racking/tests/representative" => 'unknown'], 'stop', "$racking/tests/representative", 'foundations', 'frozen or dried', 'piles'];

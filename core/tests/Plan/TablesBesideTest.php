@@ -48,6 +48,20 @@ final class TablesBesideTest extends TestCase
         )), ProjectPlan::of($project, Depth::Checks)->tables);
     }
 
+    public function test_tables_alike_are_worked_out_once_and_others_for_themselves(): void
+    {
+        $project = self::project(180.0, 30.0, 0.0, farBefore_m: 40.0);
+        $project = $project->withTable('table-3', $project->table('table-3')->on(Copy::of($project->tables['table-3'], columnGap: Length::ofMetres(0.03))));
+        $plans = ProjectPlan::of($project, Depth::Checks)->tables;
+        self::assertSame($plans['table-1']->stand, $plans['table-2']->stand);
+        foreach ($plans as $id => $plan) {
+            $alone = TablePlanner::plan($project->table($id), Depth::Checks);
+            self::assertEquals($alone->stand, $plan->stand);
+            self::assertEquals($alone->inField(), $plan->inField());
+        }
+        self::assertNotEquals($plans['table-1']->stand->checks ?? [], $plans['table-3']->stand->checks ?? []);
+    }
+
     #[TestWith([180.0])]
     #[TestWith([90.0])]
     #[TestWith([217.0])]

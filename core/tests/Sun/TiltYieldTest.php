@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Sun;
 
+use Garnetine\Core\Design\Ground\Aim;
+use Garnetine\Core\Sun\EveryWay;
 use Garnetine\Core\Sun\TiltReport;
 use Garnetine\Core\Sun\TiltYield;
 use PHPUnit\Framework\TestCase;
@@ -55,6 +57,37 @@ final class TiltYieldTest extends TestCase
         // Snow on the ground throws light up and asks for a steeper tilt; a night of the pole has no light.
         self::assertGreaterThan(self::even()->best(), self::even(albedo: 0.8)->best());
         self::assertSame(0.0, self::even(80.0)->month(11, 60));
+    }
+
+    public function test_every_way_is_what_one_way_at_a_time_gives(): void
+    {
+        $way = static fn (float $bearing): TiltYield => new TiltYield(41.0, $bearing, array_fill(0, 12, 0.5), 0.2, horizon: null);
+        $all = EveryWay::of($way(95.0), true, null, 30.0, 175.0);
+        self::assertSame([range(90, 270, 5), range(0, 60)], [array_keys($all->keeps), array_keys($all->keeps[180])]);
+        $best = max(array_merge([0.0], ...$all->keeps));
+        self::assertSame([1.0, 1.0], [$best, $all->keeps[$all->bestBearing_deg][$all->bestTilt_deg]]);
+        self::assertSame([180, $way(180.0)->best()], [$all->bestBearing_deg, $all->bestTilt_deg]);
+        foreach ([[90, 60], [135, 12], [230, 41], [175, 30]] as [$bearing, $tilt]) {
+            $keeps = $way((float) $bearing)->year($tilt) / $way(180.0)->year($all->bestTilt_deg);
+            self::assertEqualsWithDelta($keeps, $all->keeps[$bearing][$tilt], 1e-9);
+        }
+        self::assertEqualsWithDelta($all->keeps[175][30], $all->here, 1e-12);
+        // South of the equator noon is in the north: 90 over 360 to 90 again.
+        $south = EveryWay::of(new TiltYield(-41.0, 180.0, array_fill(0, 12, 0.5)), false, null, 30.0, 5.0);
+        self::assertSame([0, range(270, 450, 5)], [$south->bestBearing_deg, array_keys($south->keeps)]);
+        self::assertEqualsWithDelta($south->keeps[365][30], $south->here, 1e-12);
+    }
+
+    public function test_light_that_is_wanted_in_one_half_of_the_year_asks_for_its_own_tilt(): void
+    {
+        $yield = self::even();
+        self::assertSame([[3, 4, 5, 6, 7, 8], [9, 10, 11, 0, 1, 2], null], [Aim::Summer->months(true), Aim::Summer->months(false), Aim::Year->months(true)]);
+        [$summer, $winter] = [TiltReport::of($yield, 30.0, 40.0, months: Aim::Summer->months(true)), TiltReport::of($yield, 30.0, 40.0, months: Aim::Winter->months(true))];
+        // As the two seasons of a year are tilted, and each is compared within its own months.
+        self::assertSame([15, 54], [$summer->best_deg, $winter->best_deg]);
+        self::assertEqualsWithDelta($yield->year(30, [9, 10, 11, 0, 1, 2]) / $yield->year(54, [9, 10, 11, 0, 1, 2]), $winter->keeps, 1e-12);
+        self::assertNotContains('sun.in_2', array_column($winter->choices, 'what'));
+        self::assertSame(54, EveryWay::of($yield, true, Aim::Winter->months(true), 30.0, 180.0)->bestTilt_deg);
     }
 
     public function test_seasons_are_the_best_of_all_cuts_and_never_less_than_one_tilt(): void

@@ -40,6 +40,7 @@ export function OtherKinds() {
                                 <th className="text-right">Posts</th>
                                 <th className="text-right">Deep</th>
                                 <th className="text-right">Bags</th>
+                                <th className="text-right">Post length</th>
                                 {timed && <th className="text-right">Work</th>}
                                 {priced && <th className="text-right">Work and posts cost</th>}
                                 <th className="text-right">To prove</th>
@@ -54,6 +55,7 @@ export function OtherKinds() {
                                     <td className="text-right">{one.posts === 0 ? '–' : one.posts}</td>
                                     <td className="whitespace-nowrap text-right">{one.depth === '' ? '–' : one.depth}</td>
                                     <td className="text-right">{one.bags === '' ? '–' : one.bags}</td>
+                                    <td className="whitespace-nowrap text-right">{one.length === '' ? '–' : one.length}</td>
                                     {timed && (
                                         <td className="whitespace-nowrap text-right">{one.hours === '' ? '–' : one.hours}</td>
                                     )}

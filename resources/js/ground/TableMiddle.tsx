@@ -7,6 +7,7 @@ import { LiveStrip } from '@/desk/LiveStrip';
 import type { Live } from '@/desk/useLive';
 import { Days } from '@/ground/Days';
 import { Elevation } from '@/ground/Elevation';
+import { EveryWay } from '@/ground/EveryWay';
 import { FieldPlan, FieldStakes } from '@/ground/FieldPlan';
 import { OtherKinds } from '@/ground/OtherKinds';
 import { Stakes } from '@/ground/Stakes';
@@ -70,18 +71,26 @@ export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} fr
 function useBeside(stage: string): TableBeside | 'failed' | null {
     const { job, data } = useDesk();
     const [told, setTold] = useState<TableBeside | 'failed' | null>(null);
-    const wanted = stage === 'field' || stage === 'foundations';
+    const wanted = stage === 'field' ? 'sun' : stage === 'foundations' ? 'ways' : null;
     // biome-ignore lint/correctness/useExhaustiveDependencies: a new design is asked about anew
     useEffect(() => {
         const question = new AbortController();
-        if (wanted) {
-            tableBeside(job, question.signal).then(setTold, () => {
+        if (wanted === null) {
+            return;
+        }
+        setTold(null);
+        // One answer takes the server a while: who types on is not to ask for each step.
+        const later = window.setTimeout(() => {
+            tableBeside(job, wanted, question.signal).then(setTold, () => {
                 if (!question.signal.aborted) {
                     setTold('failed');
                 }
             });
-        }
-        return () => question.abort();
+        }, 500);
+        return () => {
+            window.clearTimeout(later);
+            question.abort();
+        };
     }, [job, data.design.id, wanted]);
     return told;
 }
@@ -98,7 +107,14 @@ function TableTables({ stage, table, beside }: { stage: string; table: TableData
                 </Box>
             );
         case 'field':
-            return beside === null || beside === 'failed' || beside.sun === null ? null : (
+            if (beside === null) {
+                return (
+                    <Box label="Sun">
+                        <p className="text-muted">Comparing tilts and bearings …</p>
+                    </Box>
+                );
+            }
+            return beside === 'failed' || beside.sun === null ? null : (
                 <Box label="Sun">
                     <Sun sun={beside.sun} />
                 </Box>
@@ -189,6 +205,7 @@ export function Sun({ sun }: { sun: NonNullable<TableBeside['sun']> }) {
                 ))}
             </ol>
             <SunChart sun={sun} />
+            {sun.every_way !== null && <EveryWay way={sun.every_way} />}
             <div className="basis-full">
                 <h3>Rows behind each other</h3>
                 {sun.pitches.map((one) => (

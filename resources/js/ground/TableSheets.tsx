@@ -115,7 +115,8 @@ function Field() {
                     <Slot path="/table/sunshine/june" />, Jul <Slot path="/table/sunshine/july" />, Aug{' '}
                     <Slot path="/table/sunshine/august" />, Sep <Slot path="/table/sunshine/september" />, Oct{' '}
                     <Slot path="/table/sunshine/october" />, Nov <Slot path="/table/sunshine/november" />, Dec{' '}
-                    <Slot path="/table/sunshine/december" />. The ground throws <Slot path="/table/sunshine/albedo" /> back.
+                    <Slot path="/table/sunshine/december" />. The ground throws <Slot path="/table/sunshine/albedo" /> back. The
+                    light is wanted <Slot path="/table/sunshine/aim" />.
                 </Say>
                 <Each list="/table/sunshine/horizon">
                     {(at) => (
@@ -189,9 +190,9 @@ function TheTable() {
             <Each list="/module/ratings">
                 {(at) => (
                     <>
-                        Clamped on the <Slot path={`${at}/side`} /> side from <Slot path={`${at}/from_m`} /> to{' '}
-                        <Slot path={`${at}/to_m`} /> they bear <Slot path={`${at}/down_Pa`} /> down and{' '}
-                        <Slot path={`${at}/up_Pa`} /> up, a <Slot path={`${at}/basis`} /> load, factor{' '}
+                        Clamped on the <Slot path={`${at}/side`} /> side, the rail <Slot path={`${at}/relation`} />, from{' '}
+                        <Slot path={`${at}/from_m`} /> to <Slot path={`${at}/to_m`} /> they bear <Slot path={`${at}/down_Pa`} />{' '}
+                        down and <Slot path={`${at}/up_Pa`} /> up, a <Slot path={`${at}/basis`} /> load, factor{' '}
                         <Slot path={`${at}/factor`} />, by <Slot path={`${at}/document`} open="no document" />.
                     </>
                 )}
@@ -305,7 +306,10 @@ function Built() {
                 {(at) => (
                     <>
                         The hole of <Slot path={`${at}/post`} /> is <Slot path={`${at}/depth_m`} /> deep, measured by{' '}
-                        <Slot path={`${at}/by`} open="whom?" /> on <Slot path={`${at}/on`} open="which day?" />.
+                        <Slot path={`${at}/by`} open="whom?" /> on <Slot path={`${at}/on`} open="which day?" />. Its post leans{' '}
+                        <Slot path={`${at}/lean_rad`} open="not measured" />, stands{' '}
+                        <Slot path={`${at}/off_line_m`} open="not measured" /> behind its row, its head{' '}
+                        <Slot path={`${at}/head_over_m`} open="not measured" /> over the plan.
                     </>
                 )}
             </Each>

@@ -280,6 +280,13 @@ export type TableBeside = {
         horizon: [number, number][];
         /** How much that takes; empty where nobody looked. */
         hidden: string;
+        /** Of the best fixed way, what others keep in percent, by bearing and tilt in degrees. */
+        every_way: {
+            keeps: Record<string, Record<string, number>>;
+            best: [number, number];
+            here: [number, number];
+            says: string;
+        } | null;
         choices: { name: string; tilts: string; keeps: string; is_here: boolean }[];
         /** How far apart rows stand, in sentences. */
         pitches: { says: string; is_usual: boolean }[];
@@ -297,6 +304,8 @@ export type TableKindBeside = {
     posts: number;
     depth: string;
     bags: string;
+    /** Of all posts as they are cut. */
+    length: string;
     /** Of one person, to build it; empty where nobody said how long things take. */
     hours: string;
     /** By the company's rates; empty for who does not see these. */
@@ -531,6 +540,13 @@ export type DeskData = Planned & {
         holes: number[];
         names: { foot: string; fastener: string; sealant: string };
     } | null;
+    /** Triangles of legs under the rows, those that are alike once. */
+    frames: {
+        m: { front: number; rear: number; chord: number; apart: number };
+        over_rad: number;
+        text: { front: string; rear: string; chord: string; apart: string; over: string };
+        rows: string[];
+    }[];
     cutting: {
         stock: CutBar[];
         /** Rests in store that are cut first; their number is their length. */
@@ -615,6 +631,8 @@ export type CalculationData = {
               normal: string;
               along: string;
               tension: string;
+              /** What a leg makes of that at its foot. */
+              on_leg: string | null;
               height: string;
               heel: string;
               links: string[][];

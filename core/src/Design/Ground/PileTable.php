@@ -37,6 +37,7 @@ final readonly class PileTable implements TwoRows
         public Pressure $dead,
         public Holds $holds,
         public PullTests $tests,
+        public ?Brace $brace = null,
     ) {
     }
 
@@ -54,6 +55,7 @@ final readonly class PileTable implements TwoRows
             $this->holds,
             $this->purlin->width,
             '/table/racking/front_purlin_m',
+            $this->brace,
         );
     }
 }

@@ -44,6 +44,7 @@ final readonly class PipeTable implements TwoRows
         /** Whether something goes through the posts in the concrete: a smooth one is pulled out of it. */
         public YesNo $crossBolt,
         public CutWhen $cut = CutWhen::Before,
+        public ?Brace $brace = null,
     ) {
     }
 
@@ -61,6 +62,7 @@ final readonly class PipeTable implements TwoRows
             $this->holds,
             $this->beam->outside,
             '/table/racking/front_pipe_m',
+            $this->brace,
         );
     }
 }

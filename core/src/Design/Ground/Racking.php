@@ -22,6 +22,7 @@ interface Racking
         'holds/tee_up_N' => null, 'holds/tee_across_N' => null,
         'bracket/document' => '', 'bracket/clamp_up_N' => null, 'bracket/up_N' => null, 'bracket/moment_Nm' => null, 'bracket/across_Nm' => null,
         'bracket/torque_Nm' => null,
+        'brace' => null,
         'tests/document' => '', 'tests/each' => [], 'cross_bolt' => 'unknown',
     ];
 

@@ -8,6 +8,7 @@ use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Quantity\Mass;
 use Garnetine\Core\Quantity\Pressure;
 
 /** One row of modules between triangular frames, each on two spikes set in resin and strung on a conduit that spaces them. */
@@ -50,6 +51,11 @@ final readonly class SpikeFrames implements Racking
         public Pressure $dead,
         public PullTests $tests,
         public ?Resin $resin = null,
+        /** Laid on each frame over its front spike: the least that was weighed of such blocks; null where nothing is. */
+        #[Range(1, 500)]
+        public ?Mass $frontBallast = null,
+        #[Range(1, 500)]
+        public ?Mass $rearBallast = null,
     ) {
     }
 }

@@ -46,7 +46,19 @@ final readonly class Sunshine
         /** What hides the sun round about; none where nobody looked. */
         #[Items(HorizonPoint::class, 72)]
         public array $horizon = [],
+        public Aim $aim = Aim::Year,
     ) {
+    }
+
+    /** @return list<int>|null Months from 0 whose light counts; all where null */
+    public function aimed(): ?array
+    {
+        return $this->aim->months($this->isNorth());
+    }
+
+    public function isNorth(): bool
+    {
+        return $this->latitude->toRadians() >= 0.0;
     }
 
     /** @return list<float> From January on */

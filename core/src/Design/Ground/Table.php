@@ -60,12 +60,17 @@ final readonly class Table
     /** How deep the hole of a post was measured; null where nobody did. */
     public function builtDepth_m(string $post): ?float
     {
-        $depth_m = null;
+        return $this->builtPost($post)?->depth->toMetres();
+    }
+
+    public function builtPost(string $post): ?BuiltPost
+    {
+        $built = null;
         foreach ($this->built as $one) {
-            $depth_m = $one->post === $post ? $one->depth->toMetres() : $depth_m;
+            $built = $one->post === $post ? $one : $built;
         }
 
-        return $depth_m;
+        return $built;
     }
 
     /** From the horizontal, whatever it was counted from. */

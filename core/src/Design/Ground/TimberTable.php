@@ -47,6 +47,7 @@ final readonly class TimberTable implements TwoRows
         public Holds $holds,
         /** Whether something goes through the posts in the concrete. */
         public YesNo $crossBolt,
+        public ?Brace $brace = null,
     ) {
     }
 
@@ -64,6 +65,7 @@ final readonly class TimberTable implements TwoRows
             $this->holds,
             $this->girder->depth,
             '/table/racking/front_beam_m',
+            $this->brace,
         );
     }
 }

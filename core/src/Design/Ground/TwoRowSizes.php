@@ -28,6 +28,7 @@ final readonly class TwoRowSizes
         public Length $beamDepth,
         /** Where the distance of the front beam was entered: "/table/racking/front_pipe_m". */
         public string $frontPath,
+        public ?Brace $brace = null,
     ) {
     }
 }

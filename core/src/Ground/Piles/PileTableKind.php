@@ -125,7 +125,7 @@ final readonly class PileTableKind implements TableKind
                 $this->piles->offset->toMetres(),
                 0.0,
                 $this->design->table->soil->frostDepth->toMetres(),
-                [],
+                $this->rows->bracing?->struts() ?? [],
                 $this->piles->purlin->width->toMetres(),
                 $this->piles->purlin->width->toMetres(),
             ),
@@ -157,6 +157,7 @@ final readonly class PileTableKind implements TableKind
             $middle,
             Materials::item('rail_to_pipe', 'Clamp of a rail on a beam', 2 * $rails, $piles->holds->document),
             Materials::item('purlin', "{$piles->purlin->name}, ".$printer->length($this->rows->shape->width_m).' of it', 2, $piles->purlin->document),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->material($this->design->printer())],
             Materials::item('head', 'Head of a pile', count($posts), $piles->holds->document),
             Materials::item('pile', $piles->pile->name, count($posts), $piles->pile->document),
         ];
@@ -186,6 +187,7 @@ final readonly class PileTableKind implements TableKind
             Steps::one('driven', ['document' => $this->piles->tests->document === '' ? '–' : $this->piles->tests->document]),
             Steps::one('purlins', ['rise_m' => $shape->rise_m]),
             Steps::one('rails', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->step()],
             ...Steps::modules($this->design),
         ];
     }

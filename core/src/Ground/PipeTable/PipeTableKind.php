@@ -121,7 +121,7 @@ final readonly class PipeTableKind implements TableKind
                 $this->pipes->offset->toMetres(),
                 $ground->hole_m,
                 $this->design->table->soil->frostDepth->toMetres(),
-                [],
+                $this->rows->bracing?->struts() ?? [],
                 $this->pipes->beam->outside->toMetres(),
                 $this->pipes->beam->outside->toMetres(),
                 true,
@@ -211,6 +211,7 @@ final readonly class PipeTableKind implements TableKind
             Materials::item('rail_to_pipe', 'Clamp of a rail on a pipe', 2 * $rails, $pipes->holds->document),
             Materials::item('beam_pipe', "{$pipes->beam->name}, {$printer->length($pipes->beam->stock->toMetres())}", count($beams), $pipes->beam->document),
             Materials::item('tee', 'Tee of a post', count($posts), $pipes->holds->document),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->material($this->design->printer())],
             Materials::item(
                 'post_pipe',
                 "{$pipes->post->name}, {$printer->length($pipes->post->stock->toMetres())}",
@@ -241,6 +242,7 @@ final readonly class PipeTableKind implements TableKind
             ...$isBefore ? [] : [Steps::one('cut', [], 'saw')],
             Steps::one('pipes', ['rise_m' => $shape->rise_m]),
             Steps::one('rails', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->step()],
             ...Steps::modules($this->design),
         ];
     }

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\FaceChecks;
@@ -28,6 +29,7 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSide;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Ground\Tested;
+use Garnetine\Core\Quantity\Dimension;
 
 /** One row of modules between triangular frames, each on two spikes in resin; the conduit on which they are strung only spaces them. */
 final readonly class SpikeFramesKind implements TableKind
@@ -162,6 +164,8 @@ final readonly class SpikeFramesKind implements TableKind
                 Finding::of(Code::HalvedBetweenSpikes, '/table/racking/between_m'),
                 Finding::of(Code::ConduitOnlySpaces, '/table/racking/conduit_over_m'),
                 Finding::of(Code::PressedAsPulled, '/table/racking/tests/each'),
+                ...array_sum($this->ballast_N()) > 0.0 && $this->design->table->soil->frostProne !== YesNo::No
+                    ? [Finding::of(Code::BallastOnFrost, '/table/racking/rear_ballast_kg')] : [],
             ],
             ['clear_m' => $this->clear_m(), 'conduit_m' => $this->conduit_m(), 'frames' => (float) ($this->design->table->columns + 1)],
             $this->side(),
@@ -180,6 +184,12 @@ final readonly class SpikeFramesKind implements TableKind
         ]);
     }
 
+    /** @return array{float, float} What lies on each frame over its front and its rear spike */
+    private function ballast_N(): array
+    {
+        return [9.80665 * ($this->frames->frontBallast?->toSi() ?? 0.0), 9.80665 * ($this->frames->rearBallast?->toSi() ?? 0.0)];
+    }
+
     /** Of the conduit: through all frames and a little past the end ones. */
     private function conduit_m(): float
     {
@@ -193,6 +203,7 @@ final readonly class SpikeFramesKind implements TableKind
     {
         $face = $this->face;
         $dead_N = $this->design->modules_N() + $this->frames->dead->toPascals() * $face->area_m2();
+        [$onFront_N, $onRear_N] = $this->ballast_N();
         $modules = $this->design->table->columns;
         // An inner frame bears one module, an end frame half of one.
         $shares = array_map(static fn (int $frame): float => ($frame === 0 || $frame === $modules ? 0.5 : 1.0) / $modules, range(0, $modules));
@@ -208,8 +219,8 @@ final readonly class SpikeFramesKind implements TableKind
                 ],
             );
             $cases[] = new TableCase($acts->combination, $acts->wind, $acts->snow, false, [
-                ...array_map(static fn (float $share): array => [$share * $front_N, $share * abs($across_N) / 2, 0.0], $shares),
-                ...array_map(static fn (float $share): array => [$share * $rear_N, $share * abs($across_N) / 2, 0.0], $shares),
+                ...array_map(static fn (float $share): array => [$share * $front_N + $acts->dead * $onFront_N, $share * abs($across_N) / 2, 0.0], $shares),
+                ...array_map(static fn (float $share): array => [$share * $rear_N + $acts->dead * $onRear_N, $share * abs($across_N) / 2, 0.0], $shares),
             ]);
         }
 
@@ -224,12 +235,13 @@ final readonly class SpikeFramesKind implements TableKind
     private function along(TableLoads $loads, float $dead_N, array $shares): array
     {
         $push_N = $loads->along_N($this->face, TableLoads::THICK_M) / 2 / count($shares);
+        [$onFront_N, $onRear_N] = $this->ballast_N();
         $cases = [];
         foreach (TableLoads::ALONG as $name => $dead) {
             [$front_N, $rear_N] = $this->triangle(0.0, 0.0, [[$dead * $dead_N, $this->face->chord_m / 2]]);
             $cases[] = new TableCase($name, 'open_wind.along', TableLoads::NO_SNOW, false, [
-                ...array_map(static fn (float $share): array => [$share * $front_N, $push_N, 0.0], $shares),
-                ...array_map(static fn (float $share): array => [$share * $rear_N, $push_N, 0.0], $shares),
+                ...array_map(static fn (float $share): array => [$share * $front_N + $dead * $onFront_N, $push_N, 0.0], $shares),
+                ...array_map(static fn (float $share): array => [$share * $rear_N + $dead * $onRear_N, $push_N, 0.0], $shares),
             ]);
         }
 
@@ -309,12 +321,27 @@ final readonly class SpikeFramesKind implements TableKind
             Materials::item('frame', 'Triangular frame', $modules + 1, $this->frames->document),
             Materials::item('conduit', 'Conduit of '.$this->design->printer()->length($this->conduit_m()).', lengths of it joined', 1, $this->frames->document),
             Materials::item('spike', 'Spike', 2 * ($modules + 1), $this->frames->document),
+            ...$this->ballast($modules + 1),
             ...$resin === null ? [] : [Materials::item(
                 'resin',
                 sprintf('Litres of resin, a tenth more (%s)', $resin->document === '' ? '–' : $resin->document),
                 ResinPlan::litres($resin, count($posts)),
             )],
         ];
+    }
+
+    /** @return list<array{item: string, name: string, count: int, document: string}> */
+    private function ballast(int $frames): array
+    {
+        $items = [];
+        foreach (['front' => $this->frames->frontBallast, 'rear' => $this->frames->rearBallast] as $where => $mass) {
+            if ($mass !== null) {
+                $printed = $this->design->printer()->print(Dimension::Mass, $mass->toSi());
+                $items[] = Materials::item('ballast', "Ballast over a $where spike, $printed at least", $frames);
+            }
+        }
+
+        return $items;
     }
 
     /**
@@ -341,6 +368,9 @@ final readonly class SpikeFramesKind implements TableKind
                 ], 'resin'),
                 Steps::one('resin_wait', ['hours' => (int) ceil(ResinPlan::wait_h($resin) - 1e-9)]),
             ],
+            ...array_sum($this->ballast_N()) > 0.0 ? [Steps::one('ballast', [
+                'front_kg' => $this->frames->frontBallast?->toSi() ?? 0.0, 'rear_kg' => $this->frames->rearBallast?->toSi() ?? 0.0,
+            ], 'lifting')] : [],
             ...Steps::modules($this->design),
         ];
     }

@@ -140,7 +140,7 @@ final readonly class TimberTableKind implements TableKind
                 $this->timbers->offset->toMetres(),
                 $ground->hole_m,
                 $this->design->table->soil->frostDepth->toMetres(),
-                [],
+                $this->rows->bracing?->struts() ?? [],
                 $this->timbers->girder->breadth->toMetres(),
                 $this->timbers->girder->depth->toMetres(),
             ),
@@ -222,6 +222,7 @@ final readonly class TimberTableKind implements TableKind
                 2 * $timbers->posts,
                 $timbers->holds->document,
             ),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->material($this->design->printer())],
             Materials::bags($this->design, $posts),
         ];
     }
@@ -249,6 +250,7 @@ final readonly class TimberTableKind implements TableKind
                 'treated',
             ),
             Steps::one('struts', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
+            ...$this->rows->bracing === null ? [] : [$this->rows->bracing->step()],
             ...Steps::modules($this->design),
         ];
     }

@@ -10,7 +10,7 @@ namespace Garnetine\Core\Ground\TwoRows;
  *
  * Forces stay where they act: wind on the halves at a quarter and three quarters of the chord, across the modules; weights at their places, straight down.
  *
- * Source: statics. Nothing braces the posts.
+ * Source: statics.
  */
 final readonly class Stance
 {

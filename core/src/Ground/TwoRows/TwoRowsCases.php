@@ -21,11 +21,15 @@ final readonly class TwoRowsCases
     private const SOFT = 0.7;
     private const UNEVEN = 1.1;
 
+    /** Stands for a post whose strength is not known, which stops the plan. */
+    private const SMALL_NM2 = 1e4;
+
     /**
      * @param list<AlongRow> $even
      * @param array<string, list<AlongRow>> $uneven By the snow's shares of the spans
      * @param array{list<float|null>, list<float|null>} $built Measured depths of the front and the rear posts
      * @param array{float, float} $stiff E·I of a front and of a rear post, over that of a front one
+     * @param float $stiff_Nm2 That of a front one; of none known of a small one
      */
     private function __construct(
         private TableShape $shape,
@@ -36,7 +40,9 @@ final readonly class TwoRowsCases
         private array $uneven,
         private array $built,
         private array $stiff,
+        private float $stiff_Nm2,
         private ?Member $beam,
+        private AsBuilt $asBuilt,
     ) {
     }
 
@@ -66,7 +72,9 @@ final readonly class TwoRowsCases
                 array_keys($shape->posts_m),
             ), [1, 2]),
             [1.0, $front === null || $rear === null ? 1.0 : $rear->stiffness_Nm2() / $front->stiffness_Nm2()],
+            $front?->stiffness_Nm2() ?? self::SMALL_NM2,
             $beam,
+            AsBuilt::of($design, $shape),
         );
     }
 
@@ -91,15 +99,36 @@ final readonly class TwoRowsCases
     public function bound(bool $isSoft, float $depth_m): array
     {
         $below = static fn (?float $built_m): float => $isSoft ? self::soft_m($built_m ?? $depth_m) : 0.0;
-        $front = self::stiffness($this->shape->front_m, array_map($below, $this->built[0]), $this->stiff[0]);
-        $rear = self::stiffness($this->shape->rear_m, array_map($below, $this->built[1]), $this->stiff[1]);
+        $into = [array_map($below, $this->built[0]), array_map($below, $this->built[1])];
+        $front = self::stiffness($this->shape->front_m, $into[0], $this->stiff[0]);
+        $rear = self::stiffness($this->shape->rear_m, $into[1], $this->stiff[1]);
+        $frames = $this->frames($into);
         $cases = [];
         foreach ($this->loads->together() as $acts) {
-            array_push($cases, ...$this->one($acts, $isSoft, $front, $rear));
+            array_push($cases, ...$this->one($acts, $isSoft, $front, $rear, $frames));
         }
         array_push($cases, ...$this->alongTheRow($isSoft, $front, $rear));
 
-        return $cases;
+        return array_map($this->asBuilt->leaning(...), $cases);
+    }
+
+    /**
+     * @param array{list<float>, list<float>} $into How far under the ground front and rear posts stand firm
+     *
+     * @return list<Frame> Of each post along the row, where they are braced
+     */
+    private function frames(array $into): array
+    {
+        $shape = $this->shape;
+
+        return $this->sizes->brace === null ? [] : array_map(fn (int $post): Frame => Frame::braced(
+            $this->sizes->brace,
+            [$shape->front_m[$post], $shape->rear_m[$post]],
+            [$into[0][$post], $into[1][$post]],
+            [$this->stiff_Nm2, $this->stiff_Nm2 * $this->stiff[1]],
+            $shape->between_m,
+            $shape->rearGround_m[$post] - $shape->frontGround_m[$post],
+        ), array_keys($shape->posts_m));
     }
 
     /**
@@ -116,12 +145,14 @@ final readonly class TwoRowsCases
     /**
      * @param non-empty-list<float> $front
      * @param non-empty-list<float> $rear
+     * @param list<Frame> $frames Where posts are braced
      *
      * @return list<TableCase> One, or with joints on the posts two
      */
-    private function one(Together $acts, bool $isSoft, array $front, array $rear): array
+    private function one(Together $acts, bool $isSoft, array $front, array $rear, array $frames): array
     {
-        $rearShare = array_sum($rear) / (array_sum($front) + array_sum($rear));
+        $rearShare = $frames === [] ? array_sum($rear) / (array_sum($front) + array_sum($rear))
+            : array_sum(array_map(static fn (Frame $frame): float => $frame->rearShare, $frames)) / count($frames);
         $half_m2 = $this->shape->area_m2() / 2;
         $level_m2 = $half_m2 * cos($this->shape->tilt_rad);
         [$low_m, $middle_m, $high_m] = [$this->shape->chord_m / 4, $this->shape->chord_m / 2, 3 * $this->shape->chord_m / 4];
@@ -137,12 +168,13 @@ final readonly class TwoRowsCases
         $cases = [];
         foreach ($this->even as $index => $even) {
             $own = $lies[$index] ?? $even;
+            [$braced, $atGround, $pulls] = $this->braced($even, $own, $always, $fallen, $frames);
             $cases[] = new TableCase(
                 $acts->combination,
                 $acts->wind,
                 $acts->snow,
                 $isSoft,
-                [
+                $frames !== [] ? $atGround : [
                     ...self::posts($even, $own, $always->front_N, $fallen->front_N, $always->frontAcross_N, $front, $this->shape->front_m),
                     ...self::posts($even, $own, $always->rear_N, $fallen->rear_N, $always->rearAcross_N, $rear, $this->shape->rear_m),
                 ],
@@ -150,10 +182,42 @@ final readonly class TwoRowsCases
                     $this->moment($even, $own, $always->front_N, $fallen->front_N, $always->frontAcross_N),
                     $this->moment($even, $own, $always->rear_N, $fallen->rear_N, $always->rearAcross_N),
                 ],
+                braced: $braced,
+                braces: $pulls,
             );
         }
 
         return $cases;
+    }
+
+    /**
+     * @param list<Frame> $frames
+     *
+     * @return array{list<array{top_N: float, presses_N: float, bent: non-empty-list<array{float, float}>, bow_Nm3: float}>, list<array{float, float, float}>, list<float>} Of braced
+     *                                                                                                                                                                      posts what bends them, the same at the ground as of others, and what pulls the braces
+     */
+    private function braced(AlongRow $even, AlongRow $own, Stance $always, Stance $fallen, array $frames): array
+    {
+        $stiff = array_map(static fn (Frame $frame): float => 1 / $frame->give, $frames);
+        $uneven = $stiff !== [] && max($stiff) > self::UNEVEN ** 3 * min($stiff);
+        $braced = $ground = $pulls = [];
+        foreach ([false, true] as $isRear) {
+            foreach ($frames as $post => $frame) {
+                $share = $uneven ? max($even->posts[$post], $stiff[$post] / array_sum($stiff)) : $even->posts[$post];
+                $push_N = $share * ($always->frontAcross_N + $always->rearAcross_N);
+                $on = $frame->post($isRear, $push_N, ($isRear ? $this->shape->rear_m : $this->shape->front_m)[$post]);
+                $top_N = $even->posts[$post] * ($isRear ? $always->rear_N : $always->front_N) + $own->posts[$post] * ($isRear ? $fallen->rear_N : $fallen->front_N);
+                $presses_N = $top_N + $on['presses_N'];
+                $braced[] = [
+                    'top_N' => abs($on['top_N']), 'presses_N' => $top_N, 'bent' => [[$presses_N, abs($on['moment_Nm'])], [$top_N, abs($on['at_brace_Nm'])]],
+                    'bow_Nm3' => abs($on['bow_Nm3']),
+                ];
+                $ground[] = [$presses_N, abs($on['across_N']), $on['across_N'] < 0.0 ? -$on['moment_Nm'] : $on['moment_Nm']];
+                array_push($pulls, ...$isRear ? [] : [$frame->pull * $push_N]);
+            }
+        }
+
+        return [$braced, $ground, $pulls];
     }
 
     /**

@@ -24,6 +24,9 @@ final readonly class TwoRowsStand
 {
     public TableShape $shape;
 
+    /** Null where nothing braces the posts. */
+    public ?Bracing $bracing;
+
     /** @param array{string, string, string} $at Where a front post, a rear post and a beam were entered */
     public function __construct(
         private TableDesign $design,
@@ -34,6 +37,7 @@ final readonly class TwoRowsStand
         private array $at,
     ) {
         $this->shape = TableShape::of($design, $sizes);
+        $this->bracing = $sizes->brace === null ? null : new Bracing($sizes->brace, $this->shape);
     }
 
     /** @return list<Finding> What tables on two rows are asked alike */
@@ -59,6 +63,7 @@ final readonly class TwoRowsStand
                 'height_m' => min([...$shape->front_m, ...$shape->rear_m]), 'edge_m' => $shape->lowEdge_m,
             ]);
         }
+        array_push($findings, ...$this->bracing?->asked() ?? []);
         $levels = count($this->design->table->ground->levels);
         if ($levels > 0 && $levels !== $sizes->posts) {
             $findings[] = Finding::of(Code::LevelsMissing, '/table/ground/levels', ['levels' => $levels, 'posts' => $sizes->posts]);
@@ -110,12 +115,15 @@ final readonly class TwoRowsStand
         $checks = [
             ...$posts->at($tried_m, $all, $soft_m),
             ...$this->joints($all),
+            ...$this->bracing?->checks($all) ?? [],
             ...$this->beams($all),
             ...$faces->checks($this->sizes->holds->clampUp, '/table/racking/holds/clamp_up_N'),
             ...RailsOnTwo::checks($this->sizes, $this->shape, $faces, $loads),
         ];
 
-        return new Held($depth_m, $tried_m, $checks, PostChecks::springy($this->places(), $cases->dead_N(), $soft_m));
+        return new Held($depth_m, $tried_m, $checks, [
+            ...PostChecks::springy($this->places(), $cases->dead_N(), $soft_m), ...AsBuilt::of($this->design, $this->shape)->findings(),
+        ]);
     }
 
     /**
@@ -128,8 +136,8 @@ final readonly class TwoRowsStand
         $checks = [];
         $holds = $this->sizes->holds;
         foreach ($this->places() as $post => $place) {
-            $lift = Most::of($cases, static fn (TableCase $case): float => -$case->posts[$post][0]);
-            $push = Most::of($cases, static fn (TableCase $case): float => $case->posts[$post][1]);
+            $lift = Most::of($cases, static fn (TableCase $case): float => -($case->braced[$post]['presses_N'] ?? $case->posts[$post][0]));
+            $push = Most::of($cases, static fn (TableCase $case): float => $case->braced[$post]['top_N'] ?? $case->posts[$post][1]);
             if ($lift !== null && $push !== null) {
                 array_push(
                     $checks,
@@ -154,22 +162,24 @@ final readonly class TwoRowsStand
             return [];
         }
         $checks = [];
+        $asBuilt = AsBuilt::of($this->design, $this->shape);
         $from = [...array_map(fn (string $key): string => "{$this->at[2]}/$key", $beam->keys()), '/table/racking/posts'];
         foreach (['front', 'rear'] as $row => $side) {
-            $most = Most::of($cases, static fn (TableCase $case): float => $case->beams[$row] / $beam->moment_Nm($case->lasts()));
+            $misfit_Nm = $asBuilt->misfit_Nm($row, $beam);
+            $most = Most::of($cases, static fn (TableCase $case): float => ($case->beams[$row] + $misfit_Nm) / $beam->moment_Nm($case->lasts()));
             if ($most !== null) {
                 $checks[] = TableCheck::of(
                     'beam',
                     $side,
-                    $most->case->beams[$row],
+                    $most->case->beams[$row] + $misfit_Nm,
                     $beam->moment_Nm($most->case->lasts()),
                     'Nm',
                     $most->case,
                     '/table/racking/posts',
-                    [],
+                    $misfit_Nm > 0.0 ? ['misfit_Nm' => $misfit_Nm] : [],
                     $beam->source(),
                     $from,
-                    $beam->says().'beam',
+                    $beam->says().($misfit_Nm > 0.0 ? 'beam_misfit' : 'beam'),
                 );
             }
         }

@@ -1,5 +1,5 @@
 import { Slot } from '@/desk/Slot';
-import { Holds, type KindSheets, PullTests, Rows, Section } from '@/ground/kinds/parts';
+import { Braced, Holds, type KindSheets, PullTests, Rows, Section } from '@/ground/kinds/parts';
 import { Say } from '@/stages/parts';
 
 function Carries() {
@@ -25,6 +25,7 @@ function Stands() {
     return (
         <>
             <Rows thing="piles" />
+            <Braced />
             <Section at="pile">The piles or screws are</Section>
             <PullTests />
         </>

@@ -1,6 +1,6 @@
 import { Slot } from '@/desk/Slot';
 import { HoleSentences } from '@/ground/HoleSentences';
-import { Holds, type KindSheets, Pipe, Rows } from '@/ground/kinds/parts';
+import { Braced, Holds, type KindSheets, Pipe, Rows } from '@/ground/kinds/parts';
 import { Say } from '@/stages/parts';
 
 function Carries() {
@@ -26,6 +26,7 @@ function Stands() {
     return (
         <>
             <Rows thing="posts" />
+            <Braced />
             <Say>
                 <Pipe at="post">The posts are</Pipe>, in lengths of <Slot path="/table/racking/post/stock_m" />. A bolt goes
                 across them in the concrete: <Slot path="/table/racking/cross_bolt" />.

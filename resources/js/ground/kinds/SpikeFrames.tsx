@@ -30,6 +30,12 @@ function Stands() {
                 The front spike stands <Slot path="/table/racking/front_foot_m" /> behind the low edge, the rear one{' '}
                 <Slot path="/table/racking/between_m" /> behind that, level.
             </Say>
+            <Say>
+                On each frame lies ballast for good: over the front spike{' '}
+                <Slot path="/table/racking/front_ballast_kg" open="none" />, over the rear one{' '}
+                <Slot path="/table/racking/rear_ballast_kg" open="none" />. It counts as weight; what is left to hold, the spikes
+                hold by their tests.
+            </Say>
             <PullTests />
         </>
     );

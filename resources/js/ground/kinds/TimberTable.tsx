@@ -1,6 +1,6 @@
 import { Slot } from '@/desk/Slot';
 import { HoleSentences } from '@/ground/HoleSentences';
-import { Holds, type KindSheets, Rows, Timber } from '@/ground/kinds/parts';
+import { Braced, Holds, type KindSheets, Rows, Timber } from '@/ground/kinds/parts';
 import { Say } from '@/stages/parts';
 
 function Carries() {
@@ -26,6 +26,7 @@ function Stands() {
     return (
         <>
             <Rows thing="posts" />
+            <Braced />
             <Timber at="front_post">The front posts are</Timber>
             <Timber at="rear_post">The rear posts are</Timber>
             <Say>

@@ -1,5 +1,5 @@
 import { Slot } from '@/desk/Slot';
-import { AddButton, Each, Say } from '@/stages/parts';
+import { AddButton, Each, Part, Say } from '@/stages/parts';
 
 /** What one kind of table says at its stages. */
 export type KindSheets = {
@@ -33,6 +33,23 @@ export function Rows({ thing }: { thing: string }) {
             <Slot path="/table/racking/end_overhang_m" /> past its end {thing}. The front beam lies{' '}
             <Slot path="/table/racking/front_height_m" /> over the highest ground.
         </Say>
+    );
+}
+
+/** A bar from each front post to the rear one behind it. */
+export function Braced() {
+    return (
+        <Part path="/table/racking/brace" open="Brace front posts to rear ones" close="no braces">
+            <Say>
+                “<Slot path="/table/racking/brace/name" />” goes from each front post,{' '}
+                <Slot path="/table/racking/brace/front_at_m" /> over the ground, to the rear one behind it,{' '}
+                <Slot path="/table/racking/brace/rear_at_m" /> over the ground, on one bolt at either end. Its section is{' '}
+                <Slot path="/table/racking/brace/area_m2" />, E <Slot path="/table/racking/brace/modulus_Pa" />. By{' '}
+                <Slot path="/table/racking/brace/document" open="no document" /> (ASD) it bears, with its bolts,{' '}
+                <Slot path="/table/racking/brace/pull_N" open="?" /> pulled and{' '}
+                <Slot path="/table/racking/brace/push_N" open="?" /> pressed.
+            </Say>
+        </Part>
     );
 }
 

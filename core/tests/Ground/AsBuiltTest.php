@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Ground;
+
+use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\RoundPipe;
+use Garnetine\Core\Ground\TableCase;
+use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TwoRows\AsBuilt;
+use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Message\Texts;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Tests\Support\TableScenario;
+use PHPUnit\Framework\TestCase;
+
+/** Posts that do not stand as planned: out of plumb, out of their row, too high. */
+final class AsBuiltTest extends TestCase
+{
+    private const IN = 0.0254;
+
+    /**
+     * @param array<string, array<string, float>> $built By post, 84 in deep as all are
+     * @param array<string, mixed> $changes
+     */
+    private static function plan(array $built, array $changes = []): TablePlan
+    {
+        $each = [];
+        foreach (['A1', 'B1', 'C1', 'D1', 'A2', 'B2', 'C2', 'D2'] as $post) {
+            $each[] = ['post' => $post, 'depth_m' => 84 * self::IN, 'by' => 'E. Sorrel', 'on' => '2026-11-02'] + ($built[$post] ?? []);
+        }
+
+        return TablePlanner::plan(TableScenario::of()->with($changes + ['/table/built' => $each])->design(), Depth::Checks);
+    }
+
+    private static function check(TablePlan $plan, string $path): TableCheck
+    {
+        return $plan->checks[$path] ?? self::fail($path);
+    }
+
+    public function test_a_post_out_of_plumb_is_bent_by_what_stands_on_it(): void
+    {
+        [$plumb, $leans] = [self::plan([]), self::plan(['B2' => ['lean_rad' => 0.03]])];
+        foreach (['bend', 'sideways'] as $what) {
+            self::assertGreaterThan(self::check($plumb, "posts/B2/$what")->ratio, self::check($leans, "posts/B2/$what")->ratio);
+            self::assertEqualsWithDelta(self::check($plumb, "posts/B1/$what")->ratio, self::check($leans, "posts/B1/$what")->ratio, 1e-12);
+        }
+        // Pressed or pulled, it adds to what bends the post already, at the ground and at a brace; nothing else changes.
+        $shape = TableScenario::of()->shape();
+        $posts = array_fill(0, 8, [-1500.0, 300.0, -400.0]);
+        $bent = ['top_N' => 200.0, 'presses_N' => -1500.0, 'bent' => [[-1500.0, 400.0], [900.0, 100.0]], 'bow_Nm3' => 5.0];
+        $case = AsBuilt::of($leans->design, $shape)->leaning(new TableCase('table_combination.d_w', 'open_wind.least_up', '', true, $posts, [1.0, 2.0], null, array_fill(0, 8, $bent), [3.0]));
+        $arm_m = $shape->rear_m[1] * tan(0.03);
+        self::assertEqualsWithDelta([[-1500.0, 300.0, -400.0 - 1500.0 * $arm_m], [[-1500.0, 400.0 + 1500.0 * $arm_m], [900.0, 100.0 + 900.0 * $arm_m]]], [$case->posts[5], $case->braced[5]['bent']], 1e-9);
+        self::assertSame([$posts[1], $bent, [1.0, 2.0], true, [3.0]], [$case->posts[1], $case->braced[1], $case->beams, $case->isSoft, $case->braces]);
+    }
+
+    public function test_a_beam_that_is_pulled_onto_a_post_is_bent_by_it(): void
+    {
+        $plain = self::check(self::plan([]), 'pipes/front/beam');
+        $plan = self::plan(['B1' => ['off_line_m' => -0.012], 'C2' => ['off_line_m' => 0.0]]);
+        $pulled = self::check($plan, 'pipes/front/beam');
+        $beam = RoundPipe::of(TableScenario::of()->pipes()->beam, new Coefficients()) ?? self::fail();
+        $bay_m = TableScenario::of()->shape()->posts_m[1] - TableScenario::of()->shape()->posts_m[0];
+        self::assertEqualsWithDelta($plain->demand_si + 3 * $beam->stiffness_Nm2() * 0.012 / $bay_m ** 2, $pulled->demand_si, 1e-6);
+        self::assertStringContainsString('from being pulled onto posts out of their row', Texts::of($plan->design)->formula(TableBecauses::of($plan, 'pipes/front/beam')));
+        self::assertSame(['beam_misfit', 'beam'], [$pulled->says(), self::check($plan, 'pipes/rear/beam')->says()]);
+    }
+
+    public function test_heads_that_are_too_high_tilt_the_table(): void
+    {
+        $shape = TableScenario::of()->shape();
+        $told = static fn (float $over_m): array => array_values(array_filter(
+            self::plan(array_fill_keys(['A2', 'B2', 'C2', 'D2'], ['head_over_m' => $over_m]))->findings,
+            static fn (Finding $one): bool => $one->code->value === 'tilt_as_built',
+        ));
+        $degree_m = $shape->between_m * (tan($shape->tilt_rad + deg2rad(1.0)) - tan($shape->tilt_rad));
+        self::assertSame([0, 0, 1], [count($told(0.0)), count($told($degree_m)), count($told($degree_m + 0.002))]);
+        self::assertEqualsWithDelta(atan2($shape->rise_m - 0.06, $shape->between_m), $told(-0.06)[0]->values['tilt_rad'], 1e-9);
+        // Both rows too high by as much stand as tilted as planned.
+        self::assertSame([], array_filter(self::plan(array_fill_keys(['A1', 'B1', 'C1', 'D1', 'A2', 'B2', 'C2', 'D2'], ['head_over_m' => 0.1]))->findings, static fn (Finding $one): bool => $one->code->value === 'tilt_as_built'));
+    }
+}
