@@ -684,6 +684,7 @@ return [
         ['$stow?->isProven() === true ? min', '$stow !== null ? min', 'A stow counts that nobody proved'],
     ],
     'core/src/Ground/Spikes/SpikeFramesKind.php' => [
+        ['$share * $rear_N + $acts->dead * $onRear_N', '$share * $rear_N + $onRear_N', 'Ballast counts in full against uplift', 'Ground'],
         ['$modules ? 0.5 : 1.0', '$modules ? 1.0 : 1.0', 'End frames bear as much as inner ones'],
         ['$push_N * ($edge_m + $s_m * $sin)', '$push_N * ($s_m * $sin)', 'Frames stand without height'],
         ['($modules + 1) * $this->frames->thick->toMetres() + 2', '$modules * $this->frames->thick->toMetres() + 2', 'The conduit is a frame too short'],
@@ -820,5 +821,36 @@ return [
     ],
     'core/src/Plan/Cures.php' => [
         ['\'value\' => $gap_m],', '\'value\' => $to_m],', 'Rows are parted by a height', 'Plan'],
+    ],
+    'core/src/Rail/OnLegs.php' => [
+        ['$sin / $share, $cos / $grip,', '$sin, $cos / $grip,', 'A lower leg is pushed by its own part of the wind', 'Rail'],
+        ['return new self(1 / $cos, 0.0', 'return new self(1.0, 0.0', 'An upper leg bears what its rail does', 'Rail'],
+        ['-$sin / $grip, $sin', '$sin / $grip, $sin', 'What slides down the modules lifts the lower legs', 'Rail'],
+    ],
+    'core/src/Rail/LegFrame.php' => [
+        ['$front_m + $apart_m * tan(', '$front_m + $apart_m * sin(', 'Upper legs are cut too short', 'Rail'],
+    ],
+    'core/src/Rail/Sharing.php' => [
+        ['array_sum($rows[$part])', 'max($rows[$part])', 'A shared rail has the wind of one row', 'Rail'],
+        ['$half->x0_m > $joined[$last]->x1_m + self::SAME_M', 'true', 'Two rows do not share', 'Rail'],
+    ],
+    'core/src/Ground/TwoRows/Frame.php' => [
+        ['- $stretch];', '];', 'A brace does not stretch', 'Ground'],
+        ['$isRear ? -1 : 1) * $push_N', '1) * $push_N', 'A brace pushes both posts the same way', 'Ground'],
+        ['$height_m - $at_m),', '$height_m),', 'A post is bent at its brace as at the ground', 'Ground'],
+    ],
+    'core/src/Ground/TwoRows/Bracing.php' => [
+        ["'brace_push' => [-1,", "'brace_push' => [1,", 'A brace is pressed as it is pulled', 'Ground'],
+    ],
+    'core/src/Sun/EveryWay.php' => [
+        ['$noon_deg = $isNorth ? 180 : 360', '$noon_deg = 180', 'The sun is in the south everywhere', 'Sun'],
+    ],
+    'core/src/Design/Ground/Aim.php' => [
+        ['=== $isNorth =>', '=== true =>', 'Summer is in July everywhere', 'Sun'],
+    ],
+    'core/src/Ground/TwoRows/AsBuilt.php' => [
+        ['* abs($down_N) * $arm_m]', '* $down_N * $arm_m]', 'A post that is pulled and leans is bent less', 'Ground'],
+        ['/ $bay_m ** 2', '/ $bay_m', 'A beam is pulled as over a bay of one metre', 'Ground'],
+        ['($over[1] ?? 0.0) - ($over[0] ?? 0.0)', '($over[1] ?? 0.0) + ($over[0] ?? 0.0)', 'Heads that are all too high tilt a table', 'Ground'],
     ],
 ];

@@ -8,6 +8,7 @@ use App\Planning\Planning;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Plan\AlikeTables;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
@@ -36,8 +37,9 @@ final class SurfaceList
     public static function of(Project $project, string $here, Plan|TablePlan $plan): array
     {
         $tables = [];
+        $alike = new AlikeTables();
         foreach ($project->tableIds() as $id) {
-            $tables[$id] = $id === $here && $plan instanceof TablePlan ? $plan : TablePlanner::plan($project->table($id), Depth::Checks);
+            $tables[$id] = $id === $here && $plan instanceof TablePlan ? $plan : TablePlanner::plan($project->table($id), Depth::Checks, $alike);
         }
         $told = TablesBeside::told($tables);
 

@@ -15,6 +15,7 @@ use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
+use Garnetine\Core\Rail\Run;
 
 /** The numbers from which somebody follows one rail span and one foot by hand, and the reserves of all others. */
 final readonly class CalculationView
@@ -127,10 +128,22 @@ final readonly class CalculationView
             'tributary' => $this->length($worked->foot->tributary_m), 'width' => $this->length($worked->run->run->tributary_m),
             'normal' => $this->force($worked->state->normal->reactions_N[$worked->place]),
             'along' => $this->force($worked->state->along->reactions_N[$worked->place]),
+            'on_leg' => $this->onLeg($worked->run->run, $worked->state->normal->reactions_N[$worked->place], $worked->state->along->reactions_N[$worked->place]),
             'tension' => $this->force($worked->foot->tension_N), 'height' => $this->length($worked->run->check->capacities->railHeight_m),
             'heel' => $this->length($worked->run->check->capacities->heel_m),
             'links' => array_map($this->link(...), $worked->foot->links),
         ];
+    }
+
+    /** What a leg makes of the forces on its rail; null where the rail lies on its foot. */
+    private function onLeg(Run $run, float $up_N, float $along_N): ?string
+    {
+        if ($run->legs === null) {
+            return null;
+        }
+        [$pull_N, $push_N] = $run->legs->turned($up_N, $along_N, 0.0);
+
+        return $this->texts->say('calculation.on_leg', ['pull' => $this->force($pull_N), 'push' => $this->force($push_N)]);
     }
 
     /** @return array<string, mixed> The loads at the clamps in the state that governs, and where the feet stand */

@@ -19,6 +19,7 @@ use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Rail\LegFrame;
 
 /** Tables of the loads, the members, the holes and the hand-over, as texts. */
 final class PaperView
@@ -89,6 +90,7 @@ final class PaperView
             ],
             'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan),
+            'frames' => self::frames($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'stock' => array_map(
                     static fn (array $bar): array => [
@@ -221,6 +223,23 @@ final class PaperView
             'at_one_share' => $plan->shares === null ? null : number_format($plan->shares->atOneShare, 2),
             'limit' => $plan->shares === null ? null : number_format($plan->shares->limit, 2),
         ];
+    }
+
+    /** @return list<array<string, mixed>> The triangles of legs under the rows, those that are alike once */
+    private static function frames(Plan $plan): array
+    {
+        $frames = [];
+        foreach ($plan->blocks as $block) {
+            foreach (LegFrame::all($block->part->design, $block->lines) as $frame) {
+                $printer = $plan->design->printer();
+                $sizes = ['front' => $frame->front_m, 'rear' => $frame->rear_m, 'chord' => $frame->chord_m, 'apart' => $frame->apart_m];
+                $text = array_map($printer->length(...), $sizes) + ['over' => $printer->print(Dimension::Angle, $frame->over_rad)];
+                $frames[implode(' ', $text)] ??= ['m' => $sizes, 'over_rad' => $frame->over_rad, 'text' => $text, 'rows' => []];
+                $frames[implode(' ', $text)]['rows'][] = (count($plan->blocks) > 1 ? "block {$block->part->number}, " : '')."row $frame->row";
+            }
+        }
+
+        return array_values($frames);
     }
 
     /** @return array<string, string|bool|null> */

@@ -7,6 +7,7 @@ namespace App\Planning;
 use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Plan\AlikeTables;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
@@ -49,10 +50,12 @@ final class Planning
      */
     public static function all(Project $project, Depth $depth = Depth::Full): ProjectPlan
     {
+        $alike = new AlikeTables();
+
         return ProjectPlan::by(
             $project,
             static fn (string $surface): Plan => self::plan($project->design($surface), $depth),
-            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth),
+            static fn (string $table): TablePlan => TablePlanner::plan($project->table($table), $depth, $alike),
         );
     }
 

@@ -328,4 +328,66 @@ final class PitchedTest extends BrowserTestCase
         $this->seeText('“Crossing clamp 2” at every crossing', 'body');
         $this->endJourney('Rails up the slope and in two layers');
     }
+
+    public function test_modules_stand_on_legs_under_given_pressures(): void
+    {
+        $job = $this->started('Quince Crews', 'quillwort-lane');
+        $this->to('Rails');
+        $this->enter(['/block/arrangement/kind' => 'tilt_legs']);
+        $this->seeText('between 1° and 35° steeper', 'main');
+        $this->enter(['/block/tilt_from_roof_rad' => '12 deg']);
+        $this->to('Loads');
+        $this->seeText('that an engineer or a test gives', 'main');
+        $this->act(fn () => $this->press('Pressures are given by an engineer'));
+        $this->enter([
+            '/given/by' => 'R. Ashlar', '/given/document' => 'letter 3', '/given/on' => '2026-11-02', '/given/level' => 'strength', '/given/edge_m' => '4 ft', '/given/field_up_Pa' => '24 psf', '/given/eave_up_Pa' => '28 psf',
+            '/given/rake_up_Pa' => '28 psf', '/given/ridge_up_Pa' => '30 psf', '/given/eave_corner_up_Pa' => '33 psf', '/given/ridge_corner_up_Pa' => '33 psf', '/given/down_Pa' => '20 psf', '/given/roof_snow_Pa' => '12 psf',
+        ]);
+        $this->to('Rails');
+        $this->seeText('What “Tilt leg” bears', 'main');
+        $this->enter(['/block/arrangement/up_N' => '900 lb', '/block/arrangement/down_N' => '1100 lb', '/block/arrangement/along_N' => '500 lb', '/block/arrangement/document' => 'data 15', '/block/arrangement/front_m' => '6 in', '/block/arrangement/name' => 'Tilt leg 2']);
+        $this->seeText('have to be braced along the row', 'main');
+        $this->enter(['/block/arrangement/bracing' => 'data 15, section 4']);
+        $plan = self::plan($job);
+        self::assertSame(['sheet_hold_down'], array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()));
+        self::assertSame($plan->supports[0]->members(), $plan->supports[1]->members());
+        // Another foot by hand on the upper rail stands on the lower one too.
+        $this->to('Attachments');
+        $this->act(fn () => $this->press('B'));
+        $this->act(fn () => $this->element('[data-tape-place="9"]')->click());
+        $this->act(fn () => $this->press('Pin a foot here'));
+        $this->seeText('A foot is pinned to seam', 'main');
+        self::assertContains(9, self::plan($job)->supports[0]->members());
+        $this->to('Rails');
+        $this->assertAccessible('modules on legs');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('12.00° within 1°', 'body');
+        $this->seeText('Legs of row 1, row 2', 'body');
+        $this->visit("/jobs/{$job->id}/print/calculation");
+        $this->seeText('Its leg makes of that', 'body');
+        $this->endJourney('Modules on legs');
+    }
+
+    public function test_two_rows_share_a_rail(): void
+    {
+        $job = $this->started('Sorb Crews', 'quince-lane');
+        $this->to('Modules');
+        $this->enter(['/module/ratings/0/side' => 'short', '/module/ratings/0/relation' => 'along', '/module/ratings/0/from_m' => '2 in', '/module/ratings/0/to_m' => '10 in']);
+        $this->seeText('No clamp zone on the long side', 'main');
+        $this->to('Rails');
+        $this->enter(['/block/arrangement/kind' => 'shared_rails', '/kit/clamp/grips_both_rails' => 'no']);
+        $this->seeText('the lower edge alone would hold all of it', 'main');
+        $this->enter(['/kit/clamp/grips_both_rails' => 'yes']);
+        $this->to('Attachments');
+        $this->act(fn () => $this->press('Other ways to lay it'));
+        $this->seeText('in the gaps', '[data-school="across in the gaps, one for two rows, feet staggered"]');
+        $plan = self::plan($job);
+        // One row has a hole for its vent, so that its own rail is in two parts; the shared one goes through.
+        self::assertSame(['A1', 'A2', 'B', 'C'], array_map(static fn ($one): string => $one->run->id, $plan->supports));
+        self::assertSame([true, false], [$plan->supports[2]->holds(), $plan->hasRefusal()]);
+        $this->assertAccessible('a rail that two rows share');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('Run B', 'body');
+        $this->endJourney('Two rows share a rail');
+    }
 }

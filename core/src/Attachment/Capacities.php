@@ -11,6 +11,7 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Foot\Lever;
 use Garnetine\Core\Quantity\Length;
+use Garnetine\Core\Rail\OnLegs;
 
 /**
  * What the links of one attachment and of the rail hold, in numbers for the checks. A missing allowable is infinite here
@@ -57,6 +58,11 @@ final readonly class Capacities
         private ?Lever $underRailUp = null,
         /** Whether what holds is another rail, and no foot. */
         public bool $onRail = false,
+        /** Where legs are between a rail and its feet: what they make of its forces. */
+        public ?OnLegs $legs = null,
+        public float $legUp_N = INF,
+        public float $legDown_N = INF,
+        public float $legAlong_N = INF,
     ) {
     }
 
@@ -64,6 +70,20 @@ final readonly class Capacities
     public function upSlope(): self
     {
         return Copy::of($this, lever: $this->underRailUp ?? $this->lever);
+    }
+
+    /** The same under a leg. */
+    public function onLegs(OnLegs $on): self
+    {
+        return Copy::of(
+            $this,
+            railHeight_m: $on->legs->front->toMetres(),
+            lever: $on->lever,
+            legs: $on,
+            legUp_N: $on->legs->up?->toSi() ?? INF,
+            legDown_N: $on->legs->down?->toSi() ?? INF,
+            legAlong_N: $on->legs->along?->toSi() ?? INF,
+        );
     }
 
     /** Where a rail lies on another: what holds the two together, in the place of bolt, foot and screw. */

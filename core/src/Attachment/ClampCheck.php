@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Force;
@@ -40,22 +39,25 @@ final readonly class ClampCheck
     }
 
     /**
-     * @param list<Placement> $placements By block
      * @param list<Run> $runs
      */
-    public static function worst(Design $design, array $placements, SiteLoads $loads, array $runs): ?self
+    public static function worst(Design $design, SiteLoads $loads, array $runs): ?self
     {
+        $areas_m2 = [];
+        foreach ($design->parts() as $part) {
+            $areas_m2[$part->number] = $part->design->module_m2();
+        }
         $allowed = $design->kit->clamp;
         $up = ['', 0, -INF, 0.0];
         $along = ['', 0, -INF];
         foreach ($runs as $run) {
             $last = count($run->clamps_m) - 1;
-            $placement = $placements[$run->line->block - 1];
-            $quarter_m2 = $placement->width_m * $placement->length_m / 4;
+            $quarter_m2 = $areas_m2[$run->line->block] / 4;
             $perShare_N = self::alongPerShare_N($run, $loads);
             foreach ($run->clamps_m as $clamp => $_) {
                 $isEnd = $last > 0 ? $clamp === 0 || $clamp === $last : $run->endClamps() > 0;
-                $area_m2 = $isEnd ? $quarter_m2 : 2 * $quarter_m2;
+                // On a shared rail a module hangs on half of it with two clamps.
+                $area_m2 = $run->single !== null ? 2 * $run->shares[$clamp] * $quarter_m2 : ($isEnd ? $quarter_m2 : 2 * $quarter_m2);
                 $wind_N = 0.0;
                 foreach ($run->suctions as $index => $suction) {
                     $wind_N += $suction->at_Pa($area_m2) * $run->windAreas_m2[$index][$clamp];

@@ -61,19 +61,25 @@ final class FootMoves
         $this->cases[] = [$case->windUp, abs($case->normal_N - $snowNormal_N), abs($case->along_N - $snowAlong_N), abs($snowNormal_N), abs($snowAlong_N)];
         $withdrawal_N = $c->withdrawal_N($case->cd);
         $lateral_N = $c->lateral_N($case->cd);
-        $this->perNormal[] = max(
+        $normal = max(
+            1 / $c->legUp_N,
+            1 / $c->legDown_N,
             1 / $c->boltUp_N,
             1 / $c->footUp_N,
             1 / $c->footDown_N,
             1 / $c->armEnd_N,
             self::TOGETHER * max($c->lever->mostPerUp(), $c->lever->mostPerDown()) / $withdrawal_N,
         );
-        $this->perAlong[] = max(
+        $push = max(
+            1 / $c->legAlong_N,
             1 / $c->boltAlong_N,
             1 / $c->footAlong_N,
             $c->armPerAlong / $c->armEnd_N,
             self::TOGETHER * ($c->lever->perAlong() / $withdrawal_N + $c->lever->lateralShare() / $lateral_N),
         );
+        // On legs each of both brings something of both to a foot.
+        $this->perNormal[] = $c->legs === null ? $normal : abs($c->legs->upPerUp) * $normal + abs($c->legs->alongPerUp) * $push;
+        $this->perAlong[] = $c->legs === null ? $push : abs($c->legs->upPerAlong) * $normal + abs($c->legs->alongPerAlong) * $push;
     }
 
     /**

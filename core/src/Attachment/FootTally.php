@@ -27,6 +27,9 @@ final class FootTally
         'foot_down' => -1.0,
         'foot_along' => -1.0,
         'arm' => -1.0,
+        'leg_up' => -1.0,
+        'leg_down' => -1.0,
+        'leg_along' => -1.0,
         'lag_withdrawal' => -1.0,
         'lag_lateral' => -1.0,
         'lag_combined' => -1.0,
@@ -60,11 +63,27 @@ final class FootTally
         return $tally;
     }
 
-    /** @param float $up_N Upward positive, downward negative */
+    /** @param float $up_N Of the rail, upward positive, downward negative */
     public function add(LoadCase $case, float $up_N, float $along_N, float $heel_N): void
     {
+        $legs = $this->capacities->legs;
+        if ($legs !== null) {
+            [$up_N, $along_N, $heel_N] = $legs->turned($up_N, $along_N, $heel_N);
+            $this->leg($case, $up_N, abs($along_N));
+        }
+        $this->atFoot($case, $up_N, abs($along_N), $heel_N);
+    }
+
+    private function leg(LoadCase $case, float $up_N, float $along_N): void
+    {
         $c = $this->capacities;
-        $along_N = abs($along_N);
+        $this->weigh($up_N > 0.0 ? Link::LegUp : Link::LegDown, $case, abs($up_N), $up_N > 0.0 ? $c->legUp_N : $c->legDown_N);
+        $this->weigh(Link::LegAlong, $case, $along_N, $c->legAlong_N);
+    }
+
+    private function atFoot(LoadCase $case, float $up_N, float $along_N, float $heel_N): void
+    {
+        $c = $this->capacities;
         $tension_N = $c->lever->tension_N($up_N, $along_N, $heel_N);
         $withdrawal_N = $c->withdrawal_N($case->cd);
         $lateral_N = $c->lateral_N($case->cd);
@@ -155,6 +174,7 @@ final class FootTally
             : 0.0;
         $this->add($partial->case, $up_N, $along_N, $heel_N);
         $c = $this->capacities;
+        [$up_N, $along_N, $heel_N] = $c->legs?->turned($up_N, $along_N, $heel_N) ?? [$up_N, $along_N, $heel_N];
         $most_N = $c->lever->bound_N($up_N, abs($along_N), $heel_N);
 
         return $most_N > 0.0

@@ -14,6 +14,9 @@ enum Link: string
     case FootDown = 'foot_down';
     case FootAlong = 'foot_along';
     case Arm = 'arm';
+    case LegUp = 'leg_up';
+    case LegDown = 'leg_down';
+    case LegAlong = 'leg_along';
     case CrossingUp = 'crossing_up';
     case CrossingDown = 'crossing_down';
     case CrossingAlong = 'crossing_along';

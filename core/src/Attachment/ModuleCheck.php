@@ -50,8 +50,8 @@ final readonly class ModuleCheck
      */
     public static function all(Design $design, Placement $placement, SiteLoads $loads, array $lines): array
     {
-        $theta = $design->surface->pitch->toRadians();
-        $area_m2 = $placement->width_m * $placement->length_m;
+        $theta = $design->modulePitch_rad();
+        $area_m2 = $design->module_m2();
         $module_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2;
         $most_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
         /** @var array<int|string, array{float, float}> $pressures By zone: inside, exposed */
@@ -67,7 +67,7 @@ final readonly class ModuleCheck
                 $down_Pa ??= self::down_Pa($design, $placement, $loads, $spot, $most_Pa * cos($theta));
                 $wind_Pa = 0.0;
                 foreach ($loads->zones->pieces($spot->x_m, $spot->y_m, $spot->x_m + $placement->width_m, $spot->y_m + $placement->length_m) as $piece) {
-                    $wind_Pa += $pressures[$piece['zone']][$spot->isExposed() ? 1 : 0] * $piece['area_m2'] / $area_m2;
+                    $wind_Pa += $pressures[$piece['zone']][$spot->isExposed() ? 1 : 0] * $piece['area_m2'] / $area_m2 / $design->slant();
                 }
                 $up_Pa = Combinations::netUp($loads->combinations->rating, $wind_Pa, $module_Pa * cos($theta));
                 $checks[] = new self($row, $column, $up_Pa, $down_Pa, $wind_Pa, $ratedUp_Pa, $ratedDown_Pa);
@@ -88,7 +88,7 @@ final readonly class ModuleCheck
                 $spot->x_m + $placement->width_m,
                 $spot->y_m + $placement->length_m,
                 $design->surface->slopeLength->toMetres(),
-            ) * cos($theta) ** 2;
+            ) * cos($theta) * cos($design->modulePitch_rad()) * $design->slant();
             $worst_Pa = max($worst_Pa, Combinations::down($loads->combinations->rating, $dead_Pa, $snow_Pa, $loads->windDown_Pa));
         }
 
@@ -104,11 +104,10 @@ final readonly class ModuleCheck
     {
         $up = $down = [];
         foreach ($pair as $line) {
-            $from_m = $line->isUpper ? $design->moduleBeside()->toMetres() - $line->offset_m : $line->offset_m;
+            $from_m = $design->clampAt_m() ?? ($line->isUpper ? $design->moduleBeside()->toMetres() - $line->offset_m : $line->offset_m) / $design->slant();
             $held = array_filter(
-                $design->module->ratings,
-                static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()
-                    && $from_m >= $rating->from->toMetres() - 1e-6 && $from_m <= $rating->to->toMetres() + 1e-6,
+                $design->ratingsHeld(),
+                static fn (ModuleRating $rating): bool => $from_m >= $rating->from->toMetres() - 1e-6 && $from_m <= $rating->to->toMetres() + 1e-6,
             );
             $up[] = self::best($held, static fn (ModuleRating $rating): float => $rating->up->toSi());
             $down[] = self::best($held, static fn (ModuleRating $rating): float => $rating->down->toSi());

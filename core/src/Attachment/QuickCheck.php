@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Foot\Lever;
+use Garnetine\Core\Rail\OnLegs;
 
 /**
  * The worst ratio of a run over given feet, as RunCheck finds it, but without what governs, and from layouts solved once for
@@ -38,6 +39,10 @@ final class QuickCheck
     private readonly float $perArm;
     private readonly float $armPerAlong;
     private readonly Lever $lever;
+    private readonly ?OnLegs $legs;
+    private readonly float $perLegUp;
+    private readonly float $perLegDown;
+    private readonly float $perLegAlong;
     private readonly float $leverPerUp;
     private readonly float $leverPerDown;
     private readonly float $leverPerAlong;
@@ -85,6 +90,7 @@ final class QuickCheck
         [$this->leverPerUp, $this->leverPerDown] = [$c->lever->mostPerUp(), $c->lever->mostPerDown()];
         [$this->leverPerAlong, $this->lateralShare] = [$c->lever->perAlong(), $c->lever->lateralShare()];
         [$this->addsUp, $this->together] = [$c->addsUp, $c->together];
+        [$this->legs, $this->perLegUp, $this->perLegDown, $this->perLegAlong] = [$c->legs, 1 / $c->legUp_N, 1 / $c->legDown_N, 1 / $c->legAlong_N];
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
             $c->withdrawal_N($case->cd), $c->lateral_N($case->cd),
@@ -111,10 +117,16 @@ final class QuickCheck
             $railAlongPerShare = max($railAlongPerShare, abs($along_N) * $this->perAlong);
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
-            $perUp = max($this->perUp, $this->perDown, $this->leverPerUp / $withdrawal_N, $this->leverPerDown / $withdrawal_N);
+            $perUp = max($this->perUp, $this->perDown, $this->perLegUp, $this->perLegDown, $this->leverPerUp / $withdrawal_N, $this->leverPerDown / $withdrawal_N);
+            $perAlong = max($this->perLegAlong, $this->mostPerAlong($withdrawal_N, $lateral_N));
+            // On legs each of both brings something of both to a foot.
+            [$perUp, $perAlong] = $this->legs === null ? [$perUp, $perAlong] : [
+                abs($this->legs->upPerUp) * $perUp + abs($this->legs->alongPerUp) * $perAlong,
+                abs($this->legs->upPerAlong) * $perUp + abs($this->legs->alongPerAlong) * $perAlong,
+            ];
             $footPerShare = max($footPerShare, abs($normal_N) * $perUp);
             $footLeastPerShare = min($footLeastPerShare, $normal_N * $perUp);
-            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * $this->mostPerAlong($withdrawal_N, $lateral_N));
+            $footAlongPerShare = max($footAlongPerShare, abs($along_N) * $perAlong);
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
         [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
@@ -130,7 +142,7 @@ final class QuickCheck
             $perWhole = max($perWhole, abs($normal_N) * $this->perNormal + abs($along_N) * $this->perAlong);
             $perSnow = max($perSnow, abs($snowNormal_N) * $this->perNormal + abs($snowAlong_N) * $this->perAlong);
             // A pull in the lag comes from the lever alone as long as the foot is pressed down on its base, and no link is worse than its parts together.
-            $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 ? INF : max(
+            $perShare = fn (float $down_N, float $along_N): float => $down_N < 0.0 || $this->legs !== null ? INF : max(
                 $down_N * $this->perDown,
                 $down_N * max($this->perArm, $this->leverPerDown / $withdrawal_N) + abs($along_N) * $this->mostPerAlong($withdrawal_N, $lateral_N),
             );
@@ -296,16 +308,16 @@ final class QuickCheck
                 $worst = $ratio > $worst ? $ratio : $worst;
                 $wind = abs($wind_N) * $this->footPerWind;
                 $most = $share * $this->footPerShare;
-                if (($wind_N > 0.0 ? max($wind - $share * $this->footLeastPerShare, $most) : $wind + $most) + $share * $this->footAlongPerShare <= $worst) {
+                if (($wind_N > 0.0 && $this->legs === null ? max($wind - $share * $this->footLeastPerShare, $most) : $wind + $most) + $share * $this->footAlongPerShare <= $worst) {
                     continue;
                 }
             }
             foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
-                $worst = max($worst, $this->foot($windUp * $wind_N - $normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
+                $worst = max($worst, $this->foot($windUp * $wind_N - $normal_N * $share, $along_N * $share, 0.0, $withdrawal_N, $lateral_N));
             }
             if ($share < 0.0) {
                 foreach ($this->down as [, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
-                    $worst = max($worst, $this->foot(-$normal_N * $share, abs($along_N * $share), 0.0, $withdrawal_N, $lateral_N));
+                    $worst = max($worst, $this->foot(-$normal_N * $share, $along_N * $share, 0.0, $withdrawal_N, $lateral_N));
                 }
             }
         }
@@ -316,13 +328,20 @@ final class QuickCheck
     /**
      * The worst link of one attachment; see FootTally.
      *
-     * @param float $along_N By size
+     * @param float $up_N Of the rail, as all of it
      */
     private function foot(float $up_N, float $along_N, float $heel_N, float $withdrawal_N, float $lateral_N): float
     {
+        $onLeg = 0.0;
+        if ($this->legs !== null) {
+            [$up_N, $along_N, $heel_N] = $this->legs->turned($up_N, $along_N, $heel_N);
+            $onLeg = max($up_N * $this->perLegUp, -$up_N * $this->perLegDown, abs($along_N) * $this->perLegAlong);
+        }
+        $along_N = $along_N < 0.0 ? -$along_N : $along_N;
         $tension_N = $this->lever->tension_N($up_N, $along_N, $heel_N);
         $each_N = $along_N * $this->lateralShare;
         $worst = max(
+            $onLeg,
             $up_N > 0.0 ? $up_N * $this->perUp : max(-$up_N * $this->perDown, ($along_N * $this->armPerAlong - $up_N) * $this->perArm),
             $along_N * $this->perFootAlong,
             $tension_N / $withdrawal_N,
@@ -412,7 +431,7 @@ final class QuickCheck
     /** A ratio that a foot does not exceed in any pattern of those that pull. */
     private function pulledBound(float $whole, float $high, float $wind_N): float
     {
-        $bound = 0.0;
+        $bound = $this->legs === null ? 0.0 : INF;
         foreach ($this->partialsUp as [$windUp, $normal_N, $along_N, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N]) {
             $along = $along_N * $whole + $snowAlong_N * $high;
             $down = $normal_N * $whole + $snowNormal_N * $high;
@@ -464,10 +483,13 @@ final class QuickCheck
     {
         [$windUp, $normal, $along, $heel, $snowNormal_N, $snowAlong_N, $withdrawal_N, $lateral_N] = $row;
         $up_N = $windUp * $wind_N - $normal * $whole - $snowNormal_N * $snow;
-        $along_N = abs($along * $whole + $snowAlong_N * $snow);
+        $along_N = $along * $whole + $snowAlong_N * $snow;
         $heel_N = $heel !== null && $up_N < 0.0 ? min(-$up_N, max(0.0, $heel * $whole + $snowNormal_N * $snow)) : 0.0;
+        $ratio = $this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N);
+        [$up_N, $along_N, $heel_N] = $this->legs?->turned($up_N, $along_N, $heel_N) ?? [$up_N, $along_N, $heel_N];
+        $along_N = abs($along_N);
         $most_N = $this->lever->bound_N($up_N, $along_N, $heel_N);
 
-        return [$this->foot($up_N, $along_N, $heel_N, $withdrawal_N, $lateral_N), $most_N > 0.0 ? $most_N / $withdrawal_N + $along_N * $this->lateralShare / $lateral_N : 0.0];
+        return [$ratio, $most_N > 0.0 ? $most_N / $withdrawal_N + $along_N * $this->lateralShare / $lateral_N : 0.0];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Framing\MemberShares;
+use Garnetine\Core\Rail\Run;
 
 /**
  * Takes load off members that carry too much, across the runs of a roof: by a foot moved to a neighbouring member, by a new
@@ -42,6 +43,9 @@ final class Relief
     /** @var array<int, RunPlan> Before anything was moved */
     private readonly array $before;
 
+    /** @var array<string, int> On legs, the upper rail whose legs stand over those of a lower one, by the id of that: it goes where that goes */
+    private readonly array $over;
+
     /** @var array<int, float> By run, its reserve then */
     private array $reserves = [];
 
@@ -57,6 +61,13 @@ final class Relief
     private function __construct(private readonly RunSearches $searches, private array $plans, private readonly MemberLoading $loading)
     {
         $this->before = $plans;
+        $runs = array_map(static fn (RunPlan $plan): Run => $plan->run, array_values($plans));
+        $over = [];
+        foreach ($plans as $index => $plan) {
+            $other = $plan->run->line->isUpper ? RunSearches::other($plan->run, $runs) : null;
+            $over += $other === null ? [] : [$other->id => $index];
+        }
+        $this->over = $over;
         $this->now = $loading->under(array_values($plans));
     }
 
@@ -105,12 +116,12 @@ final class Relief
     {
         foreach (array_keys($this->plans) as $index) {
             $plan = $this->plans[$index];
-            if ($plan->forMembers <= 0 || $this->searches->work->isSpent()) {
+            if ($plan->forMembers <= 0 || in_array($index, $this->over, true) || $this->searches->work->isSpent()) {
                 continue;
             }
             $loads_N = $this->now->loads_N();
-            $before_N = $this->loading->of_N($plan);
-            $isNoWorse = fn (RunPlan $fewer): bool => $this->loading->relief($loads_N, $before_N, $this->loading->of_N($fewer)) >= -self::LEAST;
+            $before_N = $this->of_N($plan);
+            $isNoWorse = fn (RunPlan $fewer): bool => $this->loading->relief($loads_N, $before_N, $this->of_N($fewer)) >= -self::LEAST;
             $limit = max($this->limit($index, self::KEPT), min($plan->check->worst($plan->feet_m()), $plan->check->capacities->placing->limit));
             $picks = $this->searches->relieving(
                 $plan,
@@ -123,8 +134,7 @@ final class Relief
             // What was found for a run with the same numbers is asked again for this one.
             $fewer = $picks === null ? null : $plan->over($picks);
             if ($fewer !== null && $isNoWorse($fewer) && $this->stillHolds($fewer, $limit)) {
-                $this->plans[$index] = $fewer;
-                $this->now = $this->loading->under(array_values($this->plans));
+                $this->put($index, $fewer);
             }
         }
     }
@@ -134,7 +144,7 @@ final class Relief
     {
         $on = [];
         foreach ($this->plans as $index => $plan) {
-            $place = $plan->holds() ? array_search($member, $plan->members(), true) : false;
+            $place = $plan->holds() && !in_array($index, $this->over, true) ? array_search($member, $plan->members(), true) : false;
             if ($place !== false) {
                 $on[$index] = $plan->reactions()[$place];
             }
@@ -154,9 +164,8 @@ final class Relief
             foreach ($this->ordered(array_slice($runs, 0, in_array($way, [0, 2], true) ? self::SHIFTED : self::SEARCHED), $layoutsOf) as [, , $index, $moved]) {
                 ++$this->tried;
                 if ($this->stillHolds($moved, $this->limit($index, $kept))) {
-                    $this->plans[$index] = $moved;
+                    $this->put($index, $moved);
                     $this->barred[$index] = $way > 1 ? $this->barred[$index] ?? [] : [...$this->barred[$index] ?? [], $member];
-                    $this->now = $this->loading->under(array_values($this->plans));
 
                     return true;
                 }
@@ -164,6 +173,28 @@ final class Relief
         }
 
         return false;
+    }
+
+    private function put(int $index, RunPlan $moved): void
+    {
+        $this->plans[$index] = $moved;
+        $over = $this->over[$moved->run->id] ?? null;
+        if ($over !== null) {
+            $this->plans[$over] = $this->plans[$over]->over($moved->picks);
+        }
+        $this->now = $this->loading->under(array_values($this->plans));
+    }
+
+    /** @return array<int, float> What a run puts on each member, with the one whose legs stand over its own */
+    private function of_N(RunPlan $plan): array
+    {
+        $loads_N = $this->loading->of_N($plan);
+        $over = $this->over[$plan->run->id] ?? null;
+        foreach ($over === null ? [] : $this->loading->of_N($this->plans[$over]->over($plan->picks)) as $number => $load_N) {
+            $loads_N[$number] = ($loads_N[$number] ?? 0.0) + $load_N;
+        }
+
+        return $loads_N;
     }
 
     /**
@@ -194,7 +225,7 @@ final class Relief
 
     private function relief(RunPlan $plan, RunPlan $moved): float
     {
-        return $this->loading->relief($this->now->loads_N(), $this->loading->of_N($plan), $this->loading->of_N($moved));
+        return $this->loading->relief($this->now->loads_N(), $this->of_N($plan), $this->of_N($moved));
     }
 
     /** The greatest ratio that a run may come to when so much of its own reserve is to be kept. */
@@ -224,7 +255,7 @@ final class Relief
     {
         $plan = $this->plans[$index];
         $loads_N = $this->now->loads_N();
-        $before_N = $this->loading->of_N($plan);
+        $before_N = $this->of_N($plan);
 
         return $this->searches->relieving(
             $plan,
@@ -232,7 +263,7 @@ final class Relief
             $least === 0 ? 0 : count($plan->picks) + $least,
             count($plan->picks) + $most,
             function (RunPlan $moved) use ($loads_N, $before_N): float {
-                $relief = $this->loading->relief($loads_N, $before_N, $this->loading->of_N($moved));
+                $relief = $this->loading->relief($loads_N, $before_N, $this->of_N($moved));
 
                 return $relief > self::LEAST ? $relief : -INF;
             },

@@ -51,6 +51,8 @@ class RunCheck
         ?RunShape $shape = null,
         /** What is left of the surface's; none where a run is checked by itself */
         public readonly ?Work $work = null,
+        /** Of rails on legs the check of the other one, whose feet stand above or below these: it has to hold too. */
+        public readonly ?self $other = null,
     ) {
         [$this->down, $this->up] = LoadCase::of($run, $combinations, $factors);
         $this->shape = $shape ?? RunShape::of($run);
@@ -72,11 +74,22 @@ class RunCheck
      * The check of a run: of one up the slope its own.
      *
      * @param list<Combination> $combinations
+     * @param Run|null $other Of rails on legs the other one
      */
-    public static function for(Run $run, Capacities $capacities, array $combinations, CombinationFactors $factors, ?RunShape $shape = null, ?Work $work = null): self
-    {
+    public static function for(
+        Run $run,
+        Capacities $capacities,
+        array $combinations,
+        CombinationFactors $factors,
+        ?RunShape $shape = null,
+        ?Work $work = null,
+        ?Run $other = null,
+    ): self {
+        $on = static fn (Run $one): Capacities => $one->legs === null ? $capacities : $capacities->onLegs($one->legs);
+        $with = $other === null ? null : new self($other, $on($other), $combinations, $factors, $shape, $work);
+
         return $run->upSlope === null
-            ? new self($run, $capacities, $combinations, $factors, $shape, $work)
+            ? new self($run, $on($run), $combinations, $factors, $shape, $work, $with)
             : new AxialCheck($run, $capacities->upSlope(), $combinations, $factors, $shape, $work);
     }
 
@@ -126,8 +139,9 @@ class RunCheck
         }
         $this->quick ??= new QuickCheck($this);
         $this->work?->take(count($feet_m));
+        $worst = $this->quick->worst($feet_m, $limit);
 
-        return $this->quick->worst($feet_m, $limit);
+        return $this->other === null || $worst > $limit ? $worst : max($worst, $this->other->worst($feet_m, $limit));
     }
 
     /**
@@ -158,6 +172,9 @@ class RunCheck
     /** @param list<float> $feet_m */
     protected function holdsAnyMoved(array $feet_m, float $worst): bool
     {
+        if ($this->other?->holdsAnyMoved($feet_m, $worst) === false) {
+            return false;
+        }
         $this->work?->take(2 * count($feet_m) ** 2);
         $this->quick ??= new QuickCheck($this);
         $quick = $this->quick;

@@ -77,7 +77,8 @@ final class RunSearches
         $this->work = Work::for($runs, $isWanted);
         foreach ($runs as $run) {
             $key = RunShape::key($run);
-            $signature = $this->signatures[$run->id] = $run->signature();
+            $other = self::other($run, $runs);
+            $signature = $this->signatures[$run->id] = $run->signature().$other?->signature();
             $places = $this->places[$run->id] = pack('d*', ...$run->candidates_m).$run->hand->key();
             $likeness = $this->likeness[$run->id] = $key.$places;
             $shapes[$key] ??= RunShape::of($run);
@@ -88,8 +89,28 @@ final class RunSearches
                 $factors,
                 $shapes[$key],
                 $this->work,
+                $other,
             );
         }
+    }
+
+    /**
+     * Of a rail on legs the one above or below it, whose legs are of one frame with its own.
+     *
+     * @param list<Run> $runs
+     */
+    public static function other(Run $run, array $runs): ?Run
+    {
+        foreach ($run->legs === null ? [] : $runs as $one) {
+            if (
+                $one->line->isUpper !== $run->line->isUpper
+                && [$one->line->block, $one->line->row, $one->firstColumn] === [$run->line->block, $run->line->row, $run->firstColumn]
+            ) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     public function check(Run $run): RunCheck

@@ -95,23 +95,26 @@ final class SearchSpace
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
         );
-        $this->upCapacity_N = min(
-            $check->capacities->boltUp_N,
-            $check->capacities->footUp_N,
-            $check->capacities->armEnd_N,
-            $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp(),
-        );
-        $this->pull_N = min(
-            $check->capacities->boltUp_N,
-            $check->capacities->footUp_N,
-            $check->capacities->armEnd_N,
-            $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->mostPerUp(),
-        );
+        $this->upCapacity_N = self::pull_N($check->capacities, $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp());
+        $this->pull_N = self::pull_N($check->capacities, $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->mostPerUp());
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
             $this->prepare();
         }
         $this->start = $this->count >= 2 ? $this->leastCount() : null;
+    }
+
+    /** What may pull a rail at a foot; on legs what the upper one bears of it, and the lower one along the slope. */
+    private static function pull_N(Capacities $c, float $screw_N): float
+    {
+        $at_N = min($c->boltUp_N, $c->footUp_N, $c->armEnd_N, $screw_N);
+        if ($c->legs === null) {
+            return $at_N;
+        }
+        $up_N = min($at_N, $c->legUp_N);
+        $along_N = min($c->boltAlong_N, $c->footAlong_N, $c->legAlong_N);
+
+        return $c->legs->otherPerUp > 0.0 ? min($up_N / $c->legs->otherPerUp, $along_N / $c->legs->alongPerUp) : $up_N / $c->legs->upPerUp;
     }
 
     /** Whether a bay is longer than the planner wants. */

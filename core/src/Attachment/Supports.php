@@ -49,12 +49,14 @@ final readonly class Supports
             if ($run->line !== $line) {
                 [$line, $below, $here] = [$run->line, $run->line->block === $line?->block ? $here : [], []];
             }
-            $plan = self::plan($searches, $run, $design->isStaggered() && $run->upSlope === null ? $below : []);
+            $lower = $plans[$run->line->isUpper ? RunSearches::other($run, $runs)->id ?? '' : ''] ?? null;
+            $keptOff = $design->isStaggered() && $run->upSlope === null ? $below : [];
+            $plan = $lower === null ? self::plan($searches, $run, $keptOff) : self::over($searches, $run, $lower);
             array_push($here, ...$plan->members());
-            $plans[] = $plan;
+            $plans[$run->id] = $plan;
         }
 
-        [$runs, $relief] = Relief::of($plans, $searches, $loading);
+        [$runs, $relief] = Relief::of(array_values($plans), $searches, $loading);
 
         return new self($runs, $relief->tried, $relief->isSpent);
     }
@@ -83,6 +85,12 @@ final readonly class Supports
         }
 
         return new RunPlan($run, $searches->check($run), $chosen->picks, $fewest->bound, $chosen->isBest);
+    }
+
+    /** On legs, over those of the lower rail. */
+    private static function over(RunSearches $searches, Run $run, RunPlan $lower): RunPlan
+    {
+        return new RunPlan($run, $searches->check($run), $lower->picks, $lower->bound, $lower->isBest, $lower->noneHolds, 0, $lower->withoutHand);
     }
 
     /** A foot on each place: it holds, or nothing does. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Because;
 
+use Garnetine\Core\Attachment\AttachmentVerdict;
 use Garnetine\Core\Attachment\Capacities;
 use Garnetine\Core\Attachment\FastenerInMember;
 use Garnetine\Core\Attachment\Link;
@@ -13,7 +14,6 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Deck;
-use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
@@ -481,7 +481,7 @@ final readonly class Becauses
     {
         $verdict = $run->verdict()->attachments[$foot] ?? throw new \LogicException('A checked run has its feet.');
         $worst = $verdict->worst;
-        $children = [$this->uplift($run, $foot)];
+        $children = [$this->uplift($run, $foot), ...$this->leg($run, $verdict)];
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal], true)) {
             $kind = $this->plan->design->kit->foot;
             $turned = $run->run->upSlope === null ? null : $kind->underRailUp()?->besideRail;
@@ -492,9 +492,9 @@ final readonly class Becauses
                 default => 'lag_tension',
             }, [
                 'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
-                'rail_height_m' => $kind->limits()->railHeight_m, 'heel_m' => $kind->limits()->heel_m,
+                'rail_height_m' => $run->run->legs?->legs->front->toMetres() ?? $kind->limits()->railHeight_m, 'heel_m' => $kind->limits()->heel_m,
             ], 'statics: the foot is a lever about its downslope heel', children: [
-                $this->input('/kit/foot/rail_height_m'), $this->input('/kit/foot/base/heel_m'),
+                $run->run->legs === null ? $this->input('/kit/foot/rail_height_m') : $this->input($this->arrangement($run, 'front_m')), $this->input('/kit/foot/base/heel_m'),
                 ...array_map($this->input(...), $this->entered([
                     '/kit/foot/between_lags_m', '/kit/foot/between_screws_m', '/kit/foot/length_m', '/kit/foot/arm/reach_m',
                     ...$turned === null ? [] : ['/kit/foot/pad_width_m', '/kit/foot/load_line_m'],
@@ -509,9 +509,9 @@ final readonly class Becauses
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
             Link::FootUp => ['/kit/foot/up_N'],
-            Link::CrossingUp => [$this->crossing($run, 'up_N')],
-            Link::CrossingDown => [$this->crossing($run, 'down_N')],
-            Link::CrossingAlong => [$this->crossing($run, 'along_N')],
+            Link::CrossingUp, Link::LegUp => [$this->arrangement($run, 'up_N')],
+            Link::CrossingDown, Link::LegDown => [$this->arrangement($run, 'down_N')],
+            Link::CrossingAlong, Link::LegAlong => [$this->arrangement($run, 'along_N')],
             Link::FootDown => ['/kit/foot/down_N'],
             Link::FootAlong => array_map(static fn (string $key): string => "/kit/foot/$key", $this->plan->design->kit->foot->alongFrom()),
             Link::Arm => array_map(
@@ -538,9 +538,26 @@ final readonly class Becauses
         ], children: array_values(array_filter($children)));
     }
 
-    private function crossing(RunPlan $run, string $key): string
+    private function arrangement(RunPlan $run, string $key): string
     {
         return $this->plan->blocks[$run->run->line->block - 1]->part->at("/block/arrangement/$key");
+    }
+
+    /** @return list<Because> How the forces on a rail come to the foot of its leg */
+    private function leg(RunPlan $run, AttachmentVerdict $verdict): array
+    {
+        $legs = $run->run->legs;
+        if ($legs === null) {
+            return [];
+        }
+        $tilt = $this->plan->blocks[$run->run->line->block - 1]->part->at('/block/tilt_from_roof_rad');
+
+        return [new Because($run->run->line->isUpper ? 'leg_upper' : 'leg_lower', [
+            'value_N' => $verdict->up_N, 'per_up' => $legs->upPerUp, 'per_along' => -$legs->upPerAlong, 'along_N' => $verdict->along_N,
+            'push_per_up' => $legs->alongPerUp, 'push_per_along' => $legs->alongPerAlong,
+        ], 'statics; that loads act in the middle of the module is a choice', children: [
+            $this->input($tilt), $this->input($this->arrangement($run, 'front_m')),
+        ])];
     }
 
     /** The pull on one foot in the combination that pulls most, from the areas that the rail brings to it. */
@@ -577,7 +594,7 @@ final readonly class Becauses
         }
         [$net_N, $one] = $worst ?? throw new \LogicException('Every standard has combinations that pull.');
 
-        return new Because('uplift', [
+        return new Because($run->run->legs === null ? 'uplift' : 'uplift_on_leg', [
             'value_N' => $net_N, 'case' => $one->code, 'factor' => $one->wind, 'relief_N' => $one->dead * $dead_N, 'area_m2' => $area_m2,
             'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m,
         ], $loads->combinations->source, 'high', children: $children);
@@ -655,7 +672,7 @@ final readonly class Becauses
                     'rated_down_Pa' => $module->ratedDown_Pa ?? 0.0,
                     'value' => 1 - ($module->ratio() ?? 1.0), 'exposed' => $spot->isExposed()
                         ? 'yes'
-                        : 'no', 'area_m2' => $block->placement->width_m * $block->placement->length_m,
+                        : 'no', 'area_m2' => $block->part->design->module_m2(),
                     'sides' => $spot->exposedSides === [] ? 'none' : strtr(implode(', ', $spot->exposedSides), ['up' => 'above', 'down' => 'below']),
                 ], $this->plan->loads?->combinations->source, 'high', children: array_values(
                     array_filter([$this->speed(), $this->figure('loads/down'), ...$this->ratings($block->part)]),
@@ -670,7 +687,7 @@ final readonly class Becauses
     private function ratings(BlockPart $part): array
     {
         $design = $part->design;
-        $held = array_keys(array_filter($design->module->ratings, static fn (ModuleRating $rating): bool => $rating->side === $design->heldSide()));
+        $held = array_keys($design->ratingsHeld());
 
         return array_map(fn (int $index): Because => $this->input($part->at("/module/ratings/$index/up_Pa")), $held);
     }

@@ -47,6 +47,7 @@ final class Materials
             ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
+            ...self::legs($runs, $item),
             ...self::butyl($design, $onFeet, $item),
             ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
             $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
@@ -73,6 +74,28 @@ final class Materials
         }
 
         return $items;
+    }
+
+    /**
+     * Legs under the modules, short ones and such as are cut or set to one length.
+     *
+     * @param list<RunPlan> $runs
+     * @param \Closure(string, string, int, string): array{item: string, name: string, count: int, document: string} $item
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    private static function legs(array $runs, \Closure $item): array
+    {
+        $items = [];
+        foreach ($runs as $run) {
+            if ($run->run->legs !== null) {
+                $kind = $run->run->line->isUpper ? 'rear_leg' : 'front_leg';
+                $legs = $run->run->legs->legs;
+                $items[$kind.$legs->name] = $item($kind, $legs->name, ($items[$kind.$legs->name]['count'] ?? 0) + count($run->picks), $legs->document);
+            }
+        }
+
+        return array_values($items);
     }
 
     /**

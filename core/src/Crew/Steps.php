@@ -11,6 +11,7 @@ use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Design\ShortRails;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Quantity\Length;
 
@@ -56,11 +57,10 @@ final readonly class Steps
                 ['no_open_hole'],
             ],
             ...$inSheet ? [] : [$rails, ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []]],
+            ...self::legs($design),
             ...$design->kit->foot->isBolted() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
             ...self::crossing($design),
-            [...$design->block->arrangement instanceof ShortRails
-                ? ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]]
-                : ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]], ['electric', 'lifting']],
+            [...self::modules($design), ['electric', 'lifting']],
             ['torque_clamps', [], ['makers_torque']],
             ['wiring', [], ['electrician']],
             ['clean', [], []],
@@ -112,6 +112,28 @@ final readonly class Steps
         foreach ($design->parts() as $part) {
             $crossing = $part->design->block->arrangement;
             array_push($steps, ...$crossing instanceof CrossRails ? [['cross_rails', ['crossing' => $crossing->name], ['makers_torque']]] : []);
+        }
+
+        return $steps;
+    }
+
+    /** @return array{string, array<string, float>} How modules are laid and clamped */
+    private static function modules(Design $design): array
+    {
+        return match (true) {
+            $design->block->arrangement instanceof ShortRails => ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]],
+            $design->clampAt_m() !== null => ['modules_shared', ['clamp_m' => $design->clampAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
+            default => ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]],
+        };
+    }
+
+    /** @return list<array{string, array{legs: string, over_rad: float}, list<string>}> How legs are set */
+    private static function legs(Design $design): array
+    {
+        $steps = [];
+        foreach ($design->parts() as $part) {
+            $legs = $part->design->block->arrangement;
+            array_push($steps, ...$legs instanceof TiltLegs ? [['tilt_legs', ['legs' => $legs->name, 'over_rad' => $part->design->overRoof_rad()], ['makers_torque']]] : []);
         }
 
         return $steps;

@@ -10,12 +10,20 @@ use Garnetine\Core\Quantity\Length;
 interface Arrangement
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['rails_across' => RailsAcross::class, 'rails_up' => RailsUp::class, 'short_rails' => ShortRails::class, 'cross_rails' => CrossRails::class];
+    public const KINDS = [
+        'rails_across' => RailsAcross::class,
+        'rails_up' => RailsUp::class,
+        'short_rails' => ShortRails::class,
+        'cross_rails' => CrossRails::class,
+        'shared_rails' => SharedRails::class,
+        'tilt_legs' => TiltLegs::class,
+    ];
 
     /** Sizes that a kind begins with, to be entered. */
     public const TYPICAL = [
         'short_rails' => ['piece_m' => 0.4, 'clear_m' => 0.03],
         'cross_rails' => ['name' => 'Crossing clamp', 'document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null],
+        'tilt_legs' => ['name' => 'Tilt leg', 'document' => '', 'front_m' => 0.1, 'up_N' => null, 'down_N' => null, 'along_N' => null, 'bracing' => ''],
     ];
 
     /** How far past the first and the last module of a stretch places for feet are looked for. */

@@ -171,15 +171,56 @@ final readonly class Design
     /** A module up the slope, as it lies. */
     public function moduleUp(): Length
     {
-        return $this->block->orientation === Orientation::Portrait ? $this->module->length : $this->module->width;
+        return ($this->block->orientation === Orientation::Portrait ? $this->module->length : $this->module->width)->times($this->slant());
     }
 
-    /** The side of a module that its clamps hold, and its rails cross. */
+    /** How much steeper its modules are than the roof: nothing but of modules on legs. */
+    public function overRoof_rad(): float
+    {
+        return $this->block->arrangement instanceof TiltLegs ? $this->block->tiltFromRoof->toRadians() : 0.0;
+    }
+
+    /** What of a length up a module lies over the roof, square to that. */
+    public function slant(): float
+    {
+        return cos($this->overRoof_rad());
+    }
+
+    /** How steep its modules are. */
+    public function modulePitch_rad(): float
+    {
+        return $this->surface->pitch->toRadians() + $this->overRoof_rad();
+    }
+
+    /** The face of a module, in m². */
+    public function module_m2(): float
+    {
+        return $this->module->length->toMetres() * $this->module->width->toMetres();
+    }
+
+    /** The side of a module that its clamps hold, and its rails cross, or lie under. */
     public function heldSide(): ModuleSide
     {
-        $isAcross = !$this->block->arrangement->isUpSlope();
+        $isAcross = !$this->block->arrangement->isUpSlope() && !$this->block->arrangement instanceof SharedRails;
 
         return ($this->block->orientation === Orientation::Portrait) === $isAcross ? ModuleSide::Long : ModuleSide::Short;
+    }
+
+    /** @return array<int, ModuleRating> Of the side that is held as it is held, by their place in the module's list */
+    public function ratingsHeld(): array
+    {
+        $relation = $this->block->arrangement instanceof SharedRails ? RailRelation::Along : RailRelation::Crossing;
+
+        return array_filter($this->module->ratings, fn (ModuleRating $rating): bool => $rating->side === $this->heldSide() && $rating->relation === $relation
+            && $rating->to->toMetres() >= $rating->from->toMetres());
+    }
+
+    /** Where a module is clamped along shared rails, from either of its ends; null on others, and where no such rating is entered. */
+    public function clampAt_m(): ?float
+    {
+        $zone = $this->block->arrangement instanceof SharedRails ? array_values($this->ratingsHeld())[0] ?? null : null;
+
+        return $zone === null ? null : ($zone->from->toMetres() + $zone->to->toMetres()) / 2;
     }
 
     /** A module as far as it reaches from rail to rail: up the slope, or along the eave where rails run up. */
@@ -221,13 +262,13 @@ final readonly class Design
      */
     public function railZones_m(bool $isUpper): array
     {
-        $length_m = $this->moduleBeside()->toMetres();
+        [$length_m, $slant] = [$this->moduleBeside()->toMetres(), $this->slant()];
         $zones = [];
-        foreach ($this->module->ratings as $rating) {
-            if ($rating->side === $this->heldSide() && $rating->to->toMetres() >= $rating->from->toMetres()) {
-                [$from_m, $to_m] = [$rating->from->toMetres(), min($rating->to->toMetres(), $length_m / 2)];
-                $zones[] = $isUpper ? [$length_m - $to_m, $length_m - $from_m] : [$from_m, $to_m];
-            }
+        // A shared one lies in the middle of the gap.
+        $beside_m = $this->block->arrangement instanceof SharedRails ? $this->block->rowGap->toMetres() / 2 : null;
+        foreach ($this->ratingsHeld() as $rating) {
+            [$from_m, $to_m] = $beside_m !== null ? [-$beside_m, -$beside_m] : [$rating->from->toMetres() * $slant, min($rating->to->toMetres() * $slant, $length_m / 2)];
+            $zones[] = $isUpper ? [$length_m - $to_m, $length_m - $from_m] : [$from_m, $to_m];
         }
 
         return $zones;

@@ -28,6 +28,7 @@ final readonly class ModuleRating
         public float $factor,
         #[Text(160)]
         public string $document,
+        public RailRelation $relation = RailRelation::Crossing,
     ) {
     }
 }

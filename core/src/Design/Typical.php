@@ -13,7 +13,7 @@ final class Typical
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post',
         '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place',
-        '/table/racking/resin', '/table/racking/stow',
+        '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
 
     /**
@@ -101,6 +101,11 @@ final class Typical
             '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
+            // Lengths of a steel angle, to be read off its document.
+            '/table/racking/brace' => [
+                'name' => 'Brace, to be named', 'document' => '', 'front_at_m' => 0.5588, 'rear_at_m' => 0.1524, 'area_m2' => 3.0e-4, 'modulus_Pa' => 2.0e11,
+                'pull_N' => null, 'push_N' => null,
+            ],
             '/table/racking/tests/each' => ['up_N' => 4448.2216],
             // Of a usual paper, to be read off the one in hand.
             '/table/racking/resin' => [

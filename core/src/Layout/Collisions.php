@@ -166,9 +166,15 @@ final class Collisions
         return $findings;
     }
 
-    /** How far modules parallel to the roof stay from its edges: 2·h2 by ASCE/SEI 7, and as much under other standards, which know no such clause. */
+    /**
+     * How far modules parallel to the roof stay from its edges: 2·h2 by ASCE/SEI 7, and as much under other standards, which know no such clause. Of those
+     * on legs who gives the pressures says how far.
+     */
     public static function fromEdges_m(Design $design, Coefficients $coefficients): float
     {
+        if ($design->overRoof_rad() > 0.0) {
+            return 0.0;
+        }
         $table = Edition::of($design->site->standard)->table('panels');
         $asked = $design->site->standard->isAsce7() && $design->given === null;
 

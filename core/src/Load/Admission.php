@@ -15,12 +15,14 @@ use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
+use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
 use Garnetine\Core\Design\Species;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Fastener\LagScrew;
@@ -32,6 +34,7 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Foot\LFoot;
 use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Foot\SheetScrews;
+use Garnetine\Core\Foot\Standoff;
 use Garnetine\Core\Quantity\Length;
 
 /** What the methods cover at all, and what they ask to be confirmed before they do. */
@@ -109,6 +112,10 @@ final class Admission
         };
     }
 
+    /** Modules on legs are as much steeper than their roof (a choice): below it rails lie on their feet, beyond it other models of wind are wanted. */
+    private const LEAST_TILT_DEG = 1.0;
+    private const MOST_TILT_DEG = 35.0;
+
     /** Whether snow beside a higher roof needs no computing: there is none, or it is given. */
     private static function snowIsSaid(Design $design): bool
     {
@@ -174,6 +181,8 @@ final class Admission
             $findings[] = Finding::of(Code::RailsUpUnfit, '/block/arrangement/kind', ['why' => $why]);
         }
 
+        array_push($findings, ...self::legs($design), ...self::shared($design));
+
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
             $design->kit->fastener instanceof SteelScrew !== ($inSheet || $framing->kind->isSteel()) => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
@@ -186,6 +195,33 @@ final class Admission
             ],
             default => $findings,
         };
+    }
+
+    /** @return list<Finding> Refusals of rails that rows share */
+    private static function shared(Design $design): array
+    {
+        return $design->block->arrangement instanceof SharedRails && !$design->kit->clamp->gripsBothRails
+            ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [];
+    }
+
+    /** @return list<Finding> Refusals of legs under the modules, and of the feet under these */
+    private static function legs(Design $design): array
+    {
+        if (!$design->block->arrangement instanceof TiltLegs) {
+            return [];
+        }
+        [$foot, $over_deg] = [$design->kit->foot, rad2deg($design->overRoof_rad())];
+        $why = match (true) {
+            $over_deg < self::LEAST_TILT_DEG || $over_deg > self::MOST_TILT_DEG => 'legs.tilt',
+            $foot->limits()->arm !== null || !$foot->isBolted() || ($foot instanceof Standoff && $foot->post !== null) => 'legs.foot',
+            default => null,
+        };
+
+        return [
+            ...$why === null ? [] : [Finding::of(Code::LegsUnfit, $why === 'legs.tilt' ? '/block/tilt_from_roof_rad' : '/kit/foot/kind', ['why' => $why])],
+            // What the wind takes hold of, and how snow lies behind a row, is not known of modules that stand off their roof.
+            ...$design->given !== null && self::snowIsSaid($design) ? [] : [Finding::of(Code::LegsNeedGiven, '/given')],
+        ];
     }
 
     /** @return list<Finding> A clamp holds on the seam that it was tested on, and on sheets no thinner */

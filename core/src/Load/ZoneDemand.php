@@ -25,8 +25,8 @@ final readonly class ZoneDemand
     /** @return list<self> The weakest suction first */
     public static function all(Design $design, SiteLoads $loads): array
     {
-        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
-        $dead_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2 * cos($design->surface->pitch->toRadians());
+        $area_m2 = $design->module_m2();
+        $dead_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2 * cos($design->modulePitch_rad());
         $net = static fn (float $suction_Pa): float => Combinations::netUp($loads->combinations->strength, $suction_Pa, $dead_Pa);
         $demands = [];
         foreach ($loads->winds as $wind) {
@@ -46,15 +46,15 @@ final readonly class ZoneDemand
     public static function down(Design $design, SiteLoads $loads): array
     {
         $theta = $design->surface->pitch->toRadians();
-        $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
-        $dead_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 * cos($theta);
+        $area_m2 = $design->module_m2();
+        $dead_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 * cos($design->modulePitch_rad());
         $down = [];
         foreach ($loads->combinations->strength as $one) {
             if ($one->up) {
                 continue;
             }
             foreach ($one->snow === 0.0 ? [SnowCase::uniform('', 0.0)] : $loads->snow->cases as $case) {
-                $snow_Pa = ($case->uniform_Pa + $case->surcharge_Pa) * cos($theta) ** 2;
+                $snow_Pa = ($case->uniform_Pa + $case->surcharge_Pa) * cos($theta) * cos($design->modulePitch_rad()) * $design->slant();
                 if ($one->snow === 0.0 || $snow_Pa > 0.0) {
                     $down[$one->code.($case->code === '' ? '' : ':'.$case->code)] = $one->dead * $dead_Pa + $one->snow * $snow_Pa + $one->wind * $loads->windDown_Pa;
                 }

@@ -19,6 +19,7 @@ use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\ShortRails;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Finding\Code;
@@ -32,6 +33,7 @@ use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Arranging;
 use Garnetine\Core\Rail\Expansion;
+use Garnetine\Core\Rail\LegFrame;
 use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
@@ -63,6 +65,7 @@ final class Findings
             }),
             ...self::runs($design, [...$plan->uppers(), ...$plan->supports], $plan->overBound()),
             ...self::crossings($design),
+            ...self::legs($plan),
             ...self::seams($design),
             ...self::remnants($design),
             ...OnTiles::findings($design, $plan->members, $plan->supports),
@@ -238,7 +241,8 @@ final class Findings
                     ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m],
                 );
             }
-            if ($design->isStaggered() && $shared !== [] && $plan->run->upSlope === null && !$plan->run->line->isOnRails) {
+            $isFree = $plan->run->upSlope === null && !$plan->run->line->isOnRails && !($plan->run->legs !== null && $plan->run->line->isUpper);
+            if ($design->isStaggered() && $shared !== [] && $isFree) {
                 $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
         }
@@ -264,6 +268,30 @@ final class Findings
             $missing = array_filter(['up_N' => $crossing->up, 'down_N' => $crossing->down, 'along_N' => $crossing->along], static fn (?Force $force): bool => $force === null);
             $key = array_key_first($missing) ?? ($crossing->document === '' ? 'document' : null);
             array_push($findings, ...$key === null ? [] : [Finding::of(Code::CrossingAllowableMissing, $part->at("/block/arrangement/$key"), ['crossing' => $crossing->name])]);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> What is not known of legs under the modules, and what holds long ones along the row */
+    private static function legs(Plan $plan): array
+    {
+        $findings = [];
+        foreach ($plan->blocks as $block) {
+            $legs = $block->part->design->block->arrangement;
+            if (!$legs instanceof TiltLegs) {
+                continue;
+            }
+            $part = $block->part;
+            $findings[] = Finding::of(Code::LegsMidChord, $part->at('/block/arrangement/kind'));
+            $missing = array_filter(['up_N' => $legs->up, 'down_N' => $legs->down, 'along_N' => $legs->along], static fn (?Force $force): bool => $force === null);
+            $key = array_key_first($missing) ?? ($legs->document === '' ? 'document' : null);
+            array_push($findings, ...$key === null ? [] : [Finding::of(Code::LegsAllowableMissing, $part->at("/block/arrangement/$key"), ['legs' => $legs->name])]);
+            $most_m = Length::ofInches(LegFrame::UNBRACED_IN)->toMetres();
+            $longest_m = max([0.0, ...array_map(static fn (LegFrame $frame): float => $frame->rear_m, LegFrame::all($part->design, $block->lines))]);
+            array_push($findings, ...trim($legs->bracing) !== '' || !Printed::over($longest_m, $most_m) ? [] : [
+                Finding::of(Code::LegsUnbraced, $part->at('/block/arrangement/bracing'), ['leg_m' => $longest_m, 'most_m' => $most_m]),
+            ]);
         }
 
         return $findings;

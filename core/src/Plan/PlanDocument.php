@@ -243,7 +243,8 @@ final class PlanDocument
             'is_upper' => $run->run->line->isUpper,
             'first_column' => $run->run->firstColumn, 'last_column' => $run->run->lastColumn,
             ...self::lies($run->run),
-            'offset_m' => $run->run->line->offset_m, 'length_m' => $run->run->x1_m - $run->run->x0_m,
+            'offset_m' => $run->run->line->offset_m / $plan->blocks[$run->run->line->block - 1]->part->design->slant(),
+            'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
             'candidates' => array_map(

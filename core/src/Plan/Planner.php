@@ -128,7 +128,7 @@ final class Planner
         $feet = Supports::of($design, $runs, $capacities, $loads->combinations, $factors, $loading, $isWanted);
         $supports = $feet->runs;
         $window = self::window($design, $fastener);
-        $clamp = ClampCheck::worst($design, array_map(static fn (BlockPlan $block): Placement => $block->placement, $blocks), $loads, $clamped);
+        $clamp = ClampCheck::worst($design, $loads, $clamped);
         $shares = $loading->under($supports);
         [$latitudes, $fallBacks, $cutting, $holes, $steps] = $depth === Depth::Full ? [
             Latitudes::of($supports), FallBacks::of($design, $supports),

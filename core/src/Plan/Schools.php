@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Arrangement;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Pattern;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Rail\Run;
@@ -35,7 +36,7 @@ final readonly class Schools
     {
         $here = (string) Kinds::nameOf($design->block->arrangement::class);
         $schools = [new self($design->rules->pattern, $here, $plan($design), [], self::isByMember($design))];
-        foreach (array_keys(Arrangement::KINDS) as $arrangement) {
+        foreach (self::ways($design->block->arrangement) as $arrangement) {
             $lies = $arrangement === $here ? [] : [['path' => '/block/arrangement/kind', 'typed' => $arrangement]];
             $there = $lies === [] ? $design : Edits::apply($design, $lies);
             foreach (self::isByMember($there) ? Pattern::cases() : [$design->rules->pattern] as $pattern) {
@@ -47,6 +48,12 @@ final readonly class Schools
         }
 
         return $schools;
+    }
+
+    /** @return list<string> Kinds of arrangement that modules may have as they lie: steeper than the roof they need legs, and along it none */
+    private static function ways(Arrangement $here): array
+    {
+        return array_keys(array_filter(Arrangement::KINDS, static fn (string $kind): bool => ($kind === TiltLegs::class) === $here instanceof TiltLegs));
     }
 
     /** Where every rail has what it lies on for itself, there is nothing to stagger. */

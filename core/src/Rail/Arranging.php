@@ -9,7 +9,9 @@ use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\RailsAcross;
 use Garnetine\Core\Design\RailsUp;
+use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Design\ShortRails;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 
@@ -17,7 +19,14 @@ use Garnetine\Core\Framing\Members;
 interface Arranging
 {
     /** Classes by those of the design. */
-    public const KINDS = [RailsAcross::class => AlongRows::class, RailsUp::class => AlongRows::class, CrossRails::class => AlongRows::class, ShortRails::class => ShortPieces::class];
+    public const KINDS = [
+        RailsAcross::class => AlongRows::class,
+        RailsUp::class => AlongRows::class,
+        CrossRails::class => AlongRows::class,
+        SharedRails::class => AlongRows::class,
+        TiltLegs::class => AlongRows::class,
+        ShortRails::class => ShortPieces::class,
+    ];
 
     /**
      * @param Run $whole The stretch as if one rail lay under all of it, with every place for a foot as far out as the arrangement looks

@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Bar;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\RunDatum;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Geometry\Polygon;
@@ -32,6 +33,33 @@ final readonly class FootPlaces
      */
     private function __construct(public array $at_m, public array $members, public OwnHand $hand)
     {
+    }
+
+    /**
+     * The places under a rail; of legs those that a rail and the one above it have in common.
+     *
+     * @param array{0: RailLine, 1?: RailLine} $lines
+     */
+    public static function under(Design $design, Members $members, array $lines, float $from_m, float $to_m): self
+    {
+        $places = array_map(static fn (RailLine $line): self => self::of($design, $members, $line, $from_m, $to_m), $lines);
+        if (count($places) === 1) {
+            return $places[0];
+        }
+        [$one, $other] = $places;
+        $both = array_keys(array_filter($one->members, static fn (int $member, int $place): bool => array_filter(
+            $other->members,
+            static fn (int $its, int $at): bool => $its === $member && abs($other->at_m[$at] - $one->at_m[$place]) < 1e-6,
+            ARRAY_FILTER_USE_BOTH,
+        ) !== [], ARRAY_FILTER_USE_BOTH));
+        $pinned = array_map(static fn (self $its): array => array_map(static fn (int $pick): int => $its->members[$pick], $its->hand->pinned), $places);
+        $members = array_map(static fn (int $place): int => $one->members[$place], $both);
+
+        return new self(
+            array_map(static fn (int $place): float => $one->at_m[$place], $both),
+            $members,
+            Copy::of($one->hand, pinned: array_keys(array_intersect($members, array_merge(...$pinned))), barred: [...$one->hand->barred, ...$other->hand->barred]),
+        );
     }
 
     public static function of(Design $design, Members $members, RailLine $line, float $from_m, float $to_m): self

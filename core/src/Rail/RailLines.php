@@ -7,6 +7,7 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
@@ -74,7 +75,9 @@ final readonly class RailLines
                 self::line($design, $members, $course, $zones[1], $row, true, $number),
             ];
             $pairs[$row] = $pair;
-            foreach ($design->block->arrangement->standsUpSlope() ? [] : $pair as $line) {
+            // The lower of two that share a rail is the upper of the row below.
+            $own = $design->block->arrangement instanceof SharedRails && isset($pairs[$row - 1]) ? [$pair[1]] : $pair;
+            foreach ($design->block->arrangement->standsUpSlope() ? [] : $own as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
             }
         }
@@ -85,7 +88,13 @@ final readonly class RailLines
     /** @return list<RailLine> From the eave up, or from the left */
     public function all(): array
     {
-        return array_merge(...array_values($this->pairs));
+        $lines = [];
+        foreach (array_merge(...array_values($this->pairs)) as $line) {
+            // One that two rows share is the first's.
+            $lines[$line->letter] ??= $line;
+        }
+
+        return array_values($lines);
     }
 
     /** @param list<array{float, float}> $zones */
@@ -97,11 +106,12 @@ final readonly class RailLines
         $hole_m = $design->kit->foot->holeOffset()->toMetres();
         $wish_m = $upper ? $length_m - self::DEFAULT_SHARE * $length_m : self::DEFAULT_SHARE * $length_m;
         if ($block->arrangement->standsUpSlope()) {
-            return self::onRails($zones, $low_m, $wish_m, self::letter(2 * ($row - 1) + ($upper ? 1 : 0)), $row, $upper, $number);
+            return self::onRails($zones, $low_m, $wish_m, self::letter(self::index($design, $row, $upper)), $row, $upper, $number);
         }
         // Feet in the sheet alone need none.
         $purlin = $members->purlins === null ? null : self::purlin($members->purlins, $zones, $low_m + $hole_m, $wish_m);
         $offset_m = match (true) {
+            $block->arrangement instanceof SharedRails => $upper ? $length_m + $block->rowGap->toMetres() / 2 : -$block->rowGap->toMetres() / 2,
             $purlin !== null => $purlin->y_m - $hole_m - $low_m,
             $members->purlins !== null => $wish_m,
             default => self::onCourses($design, $members, $course, $zones, $low_m + $hole_m, $wish_m) ?? $wish_m,
@@ -109,7 +119,7 @@ final readonly class RailLines
         $holeY_m = $low_m + $offset_m + $hole_m;
 
         return new RailLine(
-            self::letter(2 * ($row - 1) + ($upper ? 1 : 0)),
+            self::letter(self::index($design, $row, $upper)),
             $row,
             $upper,
             $offset_m,
@@ -273,6 +283,12 @@ final readonly class RailLines
         }
 
         return $findings;
+    }
+
+    /** Of a line within its block, from 0: two for each row, of shared rails one more than there are rows. */
+    private static function index(Design $design, int $row, bool $upper): int
+    {
+        return ($design->block->arrangement instanceof SharedRails ? 1 : 2) * ($row - 1) + ($upper ? 1 : 0);
     }
 
     /** A, B … Z, AA … */

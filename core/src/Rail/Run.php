@@ -57,13 +57,17 @@ final readonly class Run
         public bool $onEach = false,
         /** Of a rail up the slope what differs from clamp to clamp; places along it are heights then. */
         public ?UpSlope $upSlope = null,
+        /** How forces come to its feet where legs are between. */
+        public ?OnLegs $legs = null,
+        /** Of a rail that rows share, how many of its clamps hold one module; the others hold one of each row. */
+        public ?int $single = null,
     ) {
     }
 
     /** Of its clamps those that end a stretch of modules: a piece of rail under one clamp has one of them or none. */
     public function endClamps(): int
     {
-        return count($this->clamps_m) > 1 ? 2 : (int) ($this->firstColumn === $this->lastColumn);
+        return $this->single ?? (count($this->clamps_m) > 1 ? 2 : (int) ($this->firstColumn === $this->lastColumn));
     }
 
     /** The same turned round: left is right. */
@@ -126,6 +130,7 @@ final readonly class Run
                     (int) $this->onEach,
                     $this->hand->key(),
                     $this->upSlope?->key() ?? '',
+                    $this->legs?->key() ?? '',
                 ],
             );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Placement;
@@ -37,7 +38,7 @@ final class Runs
             }
         }
 
-        return $runs;
+        return $design->block->arrangement instanceof SharedRails ? Sharing::merged($design, $members, $runs) : $runs;
     }
 
     /** @param array{RailLine, RailLine} $pair */
@@ -52,24 +53,24 @@ final class Runs
         SiteLoads $loads,
     ): Run {
         $kit = $design->kit;
-        $theta = $design->surface->pitch->toRadians();
+        $theta = $design->modulePitch_rad();
         $past_m = $design->block->arrangement->past($kit->rail)->toMetres();
         $clamps_m = $stretch->clamps_m();
         $x0_m = $clamps_m[0] - $past_m;
         $x1_m = $clamps_m[count($clamps_m) - 1] + $past_m;
         $share = self::share($pair, $line, $stretch->wide_m / 2);
-        $area_m2 = $placement->width_m * $placement->length_m;
+        $area_m2 = $design->module_m2();
         // Of short rails each piece weighs for itself.
         $rail_N = $design->block->arrangement instanceof ShortRails ? 0.0 : $kit->rail->lineMass->toSi() * self::G * ($stretch->long_m + $stretch->gap_m);
         $module_N = $design->module->mass->toSi() * self::G;
         $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
         // Of two rails up the slope both go on under the module that slides.
         $grip = $kit->clamp->gripsBothRails || $line->isUpSlope ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
-        [$shares, $suctions, $areas_m2] = self::clampLoads($placement, $pair, $line, $stretch, $loads);
+        [$shares, $suctions, $areas_m2] = self::clampLoads($design, $placement, $pair, $line, $stretch, $loads);
+        $legs = OnLegs::of($design, $line, $share, $grip);
         $snow = new SnowOnRun($design, $placement, $pair, $line, $stretch, $loads, $grip);
-        $places = FootPlaces::of($design, $members, $line, $x0_m, $x1_m);
-        // A load by its direction: normal to the roof by lever, along it by grip. Upright again, each counts by the slope.
-        $upright = $share * cos($theta) ** 2 + $grip * sin($theta) ** 2;
+        $places = FootPlaces::under($design, $members, $legs === null ? [$line] : $pair, $x0_m, $x1_m);
+        $upright = $legs?->upright($share, $grip, $design) ?? self::upright($share, $grip, $theta);
 
         return new Run(
             $id,
@@ -89,7 +90,7 @@ final class Runs
             $snow->each_N(),
             $loads->windDown_Pa * $area_m2 * $share,
             $most_N * $upright + $rail_N,
-            $loads->snow->service_Pa() * cos($theta) * $area_m2 * $upright,
+            $loads->snow->service_Pa() * cos($design->surface->pitch->toRadians()) * $placement->width_m * $placement->length_m * $upright,
             Pieces::splices_m($design, $x0_m, $x1_m, $line->isUpSlope),
             $kit->rail->spliceMoment === null,
             $places->at_m,
@@ -98,7 +99,14 @@ final class Runs
             $places->hand,
             !$kit->foot->isBolted(),
             $stretch->isUpSlope ? $snow->upSlope() : null,
+            $legs,
         );
+    }
+
+    /** A load by its direction: normal to the roof by lever, along it by grip. Upright again, each counts by the slope. */
+    private static function upright(float $share, float $grip, float $pitch_rad): float
+    {
+        return $share * cos($pitch_rad) ** 2 + $grip * sin($pitch_rad) ** 2;
     }
 
     /**
@@ -119,16 +127,17 @@ final class Runs
      *
      * @return array{list<float>, list<Suction>, list<list<float>>} Shares by clamp, suctions, areas by suction and clamp
      */
-    private static function clampLoads(Placement $placement, array $pair, RailLine $line, Stretch $stretch, SiteLoads $loads): array
+    private static function clampLoads(Design $design, Placement $placement, array $pair, RailLine $line, Stretch $stretch, SiteLoads $loads): array
     {
         $clamps_m = $stretch->clamps_m();
         $shares = array_fill(0, count($clamps_m), 0.0);
         $suctions = $areas_m2 = [];
         foreach ($stretch->modules as $index => $module) {
-            [$from_m, $bay_m] = [$clamps_m[$index], $clamps_m[$index + 1] - $clamps_m[$index]];
+            [$one, $next] = $stretch->clampsOf($index);
+            [$from_m, $bay_m] = [$clamps_m[$one], $clamps_m[$next] - $clamps_m[$one]];
             $toNext = ($stretch->from_m($module) + $stretch->long_m / 2 - $from_m) / $bay_m;
-            $shares[$index] += 1 - $toNext;
-            $shares[$index + 1] += $toNext;
+            $shares[$one] += 1 - $toNext;
+            $shares[$next] += $toNext;
             $right_m = $module->x_m + $placement->width_m;
             foreach ($loads->zones->pieces($module->x_m, $module->y_m, $right_m, $module->y_m + $placement->length_m) as $piece) {
                 $suction = $loads->suction($piece['zone'], $module->isExposed());
@@ -136,10 +145,12 @@ final class Runs
                 $suctions[$key] ??= $suction;
                 $areas_m2[$key] ??= array_fill(0, count($clamps_m), 0.0);
                 [$along_m, $beside_m] = $stretch->isUpSlope ? [$piece['y_m'], $piece['x_m']] : [$piece['x_m'], $piece['y_m']];
-                $area_m2 = $piece['area_m2'] * self::share($pair, $line, $beside_m - $stretch->beside_m($module));
+                // Of modules on legs it acts in the middle of each.
+                $acts_m = $design->overRoof_rad() === 0.0 ? $beside_m - $stretch->beside_m($module) : $stretch->wide_m / 2;
+                $area_m2 = $piece['area_m2'] / $design->slant() * self::share($pair, $line, $acts_m);
                 $toNext = ($along_m - $from_m) / $bay_m;
-                $areas_m2[$key][$index] += $area_m2 * (1 - $toNext);
-                $areas_m2[$key][$index + 1] += $area_m2 * $toNext;
+                $areas_m2[$key][$one] += $area_m2 * (1 - $toNext);
+                $areas_m2[$key][$next] += $area_m2 * $toNext;
             }
         }
         ksort($suctions, SORT_STRING);

@@ -19,6 +19,9 @@ final readonly class SnowOnRun
 {
     private float $theta;
 
+    /** How steep the modules are. */
+    private float $modules;
+
     /** @param array{RailLine, RailLine} $pair */
     public function __construct(
         private Design $design,
@@ -31,6 +34,7 @@ final readonly class SnowOnRun
         private float $grip,
     ) {
         $this->theta = $design->surface->pitch->toRadians();
+        $this->modules = $design->modulePitch_rad();
     }
 
     /** @return array<string, array{float, float}> By case: normal and along, of one module in N; where they differ the most that any brings */
@@ -42,9 +46,11 @@ final readonly class SnowOnRun
                 ? array_map(fn (ModuleSpot $module): array => $this->module($case, $module, $module), $this->stretch->modules)
                 : [$this->module($case, $this->stretch->first(), $this->stretch->last())];
             $held_N = $this->held_N($case);
+            // What pushes down the roof against modules that are steeper lifts them.
+            $lifts_N = $held_N * sin($this->modules - $this->theta) * Runs::share($this->pair, $this->line, $this->stretch->wide_m / 2);
             $snow_N[$case->code] = [
-                max(array_map(static fn (array $one): float => $one[0] + $one[1], $on)),
-                max(array_column($on, 2)) + $held_N,
+                max(array_map(static fn (array $one): float => $one[0] + $one[1], $on)) - $lifts_N,
+                max(array_column($on, 2)) + $held_N * $this->design->slant() * $this->grip,
             ];
         }
 
@@ -58,7 +64,7 @@ final readonly class SnowOnRun
         $normal_N = $along_N = [];
         foreach ($this->loads->snow->cases as $case) {
             $normal_N[$case->code] = array_fill(0, count($clamps_m), 0.0);
-            $along_N[$case->code] = $this->held_N($case);
+            $along_N[$case->code] = $this->held_N($case) * $this->grip;
             foreach ($this->stretch->modules as $index => $module) {
                 [$uniform_N, $surcharge_N, $push_N, $top_m] = $this->module($case, $module, $module);
                 $from_m = $this->stretch->from_m($module);
@@ -88,12 +94,12 @@ final readonly class SnowOnRun
         $covered_m = $case->coveredBelowRidge_m($module->y_m, $top_m, $this->design->surface->slopeLength->toMetres());
         $surcharge_N = $case->surcharge_Pa * $width_m * $covered_m;
         $middle_m = $this->stretch->wide_m / 2;
-        $upon = cos($this->theta) ** 2;
+        $upon = cos($this->theta) * cos($this->modules);
 
         return [
             $uniform_N * Runs::share($this->pair, $this->line, $middle_m) * $upon,
             $surcharge_N * Runs::share($this->pair, $this->line, $this->stretch->isUpSlope ? $middle_m : $length_m - $covered_m / 2) * $upon,
-            ($uniform_N + $surcharge_N) * sin($this->theta) * cos($this->theta) * $this->grip,
+            ($uniform_N + $surcharge_N) * sin($this->modules) * cos($this->theta) * $this->grip,
             $top_m - $covered_m / 2,
         ];
     }
@@ -106,7 +112,7 @@ final readonly class SnowOnRun
      */
     private function held_N(SnowCase $case): float
     {
-        return $case->uniform_Pa * $this->heldAbove_m() * cos($this->theta) * sin($this->theta) * $this->placement->width_m * $this->grip;
+        return $case->uniform_Pa * $this->heldAbove_m() * cos($this->theta) * sin($this->theta) * $this->placement->width_m;
     }
 
     /** Length of roof above the stretch whose snow lies against its modules, up to the next module or the ridge; the most of any. */

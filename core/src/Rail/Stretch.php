@@ -23,6 +23,8 @@ final readonly class Stretch
         public float $wide_m,
         /** Between two modules. */
         public float $gap_m,
+        /** Where each module is clamped on its own, from both of its ends; null where neighbours share a clamp in the gap between them. */
+        private ?float $clampAt_m,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class Stretch
             $isUp ? $placement->length_m : $placement->width_m,
             $isUp ? $placement->width_m : $placement->length_m,
             ($isUp ? $design->block->rowGap : $design->block->columnGap)->toMetres(),
+            $design->clampAt_m(),
         ), $isUp ? $placement->columns() : $placement->stretches());
     }
 
@@ -63,9 +66,23 @@ final readonly class Stretch
         return $this->isUpSlope ? $module->x_m : $module->y_m;
     }
 
+    /** @return array{int, int} The clamps of a module, by its place */
+    public function clampsOf(int $module): array
+    {
+        return $this->clampAt_m === null ? [$module, $module + 1] : [2 * $module, 2 * $module + 1];
+    }
+
     /** @return list<float> The middles of clamps: at the outer edges, and in the middle of each gap */
     public function clamps_m(): array
     {
+        if ($this->clampAt_m !== null) {
+            $each = array_map(
+                fn (ModuleSpot $module): array => [$this->from_m($module) + $this->clampAt_m, $this->from_m($module) + $this->long_m - $this->clampAt_m],
+                $this->modules,
+            );
+
+            return array_merge(...$each);
+        }
         $clamps_m = [$this->from_m($this->first())];
         foreach (array_slice($this->modules, 1) as $module) {
             $clamps_m[] = $this->from_m($module) - $this->gap_m / 2;

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Foot\LFoot;
@@ -37,7 +38,8 @@ final class SecondOpinion
 
     private readonly string $rules;
 
-    public function __construct(private readonly Design $design, private readonly Run $run)
+    /** @param array{float, float} $offsets Of both rails from the lower end of a module, along it */
+    public function __construct(private readonly Design $design, private readonly Run $run, private readonly array $offsets = [0.0, 0.0])
     {
         $site = $design->site;
         $standard = $site->standard->value;
@@ -230,7 +232,16 @@ final class SecondOpinion
             $down = ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s - ($case['up'] ? $case['wind'] * $wind : 0.0);
             $along = $this->run->upSlope === null ? abs($case['dead_a'] * $f + $case['snow_a'] * $s) : $this->pushed($case, $full['reactions'], $snow['reactions'])[$i];
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
-            $pull = max(0.0, -$down) + max(0.0, $along * $kit->foot->limits()->railHeight_m / $kit->foot->base()->heel->toMetres() - $heel);
+            $legs = $this->design->block->arrangement;
+            $high = $kit->foot->limits()->railHeight_m;
+            $onLeg = 0.0;
+            if ($legs instanceof TiltLegs) {
+                $before = $down;
+                [$down, $along] = $this->onLeg($down, $case['dead_a'] * $f + $case['snow_a'] * $s);
+                [$heel, $high] = [$heel * min(1.0, abs($before) < 1e-9 ? 1.0 : $this->onLeg(1.0, 0.0)[0]), $legs->front->toMetres()];
+                $onLeg = max($down / ($legs->down?->toSi() ?? INF), -$down / ($legs->up?->toSi() ?? INF), $along / ($legs->along?->toSi() ?? INF));
+            }
+            $pull = max(0.0, -$down) + max(0.0, $along * $high / $kit->foot->base()->heel->toMetres() - $heel);
             [$w, $z, $final] = $this->lag();
             $onHook = $kit->foot instanceof TileHook ? self::hook($kit->foot, -$down, $along) : null;
             [$pull, $beside] = $onHook === null ? [$pull, $along] : [$onHook[0], $along / 2];
@@ -247,7 +258,7 @@ final class SecondOpinion
             $z *= $final ? 1.0 : $case['cd'];
             $ratios = [
                 $inSheet ? 0.0 : max(max(0.0, -$down) / ($kit->bolt->up?->toSi() ?? INF), $along / ($kit->bolt->along?->toSi() ?? INF)), max(0.0, -$down) / ($kit->foot->allowables()['up_N']?->toSi() ?? INF),
-                max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $beside / $z, $onHook[1] ?? 0.0,
+                max(0.0, $down) / ($kit->foot->allowables()['down_N']?->toSi() ?? INF), $along / ($kit->foot->allowables()['along_N']?->toSi() ?? INF), $pull / $w, $beside / $z, $onHook[1] ?? 0.0, $onLeg,
             ];
             if (is_infinite($w)) {
                 $pull = 0.0;
@@ -264,6 +275,31 @@ final class SecondOpinion
         }
 
         return $worst;
+    }
+
+    /**
+     * A frame of two legs cut free: what presses on this rail's foot square to the roof, and the size of what pushes it along, by moments about the lower pivot.
+     *
+     * @return array{float, float}
+     */
+    private function onLeg(float $down, float $along): array
+    {
+        $over = $this->design->block->tiltFromRoof->toRadians();
+        $pair = $this->offsets;
+        $middle = $this->design->module->length->toMetres() / 2;
+        $part = ($middle - $pair[0]) / ($pair[1] - $pair[0]);
+        $grip = $this->design->kit->clamp->gripsBothRails ? 0.5 : 1.0;
+        $upper = [cos($over), sin($over)];
+        if ($this->run->line->isUpper) {
+            // The pin carries what is square to the modules; what is left of it along the roof goes down the modules.
+            return [$down / cos($over), 0.0];
+        }
+        [$square, $plane] = [$down / (1 - $part), $along / $grip];
+        $acts = [$square * sin($over) - $plane * cos($over), -$square * cos($over) - $plane * sin($over)];
+        // About the lower pivot the pull down the plane has no arm.
+        $rear = $part * $square * ($upper[0] * cos($over) + $upper[1] * sin($over)) / $upper[0];
+
+        return [-$acts[1] - $rear, abs($acts[0])];
     }
 
     /**
@@ -419,7 +455,7 @@ final class SecondOpinion
     /** @return list<float> */
     private function pressures(float $area_m2): array
     {
-        if (!str_starts_with($this->rules, 'asce')) {
+        if (!str_starts_with($this->rules, 'asce') || $this->design->given !== null) {
             // The pressures of the zones are those of the run, a logarithm between their sizes.
             $t = max(0.0, min(1.0, log10($area_m2)));
 

@@ -26,6 +26,7 @@ final class WalkTest extends TestCase
         'foot' => ['ratio' => 'link.ratio', 'value' => 'link.reserve', 'demand_N' => 'link.demand_N', 'capacity_N' => 'link.capacity_N', 'cd' => 'link.duration_factor'],
         'lag_tension' => ['value_N' => 'foot.tension_N', 'up_N' => 'foot.up_N', 'along_N' => 'foot.along_N'],
         'uplift' => ['tributary_m' => 'foot.tributary_m', 'width_m' => 'run.tributary_m'],
+        'uplift_on_leg' => ['tributary_m' => 'foot.tributary_m', 'width_m' => 'run.tributary_m'],
         'rail_bending' => ['value' => 'run.rail.reserve', 'ratio' => 'run.rail.ratio', 'at_m' => 'run.rail.x_m', 'normal_Nm' => 'run.rail.capacity_normal_Nm', 'along_Nm' => 'run.rail.capacity_along_Nm'],
         'rail_bending_up' => ['value' => 'run.rail.reserve', 'ratio' => 'run.rail.ratio', 'at_m' => 'run.rail.y_m', 'normal_Nm' => 'run.rail.capacity_normal_Nm'],
         'lag_tension_turned' => ['value_N' => 'foot.tension_N', 'up_N' => 'foot.up_N', 'along_N' => 'foot.along_N'],
@@ -90,6 +91,21 @@ final class WalkTest extends TestCase
     }
 
     /**
+     * @param array<mixed> $run
+     *
+     * @return array<string, float> By equilibrium of a frame whose module is pulled in its middle
+     */
+    private function onLowerLeg(array $run): array
+    {
+        $design = $this->plan->design;
+        $rows = array_column(array_filter($this->document['runs'], static fn (array $one): bool => $one['row'] === $run['row']), 'offset_m', 'is_upper');
+        $upper = ($design->module->length->toMetres() / 2 - $rows[0]) / ($rows[1] - $rows[0]);
+        [$sin, $cos, $grip] = [sin($design->block->tiltFromRoof->toRadians()), cos($design->block->tiltFromRoof->toRadians()), $design->kit->clamp->gripsBothRails ? 0.5 : 1.0];
+
+        return ['per_up' => ($cos - $upper / $cos) / (1 - $upper), 'per_along' => $sin / $grip, 'push_per_up' => $sin / (1 - $upper), 'push_per_along' => $cos / $grip];
+    }
+
+    /**
      * What a value may be that the plan's document does not hold; null where it must stand there.
      *
      * @return list<float>|null
@@ -118,12 +134,15 @@ final class WalkTest extends TestCase
             'in_line bay_m' => [min(array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($xs_m, 0, -1), array_slice($xs_m, 1)) ?: [0.0])],
             'bay value_m', 'bay_up value_m', 'bay_on_rails value_m' => [$xs_m[$foot] - $xs_m[$foot - 1]],
             'bay_further_holds value_m', 'bay_further_tight value_m', 'bay_further_fails value_m' => [array_column($run['candidates'], $along, 'member')[$values['member']] - $xs_m[$foot - 1]],
-            'uplift area_m2' => [$values['tributary_m'] * $values['width_m']],
-            'uplift relief_N' => [$combination['dead'] * $brought['dead_normal_least_N'] * $beam(array_column($run['clamps'], 'share'))],
-            'uplift value_N' => [$values['factor'] * array_sum(array_map(static fn (Because $part): float => $part->values['value_Pa'] * $part->values['reached_m2'], $because->children)) - $values['relief_N']],
+            'uplift area_m2', 'uplift_on_leg area_m2' => [$values['tributary_m'] * $values['width_m']],
+            'uplift relief_N', 'uplift_on_leg relief_N' => [$combination['dead'] * $brought['dead_normal_least_N'] * $beam(array_column($run['clamps'], 'share'))],
+            'uplift value_N', 'uplift_on_leg value_N' => [$values['factor'] * array_sum(array_map(static fn (Because $part): float => $part->values['value_Pa'] * $part->values['reached_m2'], $because->children)) - $values['relief_N']],
             'panel_pressure reached_m2' => array_map(static fn (string $figure): float => $beam(array_map(static fn (array $clamp): float => ((array) $clamp['suction_areas_m2'])[$figure], $run['clamps'])), array_keys((array) $run['clamps'][0]['suction_areas_m2'])),
             'panel_pressure area_m2' => [$run['tributary_m'] * $run['attachments'][$foot - 1]['tributary_m']],
             'panel_pressure value_Pa' => array_map(static fn (array $s): float => max($s['least'], $s['small'] + ($s['large'] - $s['small']) * log(max($s['up_to'], min($s['from'], $values['area_m2'])) / $s['up_to']) / log($s['from'] / $s['up_to'])), $this->suctions()),
+            'leg_upper per_up' => [1 / cos($design->block->tiltFromRoof->toRadians())],
+            'leg_upper per_along', 'leg_upper push_per_up', 'leg_upper push_per_along' => [0.0],
+            'leg_lower per_up', 'leg_lower per_along', 'leg_lower push_per_up', 'leg_lower push_per_along' => [$this->onLowerLeg($run)[$name]],
             'purlin_share even_N' => [$values['load_N'] / $values['times']],
             'purlin_share with_Pa' => [$values['value'] * $values['without_Pa']],
             'purlin_share without_Pa' => [$this->without_Pa()],

@@ -73,9 +73,9 @@ function Worked({ calculation, stand }: { calculation: CalculationData; stand: P
                 <Part title={`The foot that is loaded most: foot ${foot.foot} of run ${foot.run}, on ${stand} ${foot.member}`}>
                     <State state={foot} of={`The foot holds ${foot.tributary} of rail by ${foot.width} of slope,`} />
                     <p className="mt-2">
-                        Its reaction at {foot.at}: {foot.normal} normal to the roof (a pull is positive), {foot.along} along. The
-                        rail lies {foot.height} over a heel {foot.heel} from the screw, which makes a pull of {foot.tension} in
-                        it.
+                        Its reaction at {foot.at}: {foot.normal} normal to the {foot.on_leg === null ? 'roof' : 'modules'} (a pull
+                        is positive), {foot.along} along. {foot.on_leg} The {foot.on_leg === null ? 'rail' : 'pivot'} lies{' '}
+                        {foot.height} over a heel {foot.heel} from the screw, which makes a pull of {foot.tension} in it.
                     </p>
                     <Rows
                         head={['Link', 'Combination', 'Demand', 'Capacity', 'Duration', 'Ratio', 'Reserve']}

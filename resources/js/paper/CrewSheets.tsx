@@ -1,6 +1,7 @@
 import { Fragment } from 'react';
 import { Part, Rows, Wide } from '@/paper/parts';
 import { Materials, OpenStops, StepList } from '@/paper/shared';
+import { LegFrames } from '@/sheet/LegFrames';
 import { Sheet } from '@/sheet/Sheet';
 import { paperScale } from '@/sheet/scale';
 import { CuttingBars, Ledger } from '@/stages/StagePanel';
@@ -20,6 +21,11 @@ export function CrewSheets({ view }: { view: PaperData }) {
             <OpenStops view={view} />
             <Marking view={view} />
             <Tapes view={view} />
+            {view.frames.length > 0 && (
+                <Part title="Legs">
+                    <LegFrames frames={view.frames} />
+                </Part>
+            )}
             <Part title="Tools, to be fetched once">
                 <p>{view.tools.join(' · ')}</p>
                 <p className="mt-1">

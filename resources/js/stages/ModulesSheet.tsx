@@ -35,10 +35,10 @@ export function ModulesSheet() {
             <Each list="/module/ratings">
                 {(at) => (
                     <>
-                        Clamped on the <Slot path={`${at}/side`} /> side, <Slot path={`${at}/from_m`} /> to{' '}
-                        <Slot path={`${at}/to_m`} /> from its ends, it bears <Slot path={`${at}/down_Pa`} /> down and{' '}
-                        <Slot path={`${at}/up_Pa`} /> up, a <Slot path={`${at}/basis`} /> (test over design{' '}
-                        <Slot path={`${at}/factor`} />
+                        Clamped on the <Slot path={`${at}/side`} /> side, the rail <Slot path={`${at}/relation`} />,{' '}
+                        <Slot path={`${at}/from_m`} /> to <Slot path={`${at}/to_m`} /> from its ends, it bears{' '}
+                        <Slot path={`${at}/down_Pa`} /> down and <Slot path={`${at}/up_Pa`} /> up, a <Slot path={`${at}/basis`} />{' '}
+                        (test over design <Slot path={`${at}/factor`} />
                         ), by <Slot path={`${at}/document`} />.
                     </>
                 )}

@@ -2,6 +2,7 @@ import { Why } from '@/desk/BecausePanel';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
+import { LegFrames } from '@/sheet/LegFrames';
 import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, Each, Say } from '@/stages/parts';
 
@@ -83,6 +84,7 @@ export function RailsSheet() {
 
 /** How rails lie under the block in view. */
 function Lying({ kind }: { kind: string }) {
+    const { data } = useDesk();
     return (
         <>
             <Say>
@@ -95,6 +97,20 @@ function Lying({ kind }: { kind: string }) {
                 )}
                 .
             </Say>
+            {kind === 'tilt_legs' && (
+                <>
+                    <Say>
+                        “<Slot path="/block/arrangement/name" />” bears <Slot path="/block/arrangement/up_N" open="missing" />{' '}
+                        pulled, <Slot path="/block/arrangement/down_N" open="missing" /> pressed and{' '}
+                        <Slot path="/block/arrangement/along_N" open="missing" /> down the slope, by{' '}
+                        <Slot path="/block/arrangement/document" open="(missing)" />; its lower pivot is{' '}
+                        <Slot path="/block/arrangement/front_m" /> over the base, the modules are tilted{' '}
+                        <Slot path="/block/tilt_from_roof_rad" /> against the roof. Long legs are braced along the row by{' '}
+                        <Slot path="/block/arrangement/bracing" open="(nothing)" />.
+                    </Say>
+                    <LegFrames frames={data.frames} width={262} />
+                </>
+            )}
             {kind === 'cross_rails' && (
                 <Say>
                     Where two cross, “<Slot path="/block/arrangement/name" />” bears{' '}

@@ -173,6 +173,7 @@ export type FieldPath =
     | `/module/ratings/${number}/basis`
     | `/module/ratings/${number}/factor`
     | `/module/ratings/${number}/document`
+    | `/module/ratings/${number}/relation`
     | '/block/surface'
     | '/block/module'
     | '/block/kit'
@@ -199,6 +200,8 @@ export type FieldPath =
     | '/block/arrangement/up_N'
     | '/block/arrangement/down_N'
     | '/block/arrangement/along_N'
+    | '/block/arrangement/front_m'
+    | '/block/arrangement/bracing'
     | '/kit/capacities'
     | '/kit/rail/name'
     | '/kit/rail/document'
@@ -383,6 +386,14 @@ export type FieldPath =
     | '/table/racking/holds/tee_across_N'
     | '/table/racking/cross_bolt'
     | '/table/racking/cut'
+    | '/table/racking/brace/name'
+    | '/table/racking/brace/document'
+    | '/table/racking/brace/front_at_m'
+    | '/table/racking/brace/rear_at_m'
+    | '/table/racking/brace/area_m2'
+    | '/table/racking/brace/modulus_Pa'
+    | '/table/racking/brace/pull_N'
+    | '/table/racking/brace/push_N'
     | '/table/racking/front_beam_m'
     | '/table/racking/front_post/name'
     | '/table/racking/front_post/document'
@@ -482,6 +493,8 @@ export type FieldPath =
     | '/table/racking/resin/wait_hours'
     | '/table/racking/resin/coldest_celsius'
     | '/table/racking/resin/day_celsius'
+    | '/table/racking/front_ballast_kg'
+    | '/table/racking/rear_ballast_kg'
     | '/table/racking/steepest_rad'
     | '/table/racking/mast/name'
     | '/table/racking/mast/document'
@@ -541,10 +554,14 @@ export type FieldPath =
     | '/table/sunshine/albedo'
     | `/table/sunshine/horizon/${number}/bearing_rad`
     | `/table/sunshine/horizon/${number}/elevation_rad`
+    | '/table/sunshine/aim'
     | `/table/built/${number}/post`
     | `/table/built/${number}/depth_m`
     | `/table/built/${number}/by`
     | `/table/built/${number}/on`
+    | `/table/built/${number}/lean_rad`
+    | `/table/built/${number}/off_line_m`
+    | `/table/built/${number}/head_over_m`
     | '/table/position/latitude_rad'
     | '/table/position/longitude_rad'
     | '/table/position/on'

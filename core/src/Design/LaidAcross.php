@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Design;
+
+use Garnetine\Core\Quantity\Length;
+
+/** What arrangements have in common whose rails run along the eave and stand on feet themselves. */
+trait LaidAcross
+{
+    public function past(Rail $rail): Length
+    {
+        return $rail->endPastModule;
+    }
+
+    public function isUpSlope(): bool
+    {
+        return false;
+    }
+
+    public function standsUpSlope(): bool
+    {
+        return false;
+    }
+}
