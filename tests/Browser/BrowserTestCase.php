@@ -6,6 +6,8 @@ namespace Tests\Browser;
 
 use App\Models\User;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\NoSuchElementException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -27,15 +29,9 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->browser = Chrome::driver();
+        $this->browser = Chrome::start();
         // So many people never log in from one place within a minute. The other lane may empty the same folders in that moment.
         retry(5, static fn (): bool => Cache::store('file')->flush(), 50, static fn (\Throwable $fault): bool => $fault instanceof \UnexpectedValueException);
-        // A page that still asks for news would bring its session back.
-        $this->browser->get('about:blank');
-        Chrome::online(true);
-        Chrome::forget(self::origin());
-        Chrome::size(1280, 800);
-        $this->browser->manage()->getLog('browser');
     }
 
     protected function prepare(): void
@@ -84,11 +80,6 @@ abstract class BrowserTestCase extends TestCase
     protected function logIn(User $user): void
     {
         $this->visit('/login');
-        if (!str_ends_with($this->browser->getCurrentURL(), '/login')) {
-            // An answer that was on its way to the page before has brought its session back.
-            Chrome::forget(self::origin());
-            $this->visit('/login');
-        }
         $this->type('input[type=email]', $user->email);
         $this->type('input[type=password]', 'a-long-password');
         $this->press('Log in');
@@ -129,9 +120,46 @@ abstract class BrowserTestCase extends TestCase
 
     protected function press(string $label): void
     {
-        $xpath = "//*[self::button or self::a][normalize-space()='$label']";
-        $this->browser->wait(15, 100)->until(WebDriverExpectedCondition::elementToBeClickable(WebDriverBy::xpath($xpath)), "no button \"$label\"");
-        $this->browser->findElement(WebDriverBy::xpath($xpath))->click();
+        $this->click("//*[self::button or self::a][normalize-space()='$label']");
+    }
+
+    /** @param string $place CSS, or XPath where it begins with // */
+    protected function click(string $place): void
+    {
+        $by = str_starts_with($place, '//') ? WebDriverBy::xpath($place) : WebDriverBy::cssSelector($place);
+        $this->patiently(function () use ($by): void {
+            $element = $this->browser->findElement($by);
+            $element->isEnabled() || throw new ElementNotInteractableException('It is switched off.');
+            $element->click();
+        }, $place);
+    }
+
+    /** Takes out the item of a list that the value stands in. */
+    protected function takeOut(string $path): void
+    {
+        $this->click("//*[@data-path='$path']/ancestor::p[1]//button[normalize-space()='take out']");
+    }
+
+    /**
+     * What an answer exchanges, covers or moves in that very moment is asked for again.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $act
+     *
+     * @return T
+     */
+    private function patiently(\Closure $act, string $place): mixed
+    {
+        $until = microtime(true) + 15;
+        while (true) {
+            try {
+                return $act();
+            } catch (NoSuchElementException|StaleElementReferenceException|ElementClickInterceptedException|ElementNotInteractableException $not) {
+                microtime(true) < $until || self::fail("$place on ".$this->browser->getCurrentURL().': '.$not->getMessage());
+                usleep(100_000);
+            }
+        }
     }
 
     protected function seeText(string $text, string $css = 'body'): void
@@ -157,20 +185,21 @@ abstract class BrowserTestCase extends TestCase
     /** Types into a value of a worksheet and stays in it. */
     protected function typing(string $path, string $text): RemoteWebElement
     {
-        $slot = $this->element("[data-path='$path']");
-        $slot->click();
-        $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $slot->sendKeys($text);
+        return $this->patiently(function () use ($path, $text): RemoteWebElement {
+            $slot = $this->browser->findElement(WebDriverBy::cssSelector("[data-path='$path']"));
+            $slot->click();
+            $slot->sendKeys([WebDriverKeys::CONTROL, 'a']);
+            $slot->sendKeys($text);
 
-        return $slot;
+            return $slot;
+        }, $path);
     }
 
     /** Types into a value of a worksheet and waits until the server has answered. */
     protected function fill(string $path, string $text, bool $saved = true): void
     {
-        $slot = $this->element("[data-path='$path']");
-        if ($slot->getTagName() === 'select') {
-            $slot->findElement(WebDriverBy::cssSelector("option[value='$text']"))->click();
+        if ($this->element("[data-path='$path']")->getTagName() === 'select') {
+            $this->click("[data-path='$path'] option[value='$text']");
         } else {
             $this->typing($path, $text)->sendKeys(WebDriverKeys::ENTER);
         }

@@ -9,31 +9,28 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 
-/** One headless Chromium for a whole run, with ChromeDriver on a free port; nothing leaves the machine. */
+/** Headless Chromium, a new one for each test so that nothing of the one before arrives late, with one ChromeDriver on a free port; nothing leaves the machine. */
 final class Chrome
 {
     private static ?RemoteWebDriver $driver = null;
 
-    /** @var resource|null */
-    private static $process;
+    private static ?int $port = null;
 
     public static function driver(): RemoteWebDriver
     {
-        if (self::$driver !== null) {
-            return self::$driver;
-        }
-        $port = self::freePort();
-        $process = proc_open(['chromedriver', "--port=$port", '--log-level=SEVERE'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
-        self::$process = is_resource($process) ? $process : throw new \RuntimeException('ChromeDriver does not start.');
-        register_shutdown_function(self::quit(...));
-        self::wait($port);
-        $profile = sys_get_temp_dir().'/garnetine-chrome-'.getmypid();
+        return self::$driver ?? self::start();
+    }
+
+    public static function start(): RemoteWebDriver
+    {
+        self::$driver?->quit();
+        $port = self::$port ??= self::startDriver();
         $options = new ChromeOptions();
         $options->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--no-default-browser-check',
             '--disable-background-networking', '--disable-component-update', '--disable-domain-reliability', '--disable-sync', '--metrics-recording-only',
             '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1', '--force-color-profile=srgb', '--font-render-hinting=none', '--hide-scrollbars',
-            '--window-size=1280,800', "--user-data-dir=$profile",
+            '--window-size=1280,800',
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -42,6 +39,22 @@ final class Chrome
         self::size(1280, 800);
 
         return $driver;
+    }
+
+    private static function startDriver(): int
+    {
+        $port = self::freePort();
+        $process = proc_open(['chromedriver', "--port=$port", '--log-level=SEVERE'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        if (!is_resource($process)) {
+            throw new \RuntimeException('ChromeDriver does not start.');
+        }
+        register_shutdown_function(static function () use ($process): void {
+            self::$driver?->quit();
+            proc_terminate($process);
+        });
+        self::wait($port);
+
+        return $port;
     }
 
     public static function size(int $width, int $height): void
@@ -54,21 +67,6 @@ final class Chrome
         $tools = new ChromeDevToolsDriver(self::driver());
         $tools->execute('Network.enable');
         $tools->execute('Network.emulateNetworkConditions', ['offline' => !$online, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
-    }
-
-    public static function forget(string $origin): void
-    {
-        $tools = new ChromeDevToolsDriver(self::driver());
-        $tools->execute('Network.clearBrowserCookies');
-        $tools->execute('Storage.clearDataForOrigin', ['origin' => $origin, 'storageTypes' => 'all']);
-    }
-
-    private static function quit(): void
-    {
-        self::$driver?->quit();
-        if (self::$process !== null) {
-            proc_terminate(self::$process);
-        }
     }
 
     public static function freePort(): int

@@ -189,14 +189,14 @@ final class DeskTest extends BrowserTestCase
         $this->seeText('19.9 psf', 'main');
         $this->press('Forget them');
         $this->seeText('24.2 psf', 'main');
-        $this->element('section[aria-label="Beside itself"] option[value="/site/exposure=B"]')->click();
+        $this->click('section[aria-label="Beside itself"] option[value="/site/exposure=B"]');
         $this->seeText('Suction in a corner at the ridge', 'section[aria-label="Beside itself"]');
         $beside = 'section[aria-label="Beside itself"]';
-        $this->element("$beside option[value=\"/site/standard=en-1991\"]")->click();
+        $this->click("$beside option[value=\"/site/standard=en-1991\"]");
         $this->seeText('The fundamental basic wind velocity of the place is missing', $beside);
         $this->element("$beside input[aria-label=\"Basic wind velocity\"]")->sendKeys('25 m/s'.WebDriverKeys::ENTER);
-        $this->element("$beside option[value=\"design\"]")->click();
-        $this->element("$beside option[value=\"characteristic\"]")->click();
+        $this->click("$beside option[value=\"design\"]");
+        $this->click("$beside option[value=\"characteristic\"]");
         $this->element("$beside input[aria-label=\"Screw, pull-out\"]")->sendKeys('4500 N'.WebDriverKeys::ENTER);
         $this->seeText('(zone G)', $beside);
         $this->assertAccessible('loads tried and compared');
@@ -254,7 +254,7 @@ final class DeskTest extends BrowserTestCase
         foreach (['Document' => 'Wind standard', 'Clause' => 'Table 1', 'Read by' => 'E. Sorrel', 'Value' => '0.9'] as $label => $text) {
             $this->element("section[aria-label='Own copies'] input[aria-label='$label']")->sendKeys($text);
         }
-        $this->element('section[aria-label="Own copies"] option[value="asce7_16/velocity_pressure/kd"]')->click();
+        $this->click('section[aria-label="Own copies"] option[value="asce7_16/velocity_pressure/kd"]');
         $this->press('Enter it');
         $this->seeText('Wind standard, Table 1', 'section[aria-label="Own copies"] table');
         $this->seeText('53 recalled values to confirm', 'main');
@@ -295,7 +295,7 @@ final class DeskTest extends BrowserTestCase
     {
         $this->stage('attachments');
         foreach (['dark', 'sunlight'] as $theme) {
-            $this->element('select[aria-label="Colours"] option[value='.$theme.']')->click();
+            $this->click('select[aria-label="Colours"] option[value='.$theme.']');
             self::assertSame($theme, $this->element('html')->getAttribute('data-theme'));
         }
         $this->stage('loads');

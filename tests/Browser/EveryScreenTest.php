@@ -63,7 +63,7 @@ final class EveryScreenTest extends BrowserTestCase
     {
         $this->logIn($this->user);
         $this->visit("/jobs/{$this->job->id}/stage/loads");
-        $this->element('[data-why="loads/qh"]')->click();
+        $this->click('[data-why="loads/qh"]');
         $this->element('aside[aria-label=Because] h3');
         $wrong = $this->look(null, 'aside');
         foreach (['116 mph', '117 mph'] as $speed) {

@@ -23,7 +23,7 @@ final class GroundTest extends BrowserTestCase
         $this->logIn($this->planner('Alder Grounds'));
         $this->visit('/jobs/new');
         $this->type('main label input[maxlength]', 'Low Meadow');
-        $this->act(fn () => $this->element('input[name=where]:not(:checked)')->click());
+        $this->act(fn () => $this->click('input[name=where]:not(:checked)'));
         $this->act(fn () => $this->press('Start the job'));
         $this->seeText('Site', 'main h2');
         $job = Job::query()->orderByDesc('id')->firstOrFail();
@@ -43,7 +43,7 @@ final class GroundTest extends BrowserTestCase
             '/table/rows' => '2', '/table/columns' => '3', '/table/column_gap_m' => '3/4 in', '/table/row_gap_m' => '2 in', '/table/tilt_rad' => '30 deg', '/module/length_m' => '66 in', '/module/width_m' => '39 in', '/module/mass_kg' => '42 lb',
             '/module/ratings/0/side' => 'short', '/module/ratings/0/from_m' => '6 in', '/module/ratings/0/to_m' => '14 in', '/module/ratings/0/down_Pa' => '112 psf', '/module/ratings/0/up_Pa' => '112 psf',
         ]);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/module/ratings/1/side']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/module/ratings/1/side'));
         $this->enter([
             '/table/racking/offset_m' => '3 in', '/table/racking/front_pipe_m' => '28 in', '/table/racking/between_m' => '80 in', '/table/racking/dead_Pa' => '1 psf', '/table/racking/beam/outside_m' => '2 3/8 in', '/table/racking/beam/wall_m' => '0.154 in',
             '/table/racking/beam/yield_Pa' => '35 ksi', '/table/racking/beam/stock_m' => "21'", '/table/racking/holds/clamp_up_N' => '900 lb', '/table/racking/holds/rail_moment_Nm' => '6000 lb in', '/table/racking/holds/rail_up_N' => '900 lb',
@@ -85,12 +85,12 @@ final class GroundTest extends BrowserTestCase
         $job = $this->exampleJob($user, 'fallow-field');
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/foundations");
-        $this->element('[data-why="posts/B1/bend"]')->click();
+        $this->click('[data-why="posts/B1/bend"]');
         $this->seeText('Fy · Z / 1.67', 'aside[aria-label=Because]');
         $this->seeText('wind on the low edge', 'aside[aria-label=Because]');
         $this->press('Close');
         $this->seeText('10 posts', '[aria-label="What else would stand"]');
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//tr[contains(., '10 posts') and contains(., 'holes of 16 in')]//button"))->click());
+        $this->act(fn () => $this->click("//tr[contains(., '10 posts') and contains(., 'holes of 16 in')]//button"));
         $this->seeText('design 2', 'header');
         $table = $job->current()->document()->table('table-1')->table;
         self::assertEqualsWithDelta([16.0, 5], [$table->footing->hole->toInches(), $table->racking->posts ?? 0], 1e-9);
@@ -122,7 +122,7 @@ final class GroundTest extends BrowserTestCase
         // Six modules on seven frames: a test is missing, then pulled again; a hot day leaves less time for a mix.
         $this->visit("/jobs/{$job->id}/stage/foundations?surface=spikes");
         $this->seeText('Pull tests', '#worksheet');
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/table/racking/tests/each/2/up_N']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/table/racking/tests/each/2/up_N'));
         $this->seeText('Of 3 pull tests that are needed on this ground, 2 were pulled upward', 'main');
         $this->act(fn () => $this->press('One more test'));
         $this->enter(['/table/racking/tests/each/2/up_N' => '900 lb', '/table/racking/tests/each/2/sideways_N' => '500 lb']);
@@ -155,7 +155,7 @@ final class GroundTest extends BrowserTestCase
         $this->to('Foundations');
         $this->enter(['/table/racking/block/side_m' => '40 in', '/table/racking/block/other_side_m' => '40 in']);
         $this->seeText('fails', '[aria-label=Posts]');
-        $this->element('[data-why="table/tips"]')->click();
+        $this->click('[data-why="table/tips"]');
         $this->seeText('about its underside', 'aside[aria-label=Because]');
         $this->press('Close');
         $this->visit("/jobs/{$job->id}/print/crew");

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
-
 /** A way through the worksheets of which the acts are counted: a value entered, a button pressed, a stage gone to. */
 trait Journey
 {
@@ -22,7 +20,7 @@ trait Journey
 
     private function to(string $stage): void
     {
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., '$stage')]"))->click());
+        $this->act(fn () => $this->click("//nav//a[contains(., '$stage')]"));
         $this->seeText($stage, 'main h2');
     }
 

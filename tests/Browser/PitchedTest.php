@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\Job;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Foot\Standoff;
@@ -45,7 +44,7 @@ final class PitchedTest extends BrowserTestCase
             '/surface/no_work_circles/0/x_m' => "17' 2", '/surface/no_work_circles/0/y_m' => "10' 8",
         ]);
         $this->to('Site');
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'by slope and pitch')]"))->click());
+        $this->act(fn () => $this->click("//button[contains(., 'by slope and pitch')]"));
         $this->to('Modules');
         $this->enter(['/block/columns' => '7', '/block/rows' => '3', '/block/x_m' => "5' 6", '/block/y_m' => "2' 1"]);
         $this->act(fn () => $this->press('Take them out'));
@@ -72,7 +71,7 @@ final class PitchedTest extends BrowserTestCase
     {
         $job = $this->started('Birch Crews');
         $this->enter(['/surface/framing/spacing_m' => '16 in']);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Site');
         $this->enter(['/site/ground_snow_Pa' => '0 psf']);
         $this->to('Modules');
@@ -108,11 +107,11 @@ final class PitchedTest extends BrowserTestCase
             '/surface/roof_kind' => 'hip', '/surface/pitch_rad' => '6/12', '/surface/width_m' => "42'", '/surface/slope_length_m' => "16' 9 1/4", '/surface/left_hip_m' => "15'", '/surface/right_hip_m' => "12'",
             '/surface/framing/first_member_m' => '24 in', '/surface/setbacks/left_m' => '18 in', '/surface/setbacks/right_m' => '18 in',
         ]);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Modules');
         $this->act(fn () => $this->press('Fill the plane'));
         $modules = (int) $this->element('[data-way="portrait"] [data-count]', 40)->getText();
-        $this->act(fn () => $this->element('[data-way="portrait"] button')->click());
+        $this->act(fn () => $this->click('[data-way="portrait"] button'));
         $this->act(fn () => $this->press('Take them out'));
         $this->seeText("Now $modules modules", 'main');
         $this->browser->executeScript('document.querySelector("[data-in-hand]").focus()');
@@ -142,7 +141,7 @@ final class PitchedTest extends BrowserTestCase
             '/surface/covering/lower_screws_m' => '100 mm', '/surface/covering/upper_screws_m' => '4600 mm', '/surface/covering/spaces_between' => '5', '/surface/covering/clear_m' => '200 mm',
             '/surface/framing/width_m' => '90 mm', '/surface/framing/depth_m' => '70 mm',
         ]);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Attachments');
         $this->enter([
             '/kit/foot/kind' => 'l_foot', '/kit/foot/up_N' => '700 lb', '/kit/foot/down_N' => '1200 lb', '/kit/foot/along_N' => '350 lb', '/kit/foot/document' => 'report 30', '/kit/foot/load_line_m' => '50 mm', '/kit/foot/length_m' => '65 mm', '/kit/foot/pad_m' => '3 mm',
@@ -185,7 +184,7 @@ final class PitchedTest extends BrowserTestCase
             '/surface/covering/rib_pitch_m' => '12 in', '/surface/covering/first_rib_m' => '3 in', '/surface/covering/rib_height_m' => '1 1/4 in', '/surface/covering/sheet_thickness_m' => '0.6 mm', '/surface/covering/sheet' => 'ribbed panel R', '/surface/covering/sheet_strength_Pa' => '65 ksi',
             '/surface/covering/lower_screws_m' => '6 in', '/surface/covering/upper_screws_m' => "14' 6", '/surface/covering/spaces_between' => '4', '/surface/covering/clear_m' => '8 in',
         ]);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Site');
         $this->enter(['/site/wind_speed_m_per_s' => '105 mph', '/site/exposure' => 'B']);
         $this->to('Attachments');
@@ -254,7 +253,7 @@ final class PitchedTest extends BrowserTestCase
             '/surface/covering/batten_width_m' => '2 in', '/surface/covering/lower_batten_m' => '12 in', '/surface/covering/upper_batten_m' => '188 3/4 in', '/surface/covering/batten_spaces' => '13', '/surface/covering/overlap_m' => '3 in',
             '/surface/covering/tile_top_m' => '2 1/4 in', '/surface/covering/under_plate_m' => '1/32 in', '/surface/covering/pan_pitch_m' => '12 in', '/surface/covering/first_pan_m' => '1 1/2 in',
         ]);
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//*[@data-path='/surface/no_work_circles/0/kind']/ancestor::p[1]//button[normalize-space()='take out']"))->click());
+        $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Site');
         $this->enter(['/site/ground_snow_Pa' => '20 psf']);
         $this->to('Modules');
@@ -304,7 +303,7 @@ final class PitchedTest extends BrowserTestCase
         self::assertSame([['one_share_too_much'], 8, 12], [$stops($plan), count($plan->supports), $plan->moduleCount()]);
         self::assertTrue($plan->supports[0]->run->line->isUpSlope);
         // A foot where the planner wants it, on a purlin that the rail crosses; the tape is read from the eave.
-        $this->act(fn () => $this->element('[data-tape-place="4"]')->click());
+        $this->act(fn () => $this->click('[data-tape-place="4"]'));
         $this->act(fn () => $this->press('Pin a foot here'));
         $this->seeText('A foot is pinned to purlin', 'main');
         self::assertContains(4, self::plan($job)->supports[0]->members());
@@ -354,7 +353,7 @@ final class PitchedTest extends BrowserTestCase
         // Another foot by hand on the upper rail stands on the lower one too.
         $this->to('Attachments');
         $this->act(fn () => $this->press('B'));
-        $this->act(fn () => $this->element('[data-tape-place="9"]')->click());
+        $this->act(fn () => $this->click('[data-tape-place="9"]'));
         $this->act(fn () => $this->press('Pin a foot here'));
         $this->seeText('A foot is pinned to seam', 'main');
         self::assertContains(9, self::plan($job)->supports[0]->members());

@@ -95,12 +95,12 @@ final class SavesTest extends BrowserTestCase
         self::assertSame('wide', $this->element($width)->getDomProperty('value'));
         self::assertSame('true', $this->element("{$width}[aria-invalid]")->getAttribute('aria-invalid'));
         // Over a change of stage too.
-        $this->browser->findElement(WebDriverBy::xpath('//nav[@aria-label="Stages"]//a[contains(., "Loads")]'))->click();
+        $this->click('//nav[@aria-label="Stages"]//a[contains(., "Loads")]');
         $this->seeText('Loads', 'main h2');
-        $this->browser->findElement(WebDriverBy::xpath('//nav[@aria-label="Stages"]//a[contains(., "Surface")]'))->click();
+        $this->click('//nav[@aria-label="Stages"]//a[contains(., "Surface")]');
         self::assertSame('wide', $this->element($width)->getDomProperty('value'));
         $this->seeText('found "wide"', 'main');
-        $this->element($width)->click();
+        $this->click($width);
         $this->element($width)->sendKeys(WebDriverKeys::ESCAPE);
         self::assertSame("44' 3", $this->element($width)->getDomProperty('value'));
         self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector("{$width}[aria-invalid]")));
@@ -132,7 +132,7 @@ final class SavesTest extends BrowserTestCase
         $this->seeText('expected it to be saved', 'main');
         self::assertSame('30 in', $this->element("[data-path='/surface/setbacks/left_m']")->getDomProperty('value'));
         $this->browser->executeScript('window.fetch = window.kept');
-        $this->element("[data-path='/surface/setbacks/left_m']")->click();
+        $this->click("[data-path='/surface/setbacks/left_m']");
         $this->element("[data-path='/surface/setbacks/left_m']")->sendKeys(WebDriverKeys::ENTER);
         $this->settled();
         self::assertSame('30 in', $this->job->current()->surface()->asTyped['/surface/setbacks/left_m']);

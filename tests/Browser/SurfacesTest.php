@@ -28,14 +28,14 @@ final class SurfacesTest extends BrowserTestCase
         $this->assertAccessible('a plane of two');
         self::assertSame(['9 ft', '36 in'], array_map(static fn (string $plane): string => $job->current()->surface($plane)->asTyped['/surface/setbacks/left_m'] ?? '', ['plane-2', 'plane-1']));
         // The stages keep to the plane; a value that was refused holds one on it.
-        $this->element('nav[aria-label=Stages] a[href*="stage/modules"]')->click();
+        $this->click('nav[aria-label=Stages] a[href*="stage/modules"]');
         $this->seeText('Street side', '[aria-current=true]');
         $this->fill('/block/rows', 'many', false);
         $this->seeText('Roof', '[data-surface="plane-1"] span.text-muted');
         $this->fill('/block/rows', '1', false);
         $this->press('Take them out');
         $this->seeText("Street side\n9 modules", '[data-surface="plane-2"]');
-        $this->element('[data-surface="plane-1"] a')->click();
+        $this->click('[data-surface="plane-1"] a');
         $this->seeText('Roof', '[aria-current=true]');
         self::assertCount(20, $this->browser->findElements(WebDriverBy::cssSelector('svg [data-module]')), 'with the place of the one taken out');
         $this->visit("/jobs/{$job->id}/print/crew");
@@ -48,7 +48,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->assertAccessible('crew sheets of two planes');
         // Of one plane alone, the other left out by name.
         $this->visit("/jobs/{$job->id}/stage/handover");
-        $this->element('fieldset label:nth-of-type(2) input')->click();
+        $this->click('fieldset label:nth-of-type(2) input');
         $this->press('Issue design 5 for review');
         $this->seeText('for review, preliminary; without Street side', '[data-issued]');
         $this->assertAccessible('hand-over of one plane of two');
@@ -72,10 +72,10 @@ final class SurfacesTest extends BrowserTestCase
         $this->fill('/block/orientation', 'landscape');
         $this->seeText('Block 2: The block lies', 'main');
         $this->assertAccessible('a block of two');
-        $this->element('[data-beside="1"] rect')->click();
+        $this->click('[data-beside="1"] rect');
         $this->seeText('Block 1', '[aria-current=true]');
         self::assertCount(20, $this->browser->findElements(WebDriverBy::cssSelector('svg [data-module]')));
-        $this->element('[data-block="2"] a')->click();
+        $this->click('[data-block="2"] a');
         $this->seeText('Block 2', '[aria-current=true]');
         $this->press('Take this block out');
         // The page comes anew: nothing of the old one is waited for.
@@ -101,7 +101,7 @@ final class SurfacesTest extends BrowserTestCase
         self::assertCount(4, $job->current()->surface('plane-1')->surface->outline);
         $this->fill('/surface/outline/0/setback_m', '2 ft');
         $this->assertAccessible('a plane by its corners');
-        $this->element('details:nth-of-type(1) summary')->click();
+        $this->click('details:nth-of-type(1) summary');
         foreach (['480 in, 200 in, 478 in, 202 in', '515 in', "43' 6\""] as $index => $text) {
             $this->browser->findElements(WebDriverBy::cssSelector('details input'))[$index]->sendKeys($text);
         }
@@ -112,12 +112,12 @@ final class SurfacesTest extends BrowserTestCase
         $this->seeText('By its corners it is', 'main');
         $this->settled();
         self::assertEqualsWithDelta(12.278, $job->current()->surface('plane-1')->surface->width->toMetres(), 0.002);
-        $this->element('nav[aria-label=Stages] a[href*="stage/modules"]')->click();
+        $this->click('nav[aria-label=Stages] a[href*="stage/modules"]');
         $this->press('Fill the plane');
         $this->seeText('as it is', 'main');
         $modules = (int) $this->element('[data-way="portrait"] [data-count]', 30)->getText();
         $this->assertAccessible('ways to fill a plane');
-        $this->element('[data-way="portrait"] button')->click();
+        $this->click('[data-way="portrait"] button');
         $this->seeText("Now $modules modules", 'main');
         $this->settled();
         self::assertSame($modules, $job->current()->surface('plane-1')->block->rows * $job->current()->surface('plane-1')->block->columns - count($job->current()->surface('plane-1')->block->leftOut));
@@ -129,7 +129,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/surface");
         $this->browser->wait(15, 100)->until(fn (): bool => $this->browser->findElements(WebDriverBy::xpath("//summary[.='Take it from a file']")) !== []);
-        $this->browser->findElement(WebDriverBy::xpath("//summary[.='Take it from a file']"))->click();
+        $this->click("//summary[.='Take it from a file']");
         $file = tempnam(sys_get_temp_dir(), 'corners').'.csv';
         file_put_contents($file, "x_ft,y_ft,edge\n0,0,eave\n40,0,rake\n40,16,ridge\n0,sixteen,rake\n");
         $this->element('input[type=file]')->setFileDetector(new LocalFileDetector())->sendKeys($file);

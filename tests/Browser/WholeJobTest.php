@@ -34,7 +34,7 @@ final class WholeJobTest extends BrowserTestCase
 
     private function theRestIsSo(): void
     {
-        $this->act(fn () => $this->element('[data-finding=examples_left] button')->click());
+        $this->act(fn () => $this->click('[data-finding=examples_left] button'));
     }
 
     public function test_a_new_user_plans_a_roof_from_a_paper_survey(): void
@@ -66,7 +66,7 @@ final class WholeJobTest extends BrowserTestCase
             $this->theRestIsSo();
         }
         $this->to('Site');
-        $this->act(fn () => $this->browser->findElement(WebDriverBy::xpath("//button[contains(., 'by slope and pitch')]"))->click());
+        $this->act(fn () => $this->click("//button[contains(., 'by slope and pitch')]"));
         foreach (['Attachments', 'Rails'] as $stage) {
             $this->to($stage);
             $this->theRestIsSo();
@@ -88,30 +88,30 @@ final class WholeJobTest extends BrowserTestCase
         $this->browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::ENTER);
         $this->seeText('Now 18 modules, 0 taken out', 'main');
 
-        $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., 'Loads')]"))->click();
-        $this->element('[data-why="loads/qh"]')->click();
+        $this->click("//nav//a[contains(., 'Loads')]");
+        $this->click('[data-why="loads/qh"]');
         $this->seeText('0.00256', 'aside');
         $this->seeText('entered as “110 mph”', 'aside');
 
-        $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., 'Attachments')]"))->click();
-        $this->element('[data-why$="/bay"]')->click();
+        $this->click("//nav//a[contains(., 'Attachments')]");
+        $this->click('[data-why$="/bay"]');
         $this->seeText('Spacing between these feet', 'aside');
         $this->seeText('Were the next foot on member', 'aside');
 
         foreach (['Rails' => 'stock lengths of', 'Holes' => 'planned'] as $stage => $says) {
-            $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., '$stage')]"))->click();
+            $this->click("//nav//a[contains(., '$stage')]");
             $this->seeText($says);
         }
 
-        $this->browser->findElement(WebDriverBy::xpath("//nav//a[contains(., 'Hand-over')]"))->click();
+        $this->click("//nav//a[contains(., 'Hand-over')]");
         $this->seeText('Preliminary: not for construction', 'main');
         $this->type('[aria-label=Signatures] form input:not([type=checkbox])', 'E. Sorrel');
         $this->browser->findElements(WebDriverBy::cssSelector('[aria-label=Signatures] form input.entry'))[1]->sendKeys('Our printed copy of the standards');
         foreach ($this->browser->findElements(WebDriverBy::xpath("//button[normalize-space()='pick all']")) as $button) {
             $button->click();
         }
-        $this->element('fieldset input[type=checkbox]')->click();
-        $this->browser->findElement(WebDriverBy::xpath("//button[starts-with(normalize-space(), 'Sign ')]"))->click();
+        $this->click('fieldset input[type=checkbox]');
+        $this->click("//button[starts-with(normalize-space(), 'Sign ')]");
         $this->seeText('Confirmed by the persons named', 'main');
         self::assertSame(Status::Confirmed->value, Planner::plan(Job::query()->where('name', 'Fern Street 3, front')->firstOrFail()->current()->surface())->status()->value);
 
