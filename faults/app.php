@@ -87,7 +87,7 @@ return [
     'app/Desk/RunView.php' => [
         ["'up' => \$printer->print(Dimension::Force, \$verdict->up_N)", "'up' => \$printer->print(Dimension::Force, \$verdict->down_N)", 'Push is told as pull', 'ToldTest'],
         ["'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1] - \$feet_m[\$place])", "'bay' => isset(\$feet_m[\$place + 1]) ? \$printer->length(\$feet_m[\$place + 1])", 'A bay is told as a place', 'ToldTest'],
-        ["'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->holeY_m))", "'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->y_m))", 'Chalk lines are told at the rail', 'ToldTest'],
+        ["'height' => \$printer->tape(\$plan->tapes()->ofLine_m(\$run->run->line))", "'height' => \$printer->tape(\$plan->tapes()->onSlope_m(\$run->run->line->at_m))", 'Chalk lines are told at the rail', 'ToldTest'],
     ],
     'app/Paper/SectionView.php' => [
         ["'below' => \$flashing?->below, 'above' => \$flashing?->above", "'below' => \$flashing?->above, 'above' => \$flashing?->below", 'The flashing is drawn upside down', 'ToldTest'],
@@ -134,6 +134,6 @@ return [
         ['$isUp ? [$line_m, $point[1]] : [$point[0], $line_m]', '$isUp ? [$point[0], $line_m] : [$line_m, $point[1]]', 'Dimensions lie across what they measure', 'DrawingTest'],
     ],
     'app/Paper/SheetDrawing.php' => [
-        ['$this->at($x_m, $run->run->line->holeY_m)', '$this->at($x_m, $run->run->line->y_m)', 'Feet are drawn at their rail, beside their holes', 'DrawingTest'],
+        ['$this->at(...$line->hole_m($x_m))', '$this->at(...$line->point_m($x_m))', 'Feet are drawn at their rail, beside their holes', 'DrawingTest'],
     ],
 ];

@@ -95,7 +95,7 @@ return [
         ['return max(0.0, floor($this->window_m', 'return min(0.0, floor($this->window_m', 'Crews are told no room beside the centre'],
     ],
     'core/src/Because/Becauses.php' => [
-        ['$feet_m[$foot + 1] - $feet_m[$foot]', '$feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
+        ['$length_m = $feet_m[$foot + 1] - $feet_m[$foot]', '$length_m = $feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
         ["'length_m' => \$this->plan->design->kit->fastener->length()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", "'length_m' => \$this->plan->design->kit->fastener->diameter()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", 'The length of the screw is told as its diameter'],
         ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
         ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
@@ -123,7 +123,7 @@ return [
     ],
     'core/src/Crew/Tapes.php' => [
         ['SlopeDatum::Ridge => $this->design->surface->slopeLength->toMetres() - $y_m', 'SlopeDatum::Ridge => $y_m - $this->design->surface->slopeLength->toMetres()', 'From the ridge the tape counts below nothing'],
-        ['- $this->members->shiftAt_m($line->holeY_m)', '+ $this->members->shiftAt_m($line->holeY_m)', 'Beside a lap the tape misses every member'],
+        ['$this->members->first->toMetres() - $shift_m', '$this->members->first->toMetres() + $shift_m', 'Beside a lap the tape misses every member'],
     ],
     'core/src/Crew/Tools.php' => [
         ["'shank_bit' => \$hasShank ?", "'shank_bit' => !\$hasShank ?", 'The bit for the shank stays in the van'],
@@ -176,7 +176,7 @@ return [
         ['$share->ratio > $this->limit + 1e-9', '$share->ratio > 1.05 * $this->limit + 1e-9', 'Members over their limit are let go'],
     ],
     'core/src/Framing/ArrayWeight.php' => [
-        ['$design->kit->extraMassPerModule->toSi()) * self::G', '$design->kit->extraMassPerModule->toSi()) / self::G', 'Modules weigh nothing on the members'],
+        ['$design->kit->extra_kg()) * self::G', '$design->kit->extra_kg()) / self::G', 'Modules weigh nothing on the members'],
     ],
     'core/src/Framing/Member.php' => [
         ['$this->to_m - $fromEnd_m', '$this->to_m + $fromEnd_m', 'A foot stands past the end of a member'],
@@ -275,7 +275,7 @@ return [
     'core/src/Layout/Placement.php' => [
         [', $to_m - 1e-6] as $at_m', '] as $at_m', 'A block closes a side that it covers but for the end'],
         ['&& $gap_m <= $open_m) {', ') {', 'A block far away shelters'],
-        ['&& $column !== $before', '&& $column === $before', 'A gap does not end a stretch of modules'],
+        ['&& $number !== $before + 1', '&& $number === $before', 'A gap does not end a stretch of modules'],
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
@@ -364,7 +364,7 @@ return [
         ["return \$side === 'left' || \$side === 'right' ? \$this->alongEave_m", "return \$side !== 'left' || \$side === 'right' ? \$this->alongEave_m", 'The breadth of the building is its depth'],
     ],
     'core/src/Load/ZoneDemand.php' => [
-        ['/ $area_m2 * cos($design->surface->pitch->toRadians())', '/ $area_m2 / cos($design->surface->pitch->toRadians())', 'The weight that holds down is told far off'],
+        ['$design->kit->extra_kg()) * 9.80665 / $area_m2 * cos($design->modulePitch_rad())', '$design->kit->extra_kg()) * 9.80665 / $area_m2 / cos($design->modulePitch_rad())', 'The weight that presses is told far off'],
     ],
     'core/src/Load/ZoneMap.php' => [
         ['[$double / 2, $x / (3 * $double)', '[$double / 2, $x * (3 * $double)', 'The middle of a zone field lies elsewhere'],
@@ -429,7 +429,7 @@ return [
     ],
     'core/src/Design/Design.php' => [
         ['$isUpper ? [$length_m - $to_m, $length_m - $from_m]', '$isUpper ? [$length_m + $to_m, $length_m - $from_m]', 'The clamp zone of the upper rail lies past the module', 'Rail|Layout'],
-        ['Orientation::Portrait ? ModuleSide::Long : ModuleSide::Short', 'Orientation::Landscape ? ModuleSide::Long : ModuleSide::Short', 'Modules are rated for the side that no clamp holds'],
+        ['=== $isAcross ? ModuleSide::Long : ModuleSide::Short', '=== $isAcross ? ModuleSide::Short : ModuleSide::Long', 'Modules are rated for the side that no clamp holds'],
         ['Orientation::Portrait ? $this->module->length : $this->module->width', 'Orientation::Portrait ? $this->module->length : $this->module->length', 'Rows of landscape modules overlap'],
     ],
     'core/src/Design/BlockPart.php' => [
@@ -447,7 +447,7 @@ return [
         ['$here.substr($pointer, strlen($there))', '$there.substr($pointer, strlen($there))', 'Places of a surface are told by the job\'s names'],
     ],
     'core/src/Plan/PlanDocument.php' => [
-        ["'x0_m' => \$run->run->x0_m, 'x1_m' => \$run->run->x1_m", "'x0_m' => \$run->run->x1_m, 'x1_m' => \$run->run->x0_m", 'A run is told from its other end'],
+        ["'x0_m' => \$run->x0_m, 'x1_m' => \$run->x1_m", "'x0_m' => \$run->x1_m, 'x1_m' => \$run->x0_m", 'A run is told from its other end'],
         ["'torque_Nm' => \$kit->clamp->torque?->toSi()", "'torque_Nm' => \$kit->bolt->torque?->toSi()", 'Clamps get the torque of the bolts'],
         ["'down_N' => \$verdict->down_N, 'along_N' => \$verdict->along_N", "'down_N' => \$verdict->along_N, 'along_N' => \$verdict->down_N", 'Forces on a foot change places'],
     ],
@@ -486,7 +486,7 @@ return [
     ],
     'core/src/Rail/RailEnds.php' => [
         ['? $away_m : -$away_m', '? $away_m : $away_m', 'A rail that hangs over the edge is off it'],
-        ['$clear_m($run->x1_m, $run->line->y_m)', 'INF', 'Right ends of rails lie across what is kept free'],
+        [', $clear_m(...$run->line->point_m($run->x1_m)))', ', INF)', 'Right ends of rails lie across what is kept free'],
         ['$area->clearance->toMetres(), [', '0.0, [', 'Ends of rails stand beside a vent'],
     ],
     'core/src/Rail/RailsMeet.php' => [
@@ -497,14 +497,26 @@ return [
         ['$purlin !== null => $purlin->y_m - $hole_m - $low_m,', '$purlin !== null => $purlin->y_m - $low_m,', 'Holes lie beside their purlin', 'Covering'],
     ],
     'core/src/Rail/Runs.php' => [
-        ['                || !$mayStand($x_m)
-', '', 'Feet stand at the very edge of a sheet', 'Covering'],
-        ['$modules) - 1];', '$modules) - 2];', 'A run ends a module short'],
-        ['|| $x_m > $x1_m - $past_m', '|| $x_m > $x1_m + $past_m', 'A foot may stand on the end of a rail'],
+        ['$design->kit->under_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
+    ],
+    'core/src/Under/Hanging.php' => [
+        ['$high_m + 1e-9', '$high_m + 1e9', 'A box hangs out over the end of its module', 'BeneathTest'],
+        ['$plan->feet_m(), ...$run->clamps_m', '$run->clamps_m', 'Boxes hang where feet are', 'BeneathTest'],
+        ['$other->run->line->at_m <=> $one', '$one->run->line->at_m <=> $other', 'Boxes hang on the lower rails', 'BeneathTest'],
+    ],
+    'core/src/Under/Strings.php' => [
+        ['$columns[$to - 1]', '$columns[$to - 1] + 1', 'A string ends under the next', 'BeneathTest'],
+    ],
+    'core/src/Under/EarthPaths.php' => [
+        ['$bonding->splicesBond === YesNo::Yes', '$bonding->splicesBond !== YesNo::No', 'Splices of which nobody knows join rails to earth', 'FindingsTest'],
+        ['$bonding->clampsBond === YesNo::Yes ? 0', '$bonding->clampsBond !== YesNo::No ? 0', 'Clamps of which nobody knows join frames to earth', 'BeneathTest'],
+    ],
+    'core/src/Design/Kit.php' => [
+        ['$this->under->mass->toSi() / $this->under->modulesEach', '$this->under->mass->toSi()', 'A box for two weighs on each whole', 'BeneathTest'],
     ],
     'core/src/Seal/HoleLedger.php' => [
         ['$withFeet || $hole[\'run\'] === null', 'true', 'Sealant is brought for holes under pads', 'Covering|Told'],
-        ["'y_m' => \$plan->run->line->holeY_m", "'y_m' => \$plan->run->line->y_m", 'Holes are told where the rail lies'],
+        ["'x_m' => \$holeX_m, 'y_m' => \$y_m", "'x_m' => \$holeX_m, 'y_m' => \$line->at_m", 'Holes are told where the rail lies'],
         ["'note' => \$penetration->note", "'note' => ''", 'The note of a hole is lost'],
     ],
     'core/src/Foot/AsideLever.php' => [
@@ -720,7 +732,7 @@ return [
         ['->posts !== []) {', '->posts === []) {', 'Kinds begin on posts that do not hold', 'Ground'],
     ],
     'core/src/Design/Ground/Table.php' => [
-        ['$one->post === $post ? $one->depth->toMetres() : $depth_m', '$one->post === $post && $depth_m === null ? $one->depth->toMetres() : $depth_m', 'Of two measures the first counts', 'Ground'],
+        ['$one->post === $post ? $one', '$one->post === $post && $built === null ? $one', 'Of two measures the first counts', 'Ground'],
     ],
     'core/src/Ground/TableCase.php' => [
         ['$this->tilt_rad === null ? \'\' : sprintf', 'true ? \'\' : sprintf', 'Reasons of a tilted head name the wind at the planned tilt'],
@@ -814,6 +826,9 @@ return [
     ],
     'core/src/Rail/FootPlaces.php' => [
         ['&& $away_m >= $clear_m', '', 'Feet stand at the edge of a sheet', 'Rail'],
+        ['                || !$mayStand($x_m)
+', '', 'Feet stand at the very edge of a sheet', 'Covering'],
+        ['|| $x_m > $x1_m - $past_m', '|| $x_m > $x1_m + $past_m', 'A foot may stand on the end of a rail'],
     ],
     'core/src/Rates/Effort.php' => [
         ['$work[0] + $parts', '$work[0]', 'Parts cost nothing', 'Rates'],

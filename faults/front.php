@@ -34,7 +34,7 @@ return [
         ["                        member.load,\n                        member.times,", "                        member.times,\n                        member.load,", 'Loads and shares of members change places', 'ToldTest'],
     ],
     'resources/js/paper/CrewSheets.tsx' => [
-        ['{view.stand} {foot.member}', '{view.stand} {foot.number}', 'Crews read the number of a foot as its member', 'ToldTest'],
+        ['`${view.stand} ${foot.member}`', '`${view.stand} ${foot.number}`', 'Crews read the number of a foot as its member', 'ToldTest'],
         ["splices at {marks(run, 'splice', ', ')}", "splices at {marks(run, 'clamp', ', ')}", 'Splices are told where clamps stand', 'ToldTest'],
         ['[row.what, row.torque, row.document]', '[row.what, row.document, row.torque]', 'Torque and document change places', 'ToldTest'],
     ],

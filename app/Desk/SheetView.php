@@ -78,6 +78,7 @@ final class SheetView
                 $plan->design->surface->penetrations,
             ),
             'dimensions' => self::dimensions($seen),
+            'box_m' => $plan->design->kit->under?->length->toMetres() ?? 0.0,
         ];
     }
 

@@ -20,6 +20,7 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Rail\LegFrame;
+use Garnetine\Core\Under\Box;
 
 /** Tables of the loads, the members, the holes and the hand-over, as texts. */
 final class PaperView
@@ -91,6 +92,7 @@ final class PaperView
             'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan),
             'frames' => self::frames($plan),
+            'beneath' => self::beneath($plan),
             'cutting' => $plan->cutting === null ? null : [
                 'stock' => array_map(
                     static fn (array $bar): array => [
@@ -240,6 +242,25 @@ final class PaperView
         }
 
         return array_values($frames);
+    }
+
+    /** @return array<string, mixed>|null What hangs under the modules, the strings of each row, and what joins metal to earth */
+    private static function beneath(Plan $plan): ?array
+    {
+        $beneath = $plan->beneath;
+        [$under, $bonding] = [$plan->design->kit->under, $plan->design->kit->bonding];
+
+        return $beneath === null ? null : [
+            'box' => $under?->name, 'boxes' => count(array_filter($beneath->boxes, static fn (Box $box): bool => $box->run !== null)),
+            'strings' => array_map(static fn (array $string): array => [
+                'row' => (count($plan->blocks) > 1 ? "block {$string['block']}, " : '')."row {$string['row']}", 'string' => $string['string'],
+                'from' => $string['from'], 'to' => $string['to'], 'modules' => $string['modules'],
+            ], $beneath->strings),
+            'earth' => $beneath->earth === null || $bonding === null ? null : [
+                'lug' => $bonding->name, 'lugs' => count($beneath->earth->lugs), 'jumper' => $bonding->jumper, 'jumpers' => count($beneath->earth->jumpers),
+                'broken' => count($beneath->earth->broken), 'frames' => $beneath->earth->frames,
+            ],
+        ];
     }
 
     /** @return array<string, string|bool|null> */

@@ -17,7 +17,7 @@ use Garnetine\Core\Quantity\UnitSystem;
 final class SheetDrawing
 {
     /** Layers with the numbers of their colours. */
-    private const LAYERS = ['ROOF' => 7, 'ZONES' => 8, 'FRAMING' => 30, 'KEPT_FREE' => 1, 'MODULES' => 5, 'RAILS' => 4, 'FEET' => 3, 'HOLES' => 6, 'DIMENSIONS' => 2, 'TEXT' => 7];
+    private const LAYERS = ['ROOF' => 7, 'ZONES' => 8, 'FRAMING' => 30, 'KEPT_FREE' => 1, 'MODULES' => 5, 'RAILS' => 4, 'FEET' => 3, 'UNDER_MODULES' => 9, 'HOLES' => 6, 'DIMENSIONS' => 2, 'TEXT' => 7];
 
     private const INCHES_PER_METRE = 1 / 0.0254;
     private const APART_M = 3.0;
@@ -83,6 +83,7 @@ final class SheetDrawing
             $this->drawing->circle('KEPT_FREE', $this->at($area->x->toMetres(), $area->y->toMetres()), $area->diameter->toMetres() / 2);
         }
         $this->array();
+        $this->beneath();
         foreach ($this->plan->design->surface->penetrations as $hole) {
             $this->drawing->circle('HOLES', $this->at($hole->x->toMetres(), $hole->y->toMetres()), self::FOOT_M);
         }
@@ -115,6 +116,25 @@ final class SheetDrawing
             foreach ($line->isOnRails ? [] : $run->feet_m() as $x_m) {
                 $this->drawing->insert('FOOT', 'FEET', $this->at(...$line->hole_m($x_m)));
             }
+        }
+    }
+
+    /** Boxes as long as they are along their rails, lugs as small rings. */
+    private function beneath(): void
+    {
+        $half_m = ($this->plan->design->kit->under?->length->toMetres() ?? 0.0) / 2;
+        foreach ($this->plan->beneath->boxes ?? [] as $box) {
+            if ($box->run !== null) {
+                $corners = array_map(static fn (array $by): array => [$box->at_m + $by[0] * $half_m, $by[1] * self::FOOT_M], [[-1, -1], [1, -1], [1, 1], [-1, 1]]);
+                $line = $box->run->line;
+                $this->drawing->closed('UNDER_MODULES', $this->moved(array_map(
+                    static fn (array $corner): array => $line->isUpSlope ? [$line->at_m + $corner[1], $corner[0]] : [$corner[0], $line->at_m + $corner[1]],
+                    $corners,
+                )));
+            }
+        }
+        foreach ($this->plan->beneath->earth->lugs ?? [] as $lug) {
+            $this->drawing->circle('UNDER_MODULES', $this->at(...$lug['run']->line->point_m($lug['at_m'])), self::FOOT_M / 2);
         }
     }
 

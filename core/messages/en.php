@@ -114,6 +114,12 @@ return [
     'finding.crossing_allowable_missing' => 'What “{crossing}” bears where two rails cross, up, down and along the lower one, is not entered with its document: no crossing counts before.',
     'finding.two_layers_higher' => 'On rails in two layers modules stand higher by a rail than on one: that their top is {top} above the roof, as the wind on them goes by, is to be measured over both.',
     'finding.shared_unfit' => 'Rails that rows share are planned where the clamps of both edges hold a module against sliding: of others the lower edge alone would hold all of it.',
+    'finding.under_no_room' => 'No rail has room for “{name}” under {modules}, free of feet, clamps and splices: shorten it, ask its maker how near it may come to them, or hang fewer.',
+    'finding.string_short' => 'Row {row} makes a string of {modules} modules, and the electrician wants {least} at least ({strings} such): other rows, other strings, or a row less.',
+    'finding.bond_broken' => 'The path to earth ends at {splices} splices (rails {runs}): they are not listed for bonding, and no jumper is entered.',
+    'finding.bonding_undocumented' => 'What “{lug}” and the other parts for bonding are listed for is not entered: name the document.',
+    'finding.bonding_to_sign' => 'The path to earth wants an electrician: {lugs} lugs, {jumpers} jumpers and {frames} parts for frames, joined by one wire, are only counted here. Who answers for it signs.',
+    'finding.copper_on_aluminium' => '“{lug}” brings bare copper onto aluminium or zinc, which it eats where it is wet: take tinned copper or stainless steel, and keep bare wire off the rails and off what they drip on.',
     'finding.legs_need_given' => 'Modules on legs are planned under pressures that an engineer or a test gives, with the snow on the roof where there is any: figures for modules that lie parallel to a roof do not hold for them.',
     'finding.legs_unfit' => 'Legs are not planned here: {why}',
     'legs.tilt' => 'modules on legs are between 1° and 35° steeper than their roof. Enter their tilt against it.',
@@ -373,7 +379,7 @@ return [
     'note.species_unknown' => 'lightest usual species', 'note.fyb_screw' => 'bending yield of wood screws', 'note.steel_together' => 'interaction of pull-out and shear', 'note.edge_screw' => 'usual distance from the face under ¼ in', 'note.tip_screw' => 'two diameters grip nothing, on the safe side', 'note.rd_iv' => 'reduction of mode IV at this diameter',
 
     // what is carried up, and how tight it gets
-    'lift.modules' => 'row {row}: {count} modules, {mass}', 'lift.modules_of_block' => 'block {block}, row {row}: {count} modules, {mass}', 'lift.rails' => '{count} lengths of rail, {mass}',
+    'lift.modules' => 'row {row}: {count} modules, {mass}', 'lift.modules_of_block' => 'block {block}, row {row}: {count} modules, {mass}', 'lift.boxes' => 'row {row}: {count} boxes to hang under them, {mass}', 'lift.rails' => '{count} lengths of rail, {mass}',
     'torque.bolt' => 'Rail bolt: {name}', 'torque.clamp' => 'Clamps: {name}', 'torque.fastener' => 'Screw: {name}', 'torque.seats' => 'until the washer seats; never spun', 'torque.practice' => 'common practice, no source',
 
     // tools, in the order of the steps
@@ -448,6 +454,8 @@ return [
     'step.rails' => 'Cut by the list, label, carry up in order; leave {end} of rail past each end module.',
     'step.align' => 'Align the rails finger-tight: feet in line within {within}, by slots and shims, never by pulling the rail down; the slots give {slot} up and down the slope.',
     'step.torque' => 'Torque the rail bolts.', 'step.torque_mark' => 'Paint-mark every fastener that has been torqued.',
+    'step.bonding' => 'Set “{lug}” to every rail, and jumpers and parts for frames where the drawing has them: bright metal under each, torqued and marked, bare copper nowhere on the rails.',
+    'step.under_modules' => 'Hang “{name}” on the rails at the marks, connectors closed and labels where they can still be read; {clips} clips for each module, no cable on the roof or over an edge of metal.',
     'step.modules_on_pieces' => 'Set the modules, bottom row first; each clamp on its own piece, {clear} or more from the middle of any rib with a foot.',
     'step.modules_shared' => 'Set the modules, bottom row first, each with both ends over the middle of a rail and {gap} from the row before it; clamp each {clamp} from either side, at both ends: those of two rows with one clamp.',
     'step.modules' => 'Set the modules, bottom row first; end clamps {end} from the rail’s end.', 'step.torque_clamps' => 'Torque and mark the clamps.',

@@ -95,7 +95,7 @@ final class DrawingTest extends TestCase
                 self::assertArrayHasKey($one[2][0], $blocks);
             }
         }
-        [$modules, $feet, $rails, $left_m] = [[], [], [], 0.0];
+        [$modules, $feet, $rails, $lugs, $boxes, $left_m] = [[], [], [], [], [], 0.0];
         foreach ($project->plans as $plan) {
             foreach ($plan->blocks as $block) {
                 foreach ($block->placement->spots() as $spot) {
@@ -106,11 +106,19 @@ final class DrawingTest extends TestCase
                 array_push($feet, ...array_map(static fn (float $x_m): array => [($left_m + $x_m) * $unit, $run->run->line->holeAt_m * $unit], $run->feet_m()));
                 $rails[] = [($left_m + $run->run->x1_m) * $unit, $run->run->line->at_m * $unit];
             }
+            foreach ($plan->beneath->earth->lugs ?? [] as $lug) {
+                $lugs[] = [($left_m + $lug['at_m']) * $unit, $lug['run']->line->at_m * $unit];
+            }
+            foreach ($plan->beneath->boxes ?? [] as $box) {
+                $boxes[] = [($left_m + $box->at_m - ($plan->design->kit->under?->length->toMetres() ?? 0.0) / 2) * $unit, ($box->run->line->at_m ?? 0.0) * $unit - 0.04 * $unit];
+            }
             $left_m += $plan->design->surface->width->toMetres() + 3.0;
         }
         self::assertEqualsWithDelta($modules, self::places($entities, 'INSERT', 'MODULES'), 1e-5);
         self::assertEqualsWithDelta($feet, self::places($entities, 'INSERT', 'FEET'), 1e-5);
         self::assertEqualsWithDelta($rails, self::places($entities, 'LINE', 'RAILS', 1), 1e-5);
+        self::assertEqualsWithDelta($lugs, self::places($entities, 'CIRCLE', 'UNDER_MODULES'), 1e-5);
+        self::assertEqualsWithDelta($boxes, array_column(array_chunk(self::places($entities, 'VERTEX', 'UNDER_MODULES'), 4), 0), 1e-5);
         // A module's block is as large as it is.
         $first = array_values($project->plans)[0]->blocks[0]->placement;
         self::assertEqualsWithDelta([[0.0, 0.0], [$first->width_m * $unit, 0.0], [$first->width_m * $unit, $first->length_m * $unit], [0.0, $first->length_m * $unit]], self::places($blocks['MODULE_1_1'], 'VERTEX', 'MODULES'), 1e-5);

@@ -53,7 +53,7 @@ final readonly class ModuleCheck
         $theta = $design->modulePitch_rad();
         $area_m2 = $design->module_m2();
         $module_Pa = $design->module->mass->toSi() * 9.80665 / $area_m2;
-        $most_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2;
+        $most_Pa = ($design->module->mass->toSi() + $design->kit->extra_kg()) * 9.80665 / $area_m2;
         /** @var array<int|string, array{float, float}> $pressures By zone: inside, exposed */
         $pressures = array_map(static fn (ZoneWind $wind): array => [$wind->inside->at_Pa($area_m2), $wind->exposed->at_Pa($area_m2)], $loads->winds);
         $patches = array_filter($loads->snow->cases, static fn (SnowCase $case): bool => $case->around !== null) !== [];

@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Seal\HoleLedger;
+use Garnetine\Core\Under\Beneath;
 
 /** What to bring, counted from the plan. */
 final class Materials
@@ -20,7 +21,7 @@ final class Materials
      *
      * @return list<array{item: string, name: string, count: int, document: string}>
      */
-    public static function of(Design $design, array $runs, array $modules, ?CuttingList $cutting, HoleLedger $holes): array
+    public static function of(Design $design, array $runs, array $modules, ?CuttingList $cutting, HoleLedger $holes, ?Beneath $beneath): array
     {
         $kit = $design->kit;
         $onFeet = array_values(array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isOnRails));
@@ -48,6 +49,7 @@ final class Materials
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
             ...self::legs($runs, $item),
+            ...self::beneath($design, array_sum($modules), $beneath, $item),
             ...self::butyl($design, $onFeet, $item),
             ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
             $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
@@ -96,6 +98,29 @@ final class Materials
         }
 
         return array_values($items);
+    }
+
+    /**
+     * Boxes under the modules with their clips, and what joins rails and frames to earth.
+     *
+     * @param \Closure(string, string, int, string): array{item: string, name: string, count: int, document: string} $item
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    private static function beneath(Design $design, int $modules, ?Beneath $beneath, \Closure $item): array
+    {
+        [$under, $bonding, $earth] = [$design->kit->under, $design->kit->bonding, $beneath?->earth];
+        $items = $under === null || $beneath === null ? [] : [
+            $item('box', $under->name, count($beneath->boxes), $under->document),
+            $item('cable_clip', 'Clip for cables under the modules', $modules * $under->clips, ''),
+        ];
+        if ($bonding !== null && $earth !== null) {
+            $items[] = $item('lug', $bonding->name, count($earth->lugs), $bonding->document);
+            $items[] = $item('jumper', $bonding->jumper, count($earth->jumpers), $bonding->document);
+            $items[] = $item('frame_bond', 'What joins a frame to its rail', $earth->frames, $bonding->document);
+        }
+
+        return array_values(array_filter($items, static fn (array $one): bool => $one['count'] > 0));
     }
 
     /**

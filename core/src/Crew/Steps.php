@@ -60,6 +60,7 @@ final readonly class Steps
             ...self::legs($design),
             ...$design->kit->foot->isBolted() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
             ...self::crossing($design),
+            ...self::beneath($design),
             [...self::modules($design), ['electric', 'lifting']],
             ['torque_clamps', [], ['makers_torque']],
             ['wiring', [], ['electrician']],
@@ -125,6 +126,17 @@ final readonly class Steps
             $design->clampAt_m() !== null => ['modules_shared', ['clamp_m' => $design->clampAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
             default => ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]],
         };
+    }
+
+    /** @return list<array{string, array<string, int|string>, list<string>}> What is put on the rails before the modules lie over it */
+    private static function beneath(Design $design): array
+    {
+        [$under, $bonding] = [$design->kit->under, $design->kit->bonding];
+
+        return [
+            ...$bonding === null ? [] : [['bonding', ['lug' => $bonding->name], ['electrician']]],
+            ...$under === null ? [] : [['under_modules', ['name' => $under->name, 'clips' => $under->clips], ['electrician', 'lifting']]],
+        ];
     }
 
     /** @return list<array{string, array{legs: string, over_rad: float}, list<string>}> How legs are set */

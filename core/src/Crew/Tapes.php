@@ -11,6 +11,7 @@ use Garnetine\Core\Design\SlopeDatum;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\RailLine;
+use Garnetine\Core\Under\Beneath;
 
 /**
  * Running dimensions as a crew walks them: the slope tape (chalk height of every hole line) and one tape along each run.
@@ -18,7 +19,7 @@ use Garnetine\Core\Rail\RailLine;
 final readonly class Tapes
 {
     /** @param list<RailLine> $lines Of all blocks */
-    public function __construct(private Design $design, private Members $members, private array $lines)
+    public function __construct(private Design $design, private Members $members, private array $lines, private ?Beneath $beneath = null)
     {
     }
 
@@ -115,6 +116,7 @@ final readonly class Tapes
             ...array_map(static fn (array $barred): array => ['barred', (string) $barred['member'], $barred['x_m']], $run->run->hand->barred),
             ...array_map(static fn (float $x_m): array => ['splice', '', $x_m], $run->run->splices_m),
             ...array_map(static fn (float $x_m): array => ['clamp', '', $x_m], $run->run->clamps_m),
+            ...array_map(static fn (array $mark): array => [$mark['kind'], '', $mark['at_m']], $this->beneath?->on($run->run->id) ?? []),
             ['end', '', $run->run->x0_m],
             ['end', '', $run->run->x1_m],
         ];

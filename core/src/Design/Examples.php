@@ -77,7 +77,7 @@ final class Examples
     private static function part(string $pointer): string
     {
         return match (true) {
-            preg_match('~^/kit/(rail|clamp|extra_mass_per_module_kg)\b~', $pointer) === 1 => '/kit/rail',
+            preg_match('~^/kit/(rail|clamp|extra_mass_per_module_kg|under|bonding)\b~', $pointer) === 1 => '/kit/rail',
             str_starts_with($pointer, '/kit/') => '/kit/foot',
             preg_match('~^/(block|blocks|modules)/~', $pointer) === 1 => '/module',
             default => '/'.explode('/', $pointer)[1],

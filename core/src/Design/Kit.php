@@ -23,6 +23,20 @@ final readonly class Kit
         /** Clips, wire and the like, for each module. */
         #[Range(0, 50)]
         public Mass $extraMassPerModule,
+        public ?UnderModules $under = null,
+        public ?Bonding $bonding = null,
     ) {
+    }
+
+    /** Mass fixed to each module besides its own (kg): clips and wire, and its part of a box. */
+    public function extra_kg(): float
+    {
+        return $this->extraMassPerModule->toSi() + $this->under_kg();
+    }
+
+    /** Its part of a box that hangs under it (kg). */
+    public function under_kg(): float
+    {
+        return $this->under === null ? 0.0 : $this->under->mass->toSi() / $this->under->modulesEach;
     }
 }

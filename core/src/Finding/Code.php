@@ -63,12 +63,16 @@ enum Code: string
     case ArmTouchesTile = 'arm_touches_tile';
     case ArmUnderTile = 'arm_under_tile';
     case BattensUnknown = 'battens_unknown';
+    case BondBroken = 'bond_broken';
+    case BondingToSign = 'bonding_to_sign';
+    case BondingUndocumented = 'bonding_undocumented';
     case BlocksTooNear = 'blocks_too_near';
     case ClampFails = 'clamp_fails';
     case ClampSlips = 'clamp_slips';
     case ClampZoneMissing = 'clamp_zone_missing';
     case CoursesUnknown = 'courses_unknown';
     case CrossingAllowableMissing = 'crossing_allowable_missing';
+    case CopperOnAluminium = 'copper_on_aluminium';
     case CoverShort = 'cover_short';
     case DeckHoldDown = 'deck_hold_down';
     case EnVelocityHigh = 'en_velocity_high';
@@ -139,6 +143,7 @@ enum Code: string
     case TooHighAboveRoof = 'too_high_above_roof';
     case TooNearEdge = 'too_near_edge';
     case TopographyUnknown = 'topography_unknown';
+    case UnderNoRoom = 'under_no_room';
     case WindSpeedKind = 'wind_speed_kind';
     case WindSpeedLow = 'wind_speed_low';
     case WindowNone = 'window_none';
@@ -159,6 +164,7 @@ enum Code: string
     case RowRuleShort = 'row_rule_short';
     case RemnantTooLong = 'remnant_too_long';
     case StaggerPartly = 'stagger_partly';
+    case StringShort = 'string_short';
     case StraddlesButt = 'straddles_butt';
     case WindowSmall = 'window_small';
 
@@ -280,6 +286,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
+        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
         self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
@@ -301,7 +308,7 @@ enum Code: string
     private const WARNINGS = [
         self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
-        self::StraddlesButt, self::WindowSmall,
+        self::StraddlesButt, self::StringShort, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
         self::TiltAsBuilt, self::BallastOnFrost, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
@@ -342,7 +349,7 @@ enum Code: string
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [
         self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt,
-        self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::RunTooLong, self::RafterScreenFails,
+        self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::BondingToSign, self::RunTooLong, self::RafterScreenFails,
         self::EnVelocityHigh,
         self::TableSlenderness, self::TableSteepHeld,
     ];

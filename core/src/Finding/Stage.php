@@ -39,7 +39,7 @@ enum Stage: string
             str_starts_with($at, '/surface'), str_starts_with($at, '/fire') => self::Surface,
             preg_match('~^/(block|blocks/[^/]+)/(pins|bars)\b~', $at) === 1 => self::Attachments,
             str_starts_with($at, '/block'), str_starts_with($at, '/module') => self::Modules,
-            str_starts_with($at, '/kit/rail') => self::Rails,
+            preg_match('~^/kit/(rail|under|bonding)\b~', $at) === 1 => self::Rails,
             default => self::Attachments,
         };
     }

@@ -17,7 +17,7 @@ final class ArrayWeight
     public static function of_Pa(Design $design): float
     {
         $area_m2 = $design->moduleAcross()->toMetres() * $design->moduleUp()->toMetres();
-        $module_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * self::G / $area_m2;
+        $module_Pa = ($design->module->mass->toSi() + $design->kit->extra_kg()) * self::G / $area_m2;
 
         $rail_N = 2 * $design->kit->rail->lineMass->toSi() * self::G;
         // Of rails in two layers as many lower ones as would lie under each column.

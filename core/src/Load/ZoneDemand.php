@@ -47,7 +47,7 @@ final readonly class ZoneDemand
     {
         $theta = $design->surface->pitch->toRadians();
         $area_m2 = $design->module_m2();
-        $dead_Pa = ($design->module->mass->toSi() + $design->kit->extraMassPerModule->toSi()) * 9.80665 / $area_m2 * cos($design->modulePitch_rad());
+        $dead_Pa = ($design->module->mass->toSi() + $design->kit->extra_kg()) * 9.80665 / $area_m2 * cos($design->modulePitch_rad());
         $down = [];
         foreach ($loads->combinations->strength as $one) {
             if ($one->up) {

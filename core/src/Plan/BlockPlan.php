@@ -55,6 +55,16 @@ final readonly class BlockPlan
         return array_merge(...array_map($of, $blocks));
     }
 
+    /**
+     * @param list<self> $blocks
+     *
+     * @return list<array{BlockPart, Placement}>
+     */
+    public static function placements(array $blocks): array
+    {
+        return array_map(static fn (self $block): array => [$block->part, $block->placement], $blocks);
+    }
+
     /** @return list<Run> Its rails that have feet */
     public function onFeet(): array
     {

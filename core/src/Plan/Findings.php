@@ -68,6 +68,7 @@ final class Findings
             ...self::legs($plan),
             ...self::seams($design),
             ...self::remnants($design),
+            ...$plan->beneath?->findings() ?? [],
             ...OnTiles::findings($design, $plan->members, $plan->supports),
             ...RailsMeet::findings($design, $runs),
             ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
@@ -399,8 +400,8 @@ final class Findings
         if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->line->isUpSlope) !== []) {
             $findings[] = Finding::of(Code::FeetFixedAlong, '/block/arrangement/kind');
         }
-        if ($design->kit->extraMassPerModule->toSi() > 0.0) {
-            $findings[] = Finding::of(Code::ExtrasDoNotHoldDown, '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extraMassPerModule->toSi()]);
+        if ($design->kit->extra_kg() > 0.0) {
+            $findings[] = Finding::of(Code::ExtrasDoNotHoldDown, '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extra_kg()]);
         }
 
         return $findings;

@@ -30,6 +30,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Seal\HoleLedger;
+use Garnetine\Core\Under\Beneath;
 
 /** Everything computed from a design. Stages that were not reached, or whose case is refused, are null. */
 final readonly class Plan
@@ -65,6 +66,7 @@ final readonly class Plan
         public ?HoleLedger $holes,
         public ?Steps $steps,
         public array $findings,
+        public ?Beneath $beneath = null,
     ) {
     }
 
@@ -242,19 +244,20 @@ final readonly class Plan
             $this->design,
             $this->members,
             array_merge(...array_map(static fn (BlockPlan $block): array => $block->allLines(), $this->blocks)),
+            $this->beneath,
         );
     }
 
     /** @return list<array{what: string, block: int, row: int, count: int, mass_kg: float}> What is carried up */
     public function lifts(): array
     {
-        return Lifts::of($this->design, array_map(static fn (BlockPlan $block): array => [$block->part, $block->placement], $this->blocks), $this->cutting);
+        return Lifts::of($this->design, BlockPlan::placements($this->blocks), $this->cutting, $this->beneath);
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */
     public function materials(): array
     {
-        return $this->holes === null ? [] : Materials::of($this->design, $this->everyRun(), $this->modulesByName(), $this->cutting, $this->holes);
+        return $this->holes === null ? [] : Materials::of($this->design, $this->everyRun(), $this->modulesByName(), $this->cutting, $this->holes, $this->beneath);
     }
 
     /** @return array<string, int> */

@@ -20,6 +20,8 @@ use Garnetine\Core\Load\SnowCase;
 use Garnetine\Core\Load\Suction;
 use Garnetine\Core\Load\ZoneWind;
 use Garnetine\Core\Rail\Run;
+use Garnetine\Core\Under\Beneath;
+use Garnetine\Core\Under\Box;
 
 /** A plan as a document: numbers in SI with the unit in the key, findings and steps by code. The same bytes everywhere. */
 final class PlanDocument
@@ -92,6 +94,7 @@ final class PlanDocument
                 ...$plan->cutting->fromStore === [] ? [] : ['from_store' => $plan->cutting->fromStore],
                 'is_least' => count($plan->cutting->stock) === $plan->cutting->bound,
             ],
+            ...$plan->beneath === null ? [] : ['beneath' => self::beneath($plan->beneath)],
             'holes' => $plan->holes->holes ?? [],
             'materials' => $plan->materials(),
             'torque' => self::torque($plan),
@@ -122,6 +125,29 @@ final class PlanDocument
             'id' => $used->id, 'value' => $used->value, 'text' => $used->text(), 'source' => $used->source, 'confidence' => $used->confidence->value,
             'note' => $used->note, 'confirmed_by' => Clearances::coefficient($plan->design, $used),
         ], $plan->coefficients->used());
+    }
+
+    /** @return array<string, mixed> Places along the rail that each hangs on or is set to */
+    private static function beneath(Beneath $beneath): array
+    {
+        return [
+            'boxes' => array_map(static fn (Box $box): array => ['modules' => $box->modules(), 'block' => $box->block, 'run' => $box->run?->id, 'at_m' => $box->at_m], $beneath->boxes),
+            'strings' => $beneath->strings,
+            'earth' => $beneath->earth === null ? null : [
+                'lugs' => self::onRails($beneath->earth->lugs), 'jumpers' => self::onRails($beneath->earth->jumpers),
+                'broken' => self::onRails($beneath->earth->broken), 'frames' => $beneath->earth->frames,
+            ],
+        ];
+    }
+
+    /**
+     * @param list<array{run: Run, at_m: float}> $places
+     *
+     * @return list<array{run: string, at_m: float}>
+     */
+    private static function onRails(array $places): array
+    {
+        return array_map(static fn (array $one): array => ['run' => $one['run']->id, 'at_m' => $one['at_m']], $places);
     }
 
     /** @return array<string, mixed>|null */

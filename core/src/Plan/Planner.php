@@ -34,6 +34,7 @@ use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Seal\HoleLedger;
+use Garnetine\Core\Under\Beneath;
 
 /**
  * The one pipeline: design → loads → layout → rails → supports → checks → cutting → holes → steps.
@@ -113,8 +114,7 @@ final class Planner
             BlockPlan::markExposed($blocks, $design->rules->ridgeReading, $coefficients);
         }
         $fastener = self::fastener($design, $coefficients);
-        $capacities = Capacities::of($design, $fastener);
-        $factors = CombinationFactors::for($design, $coefficients);
+        [$capacities, $factors] = [Capacities::of($design, $fastener), CombinationFactors::for($design, $coefficients)];
         $blocks = array_map(static fn (BlockPlan $block): BlockPlan => $block->railed($members, $loads), $blocks);
         $clamped = BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->runs);
         if (self::places($clamped) > self::MOST) {
@@ -154,10 +154,22 @@ final class Planner
             $holes,
             $steps,
             [],
+            self::beneath($design, $blocks, $supports),
         );
         array_push($findings, ...Findings::of($plan, $loads, $shares, $feet));
 
         return $plan->saying($depth === Depth::Full && $loads->exposureCounts ? self::ridgeReading($design, $supports, $findings) : $findings);
+    }
+
+    /**
+     * @param list<BlockPlan> $blocks
+     * @param list<RunPlan> $supports
+     */
+    private static function beneath(Design $design, array $blocks, array $supports): ?Beneath
+    {
+        $uppers = array_merge(...array_map(static fn (BlockPlan $block): array => $block->layers->uppers ?? [], $blocks));
+
+        return Beneath::of($design, BlockPlan::placements($blocks), [...$supports, ...$uppers]);
     }
 
     /** What the screw of a foot holds; null where nothing is pierced, or its sizes are not known. */

@@ -60,8 +60,7 @@ final class Runs
         $x1_m = $clamps_m[count($clamps_m) - 1] + $past_m;
         $share = self::share($pair, $line, $stretch->wide_m / 2);
         $area_m2 = $design->module_m2();
-        // Of short rails each piece weighs for itself.
-        $rail_N = $design->block->arrangement instanceof ShortRails ? 0.0 : $kit->rail->lineMass->toSi() * self::G * ($stretch->long_m + $stretch->gap_m);
+        $rail_N = self::rail_N($design, $stretch);
         $module_N = $design->module->mass->toSi() * self::G;
         $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
         // Of two rails up the slope both go on under the module that slides.
@@ -101,6 +100,14 @@ final class Runs
             $stretch->isUpSlope ? $snow->upSlope() : null,
             $legs,
         );
+    }
+
+    /** What a module's length of rail weighs, with what hangs on it: a box is taken to hang on either rail. Of short rails each piece weighs for itself. */
+    private static function rail_N(Design $design, Stretch $stretch): float
+    {
+        $length_m = $design->block->arrangement instanceof ShortRails ? 0.0 : $stretch->long_m + $stretch->gap_m;
+
+        return $design->kit->rail->lineMass->toSi() * self::G * $length_m + $design->kit->under_kg() * self::G;
     }
 
     /** A load by its direction: normal to the roof by lever, along it by grip. Upright again, each counts by the slope. */

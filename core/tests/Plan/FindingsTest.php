@@ -115,6 +115,14 @@ final class FindingsTest extends TestCase
         yield 'shared_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/grips_both_rails' => false], 'refusal', '/kit/clamp/grips_both_rails', 'the lower edge alone would hold all of it'];
         $legs = ['kind' => 'tilt_legs', 'name' => 'Leg', 'document' => 'data 9', 'front_m' => 0.1, 'up_N' => 4000.0, 'down_N' => 6000.0, 'along_N' => 3000.0, 'bracing' => ''];
         $onLegs = static fn (array $changes, float $tilt_deg = 10.0): array => ['/block/tilt_from_roof_rad' => deg2rad($tilt_deg), '/block/arrangement' => $changes + $legs, '/given' => Scenario::GIVEN];
+        $box = ['name' => 'Box', 'document' => 'data 4', 'modules_each' => 1, 'mass_kg' => 1.4, 'length_m' => 0.2, 'clear_m' => 0.05, 'string_most' => null, 'string_least' => null, 'clips' => 2];
+        $lug = ['name' => 'Lug', 'document' => 'list 5', 'metal' => 'stainless', 'clamps_bond' => 'yes', 'splices_bond' => 'yes', 'jumper' => ''];
+        yield 'under_no_room' => ['asce7-16', ['/kit/under' => ['length_m' => 0.95] + $box], 'stop', '/kit/under/length_m', 'room for “Box” under modules 1, 2, 3, 4 of row 1'];
+        yield 'string_short' => ['asce7-16', ['/kit/under' => ['string_most' => 3, 'string_least' => 3] + $box], 'warning', '/kit/under/string_least', 'Row 1 makes a string of 2 modules, and the electrician wants 3'];
+        yield 'bond_broken' => ['asce7-16', ['/kit/bonding' => ['splices_bond' => 'unknown'] + $lug, '/kit/rail/stock_length_m' => 2.0], 'stop', '/kit/bonding/splices_bond', 'ends at 8 splices (rails A, B, C, D)'];
+        yield 'bonding_undocumented' => ['asce7-16', ['/kit/bonding' => ['document' => ''] + $lug], 'stop', '/kit/bonding/document', 'What “Lug”'];
+        yield 'bonding_to_sign' => ['asce7-16', ['/kit/bonding' => $lug], 'stop', '/kit/bonding/name', '4 lugs, 0 jumpers and 0 parts'];
+        yield 'copper_on_aluminium' => ['asce7-16', ['/kit/bonding' => ['metal' => 'copper'] + $lug], 'stop', '/kit/bonding/metal', '“Lug” brings bare copper'];
         yield 'legs_need_given' => ['asce7-16', ['/given' => null] + $onLegs([]), 'refusal', '/given', 'under pressures that an engineer or a test gives'];
         yield 'legs_unfit' => ['asce7-16', $onLegs([], 36.0), 'refusal', '/block/tilt_from_roof_rad', 'between 1° and 35° steeper'];
         yield 'legs_allowable_missing' => ['asce7-16', $onLegs(['along_N' => null]), 'stop', '/block/arrangement/along_N', 'What “Leg” bears, pulled, pressed'];
@@ -353,14 +361,14 @@ final class FindingsTest extends TestCase
 
     /** Stops that are a matter of judgement: the others lack an input or break a method. */
     private const CLEARABLE = [
-        'member_share', 'purlin_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'sheet_hold_down', 'deck_hold_down', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
+        'member_share', 'purlin_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'sheet_hold_down', 'deck_hold_down', 'bonding_to_sign', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
     ];
 
     public function test_a_finding_leads_to_where_its_cure_is_seen(): void
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'shared_unfit legs_unfit legs_allowable_missing legs_unbraced legs_mid_chord crossing_allowable_missing rails_up_unfit feet_fixed_along row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'under_no_room string_short bond_broken bonding_undocumented bonding_to_sign copper_on_aluminium shared_unfit legs_unfit legs_allowable_missing legs_unbraced legs_mid_chord crossing_allowable_missing rails_up_unfit feet_fixed_along row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
             'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin line_off_rib plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];

@@ -45,7 +45,7 @@ final class SharedRailsTest extends TestCase
         self::assertEqualsWithDelta([$x_m + 0.15, $x_m + $plan->design->module->width->toMetres() - 0.15], array_slice($first->clamps_m, 0, 2), 1e-9);
         self::assertSame([8, 8, 8], [count($first->clamps_m), count($middle->clamps_m), count($last->clamps_m)]);
         self::assertSame([8, 0, 8], [$first->endClamps(), $middle->endClamps(), $last->endClamps()]);
-        $counts = array_column(Materials::of($plan->design, $plan->supports, ['M' => 8], null, $plan->holes ?? self::fail()), 'count', 'item');
+        $counts = array_column(Materials::of($plan->design, $plan->supports, ['M' => 8], null, $plan->holes ?? self::fail(), null), 'count', 'item');
         self::assertSame([16, 8], [$counts['end_clamp'], $counts['mid_clamp']]);
         self::assertEqualsWithDelta(0.15, array_column($plan->steps->steps ?? [], 'values', 'code')['modules_shared']['clamp_m'] ?? 0.0, 1e-9);
         self::assertSame([1.0, 2.0, 1.0], array_map(static fn ($run): float => round($run->tributary_m / $first->tributary_m, 9), [$first, $middle, $last]));

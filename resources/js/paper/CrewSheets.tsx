@@ -26,6 +26,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                     <LegFrames frames={view.frames} />
                 </Part>
             )}
+            <Beneath view={view} />
             <Part title="Tools, to be fetched once">
                 <p>{view.tools.join(' · ')}</p>
                 <p className="mt-1">
@@ -90,6 +91,42 @@ function Marking({ view }: { view: PaperData }) {
             <p className="mt-1">
                 Written at the ridge, modules by row from the eave: <strong>{ridge_note}</strong>
             </p>
+        </Part>
+    );
+}
+
+/** What is put on before the modules lie over it; its places are on the tapes. */
+function Beneath({ view }: { view: PaperData }) {
+    const beneath = view.beneath;
+    return beneath === null ? null : (
+        <Part title="Under the modules">
+            {beneath.box !== null && (
+                <p>
+                    {beneath.boxes} × “{beneath.box}” on the rails, their middles at the marks of the tapes.
+                </p>
+            )}
+            {beneath.earth !== null && (
+                <p>
+                    {beneath.earth.lugs} × “{beneath.earth.lug}”, one on each rail at the mark
+                    {beneath.earth.jumpers > 0 && `; “${beneath.earth.jumper}” over each of ${beneath.earth.jumpers} splices`}
+                    {beneath.earth.frames > 0 && `; a part for each of ${beneath.earth.frames} frames`}
+                    {beneath.earth.broken > 0 && `; ${beneath.earth.broken} splices with nothing over them yet`}. An electrician
+                    joins them to earth, and signs.
+                </p>
+            )}
+            {beneath.strings.length > 0 && (
+                <Rows
+                    head={['Row', 'String', 'From column', 'to', 'Modules']}
+                    figures={[1, 2, 3, 4]}
+                    rows={beneath.strings.map((one) => [
+                        one.row,
+                        String(one.string),
+                        String(one.from),
+                        String(one.to),
+                        String(one.modules),
+                    ])}
+                />
+            )}
         </Part>
     );
 }
@@ -243,7 +280,9 @@ function Tapes({ view }: { view: PaperData }) {
                         <p className="font-condensed">
                             Rail from {marks(run, 'end', ' to ')}
                             {run.splices_m.length > 0 && <>; splices at {marks(run, 'splice', ', ')}</>};{' '}
-                            {run.lower ? 'rails across' : 'clamps'} at {marks(run, 'clamp', ', ')}.
+                            {run.lower ? 'rails across' : 'clamps'} at {marks(run, 'clamp', ', ')}
+                            {run.tape.some(({ kind }) => kind === 'box') && <>; boxes at {marks(run, 'box', ', ')}</>}
+                            {run.tape.some(({ kind }) => kind === 'lug') && <>; lug at {marks(run, 'lug', ', ')}</>}.
                         </p>
                     </div>
                 ))}

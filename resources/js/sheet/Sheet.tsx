@@ -2,6 +2,7 @@ import { useRef, useState } from 'react';
 import { ChainAcross, ChainUp } from '@/sheet/DimensionLine';
 import { type Box, blockBox, dragged, editOf, type Hold, type Place, type Tool } from '@/sheet/hands';
 import {
+    Beneath,
     Beside,
     Crossings,
     cellAt,
@@ -274,6 +275,7 @@ export function Sheet({
                 <NoWork view={view} planned={planned} selected={selectedArea} act={drawsAreas} />
                 {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
                 {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
+                {(stage === 'rails' || stage === 'handover') && <Beneath view={view} runs={runs} length_m={sheet.box_m} />}
                 {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
                 {onPlace !== undefined && (
                     <Crossings view={view} runs={runs} selected={selectedRun} place={place} onPlace={onPlace} />

@@ -770,6 +770,28 @@ export function Feet({
     );
 }
 
+/** Boxes that hang on the rails, and lugs on them. */
+export function Beneath({ view, runs, length_m }: { view: Viewport; runs: Planned['runs']; length_m: number }) {
+    const [long, wide] = [len(view, length_m), Math.max(3, Math.min(9, len(view, 0.12)))];
+    return (
+        <g fill="var(--color-paper)" stroke="var(--color-ink)" strokeWidth={1}>
+            {runs.flatMap((run) =>
+                run.tape
+                    .filter(({ kind }) => kind === 'box' || kind === 'lug')
+                    .map(({ kind, x_m }) => {
+                        const [x, y] = spot(view, run, x_m);
+                        const [width, height] = run.up ? [wide, long] : [long, wide];
+                        return kind === 'lug' ? (
+                            <circle key={`${run.id} lug ${x_m}`} cx={x} cy={y} r={wide / 2} />
+                        ) : (
+                            <rect key={`${run.id} ${x_m}`} x={x - width / 2} y={y - height / 2} width={width} height={height} />
+                        );
+                    }),
+            )}
+        </g>
+    );
+}
+
 /** Where the run in hand crosses members: rings to choose by, a frame around a pinned foot, a cross where none may stand. */
 export function Crossings({
     view,

@@ -4,7 +4,7 @@ import { EditAct } from '@/desk/EditAct';
 import { Slot } from '@/desk/Slot';
 import { LegFrames } from '@/sheet/LegFrames';
 import { Catalogue } from '@/stages/Catalogue';
-import { AddButton, Each, Say } from '@/stages/parts';
+import { AddButton, Each, Part, Say } from '@/stages/parts';
 
 export function RailsSheet() {
     const { data, ask, edit, may } = useDesk();
@@ -64,6 +64,7 @@ export function RailsSheet() {
                 against sliding: <Slot path="/kit/clamp/grips_both_rails" />. Clips and wire weigh{' '}
                 <Slot path="/kit/extra_mass_per_module_kg" /> a module.
             </Say>
+            <UnderModules />
             <Catalogue part="rail" what="Rails" />
             <Catalogue part="clamp" what="Clamps" />
             {bolted && <Catalogue part="bolt" what="Bolts" />}
@@ -78,6 +79,46 @@ export function RailsSheet() {
                     .
                 </p>
             )}
+        </>
+    );
+}
+
+/** What hangs on the rails and is set to them before the modules lie over it. */
+function UnderModules() {
+    const { data } = useDesk();
+    const under = data.beneath;
+    return (
+        <>
+            <Part path="/kit/under" open="Something hangs under the modules" close="nothing hangs under them">
+                <Say>
+                    Under every <Slot path="/kit/under/modules_each" /> modules of a row hangs one “
+                    <Slot path="/kit/under/name" />” of <Slot path="/kit/under/mass_kg" />, <Slot path="/kit/under/length_m" />{' '}
+                    along the rail and <Slot path="/kit/under/clear_m" /> or more from feet, clamps and splices, by{' '}
+                    <Slot path="/kit/under/document" open="no document" />; cables take <Slot path="/kit/under/clips" /> clips a
+                    module. A string has <Slot path="/kit/under/string_least" open="any number of" /> to{' '}
+                    <Slot path="/kit/under/string_most" open="no limit of" /> modules.
+                </Say>
+                {under !== null && under.strings.length > 0 && (
+                    <p className="mt-1 text-[0.93rem]">
+                        Strings: {under.strings.map((one) => `${one.row} ${one.from}–${one.to}`).join(', ')}.
+                    </p>
+                )}
+            </Part>
+            <Part path="/kit/bonding" open="Rails and frames are joined to earth" close="somebody else sees to the earth">
+                <Say>
+                    To earth by “<Slot path="/kit/bonding/name" />
+                    ”, of <Slot path="/kit/bonding/metal" /> on the rail, by{' '}
+                    <Slot path="/kit/bonding/document" open="(missing)" />. Clamps join frames and rails:{' '}
+                    <Slot path="/kit/bonding/clamps_bond" />; splices join their rails: <Slot path="/kit/bonding/splices_bond" />,
+                    otherwise by <Slot path="/kit/bonding/jumper" open="(nothing)" />.
+                </Say>
+                {under?.earth != null && (
+                    <p className="mt-1 text-[0.93rem]">
+                        {under.earth.lugs} lugs, {under.earth.jumpers} jumpers, {under.earth.frames} parts for frames. An
+                        electrician decides and signs.
+                    </p>
+                )}
+            </Part>
         </>
     );
 }

@@ -317,6 +317,10 @@ function Mark({
             );
         case 'clamp':
             return <rect x={x - 3} y={68} width={6} height={6} fill="var(--color-muted)" />;
+        case 'box':
+            return <rect x={x - 8} y={76} width={16} height={9} fill="none" stroke="var(--color-ink)" strokeWidth={1.5} />;
+        case 'lug':
+            return <circle cx={x} cy={80} r={4} fill="none" stroke="var(--color-ink)" strokeWidth={1.5} />;
         case 'end':
             return <line x1={x} x2={x} y1={66} y2={116} stroke="var(--color-ink)" strokeWidth={3} />;
     }

@@ -66,6 +66,8 @@ export type Sheet = {
     tall: { id: string; x_m: number; y_m: number; width_m: number; length_m: number }[];
     holes: { id: string; kind: string; x_m: number; y_m: number }[];
     dimensions: { across: Dimension[][]; up: Dimension[][] };
+    /** Of what hangs under the modules, along its rail. */
+    box_m: number;
 };
 
 /** Where a line crosses a member that a foot could stand on, and what the planner decided there. */
@@ -94,7 +96,7 @@ export type FootRow = {
 };
 
 export type TapeMark = {
-    kind: 'foot' | 'member' | 'barred' | 'splice' | 'clamp' | 'end' | 'line';
+    kind: 'foot' | 'member' | 'barred' | 'splice' | 'clamp' | 'box' | 'lug' | 'end' | 'line';
     label: string;
     x_m: number;
     tape_m: number;
@@ -547,6 +549,13 @@ export type DeskData = Planned & {
         text: { front: string; rear: string; chord: string; apart: string; over: string };
         rows: string[];
     }[];
+    /** What hangs under the modules, the strings of each row, and what joins metal to earth. */
+    beneath: {
+        box: string | null;
+        boxes: number;
+        strings: { row: string; string: number; from: number; to: number; modules: number }[];
+        earth: { lug: string; lugs: number; jumper: string; jumpers: number; broken: number; frames: number } | null;
+    } | null;
     cutting: {
         stock: CutBar[];
         /** Rests in store that are cut first; their number is their length. */
