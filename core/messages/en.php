@@ -118,7 +118,7 @@ return [
     'finding.string_short' => 'Row {row} makes a string of {modules} modules, and the electrician wants {least} at least ({strings} such): other rows, other strings, or a row less.',
     'finding.bond_broken' => 'The path to earth ends at {splices} splices (rails {runs}): they are not listed for bonding, and no jumper is entered.',
     'finding.bonding_undocumented' => 'What “{lug}” and the other parts for bonding are listed for is not entered: name the document.',
-    'finding.bonding_to_sign' => 'The path to earth wants an electrician: {lugs} lugs, {jumpers} jumpers and {frames} parts for frames, joined by one wire, are only counted here. Who answers for it signs.',
+    'finding.bonding_to_sign' => 'The path to earth, all joined by one wire, wants an electrician. Only counted here: lugs {lugs}, jumpers {jumpers}, parts for frames {frames}. Who answers for it signs.',
     'finding.copper_on_aluminium' => '“{lug}” brings bare copper onto aluminium or zinc, which it eats where it is wet: take tinned copper or stainless steel, and keep bare wire off the rails and off what they drip on.',
     'finding.legs_need_given' => 'Modules on legs are planned under pressures that an engineer or a test gives, with the snow on the roof where there is any: figures for modules that lie parallel to a roof do not hold for them.',
     'finding.legs_unfit' => 'Legs are not planned here: {why}',

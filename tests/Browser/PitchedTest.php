@@ -389,4 +389,29 @@ final class PitchedTest extends BrowserTestCase
         $this->seeText('Run B', 'body');
         $this->endJourney('Two rows share a rail');
     }
+
+    public function test_boxes_hang_under_the_modules_and_rails_are_joined_to_earth(): void
+    {
+        $job = $this->started('Fieldmouse Crews', 'quince-lane');
+        $this->to('Rails');
+        $this->act(fn () => $this->press('Something hangs under the modules'));
+        $this->enter(['/kit/under/name' => 'Converter', '/kit/under/document' => 'sheet 7', '/kit/under/length_m' => '38 in']);
+        $this->seeText('No rail has room for “Converter”', 'main');
+        $this->enter(['/kit/under/length_m' => '9 in', '/kit/under/mass_kg' => '3 lb', '/kit/under/string_most' => '7', '/kit/under/string_least' => '5']);
+        $this->seeText('row 1 1–5, row 1 6–10', '#worksheet');
+        $this->act(fn () => $this->press('Rails and frames are joined to earth'));
+        $this->enter(['/kit/bonding/name' => 'Lug 9', '/kit/bonding/document' => 'list 5', '/kit/bonding/metal' => 'copper']);
+        $this->seeText('bare copper onto aluminium', 'main');
+        $this->enter(['/kit/bonding/metal' => 'stainless', '/kit/bonding/clamps_bond' => 'yes', '/kit/bonding/jumper' => '']);
+        $this->seeText('no jumper is entered', 'main');
+        $this->enter(['/kit/bonding/splices_bond' => 'yes']);
+        $plan = self::plan($job);
+        self::assertSame(['bonding_to_sign'], array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()));
+        self::assertSame([19, count($plan->supports)], [count($plan->beneath->boxes ?? []), count($plan->beneath->earth->lugs ?? [])]);
+        $this->assertAccessible('what is under the modules');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('19 × “Converter” on the rails', 'body');
+        $this->seeText('; boxes at ', 'body');
+        $this->endJourney('Boxes and lugs under the modules');
+    }
 }

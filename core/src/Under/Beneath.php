@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Layout\Placement;
+use Garnetine\Core\Quantity\Length;
 
 /** What is under the modules of a surface besides what carries them. */
 final readonly class Beneath
@@ -42,7 +43,7 @@ final readonly class Beneath
             array_push($strings, ...$under === null ? [] : Strings::of($under, $part->number, $placement));
         }
 
-        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $modules));
+        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $boxes, $under->length ?? Length::ofSi(0.0), $modules));
     }
 
     /** @return list<array{kind: 'box'|'lug', at_m: float}> What hangs on a rail or is set to it, by the rail's name, with its place along it */

@@ -18,8 +18,9 @@ use Garnetine\Core\Rail\Run;
  */
 final readonly class EarthPaths
 {
-    /** Middle of a lug from the end of its rail. Source: common practice, no source (2 in). */
-    private const FROM_END_IN = 2.0;
+    /** Middle of a lug from the end of its rail, and from the middle of a foot, clamp or splice, at least. Source: common practice, no source. */
+    private const FROM_END_IN = 1.0;
+    private const CLEAR_IN = 2.0;
 
     /**
      * @param list<array{run: Run, at_m: float}> $lugs
@@ -30,13 +31,16 @@ final readonly class EarthPaths
     {
     }
 
-    /** @param list<RunPlan> $plans All rails of a surface */
-    public static function of(Bonding $bonding, array $plans, int $modules): self
+    /**
+     * @param list<RunPlan> $plans All rails of a surface
+     * @param list<Box> $boxes That hang on them
+     */
+    public static function of(Bonding $bonding, array $plans, array $boxes, Length $box, int $modules): self
     {
         $lugs = $splices = [];
         foreach ($plans as $plan) {
             $run = $plan->run;
-            $lugs[] = ['run' => $run, 'at_m' => $run->x0_m + min(Length::ofInches(self::FROM_END_IN)->toMetres(), ($run->x1_m - $run->x0_m) / 2)];
+            $lugs[] = ['run' => $run, 'at_m' => self::lug_m($plan, $boxes, $box)];
             foreach ($bonding->splicesBond === YesNo::Yes ? [] : $run->splices_m as $at_m) {
                 $splices[] = ['run' => $run, 'at_m' => $at_m];
             }
@@ -44,5 +48,20 @@ final readonly class EarthPaths
         $isBridged = trim($bonding->jumper) !== '';
 
         return new self($lugs, $isBridged ? $splices : [], $isBridged ? [] : $splices, $bonding->clampsBond === YesNo::Yes ? 0 : $modules);
+    }
+
+    /**
+     * As near the first end of its rail as there is room.
+     *
+     * @param list<Box> $boxes
+     */
+    private static function lug_m(RunPlan $plan, array $boxes, Length $box): float
+    {
+        $run = $plan->run;
+        [$end_m, $clear_m] = [Length::ofInches(self::FROM_END_IN)->toMetres(), Length::ofInches(self::CLEAR_IN)->toMetres()];
+        $hung = array_filter($boxes, static fn (Box $one): bool => $one->run?->id === $run->id);
+        $taken = [...Room::taken($plan, $clear_m), ...array_map(static fn (Box $one): array => [$one->at_m, $box->toMetres() / 2 + $end_m], array_values($hung))];
+
+        return Room::nearest_m($run->x0_m + $end_m, $run->x0_m + $end_m, $run->x1_m - $end_m, $taken) ?? $run->x0_m + min($end_m, ($run->x1_m - $run->x0_m) / 2);
     }
 }

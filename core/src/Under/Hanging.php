@@ -73,34 +73,15 @@ final class Hanging
             $low_m = max($ends_m[0], $run->x0_m) + $half_m;
             $high_m = min($ends_m[1], $run->x1_m) - $half_m;
             $kept = [
-                ...array_map(static fn (float $x_m): array => [$x_m, $clear_m], [...$plan->feet_m(), ...$run->clamps_m, ...$run->splices_m]),
+                ...Room::taken($plan, $clear_m),
                 ...array_map(static fn (float $x_m): array => [$x_m, 2 * $half_m], $hung[$run->id] ?? []),
             ];
-            $at_m = self::nearest(($ends_m[0] + $ends_m[1]) / 2, $low_m, $high_m, $kept);
+            $at_m = Room::nearest_m(($ends_m[0] + $ends_m[1]) / 2, $low_m, $high_m, $kept);
             if ($at_m !== null) {
                 return [$plan, $at_m];
             }
         }
 
         return [null, 0.0];
-    }
-
-    /** @param list<array{float, float}> $kept Places, and how far from each nothing hangs */
-    private static function nearest(float $wanted_m, float $low_m, float $high_m, array $kept): ?float
-    {
-        $tried_m = [$wanted_m, $low_m, $high_m];
-        foreach ($kept as [$x_m, $clear_m]) {
-            array_push($tried_m, $x_m - $clear_m, $x_m + $clear_m);
-        }
-        $best_m = null;
-        foreach ($tried_m as $at_m) {
-            $isFree = $at_m >= $low_m - 1e-9 && $at_m <= $high_m + 1e-9
-                && array_filter($kept, static fn (array $one): bool => abs($one[0] - $at_m) < $one[1] - 1e-9) === [];
-            if ($isFree && ($best_m === null || abs($at_m - $wanted_m) < abs($best_m - $wanted_m) - 1e-9)) {
-                $best_m = $at_m;
-            }
-        }
-
-        return $best_m;
     }
 }

@@ -121,7 +121,7 @@ final class FindingsTest extends TestCase
         yield 'string_short' => ['asce7-16', ['/kit/under' => ['string_most' => 3, 'string_least' => 3] + $box], 'warning', '/kit/under/string_least', 'Row 1 makes a string of 2 modules, and the electrician wants 3'];
         yield 'bond_broken' => ['asce7-16', ['/kit/bonding' => ['splices_bond' => 'unknown'] + $lug, '/kit/rail/stock_length_m' => 2.0], 'stop', '/kit/bonding/splices_bond', 'ends at 8 splices (rails A, B, C, D)'];
         yield 'bonding_undocumented' => ['asce7-16', ['/kit/bonding' => ['document' => ''] + $lug], 'stop', '/kit/bonding/document', 'What “Lug”'];
-        yield 'bonding_to_sign' => ['asce7-16', ['/kit/bonding' => $lug], 'stop', '/kit/bonding/name', '4 lugs, 0 jumpers and 0 parts'];
+        yield 'bonding_to_sign' => ['asce7-16', ['/kit/bonding' => $lug], 'stop', '/kit/bonding/name', 'lugs 4, jumpers 0, parts for frames 0'];
         yield 'copper_on_aluminium' => ['asce7-16', ['/kit/bonding' => ['metal' => 'copper'] + $lug], 'stop', '/kit/bonding/metal', '“Lug” brings bare copper'];
         yield 'legs_need_given' => ['asce7-16', ['/given' => null] + $onLegs([]), 'refusal', '/given', 'under pressures that an engineer or a test gives'];
         yield 'legs_unfit' => ['asce7-16', $onLegs([], 36.0), 'refusal', '/block/tilt_from_roof_rad', 'between 1° and 35° steeper'];

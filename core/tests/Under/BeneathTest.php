@@ -40,7 +40,7 @@ final class BeneathTest extends TestCase
         return $plan->beneath ?? self::fail('Nothing is under the modules.');
     }
 
-    /** @return \Generator<string, array{string, array<string, mixed>, array<string, mixed>}> */
+    /** @return \Generator<string, array{string, array<string, mixed>, array{modules_each?: int, length_m?: float}}> */
     public static function roofs(): \Generator
     {
         yield 'rails across' => ['quince-lane', [], []];
@@ -53,7 +53,7 @@ final class BeneathTest extends TestCase
      * Tried anew, millimetre by millimetre: nothing nearer to the middle is free.
      *
      * @param array<string, mixed> $changes
-     * @param array<string, mixed> $box
+     * @param array{modules_each?: int, length_m?: float} $box
      */
     #[DataProvider('roofs')]
     public function test_a_box_hangs_as_near_the_middle_of_its_modules_as_there_is_room(string $job, array $changes, array $box): void
@@ -71,7 +71,7 @@ final class BeneathTest extends TestCase
         foreach ($boxes as $one) {
             [$rail, $from_m, $to_m] = self::under($plan, $one, $rails);
             $isFree = static function (float $at_m) use ($rail, $half_m, $from_m, $to_m): bool {
-                $gap_m = min(array_map(static fn (float $x_m): float => abs($x_m - $at_m), [...$rail->feet_m(), ...$rail->run->clamps_m, ...$rail->run->splices_m]));
+                $gap_m = min(INF, ...array_map(static fn (float $x_m): float => abs($x_m - $at_m), [...$rail->feet_m(), ...$rail->run->clamps_m, ...$rail->run->splices_m]));
 
                 return $gap_m >= $half_m + 0.08 - 1e-7 && $at_m - $half_m >= $from_m - 1e-7 && $at_m + $half_m <= $to_m + 1e-7;
             };
@@ -139,7 +139,15 @@ final class BeneathTest extends TestCase
         self::assertNotContains('bond_broken', array_map(static fn ($one): string => $one->code->value, $bare->findings));
         foreach ($plan->supports as $run) {
             $marks = array_values(array_filter($plan->tapes()->run($run), static fn (array $mark): bool => $mark['kind'] === 'lug'));
-            self::assertEqualsWithDelta([$run->run->x0_m + 0.0508], array_column($marks, 'x_m'), 1e-9);
+            $taken_m = [...$run->feet_m(), ...$run->run->clamps_m, ...$run->run->splices_m];
+            $first_m = $run->run->x0_m + 0.0254;
+            for ($isFree = false; !$isFree; $first_m += $isFree ? 0.0 : 0.0001) {
+                $isFree = min(INF, ...array_map(static fn (float $x_m): float => abs($x_m - $first_m), $taken_m)) >= 0.0508 - 1e-9;
+            }
+            self::assertEqualsWithDelta([$first_m], array_column($marks, 'x_m'), 1.1e-4);
+            foreach (self::beneath($plan)->boxes as $box) {
+                self::assertTrue($box->run !== $run->run || abs($box->at_m - $first_m) > 0.125 + 0.025);
+            }
         }
     }
 

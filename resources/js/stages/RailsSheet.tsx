@@ -114,8 +114,15 @@ function UnderModules() {
                 </Say>
                 {under?.earth != null && (
                     <p className="mt-1 text-[0.93rem]">
-                        {under.earth.lugs} lugs, {under.earth.jumpers} jumpers, {under.earth.frames} parts for frames. An
-                        electrician decides and signs.
+                        {[
+                            [under.earth.lugs, 'lugs'],
+                            [under.earth.jumpers, 'jumpers'],
+                            [under.earth.frames, 'parts for frames'],
+                        ]
+                            .filter(([count]) => count !== 0)
+                            .map((one) => one.join(' '))
+                            .join(', ')}
+                        . An electrician decides and signs.
                     </p>
                 )}
             </Part>
