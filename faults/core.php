@@ -499,6 +499,13 @@ return [
     'core/src/Rail/Runs.php' => [
         ['$design->kit->under_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
     ],
+    'core/src/Design/Parting.php' => [
+        ['->times(2);
+        $gap', '->times(1);
+        $gap', 'Rails of parted blocks meet', 'CuresTest'],
+        ['$design, (int) ceil($modules / $parts))', '$design, (int) floor($modules / $parts))', 'A part is longer than the maker allows', 'CuresTest'],
+        ['new Cell($cell->row, $cell->column - $from)', '$cell', 'Holes move with the parting', 'CuresTest'],
+    ],
     'core/src/Under/Room.php' => [
         ['$high_m + 1e-9', '$high_m + 1e9', 'A box hangs out over the end of its module', 'BeneathTest'],
         ['$plan->feet_m(), ...$plan->run->clamps_m', '$plan->run->clamps_m', 'Boxes hang where feet are', 'BeneathTest'],
@@ -797,7 +804,7 @@ return [
     'core/src/Geometry/LengthTable.php' => [
         ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
     ],
-    'core/src/Rail/Expansion.php' => [
+    'core/src/Design/Expansion.php' => [
         ['HOTTER_F = 120.0', 'HOTTER_F = 60.0', 'Rails leave half the room for heat', 'Rail'],
     ],
     'core/src/Attachment/AxialCheck.php' => [

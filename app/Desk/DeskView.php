@@ -136,7 +136,7 @@ final class DeskView
         return array_map(static fn (Finding $finding): array => [
             'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $seen($finding->at),
             'stage' => $finding->stage()->value, 'subject' => $finding->subject(), 'clearable' => $finding->isClearable(),
-            'cleared_by' => $finding->clearedBy, 'cure' => Cures::of($finding, $seen($finding->at)),
+            'cleared_by' => $finding->clearedBy, 'cure' => Cures::of($finding, $seen),
         ], $plan->findings);
     }
 

@@ -409,6 +409,13 @@ final class PitchedTest extends BrowserTestCase
         self::assertSame(['bonding_to_sign'], array_map(static fn ($stop): string => $stop->code->value, $plan->openStops()));
         self::assertSame([19, count($plan->supports)], [count($plan->beneath->boxes ?? []), count($plan->beneath->earth->lugs ?? [])]);
         $this->assertAccessible('what is under the modules');
+        // Rails that are too long are parted by one click, with their boxes.
+        $this->enter(['/kit/rail/longest_run_m' => '20 ft']);
+        $this->seeText('Part the block so that it becomes 2 rails', 'main');
+        $this->act(fn () => $this->press('Part it'));
+        $this->element('[data-block="2"]');
+        $parted = self::plan($job);
+        self::assertSame([2, 19, []], [count($parted->blocks), count($parted->beneath->boxes ?? []), array_intersect(array_map(static fn ($stop): string => $stop->code->value, $parted->openStops()), ['run_too_long', 'rails_meet'])]);
         $this->visit("/jobs/{$job->id}/print/crew");
         $this->seeText('19 × “Converter” on the rails', 'body');
         $this->seeText('; boxes at ', 'body');

@@ -9,7 +9,8 @@ use Garnetine\Core\Document\DocumentInvalid;
 /**
  * Changes the design of a job: edits of a surface's design, as Edits knows them, each with the surface that it is made on and
  * the block in view ({on: "south", of: "south-2", path, typed}), and {plane: "copy"}, {plane: "mirror"} or {plane: "remove"}, which adds a surface
- * like that one or takes it out, on a table another table, as {block: "add"} and {block: "remove"} do with a block.
+ * like that one or takes it out, on a table another table, as {block: "add"} and {block: "remove"} do with a block;
+ * {block: "part"} makes several of one whose rails are too long.
  */
 final class JobEdits
 {
@@ -47,7 +48,8 @@ final class JobEdits
             $project = match (true) {
                 $change === 'add' => $project->withBlock($on, $of),
                 $change === 'remove' => $project->withoutBlock($on, $of),
-                $change !== null => throw DocumentInvalid::at('', 'add or remove', mb_strimwidth(json_encode($change) ?: 'something else', 0, 40)),
+                $change === 'part' => $project->withParted($on, $of),
+                $change !== null => throw DocumentInvalid::at('', 'add, part or remove', mb_strimwidth(json_encode($change) ?: 'something else', 0, 40)),
                 $plane === 'copy' => $project->withCopy($on),
                 $plane === 'mirror' => $project->withCopy($on, true),
                 $plane === 'remove' => $project->without($on),

@@ -297,6 +297,10 @@ final class Project
 
     private function read(Part $part): Design
     {
+        // Numbered as they are listed, whatever was put in last.
+        $ids = array_diff($this->blocksOn($part->surface), [$part->block]);
+        $others = array_combine($ids, array_map(fn (string $id): Block => $this->blocks[$id], $ids));
+
         return new Design(
             $this->name,
             $this->units,
@@ -314,7 +318,7 @@ final class Project
             $this->client,
             $this->address,
             self::places($this->origins, $part->here(...)),
-            $others = array_intersect_key($this->blocks, array_flip(array_diff($this->blocksOn($part->surface), [$part->block]))),
+            $others,
             array_diff_key(
                 array_intersect_key($this->modules, array_flip(array_map(static fn (Block $other): string => $other->module, $others))),
                 [$part->module => true],
@@ -404,6 +408,35 @@ final class Project
         $design = $this->design($surface, $like)->alone()->beside();
 
         return $this->put(new Part($surface, $this->freeBlock($surface), $part->module, $part->kit), $design);
+    }
+
+    /**
+     * A block in as many as have no rail that is longer than its maker allows, beside one another.
+     *
+     * @throws DocumentInvalid where none is, or there would be too many blocks
+     */
+    public function withParted(string $surface, ?string $block): self
+    {
+        $part = $this->part($surface, $block);
+        $design = $this->design($surface, $block)->alone();
+        $blocks = Parting::of($design);
+        if (count($this->blocks) + count($blocks) - 1 > 24) {
+            throw DocumentInvalid::at('/blocks', 'at most 24 blocks', count($blocks) - 1 .' more');
+        }
+        $job = $this;
+        foreach ($blocks as $index => $one) {
+            $decided = $index === 0 ? '~^/block/(rows|columns|left_out|pins|bars)\b~' : '~^/block/(x_m|y_m|rows|columns|left_out|pins|bars)\b~';
+            $kept = static fn (string|int $pointer): bool => preg_match($decided, (string) $pointer) === 0;
+            $to = $index === 0 ? $part->block : $job->freeBlock($surface);
+            $job = $job->put(new Part($surface, $to, $part->module, $part->kit), Copy::of(
+                $design,
+                block: $one,
+                asTyped: array_filter($design->asTyped, $kept, ARRAY_FILTER_USE_KEY),
+                origins: array_filter($design->origins, $kept, ARRAY_FILTER_USE_KEY),
+            ));
+        }
+
+        return $job;
     }
 
     private function freeBlock(string $surface): string

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Expansion;
 use Garnetine\Core\Design\NoWorkCircle;
 use Garnetine\Core\Design\NoWorkRectangle;
 use Garnetine\Core\Design\Outline;
@@ -17,9 +18,6 @@ use Garnetine\Core\Quantity\Length;
 final readonly class Room
 {
     private const TOLERANCE_M = 1e-6;
-
-    /** Clear between rails that are not joined. Source: common practice, no source (1 in). */
-    public const RAILS_APART_IN = 1.0;
 
     /**
      * @param list<array{array{float, float}, array{float, float}}> $edges
@@ -59,7 +57,7 @@ final readonly class Room
             [...$surface->noWorkRectangles, ...$surface->noWorkCircles],
             $others,
             $design->kit->rail->endPastModule->toMetres(),
-            2 * $design->kit->rail->endPastModule->toMetres() + Length::ofInches(self::RAILS_APART_IN)->toMetres(),
+            2 * $design->kit->rail->endPastModule->toMetres() + Length::ofInches(Expansion::APART_IN)->toMetres(),
         );
     }
 

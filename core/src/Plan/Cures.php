@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 
 /** What a finding says would mend it, as edits that do so. */
 final class Cures
 {
     /**
-     * @param string $at Where the finding stands, as the edits are to name it
+     * @param \Closure(string): string $seen A place as the plan tells it, as the edits are to name it
      *
-     * @return list<array{path: string, value: float}> None where it names none
+     * @return list<array{path: string, value: float}|array{block: 'part', of?: string}> None where it names none
      */
-    public static function of(Finding $finding, string $at): array
+    public static function of(Finding $finding, \Closure $seen): array
     {
+        $at = $seen($finding->at);
+        $part = $finding->values['part'] ?? '';
+        if ($finding->code === Code::RunTooLong && is_string($part) && $part !== '') {
+            $block = $seen($part);
+
+            return [['block' => 'part'] + ($block === '/block' ? [] : ['of' => basename($block)])];
+        }
         [$cure, $to_m, $gap_m] = [$finding->values['cure'] ?? '', $finding->values['to_m'] ?? null, $finding->values['gap_m'] ?? null];
 
         return match (true) {

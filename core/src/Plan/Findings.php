@@ -18,6 +18,8 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Examples;
+use Garnetine\Core\Design\Expansion;
+use Garnetine\Core\Design\Parting;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
@@ -32,7 +34,6 @@ use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Force;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Arranging;
-use Garnetine\Core\Rail\Expansion;
 use Garnetine\Core\Rail\LegFrame;
 use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
@@ -212,11 +213,12 @@ final class Findings
             $longest = $design->kit->rail->longestRun;
             array_push($findings, ...self::rowRule($design, $plan));
             if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
-                $rails = (int) ceil(($plan->run->x1_m - $plan->run->x0_m) / $longest->toMetres() - 1e-9);
+                $parting = Parting::parts($parts[$plan->run->line->block - 1]->design);
+                $rails = $parting ?? (int) ceil(($plan->run->x1_m - $plan->run->x0_m) / $longest->toMetres() - 1e-9);
                 $each = Length::ofMetres(($plan->run->x1_m - $plan->run->x0_m) / $rails);
                 $findings[] = Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
                     'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
-                    'rails' => $rails, 'gap_m' => Expansion::gap($each, $each, $design->units)->toMetres(),
+                    'part' => $parting === null ? '' : $at, 'rails' => $rails, 'gap_m' => Expansion::apart($each, $each, $design->units)->toMetres(),
                 ]);
             }
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Expansion;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Layout\Room;
 use Garnetine\Core\Quantity\Length;
 
 /** Rails of different blocks that would lie on each other, or meet end to end without room for heat. */
@@ -23,7 +23,6 @@ final class RailsMeet
      */
     public static function findings(Design $design, array $runs): array
     {
-        $apart_m = Length::ofInches(Room::RAILS_APART_IN)->toMetres();
         $wide_m = Length::ofInches(self::WIDE_IN)->toMetres();
         $findings = [];
         foreach ($runs as $index => $run) {
@@ -31,6 +30,7 @@ final class RailsMeet
                 if ($run->line->block === $other->line->block) {
                     continue;
                 }
+                $apart_m = Expansion::apart(Length::ofMetres($run->x1_m - $run->x0_m), Length::ofMetres($other->x1_m - $other->x0_m), $design->units)->toMetres();
                 $apart = max($run->x0_m - $other->x1_m, $other->x0_m - $run->x1_m);
                 $isOn = $run->line->isUpSlope === $other->line->isUpSlope
                     ? abs($run->line->at_m - $other->line->at_m) < $wide_m - 1e-9 && $apart < $apart_m - 1e-9

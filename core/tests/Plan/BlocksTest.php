@@ -149,7 +149,7 @@ final class BlocksTest extends TestCase
         self::assertSame('example', $copied->origins['/blocks/plane-2-2/rows'] ?? null);
         $back = JobEdits::apply($copied, [['block' => 'remove', 'of' => 'plane-1-2'], ['plane' => 'remove', 'on' => 'plane-2']], self::PLANE);
         self::assertSame([['plane-1'], []], [array_keys($back->blocks), preg_grep('~plane-1-2|plane-2~', array_keys($back->origins))]);
-        foreach ([[['block' => 'remove'], 'a block beside others'], [['block' => 'copy'], 'add or remove'], [['path' => '/blocks/plane-1-2/kit', 'value' => 'kit-2'], 'to stay where it lies'], [['path' => '/blocks', 'value' => new \stdClass()], 'added or taken out as such']] as [$edit, $expected]) {
+        foreach ([[['block' => 'remove'], 'a block beside others'], [['block' => 'copy'], 'add, part or remove'], [['path' => '/blocks/plane-1-2/kit', 'value' => 'kit-2'], 'to stay where it lies'], [['path' => '/blocks', 'value' => new \stdClass()], 'added or taken out as such']] as [$edit, $expected]) {
             try {
                 JobEdits::apply(($edit['block'] ?? '') === 'remove' ? $back : $project, [$edit], self::PLANE, 'plane-1');
                 self::fail($expected);

@@ -264,7 +264,7 @@ final class FindingsTest extends TestCase
         yield 'clamp_zone_missing' => ['asce7-16', ['/module/ratings' => []], 'stop', '/module/ratings', 'Pomelo 330, 60 cells'];
         yield 'rail_end_across' => ['asce7-16', ['/surface/setbacks' => ['eave_m' => 0.0, 'ridge_m' => 0.0, 'left_m' => 0.0, 'right_m' => 0.0], '/surface/left_rake_overhang_m' => 0.0, '/block/x_m' => 0.55, '/kit/rail/end_past_module_m' => 0.5, '/surface/setbacks/left_m' => 0.2], 'stop', '/kit/rail/end_past_module_m', 'At left: rail'];
         yield 'rail_end_short' => ['asce7-16', ['/kit/rail/end_past_module_m' => 0.01], 'stop', '/kit/rail/end_past_module_m', '0.394 in past the module; at least 1 3/16 in'];
-        yield 'run_too_long' => ['asce7-16', ['/kit/rail/longest_run_m' => 2.0], 'stop', '/kit/rail/longest_run_m', "A is 13' 6 ¼\" long; the maker allows 6' 6 ¾\" before an expansion gap. Part the block so that it becomes 3 rails, ¼ in between"];
+        yield 'run_too_long' => ['asce7-16', ['/kit/rail/longest_run_m' => 2.0], 'stop', '/kit/rail/longest_run_m', "A is 13' 6 ¼\" long; the maker allows 6' 6 ¾\" before an expansion gap. Part the block so that it becomes 4 rails, 1 in between"];
         yield 'lag_not_listed' => ['asce7-16', ['/kit/fastener/length_m' => 0.09], 'stop', '/kit/fastener/length_m', '3 9/16 in'];
         yield 'thread_too_short' => ['asce7-16', ['/kit/fastener/length_m' => 0.0508], 'stop', '/kit/fastener/length_m', '13/16 in of thread reaches the member; at least 1 ¼ in'];
         yield 'shank_hole_waived' => ['asce7-16', ['/kit/fastener/shank_hole' => false], 'assumption', '/kit/fastener/shank_hole', '1 ½ in passes the 1 in'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
+use Garnetine\Core\Design\Expansion;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
@@ -12,7 +13,6 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;
-use Garnetine\Core\Rail\Expansion;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\TestCase;

@@ -35,7 +35,7 @@ function Mend({ cure }: { cure: FindingInfo['cure'] }) {
     return (
         <>
             {' '}
-            <EditAct onClick={() => void edit(cure)}>Put it there</EditAct>
+            <EditAct onClick={() => void edit(cure)}>{cure.some((one) => 'block' in one) ? 'Part it' : 'Put it there'}</EditAct>
         </>
     );
 }

@@ -190,7 +190,7 @@ function Left({ stage }: { stage: string }) {
             aria-busy={desk.busy}
         >
             <Surfaces stage={stage} />
-            {['modules', 'attachments'].includes(stage) && <Blocks stage={stage} />}
+            {['modules', 'attachments', 'rails'].includes(stage) && <Blocks stage={stage} />}
             {desk.data.table === null ? <Worksheet stage={stage} /> : <TableSheets stage={stage} />}
             <FindingList findings={desk.data.findings.filter((finding) => finding.stage === stage)} />
         </main>

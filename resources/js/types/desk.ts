@@ -26,7 +26,7 @@ export type FindingInfo = {
     clearable: boolean;
     cleared_by: string | null;
     /** Edits that would mend it, none where it names none. */
-    cure: { path: string; value: number }[];
+    cure: Edit[];
 };
 
 export type Dimension = { from_m: number; to_m: number; text: string };
@@ -737,7 +737,7 @@ export type Edit =
     | { tape: { edges: string; diagonals: string; proof: string } }
     | { points: string }
     | { plane: 'copy' | 'mirror' | 'remove' }
-    | { block: 'add' | 'remove' };
+    | { block: 'add' | 'part' | 'remove'; of?: string };
 
 /** An edit with the surface and the block that it is made on. */
 export type EditOn = Edit & { on: string; of: string };

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Rail;
+namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;
@@ -15,6 +15,9 @@ use Garnetine\Core\Quantity\UnitSystem;
  */
 final class Expansion
 {
+    /** Clear between rails that are not joined. Source: common practice, no source (1 in). */
+    public const APART_IN = 1.0;
+
     private const PER_F = 12.8e-6;
     private const HOTTER_F = 120.0;
 
@@ -24,5 +27,14 @@ final class Expansion
         $step_m = $units === UnitSystem::Us ? Length::ofInches(1 / 4)->toMetres() : 0.005;
 
         return Length::ofMetres(ceil($grow_m / $step_m - 1e-9) * $step_m);
+    }
+
+    /** What is kept clear between their ends: the gap for heat, and no less than hands and swarf want. */
+    public static function apart(Length $one, Length $other, UnitSystem $units): Length
+    {
+        $gap = self::gap($one, $other, $units);
+        $least = Length::ofInches(self::APART_IN);
+
+        return $gap->toMetres() > $least->toMetres() ? $gap : $least;
     }
 }
