@@ -499,6 +499,9 @@ return [
     'core/src/Rail/Runs.php' => [
         ['$design->kit->under_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
     ],
+    'core/src/Rail/SnowOnRun.php' => [
+        ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'FrameBoltsTest'],
+    ],
     'core/src/Design/Parting.php' => [
         ['->times(2);
         $gap', '->times(1);

@@ -120,6 +120,7 @@ return [
     'finding.bonding_undocumented' => 'What “{lug}” and the other parts for bonding are listed for is not entered: name the document.',
     'finding.bonding_to_sign' => 'The path to earth, all joined by one wire, wants an electrician. Only counted here: lugs {lugs}, jumpers {jumpers}, parts for frames {frames}. Who answers for it signs.',
     'finding.copper_on_aluminium' => '“{lug}” brings bare copper onto aluminium or zinc, which it eats where it is wet: take tinned copper or stainless steel, and keep bare wire off the rails and off what they drip on.',
+    'finding.frame_bolts_unfit' => 'Bolts through the frame hold a module where each of its rails passes under two sides of its frame: not in pieces, not along its edge, and not nearer to its other side. Take clamps, other rails, or enter how far the hole is from the side.',
     'finding.legs_need_given' => 'Modules on legs are planned under pressures that an engineer or a test gives, with the snow on the roof where there is any: figures for modules that lie parallel to a roof do not hold for them.',
     'finding.legs_unfit' => 'Legs are not planned here: {why}',
     'legs.tilt' => 'modules on legs are between 1° and 35° steeper than their roof. Enter their tilt against it.',
@@ -458,7 +459,8 @@ return [
     'step.under_modules' => 'Hang “{name}” on the rails at the marks, connectors closed and labels where they can still be read; {clips} clips for each module, no cable on the roof or over an edge of metal.',
     'step.modules_on_pieces' => 'Set the modules, bottom row first; each clamp on its own piece, {clear} or more from the middle of any rib with a foot.',
     'step.modules_shared' => 'Set the modules, bottom row first, each with both ends over the middle of a rail and {gap} from the row before it; clamp each {clamp} from either side, at both ends: those of two rows with one clamp.',
-    'step.modules' => 'Set the modules, bottom row first; end clamps {end} from the rail’s end.', 'step.torque_clamps' => 'Torque and mark the clamps.',
+    'step.modules' => 'Set the modules, bottom row first; end clamps {end} from the rail’s end.', 'step.torque_clamps' => 'Torque and mark the clamps.', 'step.torque_frame_bolts' => 'Torque and mark the bolts of the frames; none is left out, also where a hand hardly reaches.',
+    'step.modules_bolted' => 'Set the modules, bottom row first, and put “{bolt}” through the frame’s own holes, {hole} from its sides, over each rail: four for a module, no hole drilled in a frame. Bolt a row before the next one closes the way to it.',
     'step.wiring' => 'Hand the wiring over.', 'step.clean_metal' => 'Brush off every shaving today, and look along the rails: nothing loose stays on the sheets.', 'step.clean' => 'Sweep off shavings, offcuts and granules; re-bond loose tabs near by.',
     'step.photograph_metal' => 'Photograph every foot on its pad, every label and the finished rows.', 'step.photograph' => 'Photograph every flashing, every label and the finished rows.', 'step.anchors_out' => 'Take the roof anchors (entered: {anchors}) out and seal their holes.',
     // cautions

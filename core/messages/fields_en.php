@@ -56,6 +56,7 @@ return [
     '/kit/fastener/kind' => 'Kind of screw', '/kit/fastener/name' => 'Screw', '/kit/fastener/document' => 'Document of the screw', '/kit/fastener/diameter' => 'Diameter of the lag', '/kit/fastener/diameter_m' => 'Diameter of the screw', '/kit/fastener/gauge' => 'Number of the wood screw', '/kit/fastener/length_m' => 'Length of the screw',
     '/kit/fastener/tension_N' => 'Screw itself, in tension', '/kit/fastener/shear_N' => 'Screw itself, in shear', '/surface/framing/steel_thickness_m' => 'Thickness of the steel', '/surface/framing/steel_strength_Pa' => 'Tensile strength of the steel',
     '/kit/fastener/thread_m' => 'Thread of the screw', '/kit/fastener/tip_m' => 'Tip of the screw', '/kit/fastener/spacing_m' => 'Between two screws at least', '/kit/fastener/edge_m' => 'To the face at least', '/kit/fastener/pilot_m' => 'Bit of the pilot', '/kit/fastener/shank_hole' => 'Hole for the shank is drilled', '/kit/fastener/drill_guide' => 'Drill guide is used',
+    '/kit/clamp/frame_hole_m' => 'Bolt’s hole in the frame from the module’s side',
     '/kit/under/name' => 'Box under the modules', '/kit/under/document' => 'Document of the box', '/kit/under/modules_each' => 'Modules on one box', '/kit/under/mass_kg' => 'Mass of a box',
     '/kit/under/length_m' => 'Box along the rail', '/kit/under/clear_m' => 'Box from feet, clamps and splices at least', '/kit/under/string_most' => 'Modules in a string at most',
     '/kit/under/string_least' => 'Modules in a string at least', '/kit/under/clips' => 'Clips for each module',

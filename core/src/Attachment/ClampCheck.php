@@ -43,9 +43,9 @@ final readonly class ClampCheck
      */
     public static function worst(Design $design, SiteLoads $loads, array $runs): ?self
     {
-        $areas_m2 = [];
+        $areas_m2 = $own = [];
         foreach ($design->parts() as $part) {
-            $areas_m2[$part->number] = $part->design->module_m2();
+            [$areas_m2[$part->number], $own[$part->number]] = [$part->design->module_m2(), $part->design->clampAt_m() !== null];
         }
         $allowed = $design->kit->clamp;
         $up = ['', 0, -INF, 0.0];
@@ -56,8 +56,8 @@ final readonly class ClampCheck
             $perShare_N = self::alongPerShare_N($run, $loads);
             foreach ($run->clamps_m as $clamp => $_) {
                 $isEnd = $last > 0 ? $clamp === 0 || $clamp === $last : $run->endClamps() > 0;
-                // On a shared rail a module hangs on half of it with two clamps.
-                $area_m2 = $run->single !== null ? 2 * $run->shares[$clamp] * $quarter_m2 : ($isEnd ? $quarter_m2 : 2 * $quarter_m2);
+                // Of modules that are held by themselves each hangs on half of its rail with two.
+                $area_m2 = $own[$run->line->block] ? 2 * $run->shares[$clamp] * $quarter_m2 : ($isEnd ? $quarter_m2 : 2 * $quarter_m2);
                 $wind_N = 0.0;
                 foreach ($run->suctions as $index => $suction) {
                     $wind_N += $suction->at_Pa($area_m2) * $run->windAreas_m2[$index][$clamp];

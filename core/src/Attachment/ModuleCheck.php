@@ -104,7 +104,7 @@ final readonly class ModuleCheck
     {
         $up = $down = [];
         foreach ($pair as $line) {
-            $from_m = $design->clampAt_m() ?? ($line->isUpper ? $design->moduleBeside()->toMetres() - $line->offset_m : $line->offset_m) / $design->slant();
+            $from_m = $design->sharedAt_m() ?? ($line->isUpper ? $design->moduleBeside()->toMetres() - $line->offset_m : $line->offset_m) / $design->slant();
             $held = array_filter(
                 $design->ratingsHeld(),
                 static fn (ModuleRating $rating): bool => $from_m >= $rating->from->toMetres() - 1e-6 && $from_m <= $rating->to->toMetres() + 1e-6,

@@ -41,8 +41,10 @@ final class Materials
             ...array_map(static fn (string|int $name, int $count): array => $item('module', (string) $name, $count, ''), array_keys($modules), $modules),
             $item('rail', $kit->rail->name, count($cutting->stock ?? []), $kit->rail->document),
             $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
-            $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
-            $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
+            ...$kit->clamp->frameHole !== null ? [$item('frame_bolt', $kit->clamp->name, $clamps, $kit->clamp->document)] : [
+                $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
+                $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
+            ],
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
             ...$kit->foot->isBolted() ? [$item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document)] : [],
             ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],

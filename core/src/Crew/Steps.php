@@ -62,7 +62,7 @@ final readonly class Steps
             ...self::crossing($design),
             ...self::beneath($design),
             [...self::modules($design), ['electric', 'lifting']],
-            ['torque_clamps', [], ['makers_torque']],
+            [$design->kit->clamp->frameHole === null ? 'torque_clamps' : 'torque_frame_bolts', [], ['makers_torque']],
             ['wiring', [], ['electrician']],
             ['clean', [], []],
             ['photograph', [], []],
@@ -118,12 +118,13 @@ final readonly class Steps
         return $steps;
     }
 
-    /** @return array{string, array<string, float>} How modules are laid and clamped */
+    /** @return array{string, array<string, float|string>} How modules are laid and held */
     private static function modules(Design $design): array
     {
         return match (true) {
             $design->block->arrangement instanceof ShortRails => ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]],
-            $design->clampAt_m() !== null => ['modules_shared', ['clamp_m' => $design->clampAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
+            $design->sharedAt_m() !== null => ['modules_shared', ['clamp_m' => $design->sharedAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
+            $design->kit->clamp->frameHole !== null => ['modules_bolted', ['bolt' => $design->kit->clamp->name, 'hole_m' => $design->kit->clamp->frameHole->toMetres()]],
             default => ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]],
         };
     }

@@ -7,9 +7,10 @@ namespace Garnetine\Core\Design;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Force;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Moment;
 
-/** End and mid clamps of one system; allowables are ASD values for one clamp. */
+/** End and mid clamps of one system, or bolts through the frame; allowables are ASD values for one of them. */
 final readonly class Clamp
 {
     public function __construct(
@@ -25,6 +26,9 @@ final readonly class Clamp
         public bool $gripsBothRails,
         #[Range(0.1, 200)]
         public ?Moment $torque,
+        /** Of bolts through the holes of the frame: from the side of the module to the middle of its hole, along the rail; null of clamps, which grip the frame from outside. */
+        #[Range(0.003, 0.3)]
+        public ?Length $frameHole = null,
     ) {
     }
 }

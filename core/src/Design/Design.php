@@ -215,8 +215,14 @@ final readonly class Design
             && $rating->to->toMetres() >= $rating->from->toMetres());
     }
 
-    /** Where a module is clamped along shared rails, from either of its ends; null on others, and where no such rating is entered. */
+    /** Where a module is held by itself along its rails, from either of its ends; null where neighbours share a clamp. */
     public function clampAt_m(): ?float
+    {
+        return $this->sharedAt_m() ?? $this->kit->clamp->frameHole?->toMetres();
+    }
+
+    /** Where a module is clamped along shared rails, from either of its ends; null on others, and where no such rating is entered. */
+    public function sharedAt_m(): ?float
     {
         $zone = $this->block->arrangement instanceof SharedRails ? array_values($this->ratingsHeld())[0] ?? null : null;
 

@@ -29,6 +29,7 @@ enum Code: string
     case EnZoneRange = 'en_zone_range';
     case FigureMissing = 'figure_missing';
     case FootNotForCovering = 'foot_not_for_covering';
+    case FrameBoltsUnfit = 'frame_bolts_unfit';
     case FramingNotCovered = 'framing_not_covered';
     case GivenAtServiceLevel = 'given_at_service_level';
     case GivenIncomplete = 'given_incomplete';
@@ -384,7 +385,7 @@ enum Code: string
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
             self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs,
             self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,
-            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit, self::SharedUnfit, self::LegsUnfit, self::LegsAllowableMissing, self::LegsUnbraced,
+            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit, self::SharedUnfit, self::FrameBoltsUnfit, self::LegsUnfit, self::LegsAllowableMissing, self::LegsUnbraced,
             self::LegsMidChord => Stage::Rails,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,

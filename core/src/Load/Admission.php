@@ -181,7 +181,7 @@ final class Admission
             $findings[] = Finding::of(Code::RailsUpUnfit, '/block/arrangement/kind', ['why' => $why]);
         }
 
-        array_push($findings, ...self::legs($design), ...self::shared($design));
+        array_push($findings, ...self::legs($design), ...self::shared($design), ...self::frameBolts($design));
 
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
@@ -202,6 +202,15 @@ final class Admission
     {
         return $design->block->arrangement instanceof SharedRails && !$design->kit->clamp->gripsBothRails
             ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [];
+    }
+
+    /** @return list<Finding> Refusals of bolts through the frame: they hold a module where a rail lies under two sides of its frame */
+    private static function frameBolts(Design $design): array
+    {
+        $hole_m = $design->kit->clamp->frameHole?->toMetres();
+        $isAlong = $design->block->arrangement instanceof SharedRails || $design->block->arrangement instanceof ShortRails;
+
+        return $hole_m !== null && ($isAlong || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m')] : [];
     }
 
     /** @return list<Finding> Refusals of legs under the modules, and of the feet under these */

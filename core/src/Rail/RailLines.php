@@ -138,14 +138,26 @@ final readonly class RailLines
      */
     private static function onRails(array $zones, float $low_m, float $wish_m, string $letter, int $row, bool $upper, int $number): RailLine
     {
+        $best_m = self::nearest($zones, $wish_m);
+        $at_m = $low_m + ($best_m ?? $wish_m);
+
+        return new RailLine($letter, $row, $upper, $best_m ?? $wish_m, $at_m, $at_m, null, $number, isOnRails: true);
+    }
+
+    /**
+     * Where one would wish it, as near as the zones let it; null where there is none.
+     *
+     * @param list<array{float, float}> $zones
+     */
+    private static function nearest(array $zones, float $wish_m): ?float
+    {
         $best_m = null;
         foreach ($zones as [$from_m, $to_m]) {
             $near_m = min(max($wish_m, $from_m), $to_m);
             $best_m = $from_m <= $to_m && ($best_m === null || abs($near_m - $wish_m) < abs($best_m - $wish_m)) ? $near_m : $best_m;
         }
-        $at_m = $low_m + ($best_m ?? $wish_m);
 
-        return new RailLine($letter, $row, $upper, $best_m ?? $wish_m, $at_m, $at_m, null, $number, isOnRails: true);
+        return $best_m;
     }
 
     /**
@@ -197,7 +209,8 @@ final readonly class RailLines
             }
         }
 
-        return $best_m;
+        // Holes of a frame lie on no mark of a tape: there the slot of the foot takes up what is left.
+        return $best_m ?? ($design->kit->clamp->frameHole === null ? null : self::nearest($zones, $wish_m));
     }
 
     private static function penalty(Design $design, Members $members, ?Course $course, float $holeY_m): float

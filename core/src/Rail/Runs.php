@@ -54,7 +54,8 @@ final class Runs
     ): Run {
         $kit = $design->kit;
         $theta = $design->modulePitch_rad();
-        $past_m = $design->block->arrangement->past($kit->rail)->toMetres();
+        // Bolts through the frame lie within the modules.
+        $past_m = $design->block->arrangement->past($kit->rail)->toMetres() + ($kit->clamp->frameHole?->toMetres() ?? 0.0);
         $clamps_m = $stretch->clamps_m();
         $x0_m = $clamps_m[0] - $past_m;
         $x1_m = $clamps_m[count($clamps_m) - 1] + $past_m;

@@ -68,16 +68,19 @@ final readonly class SnowOnRun
             foreach ($this->stretch->modules as $index => $module) {
                 [$uniform_N, $surcharge_N, $push_N, $top_m] = $this->module($case, $module, $module);
                 $from_m = $this->stretch->from_m($module);
+                [$one, $next] = $this->stretch->clampsOf($index);
                 foreach ([[$uniform_N, $from_m + $this->stretch->long_m / 2], [$surcharge_N, $top_m]] as [$force_N, $at_m]) {
-                    $toNext = ($at_m - $clamps_m[$index]) / ($clamps_m[$index + 1] - $clamps_m[$index]);
-                    $normal_N[$case->code][$index] += $force_N * (1 - $toNext);
-                    $normal_N[$case->code][$index + 1] += $force_N * $toNext;
+                    $toNext = ($at_m - $clamps_m[$one]) / ($clamps_m[$next] - $clamps_m[$one]);
+                    $normal_N[$case->code][$one] += $force_N * (1 - $toNext);
+                    $normal_N[$case->code][$next] += $force_N * $toNext;
                 }
                 $along_N[$case->code] += $push_N;
             }
         }
 
-        return new UpSlope(array_map(array_values(...), $normal_N), $along_N, $clamps_m[0], $clamps_m[count($clamps_m) - 1]);
+        $from_m = $this->stretch->from_m($this->stretch->first());
+
+        return new UpSlope(array_map(array_values(...), $normal_N), $along_N, $from_m, $this->stretch->from_m($this->stretch->last()) + $this->stretch->long_m);
     }
 
     /**

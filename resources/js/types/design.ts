@@ -222,6 +222,7 @@ export type FieldPath =
     | '/kit/clamp/along_N'
     | '/kit/clamp/grips_both_rails'
     | '/kit/clamp/torque_Nm'
+    | '/kit/clamp/frame_hole_m'
     | '/kit/bolt/name'
     | '/kit/bolt/document'
     | '/kit/bolt/up_N'
