@@ -503,9 +503,7 @@ return [
         ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'FrameBoltsTest'],
     ],
     'core/src/Design/Parting.php' => [
-        ['->times(2);
-        $gap', '->times(1);
-        $gap', 'Rails of parted blocks meet', 'CuresTest'],
+        ['$past->plus(Expansion::apart($one, $other, $design->units))', '$past', 'Rails of parted blocks meet', 'CuresTest'],
         ['$design, (int) ceil($modules / $parts))', '$design, (int) floor($modules / $parts))', 'A part is longer than the maker allows', 'CuresTest'],
         ['new Cell($cell->row, $cell->column - $from)', '$cell', 'Holes move with the parting', 'CuresTest'],
     ],
