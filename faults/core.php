@@ -500,7 +500,7 @@ return [
         ['$design->kit->under_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
     ],
     'core/src/Rail/SnowOnRun.php' => [
-        ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'FrameBoltsTest'],
+        ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'RailsUpTest'],
     ],
     'core/src/Design/Parting.php' => [
         ['$past->plus(Expansion::apart($one, $other, $design->units))', '$past', 'Rails of parted blocks meet', 'CuresTest'],

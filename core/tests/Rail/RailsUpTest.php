@@ -83,6 +83,16 @@ final class RailsUpTest extends TestCase
         self::assertSame(isset($changes['/surface/dead_load_Pa']), $added > 0);
     }
 
+    public function test_the_snow_of_each_module_comes_to_its_own_bolts(): void
+    {
+        foreach (self::shed(['/kit/clamp/frame_hole_m' => 0.02] + self::snowy(0.3, 1000.0))->supports as $support) {
+            $ofModules_N = array_map(array_sum(...), array_chunk($support->run->upSlope->normal_N['balanced'] ?? [], 2));
+            self::assertCount(3, $ofModules_N);
+            self::assertGreaterThan(0.0, $ofModules_N[0]);
+            self::assertEqualsWithDelta(array_fill(0, 3, $ofModules_N[0]), $ofModules_N, 1e-6);
+        }
+    }
+
     /** @param array<string, mixed> $changes */
     #[TestWith(['quince-lane', [], 'up.roof'])]
     #[TestWith(['quillwort-lane', [], 'up.roof'])]
