@@ -507,6 +507,17 @@ return [
         ['$design, (int) ceil($modules / $parts))', '$design, (int) floor($modules / $parts))', 'A part is longer than the maker allows', 'CuresTest'],
         ['new Cell($cell->row, $cell->column - $from)', '$cell', 'Holes move with the parting', 'CuresTest'],
     ],
+    'core/src/Attachment/SpanLimit.php' => [
+        ['$run->shares[$clamp]) / $carries_m', '$run->shares[$clamp]) / $carries_m / 2', 'A rail is looked up under half its load', 'SpanTableTest'],
+        ['$length_m * $this->factor <= $this->overhang_m', '$length_m <= $this->overhang_m', 'An overhang has no room for feet off their marks', 'SpanTableTest'],
+        ['$run->line->isLower ||', '', 'Rails that others lie on are held to a table of even loads', 'SpanTableTest'],
+    ],
+    'core/src/Design/SpanTable.php' => [
+        ['>= $load_Pa - 1e-6', '>= $load_Pa * 0.9', 'A load between two rows takes the span of the lesser', 'SpanTableTest'],
+    ],
+    'core/src/Plan/SpanFindings.php' => [
+        ['=== SpanDirection::Both', '!== null', 'A table of loads square to the roof stands for those down it', 'SpanTableTest'],
+    ],
     'core/src/Under/Room.php' => [
         ['$high_m + 1e-9', '$high_m + 1e9', 'A box hangs out over the end of its module', 'BeneathTest'],
         ['$plan->feet_m(), ...$plan->run->clamps_m', '$plan->run->clamps_m', 'Boxes hang where feet are', 'BeneathTest'],
@@ -812,7 +823,7 @@ return [
         ['$along_N * max(1 / count($normals_N), $all_N > 0.0 ? $normal_N / $all_N : 0.0)', '$along_N / count($normals_N)', 'A foot that is pressed more is pushed no more', 'Rail'],
         ['$case->snowFactor * $size_N * $units[$unit];', '0.0;', 'Snow on a rail up the slope weighs nothing', 'Rail'],
         ['+ $case->snowFactor * $all_N;', ';', 'Snow pushes nothing along a rail up the slope', 'Rail'],
-        ['return $rail->worst() / 2 <= $this->capacities->placing->limit;', 'return $rail->worst() <= $this->capacities->placing->limit;', 'Bays are left out that hold', 'Rail'],
+        ['$rail->worst() / 2 <= $this->capacities->placing->limit;', '$rail->worst() <= $this->capacities->placing->limit;', 'Bays are left out that hold', 'Rail'],
     ],
     'core/src/Attachment/LeastFeet.php' => [
         ['($inScrew + $sideways) / $capacities->together', '2 * ($inScrew + $sideways) / $capacities->together', 'Fewer feet are ruled out that hold', 'Rail'],

@@ -394,6 +394,13 @@ final class PitchedTest extends BrowserTestCase
     {
         $job = $this->started('Fieldmouse Crews', 'quince-lane');
         $this->to('Rails');
+        // A maker whose rail has no stress but a table of spans.
+        $this->enter(['/kit/rail/allowable_stress_Pa' => '']);
+        $this->act(fn () => $this->press('Its maker has a table of spans'));
+        $this->seeText('it has no rows yet', 'main');
+        $this->act(fn () => $this->press('A row'));
+        $this->enter(['/kit/rail/spans/document' => 'Table 4', '/kit/rail/spans/direction' => 'both', '/kit/rail/spans/rows/0/load_Pa' => '60 psf', '/kit/rail/spans/rows/0/span_m' => '90 in']);
+        $this->seeText('the rail spans up to 7\' 6"', 'main');
         $this->act(fn () => $this->press('Something hangs under the modules'));
         $this->enter(['/kit/under/name' => 'Converter', '/kit/under/document' => 'sheet 7', '/kit/under/length_m' => '38 in']);
         $this->seeText('No rail has room for “Converter”', 'main');

@@ -32,6 +32,9 @@ final class AxialCheck extends RunCheck
             return $this->worsts[$key];
         }
         $this->work?->take(count($feet_m) ** 2);
+        if (count($feet_m) > 1 && !$this->staysInTable($feet_m)) {
+            return $this->worsts[$key] = INF;
+        }
         if (count($feet_m) > 1 && is_finite($limit) && $this->everyPieceStands($feet_m)) {
             $fails = $this->failing($this->shape->layout($feet_m), $limit);
             if ($fails !== null) {
@@ -105,7 +108,7 @@ final class AxialCheck extends RunCheck
             $this->section($rail, array_column($this->shape->beyond($foot_m, $isLeft), 0), $length_m, $foot_m, false);
         }
 
-        return $rail->worst() <= $this->capacities->placing->limit;
+        return $this->mayHang($foot_m, $isLeft) && $rail->worst() <= $this->capacities->placing->limit;
     }
 
     /** Whether two feet may follow one another: over a bay half of the moment of a simple beam stays somewhere, be it at its ends. */
@@ -117,7 +120,7 @@ final class AxialCheck extends RunCheck
             $this->section($rail, array_column($bay->unitSections, $section), $bay->length_m, $from_m, false);
         }
 
-        return $rail->worst() / 2 <= $this->capacities->placing->limit;
+        return ($this->spans?->mayBay($to_m - $from_m) ?? true) && $rail->worst() / 2 <= $this->capacities->placing->limit;
     }
 
     protected function holdsAnyMoved(array $feet_m, float $worst): bool

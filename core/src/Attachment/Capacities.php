@@ -7,6 +7,7 @@ namespace Garnetine\Core\Attachment;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\SpanTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Foot\Lever;
@@ -63,6 +64,7 @@ final readonly class Capacities
         public float $legUp_N = INF,
         public float $legDown_N = INF,
         public float $legAlong_N = INF,
+        public ?SpanTable $spans = null,
     ) {
     }
 
@@ -146,6 +148,7 @@ final readonly class Capacities
             $held->together ?? 1.0,
             Placing::of($design),
             $design->kit->foot->underRailUp()?->lever,
+            spans: $rail->spans,
         );
     }
 

@@ -42,6 +42,8 @@ class RunCheck
 
     public readonly RunWinds $winds;
 
+    public readonly ?SpanLimit $spans;
+
     /** @param list<Combination> $combinations */
     public function __construct(
         protected readonly Run $run,
@@ -57,6 +59,7 @@ class RunCheck
         [$this->down, $this->up] = LoadCase::of($run, $combinations, $factors);
         $this->shape = $shape ?? RunShape::of($run);
         $this->winds = new RunWinds($run);
+        $this->spans = SpanLimit::of($run, $capacities, $this->winds, $this->down, $this->up);
         $this->downPerMoment = max(array_map(
             static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
             $this->down,
@@ -101,7 +104,7 @@ class RunCheck
      */
     public function of(array $feet_m, bool $byLink = false): RunVerdict
     {
-        if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
+        if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m) || !$this->staysInTable($feet_m)) {
             return RunVerdict::failed(INF);
         }
         $verdict = $this->check($this->shape->layout($feet_m), $byLink);
@@ -116,13 +119,13 @@ class RunCheck
     /** Whether a place may be the first that holds the rail, or the last: by what presses on the rail beyond it, whatever the others are. */
     public function mayEnd(float $foot_m, bool $isLeft): bool
     {
-        return abs($this->shape->beyond($foot_m, $isLeft)[0][0]) * $this->downPerMoment <= $this->capacities->placing->limit;
+        return $this->mayHang($foot_m, $isLeft) && abs($this->shape->beyond($foot_m, $isLeft)[0][0]) * $this->downPerMoment <= $this->capacities->placing->limit;
     }
 
     /** Whether two may follow one another: over a bay half of the moment of a simple beam stays somewhere, be it at its ends. */
     public function maySpan(float $from_m, float $to_m): bool
     {
-        return $this->shape->bay($from_m, $to_m)->most * $this->downPerMoment / 2 <= $this->capacities->placing->limit;
+        return ($this->spans?->mayBay($to_m - $from_m) ?? true) && $this->shape->bay($from_m, $to_m)->most * $this->downPerMoment / 2 <= $this->capacities->placing->limit;
     }
 
     /**
@@ -134,7 +137,7 @@ class RunCheck
      */
     public function worst(array $feet_m, float $limit = INF): float
     {
-        if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m)) {
+        if (count($feet_m) < 2 || !$this->everyPieceStands($feet_m) || !$this->staysInTable($feet_m)) {
             return INF;
         }
         $this->quick ??= new QuickCheck($this);
@@ -218,6 +221,24 @@ class RunCheck
         }
 
         return true;
+    }
+
+    /**
+     * Whether no bay and no overhang is longer than the maker's table lets it be.
+     *
+     * @param list<float> $feet_m
+     */
+    protected function staysInTable(array $feet_m): bool
+    {
+        return $this->spans?->allows($feet_m, $this->run->clamps_m[0], $this->run->clamps_m[count($this->run->clamps_m) - 1]) ?? true;
+    }
+
+    /** Whether a rail may hang over so far beyond a foot, by its maker's table. */
+    public function mayHang(float $foot_m, bool $isLeft): bool
+    {
+        $clamps_m = $this->run->clamps_m;
+
+        return $this->spans?->mayHang($isLeft ? $foot_m - $clamps_m[0] : $clamps_m[count($clamps_m) - 1] - $foot_m) ?? true;
     }
 
     protected function check(UnitLayout $layout, bool $byLink): RunVerdict

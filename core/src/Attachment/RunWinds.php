@@ -60,6 +60,12 @@ final class RunWinds
         return $this->feet_N[(int) ($tributary_m * 1e7 + 0.5)] ??= $this->at_N($tributary_m * $this->tributary_m);
     }
 
+    /** @return list<float> Each suction on a bay of rail of a length */
+    public function pressures_Pa(float $length_m): array
+    {
+        return array_map(fn (Suction $suction): float => $suction->at_Pa($length_m * max($this->tributary_m, $length_m / 3)), $this->suctions);
+    }
+
     /** All of it at the pressure on the largest area. */
     public function least_N(): float
     {

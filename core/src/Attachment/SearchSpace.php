@@ -220,7 +220,7 @@ final class SearchSpace
                 // With ratios of 1 over both ends, at most 2 are left for a section itself.
                 $down = $bay->bay->most * $this->downPerMoment;
                 $up = $bay->mostUp_Nm / $this->capUp_Nm;
-                $holds = $down <= 2 * $this->limit && $up <= 2 * $this->limit;
+                $holds = $down <= 2 * $this->limit && $up <= 2 * $this->limit && ($this->check->spans?->mayBay($bay->bay->length_m) ?? true);
                 $this->bays[$i][$j] = $holds ? $bay : null;
                 if ($holds) {
                     $this->next[$i][] = $j;
@@ -260,7 +260,7 @@ final class SearchSpace
             return $moments;
         }
 
-        return $this->endRatio($moments, $length_m) <= $this->limit ? $moments : null;
+        return $this->check->mayHang($foot_m, $isLeft) && $this->endRatio($moments, $length_m) <= $this->limit ? $moments : null;
     }
 
     /** @param list<float> $moments Of the units over an end foot */

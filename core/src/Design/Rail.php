@@ -48,6 +48,7 @@ final readonly class Rail
         /** Longest run before an expansion gap. */
         #[Range(1, 100)]
         public ?Length $longestRun,
+        public ?SpanTable $spans = null,
     ) {
     }
 }

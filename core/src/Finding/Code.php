@@ -11,6 +11,7 @@ namespace Garnetine\Core\Finding;
 enum Code: string
 {
     // Outside the methods.
+    case BeyondTable = 'beyond_table';
     case AsNzsMissing = 'as_nzs_missing';
     case AsNzsMtMissing = 'as_nzs_mt_missing';
     case AsNzsRegionMissing = 'as_nzs_region_missing';
@@ -138,6 +139,9 @@ enum Code: string
     case ScrewLinesWrong = 'screw_lines_wrong';
     case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
+    case SpanShort = 'span_short';
+    case SpanTableDisordered = 'span_table_disordered';
+    case SpanTableOpen = 'span_table_open';
     case SheetHoldDown = 'sheet_hold_down';
     case ClampBeyondRibs = 'clamp_beyond_ribs';
     case ThreadTooShort = 'thread_too_short';
@@ -202,6 +206,7 @@ enum Code: string
     case RoofSupportsUnknown = 'roof_supports_unknown';
     case SheetLaps = 'sheet_laps';
     case ShankHoleWaived = 'shank_hole_waived';
+    case SpansByTable = 'spans_by_table';
     case SnowAboveSlides = 'snow_above_slides';
     case SnowAboveStays = 'snow_above_stays';
     case SpeciesUnknown = 'species_unknown';
@@ -287,7 +292,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
-        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
+        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
         self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
@@ -319,7 +324,7 @@ enum Code: string
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
         self::FeetFixedAlong, self::TwoLayersHigher, self::LegsMidChord, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
-        self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SnowAboveSlides, self::SnowAboveStays,
+        self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
         self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,

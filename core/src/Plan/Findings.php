@@ -69,6 +69,7 @@ final class Findings
             ...self::legs($plan),
             ...self::seams($design),
             ...self::remnants($design),
+            ...SpanFindings::of($design, $plan->everyRun()),
             ...$plan->beneath?->findings() ?? [],
             ...OnTiles::findings($design, $plan->members, $plan->supports),
             ...RailsMeet::findings($design, $runs),
@@ -97,7 +98,7 @@ final class Findings
         $kit = $design->kit;
         $findings = [];
         $needed = [
-            '/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress, '/kit/clamp/up_N' => $kit->clamp->up,
+            ...SpanFindings::isEnough($design) ? [] : ['/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress], '/kit/clamp/up_N' => $kit->clamp->up,
             '/kit/clamp/along_N' => $kit->clamp->along,
             ...$kit->foot->isBolted() ? ['/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along] : [],
         ];

@@ -112,6 +112,12 @@ final class FindingsTest extends TestCase
         yield 'line_off_rib' => ['metal', ['/surface/covering' => ['kind' => 'metal', 'rib_pitch_m' => 0.45] + Covering::TYPICAL['metal']] + $up, 'stop', '/block/x_m', 'Under 6 of 8 rails, line A first, no rib'];
         yield 'feet_fixed_along' => ['metal', $up, 'assumption', '/block/arrangement/kind', 'none loose in a slot'];
         yield 'crossing_allowable_missing' => ['tile', ['/block/arrangement' => ['kind' => 'cross_rails', 'name' => 'Crossing clamp', 'document' => '', 'up_N' => 2500.0, 'down_N' => 4000.0, 'along_N' => 900.0]], 'stop', '/block/arrangement/document', 'What “Crossing clamp” bears where two rails cross'];
+        $spans = static fn (array $changes, float $load_Pa = 9000.0, float $span_m = 1.9): array => ['/kit/rail/spans' => $changes + ['document' => 'Table 4', 'basis' => 'allowable', 'direction' => 'both', 'tributary_m' => 0.8, 'overhang_share' => 0.4, 'rows' => [['load_Pa' => $load_Pa, 'span_m' => $span_m]]]];
+        yield 'beyond_table' => ['asce7-16', $spans([], 300.0), 'refusal', '/kit/rail/spans/rows', 'on 31 ½ in, and the maker’s table of spans ends at 6.3 psf'];
+        yield 'span_short' => ['asce7-16', $spans([], 9000.0, 0.5), 'stop', '/kit/rail/spans/rows', 'spans 19 11/16 in under'];
+        yield 'span_table_disordered' => ['asce7-16', $spans(['rows' => [['load_Pa' => 900.0, 'span_m' => 1.9], ['load_Pa' => 800.0, 'span_m' => 1.8]]]), 'stop', '/kit/rail/spans/rows/1/load_Pa', 'Row 2 of the table'];
+        yield 'span_table_open' => ['asce7-16', $spans(['document' => '']), 'stop', '/kit/rail/spans/document', 'its document is missing'];
+        yield 'spans_by_table' => ['asce7-16', $spans([]), 'assumption', '/kit/rail/spans/document', 'spans up to 6\' 2'];
         yield 'frame_bolts_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/frame_hole_m' => 0.02], 'refusal', '/kit/clamp/frame_hole_m', 'not in pieces, not along its edge'];
         yield 'shared_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/grips_both_rails' => false], 'refusal', '/kit/clamp/grips_both_rails', 'the lower edge alone would hold all of it'];
         $legs = ['kind' => 'tilt_legs', 'name' => 'Leg', 'document' => 'data 9', 'front_m' => 0.1, 'up_N' => 4000.0, 'down_N' => 6000.0, 'along_N' => 3000.0, 'bracing' => ''];
@@ -369,7 +375,7 @@ final class FindingsTest extends TestCase
     {
         // Where the stage is another than the one whose form holds the value; the rest go by the value.
         $elsewhere = [
-            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'under_no_room string_short bond_broken bonding_undocumented bonding_to_sign copper_on_aluminium frame_bolts_unfit shared_unfit legs_unfit legs_allowable_missing legs_unbraced legs_mid_chord crossing_allowable_missing rails_up_unfit feet_fixed_along row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
+            'attachments' => 'pin_twice pin_off_lines pin_barred pin_no_place own_hand_fails run_fails run_not_found members_miss_run member_share purlin_share feet_over_bound stagger_partly', 'surface' => 'layout_side_unknown rafter_screen_fails', 'rails' => 'beyond_table span_short span_table_disordered span_table_open spans_by_table under_no_room string_short bond_broken bonding_undocumented bonding_to_sign copper_on_aluminium frame_bolts_unfit shared_unfit legs_unfit legs_allowable_missing legs_unbraced legs_mid_chord crossing_allowable_missing rails_up_unfit feet_fixed_along row_rule_short remnant_too_long run_too_long rail_end_across rail_end_short rails_meet line_tight',
             'holes' => 'makers_cover_missing plate_in_nails plate_below_butt cover_short', 'modules' => 'line_in_lap line_off_purlin line_off_rib plate_on_batten arm_under_tile straddles_butt clamp_fails clamp_slips', 'handover' => 'structure_screen_only rafter_screen',
             'loads' => 'kh_floor ridge_reading_mild ridge_reading_severe en_recommended en_winds no_equalisation as_nzs_direction one_area_for_gcp floor_on_panels partial_snow',
         ];

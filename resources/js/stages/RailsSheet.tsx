@@ -46,6 +46,22 @@ export function RailsSheet() {
                 width and <Slot path="/rules/row_rule_each_m" open="none entered" />, and once{' '}
                 <Slot path="/rules/row_rule_once_m" open="none entered" /> of rail.
             </Say>
+            <Part path="/kit/rail/spans" open="Its maker has a table of spans" close="no table of spans">
+                <Say>
+                    By <Slot path="/kit/rail/spans/document" open="(missing)" />, which has reckoned with{' '}
+                    <Slot path="/kit/rail/spans/direction" /> at the level of <Slot path="/kit/rail/spans/basis" />, where a rail
+                    carries <Slot path="/kit/rail/spans/tributary_m" /> of module, and hangs over by{' '}
+                    <Slot path="/kit/rail/spans/overhang_share" /> of a span at most:
+                </Say>
+                <Each list="/kit/rail/spans/rows">
+                    {(at) => (
+                        <>
+                            up to <Slot path={`${at}/load_Pa`} /> it spans <Slot path={`${at}/span_m`} />.
+                        </>
+                    )}
+                </Each>
+                <AddButton path="/kit/rail/spans/rows">A row</AddButton>
+            </Part>
             <Each list="/rules/remnants">
                 {(at) => (
                     <>

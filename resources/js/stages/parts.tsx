@@ -45,7 +45,9 @@ export function Part({ path, open, close, children }: { path: string; open: stri
     return (
         <>
             {children}
-            <EditAct onClick={() => void edit([{ path, remove: true }])}>{close}</EditAct>
+            <EditAct className="ml-1" onClick={() => void edit([{ path, remove: true }])}>
+                {close}
+            </EditAct>
         </>
     );
 }

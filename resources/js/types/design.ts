@@ -216,6 +216,13 @@ export type FieldPath =
     | '/kit/rail/end_past_module_m'
     | '/kit/rail/kerf_m'
     | '/kit/rail/longest_run_m'
+    | '/kit/rail/spans/document'
+    | '/kit/rail/spans/basis'
+    | '/kit/rail/spans/direction'
+    | '/kit/rail/spans/tributary_m'
+    | '/kit/rail/spans/overhang_share'
+    | `/kit/rail/spans/rows/${number}/load_Pa`
+    | `/kit/rail/spans/rows/${number}/span_m`
     | '/kit/clamp/name'
     | '/kit/clamp/document'
     | '/kit/clamp/up_N'

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Plan;
+
+use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\CrossRails;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\ShortRails;
+use Garnetine\Core\Design\SpanDirection;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+
+/** What is said of a maker's table of spans. */
+final class SpanFindings
+{
+    /** Whether the table alone tells what rails bear: it knows loads along the slope too, and every rail is one that it knows. */
+    public static function isEnough(Design $design): bool
+    {
+        $unknown = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement instanceof ShortRails
+            || $part->design->block->arrangement instanceof CrossRails);
+
+        return $design->kit->rail->spans?->direction === SpanDirection::Both && $unknown === [];
+    }
+
+    /**
+     * @param list<RunPlan> $plans
+     *
+     * @return list<Finding>
+     */
+    public static function of(Design $design, array $plans): array
+    {
+        $table = $design->kit->rail->spans;
+        if ($table === null) {
+            return [];
+        }
+        $row = $table->disorder();
+        $open = match (true) {
+            $table->rows === [] => 'rows',
+            $table->document === '' => 'document',
+            $table->basis !== $design->kit->capacities => 'basis',
+            default => null,
+        };
+        if ($row !== null || $open !== null) {
+            return [
+                ...$row === null ? [] : [Finding::of(Code::SpanTableDisordered, "/kit/rail/spans/rows/$row/load_Pa", ['row' => $row + 1])],
+                ...$open === null ? [] : [Finding::of(Code::SpanTableOpen, "/kit/rail/spans/$open", ['why' => "spans.$open"])],
+            ];
+        }
+        $worst = null;
+        foreach ($plans as $plan) {
+            $worst = $plan->check->spans !== null && $plan->check->spans->load_Pa > ($worst->check->spans->load_Pa ?? -1.0) ? $plan : $worst;
+        }
+        $limit = $worst?->check->spans;
+        if ($worst === null || $limit === null) {
+            return [];
+        }
+        $values = ['run' => $worst->run->id, 'load_Pa' => $limit->load_Pa, 'tributary_m' => $table->tributary->toMetres()];
+        $spacing_m = $design->standSpacing()->toMetres();
+
+        return match (true) {
+            $limit->bay_m <= 0.0 => [Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max(array_map(static fn ($row): float => $row->load->toPascals(), $table->rows))])],
+            !$limit->mayBay($spacing_m) => [Finding::of(Code::SpanShort, '/kit/rail/spans/rows', $values + ['bay_m' => $limit->bay_m, 'spacing_m' => $spacing_m])],
+            default => [Finding::of(Code::SpansByTable, '/kit/rail/spans/document', $values + ['bay_m' => $limit->bay_m, 'overhang_m' => $limit->overhang_m])],
+        };
+    }
+}
