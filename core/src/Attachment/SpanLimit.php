@@ -54,6 +54,12 @@ final readonly class SpanLimit
         return new self($load_Pa, $bay_m, $bay_m * $table->overhangShare, $capacities->placing->factor);
     }
 
+    /** Whether the table ends before its load. */
+    public function isBeyondTable(): bool
+    {
+        return $this->bay_m <= 0.0;
+    }
+
     public function mayBay(float $length_m): bool
     {
         return $length_m * $this->factor <= $this->bay_m + 1e-9;
@@ -70,15 +76,30 @@ final readonly class SpanLimit
      */
     public function allows(array $feet_m, float $from_m, float $to_m): bool
     {
-        if (!$this->mayHang($feet_m[0] - $from_m) || !$this->mayHang($to_m - $feet_m[count($feet_m) - 1])) {
-            return false;
+        return $this->beyond($feet_m, $from_m, $to_m) === null;
+    }
+
+    /**
+     * The first overhang or bay that is too long.
+     *
+     * @param list<float> $feet_m Ascending
+     * @param float $from_m First and last clamp
+     *
+     * @return array{what: 'span.overhang'|'span.bay', long_m: float, most_m: float}|null
+     */
+    public function beyond(array $feet_m, float $from_m, float $to_m): ?array
+    {
+        foreach ([$feet_m[0] - $from_m, $to_m - $feet_m[count($feet_m) - 1]] as $over_m) {
+            if (!$this->mayHang($over_m)) {
+                return ['what' => 'span.overhang', 'long_m' => $over_m, 'most_m' => $this->overhang_m];
+            }
         }
         for ($foot = 1; $foot < count($feet_m); ++$foot) {
             if (!$this->mayBay($feet_m[$foot] - $feet_m[$foot - 1])) {
-                return false;
+                return ['what' => 'span.bay', 'long_m' => $feet_m[$foot] - $feet_m[$foot - 1], 'most_m' => $this->bay_m];
             }
         }
 
-        return true;
+        return null;
     }
 }

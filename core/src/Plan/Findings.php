@@ -230,6 +230,8 @@ final class Findings
                     continue;
                 }
                 $findings[] = Finding::of(Code::MembersMissRun, $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)]);
+            } elseif (!$plan->holds() && ($tooLong = SpanFindings::tooLong($design, $plan)) !== null) {
+                array_push($findings, ...$tooLong);
             } elseif (!$plan->holds()) {
                 $weakest = self::weakest($plan);
                 $values = ['run' => $plan->run->id, 'link' => $weakest['link'], 'ratio' => $weakest['ratio']];

@@ -58,12 +58,24 @@ final class SpanFindings
             return [];
         }
         $values = ['run' => $worst->run->id, 'load_Pa' => $limit->load_Pa, 'tributary_m' => $table->tributary->toMetres()];
-        $spacing_m = $design->standSpacing()->toMetres();
 
-        return match (true) {
-            $limit->bay_m <= 0.0 => [Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max(array_map(static fn ($row): float => $row->load->toPascals(), $table->rows))])],
-            !$limit->mayBay($spacing_m) => [Finding::of(Code::SpanShort, '/kit/rail/spans/rows', $values + ['bay_m' => $limit->bay_m, 'spacing_m' => $spacing_m])],
-            default => [Finding::of(Code::SpansByTable, '/kit/rail/spans/document', $values + ['bay_m' => $limit->bay_m, 'overhang_m' => $limit->overhang_m])],
-        };
+        return [$limit->isBeyondTable()
+            ? Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max(array_map(static fn ($row): float => $row->load->toPascals(), $table->rows))])
+            : Finding::of(Code::SpansByTable, '/kit/rail/spans/document', $values + ['bay_m' => $limit->bay_m, 'overhang_m' => $limit->overhang_m])];
+    }
+
+    /** @return list<Finding>|null Of a run that does not hold, what of it is too long for the table with a foot on every place; null where that is not why */
+    public static function tooLong(Design $design, RunPlan $plan): ?array
+    {
+        [$run, $limit, $table] = [$plan->run, $plan->check->spans, $design->kit->rail->spans];
+        if ($limit === null || $table === null || $limit->isBeyondTable()) {
+            // Beyond its table: said already.
+            return $limit === null ? null : [];
+        }
+        $beyond = $limit->beyond($run->candidates_m, $run->clamps_m[0], $run->clamps_m[count($run->clamps_m) - 1]);
+
+        return $beyond === null ? null : [Finding::of(Code::SpanShort, '/kit/rail/spans/rows', [
+            'run' => $run->id, 'load_Pa' => $limit->load_Pa, 'tributary_m' => $table->tributary->toMetres(),
+        ] + $beyond)];
     }
 }
