@@ -518,6 +518,14 @@ return [
     'core/src/Plan/SpanFindings.php' => [
         ['=== SpanDirection::Both', '!== null', 'A table of loads square to the roof stands for those down it', 'SpanTableTest'],
     ],
+    'core/src/Seal/SpentHoles.php' => [
+        ['$held->isSteel ? self::APART_IN_STEEL', '!$held->isSteel ? self::APART_IN_STEEL', 'In wood a screw goes in as near to a spent hole as in steel', 'SpentHolesTest'],
+        ["&& trim(\$spent->test) !== ''", '', 'A screw in a spent hole counts by nobody\'s test', 'SpentHolesTest'],
+        ['$design->kit->fastener->pullOut() !== null &&', '', 'A screw in a spent hole counts by the tables', 'SpentHolesTest'],
+    ],
+    'core/src/Foot/SpentHole.php' => [
+        ['+ Length::ofInches(self::COVER_IN)->toMetres()', '', 'A pad that ends over an old hole seals it', 'SpentHolesTest'],
+    ],
     'core/src/Under/Room.php' => [
         ['$high_m + 1e-9', '$high_m + 1e9', 'A box hangs out over the end of its module', 'BeneathTest'],
         ['$plan->feet_m(), ...$plan->run->clamps_m', '$plan->run->clamps_m', 'Boxes hang where feet are', 'BeneathTest'],

@@ -59,6 +59,8 @@ return [
     '/kit/clamp/frame_hole_m' => 'Bolt’s hole in the frame from the module’s side',
     '/kit/rail/spans/document' => 'Document of the table of spans', '/kit/rail/spans/basis' => 'Level of its loads', '/kit/rail/spans/direction' => 'What the table has reckoned with', '/kit/rail/spans/tributary_m' => 'Width of modules that a rail of the table carries', '/kit/rail/spans/overhang_share' => 'Overhang by the table, of a span', '/kit/rail/spans/rows/*/load_Pa' => 'Load of the row', '/kit/rail/spans/rows/*/span_m' => 'Span of the row',
     'choice.basis.allowable' => 'allowable stress', 'choice.direction.normal' => 'loads square to the roof alone', 'choice.direction.both' => 'loads down the slope too',
+    '/kit/foot/roof_screw' => 'Screws of the roof under feet', '/kit/foot/beside_by_m' => 'New hole from the old one', '/kit/foot/spent_test' => 'Document of the test in such a hole',
+    'choice.roof_screw.clear' => 'stands clear of the screws of the roof', 'choice.roof_screw.beside' => 'takes one out and goes in beside its hole', 'choice.roof_screw.same' => 'takes one out and goes into its hole', 'choice.kind.roof_screw' => 'old hole of a roof screw',
     '/kit/under/name' => 'Box under the modules', '/kit/under/document' => 'Document of the box', '/kit/under/modules_each' => 'Modules on one box', '/kit/under/mass_kg' => 'Mass of a box',
     '/kit/under/length_m' => 'Box along the rail', '/kit/under/clear_m' => 'Box from feet, clamps and splices at least', '/kit/under/string_most' => 'Modules in a string at most',
     '/kit/under/string_least' => 'Modules in a string at least', '/kit/under/clips' => 'Clips for each module',

@@ -149,6 +149,11 @@ final class PitchedTest extends BrowserTestCase
         ]);
         // As it began, and so it is: Enter says that.
         $this->act(fn () => $this->element("[data-path='/kit/foot/stands_on']")->sendKeys(WebDriverKeys::ENTER));
+        // A foot where the roof's own screw was: beside its hole, which no pad covers.
+        $this->enter(['/kit/foot/roof_screw' => 'beside']);
+        $this->seeText('at least', 'main');
+        $this->enter(['/kit/foot/beside_by_m' => '32 mm']);
+        $this->seeText('sealed by itself, with a short screw', 'main');
         $this->to('Modules');
         $this->enter([
             '/module/width_m' => '1133 mm', '/module/length_m' => '1722 mm', '/module/ratings/0/from_m' => '260 mm', '/module/ratings/0/to_m' => '430 mm',

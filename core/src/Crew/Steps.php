@@ -13,6 +13,7 @@ use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
+use Garnetine\Core\Foot\RoofScrew;
 use Garnetine\Core\Quantity\Length;
 
 /** The steps of the job in working order, with the cautions that belong to each; texts are in the messages. */
@@ -22,7 +23,7 @@ final readonly class Steps
     private const MARKED = [LayOut::Chalk->value => 'mark', LayOut::Ruler->value => 'mark_by_ruler', LayOut::Gauge->value => 'mark_by_gauge'];
 
     /** What every foot goes through, of the steps of the job, by their codes on any covering. */
-    private const AT_FOOT = '/^(anchors|find.*|shank_hole|attach.*|seal_.*)$/';
+    private const AT_FOOT = '/^(anchors|find.*|roof_screw_.*|shank_hole|attach.*|seal_.*)$/';
 
     /** @param list<array{code: string, values: array<string, float|int|string>, cautions: list<string>, at_foot: bool}> $steps */
     private function __construct(public array $steps)
@@ -50,6 +51,7 @@ final readonly class Steps
             ],
             ...$inSheet ? [$rails] : [],
             ...$uprights > 0 ? [['feet_along', ['turned' => ($design->kit->foot->underRailUp()->turns ?? false) ? 'feet.turned' : 'feet.unturned'], []]] : [],
+            ...self::roofScrew($design),
             self::attach($design, $held, $window),
             [
                 'seal_'.$design->kit->foot->sealing(),
@@ -150,6 +152,16 @@ final readonly class Steps
         }
 
         return $steps;
+    }
+
+    /** @return list<array{string, array<string, float|string>, list<string>}> What is done with a screw of the roof that is in the way */
+    private static function roofScrew(Design $design): array
+    {
+        return match ($design->kit->foot->spent()?->screw) {
+            RoofScrew::Beside => [['roof_screw_beside', ['by_m' => $design->kit->foot->spent()->besideBy?->toMetres() ?? 0.0], ['no_open_hole']]],
+            RoofScrew::Same => [['roof_screw_same', ['screw' => $design->kit->fastener->name()], ['no_open_hole']]],
+            default => [],
+        };
     }
 
     /** @return array{string, array<string, float|int|string>, array{}} How a foot is fastened */

@@ -139,6 +139,8 @@ enum Code: string
     case ScrewLinesWrong = 'screw_lines_wrong';
     case ScrewSpacingMissing = 'screw_spacing_missing';
     case ShankHoleNeeded = 'shank_hole_needed';
+    case SpentHole = 'spent_hole';
+    case SpentTooNear = 'spent_too_near';
     case SpanShort = 'span_short';
     case SpanTableDisordered = 'span_table_disordered';
     case SpanTableOpen = 'span_table_open';
@@ -206,6 +208,7 @@ enum Code: string
     case RoofSupportsUnknown = 'roof_supports_unknown';
     case SheetLaps = 'sheet_laps';
     case ShankHoleWaived = 'shank_hole_waived';
+    case SpentApart = 'spent_apart';
     case SpansByTable = 'spans_by_table';
     case SnowAboveSlides = 'snow_above_slides';
     case SnowAboveStays = 'snow_above_stays';
@@ -292,7 +295,7 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
-        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
+        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom, self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
         self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
@@ -324,7 +327,7 @@ enum Code: string
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
         self::FeetFixedAlong, self::TwoLayersHigher, self::LegsMidChord, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
-        self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SnowAboveSlides, self::SnowAboveStays,
+        self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SpentApart, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
         self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,

@@ -110,6 +110,9 @@ interface Foot
     /** How long its base is up the slope, where all of it has to lie on one course of shingles; null of others. */
     public function onOneCourse(): ?Length;
 
+    /** What becomes of a screw of the roof in its place; null of feet that stand on none. */
+    public function spent(): ?SpentHole;
+
     /** What still holds it where its middle column of screws misses; null where it has no other. */
     public function missed(bool $isAllowable): ?Missed;
 

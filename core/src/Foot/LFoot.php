@@ -47,6 +47,14 @@ final readonly class LFoot implements Foot
         /** Width of the pad along the eave; null where not measured. */
         #[Range(0.01, 0.3)]
         public ?Length $padWidth = null,
+        /** What becomes of the roof's own screws under it. */
+        public RoofScrew $roofScrew = RoofScrew::Clear,
+        /** From the old hole to the new one beside it, along the eave. */
+        #[Range(0.003, 0.2)]
+        public ?Length $besideBy = null,
+        /** Of a test of the screw in such a hole; its pull-out is that of the screw then. */
+        #[Text(160)]
+        public string $spentTest = '',
     ) {
     }
 
@@ -119,6 +127,11 @@ final readonly class LFoot implements Foot
     public function sitsOnDeck(): bool
     {
         return false;
+    }
+
+    public function spent(): SpentHole
+    {
+        return new SpentHole($this->roofScrew, $this->besideBy, $this->spentTest, $this->padWidth);
     }
 
     public function sealing(): string

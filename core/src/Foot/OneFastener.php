@@ -91,6 +91,11 @@ trait OneFastener
         return null;
     }
 
+    public function spent(): ?SpentHole
+    {
+        return null;
+    }
+
     public function missed(bool $isAllowable): ?Missed
     {
         return null;

@@ -39,6 +39,7 @@ use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
+use Garnetine\Core\Seal\SpentHoles;
 
 /** What the checks say, as findings. */
 final class Findings
@@ -153,7 +154,7 @@ final class Findings
         if ($design->kit->foot->isOffItsBase()) {
             $findings[] = Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m');
         }
-        array_push($findings, ...self::pad($design), ...self::missed($design));
+        array_push($findings, ...self::pad($design), ...self::missed($design), ...SpentHoles::findings($design, $held));
         if ($held->withdrawal === null) {
             $findings[] = Finding::of(Code::PullOutNotCovered, '/kit/fastener/pull_out_N', ['thread_m' => $held->threadInMember->toMetres()]);
         }

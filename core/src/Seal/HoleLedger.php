@@ -34,6 +34,7 @@ final readonly class HoleLedger
                 ];
             }
         }
+        array_push($holes, ...self::spent($design, $holes));
         foreach ($design->surface->penetrations as $penetration) {
             $holes[] = [
                 'id' => $penetration->id, 'kind' => $penetration->kind->value, 'run' => null, 'member' => null,
@@ -44,6 +45,23 @@ final readonly class HoleLedger
         }
 
         return new self($holes);
+    }
+
+    /**
+     * Old holes of the roof's screws beside those of feet, where no pad covers them.
+     *
+     * @param list<array{id: string, kind: string, run: string|null, member: int|null, x_m: float, y_m: float, above_butt_m: float|null, state: string, method: string, note: string}> $holes Of feet
+     *
+     * @return list<array{id: string, kind: string, run: null, member: int|null, x_m: float, y_m: float, above_butt_m: null, state: string, method: string, note: string}>
+     */
+    private static function spent(Design $design, array $holes): array
+    {
+        $spent = $design->kit->foot->spent();
+
+        return $spent?->isSealedApart() === true ? array_map(static fn (array $hole): array => [
+            'id' => $hole['id'].'-old', 'kind' => 'roof_screw', 'run' => null, 'member' => $hole['member'], 'x_m' => $hole['x_m'] + ($spent->besideBy?->toMetres() ?? 0.0), 'y_m' => $hole['y_m'],
+            'above_butt_m' => null, 'state' => 'planned', 'method' => 'roof_screw', 'note' => '',
+        ], $holes) : [];
     }
 
     /** Holes that take sealant: those under feet only where they are not on pads. */

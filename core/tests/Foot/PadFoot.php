@@ -114,6 +114,11 @@ final readonly class PadFoot implements Foot
         return null;
     }
 
+    public function spent(): null
+    {
+        return null;
+    }
+
     public function missed(bool $isAllowable): null
     {
         return null;

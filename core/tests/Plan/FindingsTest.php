@@ -113,6 +113,9 @@ final class FindingsTest extends TestCase
         yield 'feet_fixed_along' => ['metal', $up, 'assumption', '/block/arrangement/kind', 'none loose in a slot'];
         yield 'crossing_allowable_missing' => ['tile', ['/block/arrangement' => ['kind' => 'cross_rails', 'name' => 'Crossing clamp', 'document' => '', 'up_N' => 2500.0, 'down_N' => 4000.0, 'along_N' => 900.0]], 'stop', '/block/arrangement/document', 'What “Crossing clamp” bears where two rails cross'];
         $spans = static fn (array $changes, float $load_Pa = 9000.0, float $span_m = 1.9): array => ['/kit/rail/spans' => $changes + ['document' => 'Table 4', 'basis' => 'allowable', 'direction' => 'both', 'tributary_m' => 0.8, 'overhang_share' => 0.4, 'rows' => [['load_Pa' => $load_Pa, 'span_m' => $span_m]]]];
+        yield 'spent_hole' => ['metal', ['/kit/foot/roof_screw' => 'same'], 'stop', '/kit/foot/spent_test', 'the thread in the purlin is spent'];
+        yield 'spent_too_near' => ['metal', ['/kit/foot/roof_screw' => 'beside', '/kit/foot/beside_by_m' => 0.01], 'stop', '/kit/foot/beside_by_m', 'goes in 10 mm beside the old hole'];
+        yield 'spent_apart' => ['metal', ['/kit/foot/roof_screw' => 'beside', '/kit/foot/beside_by_m' => 0.03], 'assumption', '/kit/foot/pad_width_m', 'past the old hole, 30 mm beside its screw'];
         yield 'beyond_table' => ['asce7-16', $spans([], 300.0), 'refusal', '/kit/rail/spans/rows', 'on 31 ½ in, and the maker’s table of spans ends at 6.3 psf'];
         yield 'span_short' => ['asce7-16', $spans([], 9000.0, 0.5), 'stop', '/kit/rail/spans/rows', 'may hang over up to 7 ⅞ in under'];
         yield 'span_table_disordered' => ['asce7-16', $spans(['rows' => [['load_Pa' => 900.0, 'span_m' => 1.9], ['load_Pa' => 800.0, 'span_m' => 1.8]]]), 'stop', '/kit/rail/spans/rows/1/load_Pa', 'Row 2 of the table'];

@@ -115,12 +115,25 @@ function HookSentence() {
 }
 
 function LSentence() {
+    const { data } = useDesk();
+    const screw = data.fields['/kit/foot/roof_screw']?.value;
     return (
         <Say>
             It stands <Slot path="/kit/foot/stands_on" />, on a pad <Slot path="/kit/foot/pad_m" /> thick and{' '}
             <Slot path="/kit/foot/pad_width_m" open="not measured" /> wide along the eave. The load comes down{' '}
             <Slot path="/kit/foot/load_line_m" /> from the lower edge of the base, which is <Slot path="/kit/foot/length_m" />{' '}
-            long.
+            long. It <Slot path="/kit/foot/roof_screw" />
+            {screw === 'beside' && (
+                <>
+                    , <Slot path="/kit/foot/beside_by_m" open="(missing)" /> along the eave
+                </>
+            )}
+            {screw === 'same' && (
+                <>
+                    , tested in such a hole by <Slot path="/kit/foot/spent_test" open="(missing)" />
+                </>
+            )}
+            .
         </Say>
     );
 }
