@@ -28,13 +28,13 @@ if ($today) {
 }
 $faults = array_values(array_filter($faults, static fn (array $fault): bool => $only === '' || array_filter(explode('|', $only), static fn (string $text): bool => str_contains("{$fault['file']} {$fault['name']} {$fault['means']}", $text)) !== []));
 
-/** Whether tests fail under the fault: those that are nearest first. */
-$isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
-    $run = static function (string $command) use ($copy): bool {
-        exec('cd '.escapeshellarg($copy).' && timeout 600 bash -c '.escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
+$run = static function (string $command) use ($copy): bool {
+    exec('cd '.escapeshellarg($copy).' && timeout 600 bash -c '.escapeshellarg($command).' >/dev/null 2>&1', $lines, $code);
 
-        return $code !== 0;
-    };
+    return $code !== 0;
+};
+/** Whether tests fail under the fault: those that are nearest first. */
+$isSeen = static function (array $fault, bool $nearOnly) use ($copy, $run): bool {
     $database = static fn (string $phpunit): string => "source bin/lib.sh; need_environment; pg_start test; $phpunit";
     if ($fault['part'] === 'core') {
         $near = 'tests/'.(explode('/', $fault['file'])[2] ?? '');
@@ -45,7 +45,7 @@ $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
         $own = basename($fault['file'], '.php').'Test';
         $first = $fault['first'] !== '' ? $fault['first'] : (glob("$copy/core/tests/*/$own.php") ? "\\\\$own::" : '');
 
-        return ($first !== '' && $run("$phpunit --filter '$first'")) || $run("$phpunit tests/Told") || ($near !== 'tests/Told' && $run("$phpunit $near")) || (!$nearOnly && $run($phpunit));
+        return ($first !== '' && $run("$phpunit --filter '$first'")) || $run("$phpunit tests/Told/ToldTest.php") || $run("$phpunit tests/Told") || ($near !== 'tests/Told' && $run("$phpunit $near")) || (!$nearOnly && $run($phpunit));
     }
     $phpunit = 'vendor/bin/phpunit --no-progress --stop-on-defect --do-not-cache-result --testsuite';
     if ($fault['part'] === 'app') {
@@ -56,9 +56,12 @@ $isSeen = static function (array $fault, bool $nearOnly) use ($copy): bool {
     return $run('npm run --silent types') || $run('npm run --silent units') || $run('rm -rf public/build; npm run --silent build') || $run($database("$phpunit browser --filter '{$fault['first']}'")) || (!$nearOnly && $run($database("$phpunit browser")));
 };
 
-// Where tests fail with nothing planted, all would count as seen.
+// Where tests fail with nothing planted, all would count as seen. Who has just run the core's knows, but not that they run in a copy.
+$unplanted = static fn (string $part): bool => $part === 'core' && in_array('--green', $arguments, true)
+    ? $run('cd core && vendor/bin/phpunit --no-progress --do-not-cache-result --filter RoomsTest')
+    : $isSeen(['part' => $part, 'file' => "$part/src/Told/none.php", 'first' => $part === 'core' ? '' : 'ToldTest'], true);
 foreach ($lane === '1' ? array_unique(array_column($faults, 'part')) : [] as $part) {
-    if ($isSeen(['part' => $part, 'file' => "$part/src/Told/none.php", 'first' => $part === 'core' ? '' : 'ToldTest'], true)) {
+    if ($unplanted($part)) {
         printf("? %s 1: its tests fail with nothing planted\n", $part);
         exit(1);
     }
