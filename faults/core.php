@@ -812,8 +812,9 @@ return [
         ['$before_m < ($nearest[\'before_m\'] ?? INF)', '$before_m > ($nearest[\'before_m\'] ?? 0.0)', 'The farthest row is asked for its shade', 'Plan'],
     ],
     'core/src/Ground/InField.php' => [
+        ['contains($post[0], $post[1]) ? -$away_m', 'contains($post[0], $post[1]) ? $away_m', 'Deep in ground that nothing is dug in a hole is far from it', 'InFieldTest'],
         ['$right = [-cos($faces), sin($faces)]', '$right = [cos($faces), sin($faces)]', 'A row runs the other way', 'Ground'],
-        ['- $hole_m / 2;', '- 0 * $hole_m;', 'A hole is as wide as its middle', 'Ground'],
+        ['$share * $dy_m) - $hole_m / 2;', '$share * $dy_m);', 'A hole is as wide as its middle', 'Ground'],
         ['max(0.0, min(1.0, (', 'max(-9.0, min(9.0, (', 'A line goes on past its ends', 'Ground'],
     ],
     'core/src/Rail/FromStore.php' => [

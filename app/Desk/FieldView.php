@@ -14,6 +14,7 @@ use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TwoRows;
 use Garnetine\Core\Design\NoWorkKind;
+use Garnetine\Core\Design\Site;
 use Garnetine\Core\Design\SurveyAnswer;
 use Garnetine\Core\Document\Field;
 use Garnetine\Core\Document\Kinds;
@@ -48,6 +49,7 @@ final class FieldView
                 '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built),
                 '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
+                ...self::noDig($design->site),
                 '/table/position' => $design->table->position === null ? 0 : 1,
                 '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1,
@@ -75,6 +77,17 @@ final class FieldView
             '/kit/under' => $design->kit->under === null ? 0 : 1, '/kit/bonding' => $design->kit->bonding === null ? 0 : 1,
             '/given' => $design->given === null ? 0 : 1, '/fire' => $design->fire === null ? 0 : 1,
         ];
+    }
+
+    /** @return array<string, int> */
+    private static function noDig(Site $site): array
+    {
+        $corners = [];
+        foreach ($site->noDig as $index => $area) {
+            $corners["/site/no_dig/$index/corners"] = count($area->corners);
+        }
+
+        return ['/site/no_dig' => count($site->noDig)] + $corners;
     }
 
     /** @return array<string, int> What some kinds of tables have and others have not */

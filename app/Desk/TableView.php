@@ -9,6 +9,8 @@ use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Ground\BuriedLine;
+use Garnetine\Core\Design\Ground\FieldCorner;
+use Garnetine\Core\Design\Ground\NoDigArea;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
@@ -397,6 +399,9 @@ final class TableView
             'lines' => array_map(static fn (BuriedLine $line): array => [
                 'what' => $line->what, 'from' => $metres($line->fromEast, $line->fromNorth), 'to' => $metres($line->toEast, $line->toNorth),
             ], $project->site->buried),
+            'no_dig' => array_map(static fn (NoDigArea $area): array => [
+                'what' => $area->what, 'corners' => array_map(static fn (FieldCorner $corner): array => $metres($corner->east, $corner->north), $area->corners),
+            ], $project->site->noDig),
         ];
     }
 

@@ -184,6 +184,13 @@ final class GroundTest extends BrowserTestCase
         $this->enter(['/site/buried/0/what' => 'gas to the pump', '/site/buried/0/from_north_m' => "10'", '/site/buried/0/to_east_m' => "60'", '/site/buried/0/to_north_m' => "10'"]);
         $this->seeText('come nearer to “gas to the pump” than 24 in', 'main');
         $this->enter(['/site/buried/0/from_north_m' => "-8'", '/site/buried/0/to_north_m' => "-8'"]);
+        // Roots, with a corner more than it begins with; first over the posts, then beside them.
+        $this->act(fn () => $this->press('Nothing is dug somewhere'));
+        $this->act(fn () => $this->press('One more corner'));
+        $this->enter(['/site/no_dig/0/what' => 'roots of the oak', '/site/no_dig/0/corners/1/east_m' => "70'", '/site/no_dig/0/corners/2/east_m' => "70'", '/site/no_dig/0/corners/2/north_m' => "60'", '/site/no_dig/0/corners/3/north_m' => "60'"]);
+        $this->seeText('come into “roots of the oak”', 'main');
+        $this->enter(['/site/no_dig/0/corners/2/north_m' => "-30'", '/site/no_dig/0/corners/3/north_m' => "-30'", '/site/no_dig/0/corners/0/north_m' => "-12'", '/site/no_dig/0/corners/1/north_m' => "-12'"]);
+        $this->seeText('roots of the oak', '[aria-label="The field from above, to scale, true north up"]');
         $this->seeText('gas to the pump', 'svg[aria-label^="The field from above"]');
         $this->assertAccessible('a field with its table');
         $this->to('Setting out');
@@ -196,7 +203,7 @@ final class GroundTest extends BrowserTestCase
         $this->assertAccessible('days of a crew');
         $plan = TablePlanner::plan($job->current()->document()->table('table-1'));
         self::assertSame(['2026-06-08', '2026-06-09'], array_slice($plan->days()?->days() ?? [], 0, 2));
-        self::assertNotContains('hole_on_line', array_map(static fn ($finding): string => $finding->code->value, $plan->findings));
+        self::assertSame([], array_intersect(['hole_on_line', 'hole_in_no_dig', 'no_dig_unclear'], array_map(static fn ($finding): string => $finding->code->value, $plan->findings)));
         $this->visit("/jobs/{$job->id}/print/crew");
         $this->seeText('Days', 'body');
         $this->seeText('Stakes in the field, on the level from the mark', 'body');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Design\Ground\BuriedLine;
+use Garnetine\Core\Design\Ground\NoDigArea;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
@@ -15,7 +16,10 @@ use Garnetine\Core\Quantity\Speed;
 /** What the place and the building demand. */
 final readonly class Site
 {
-    /** @param list<BuriedLine> $buried */
+    /**
+     * @param list<BuriedLine> $buried
+     * @param list<NoDigArea> $noDig
+     */
     public function __construct(
         public Standard $standard,
         public CombinationSet $combinations,
@@ -59,6 +63,9 @@ final readonly class Site
         /** What was marked on the ground where tables stand. */
         #[Items(BuriedLine::class, 60)]
         public array $buried = [],
+        /** Ground that nothing is dug in. */
+        #[Items(NoDigArea::class, 60)]
+        public array $noDig = [],
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Design\Ground\BuriedLine;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Geometry\Polygon;
 
 /** Where a table stands in its field: east and north of the mark of the job, on the level. */
 final readonly class InField
@@ -68,6 +69,20 @@ final readonly class InField
             $share = $long2 <= 0.0 ? 0.0 : max(0.0, min(1.0, (($post[0] - $x_m) * $dx_m + ($post[1] - $y_m) * $dy_m) / $long2));
 
             return hypot($post[0] - $x_m - $share * $dx_m, $post[1] - $y_m - $share * $dy_m) - $hole_m / 2;
+        }, $this->posts);
+    }
+
+    /**
+     * How near the hole of each post comes to an area.
+     *
+     * @return array<string, float> By name, in metres from the edge of the hole; below nought where it reaches in
+     */
+    public function fromArea_m(Polygon $area, float $hole_m): array
+    {
+        return array_map(static function (array $post) use ($area, $hole_m): float {
+            $away_m = min(INF, ...array_map(static fn (array $edge): float => Polygon::fromEdge_m($edge, $post[0], $post[1]), $area->edges()));
+
+            return ($area->contains($post[0], $post[1]) ? -$away_m : $away_m) - $hole_m / 2;
         }, $this->posts);
     }
 }

@@ -141,7 +141,7 @@ final class TableFindings
         $wide_m = $racking instanceof Pole
             ? hypot($racking->block->side->toMetres(), $racking->block->otherSide->toMetres())
             : $plan->design->table->footing->hole->toMetres();
-        $findings = [];
+        $findings = self::noDig($plan, $field, $wide_m);
         foreach ($plan->design->site->buried as $index => $line) {
             $from_m = $field->from_m($line, $wide_m);
             $clear_m = $line->clear->toMetres();
@@ -154,6 +154,25 @@ final class TableFindings
                 ...$near === '' ? [] : [Finding::of(Code::HoleOnLine, "/site/buried/$index", $values + ['posts' => $near])],
                 ...$byHand === '' ? [] : [Finding::of(Code::DigByHand, "/site/buried/$index", $values + ['posts' => $byHand])],
             );
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> Holes in ground that nothing is dug in, and areas that are none */
+    private static function noDig(TablePlan $plan, InField $field, float $wide_m): array
+    {
+        $findings = [];
+        foreach ($plan->design->site->noDig as $index => $area) {
+            $polygon = $area->polygon();
+            $clear_m = $area->clear->toMetres();
+            $from_m = $polygon === null ? [] : $field->fromArea_m($polygon, $wide_m);
+            $in = implode(', ', array_keys(array_filter($from_m, static fn (float $one_m): bool => Printed::under($one_m, $clear_m))));
+            array_push($findings, ...match (true) {
+                $polygon === null => [Finding::of(Code::NoDigUnclear, "/site/no_dig/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)])],
+                $in !== '' => [Finding::of(Code::HoleInNoDig, "/site/no_dig/$index", ['area' => $area->what, 'posts' => $in, 'clear_m' => $clear_m, 'least_m' => min([INF, ...$from_m])])],
+                default => [],
+            });
         }
 
         return $findings;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Design\Ground\BuriedLine;
+use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\TablePlan;
@@ -88,5 +89,40 @@ final class InFieldTest extends TestCase
         self::assertContains('dig_by_hand', $at($side_m * M_SQRT2 / 2 + 0.501));
         self::assertNotContains('hole_on_line', $at($side_m * M_SQRT2 / 2 + 0.501));
         self::assertNotContains('dig_by_hand', $at($side_m * M_SQRT2 / 2 + 0.611));
+    }
+
+    public function test_no_hole_comes_into_ground_that_nothing_is_dug_in_nor_nearer_than_its_clearance(): void
+    {
+        $field = self::plan(180.0)->inField() ?? self::fail();
+        [$east, $north] = $field->posts['B1'];
+        // An L round the post: beside it, in its notch, and in it.
+        $ell = static fn (float $x, float $y): Polygon => new Polygon([[$x, $y], [$x + 4, $y], [$x + 4, $y + 1], [$x + 2, $y + 1], [$x + 2, $y + 3], [$x, $y + 3]]);
+        self::assertEqualsWithDelta(1.0 - 0.15, $field->fromArea_m($ell($east + 1.0, $north - 0.5), 0.3)['B1'], 1e-9);
+        self::assertEqualsWithDelta(0.5 - 0.15, $field->fromArea_m($ell($east - 3.0, $north - 1.5), 0.3)['B1'], 1e-9);
+        self::assertEqualsWithDelta(-0.6 - 0.15, $field->fromArea_m($ell($east - 0.6, $north - 2.0), 0.3)['B1'], 1e-9);
+        $said = static fn (array $corners, float $clear_m): array => array_map(static fn ($finding): string => $finding->code->value, array_filter(TablePlanner::plan(TableScenario::kind('pole')->with([
+            '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0],
+            '/site/no_dig' => [['what' => 'roots', 'clear_m' => $clear_m, 'corners' => self::corners($corners)]],
+        ])->design(), Depth::Checks)->findings, static fn ($finding): bool => str_starts_with($finding->at, '/site/no_dig')));
+        $square = static fn (float $away_m): array => [[10.0, 30.0 + $away_m], [30.0, 30.0 + $away_m], [30.0, 50.0]];
+        $half_m = 1.8288 * M_SQRT2 / 2;
+        self::assertSame([[], ['hole_in_no_dig'], ['hole_in_no_dig']], [array_values($said($square($half_m + 0.401), 0.4)), array_values($said($square($half_m + 0.399), 0.4)), array_values($said($square(-5.0), 0.0))]);
+        // Two corners, and sides that cross.
+        self::assertSame([['no_dig_unclear'], ['no_dig_unclear']], [array_values($said([[0.0, 0.0], [9.0, 9.0]], 0.0)), array_values($said([[0.0, 0.0], [9.0, 9.0], [9.0, 0.0], [0.0, 9.0]], 0.0))]);
+    }
+
+    /**
+     * @param array<mixed> $corners East and north
+     *
+     * @return list<array{east_m: mixed, north_m: mixed}>
+     */
+    private static function corners(array $corners): array
+    {
+        $named = [];
+        foreach ($corners as $corner) {
+            $named[] = is_array($corner) ? ['east_m' => $corner[0], 'north_m' => $corner[1]] : self::fail();
+        }
+
+        return $named;
     }
 }

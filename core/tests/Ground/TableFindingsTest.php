@@ -45,6 +45,10 @@ final class TableFindingsTest extends TestCase
         $work = ['from' => '2026-06-08'] + Typical::entry('/table/work', []);
         yield 'ticket_expired before the first day' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-07', 'by' => 'E. Sorrel'], '/table/work' => $work], 'stop', '/table/services/expires', 'field', 'set out on 2026-06-08'];
         $pipe = static fn (float $away_m): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/buried' => [['what' => 'water', 'from_east_m' => 0.0, 'from_north_m' => 30.0 - $away_m, 'to_east_m' => 60.0, 'to_north_m' => 30.0 - $away_m, 'clear_m' => 0.3048]]];
+        $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
+        $ground = static fn (array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/no_dig' => [['what' => 'roots', 'clear_m' => 0.3, 'corners' => $corners]]];
+        yield 'hole_in_no_dig' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/site/no_dig/0', 'field', 'come into “roots”, where nothing is dug'];
+        yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
         yield 'horizon_takes_beam' => [['/table/sunshine' => ['horizon' => [['bearing_rad' => 1.6, 'elevation_rad' => 0.2]]] + Typical::entry('/table/sunshine', [])], 'assumption', '/table/sunshine/horizon', 'field', 'the direct light alone'];

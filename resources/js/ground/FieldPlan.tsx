@@ -8,6 +8,7 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
     const points = [
         ...field.tables.flatMap((table) => table.corners),
         ...field.lines.flatMap((line) => [line.from, line.to]),
+        ...field.no_dig.flatMap((area) => area.corners),
         [0, 0] as [number, number],
     ];
     const [left, right] = [Math.min(...points.map(([east]) => east)), Math.max(...points.map(([east]) => east))];
@@ -33,6 +34,31 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                     true N
                 </text>
             </g>
+            <pattern id="no-dig" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                <line y2={7} stroke="var(--color-garnet)" strokeWidth={1.6} strokeOpacity={0.6} />
+            </pattern>
+            {field.no_dig.map((area, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: two areas may be alike in all
+                <g key={index}>
+                    <polygon
+                        points={area.corners.map(([east, north]) => `${x(east)},${y(north)}`).join(' ')}
+                        fill="url(#no-dig)"
+                        stroke="var(--color-garnet)"
+                    />
+                    <text
+                        x={x(area.corners.reduce((sum, [east]) => sum + east, 0) / Math.max(1, area.corners.length))}
+                        y={y(area.corners.reduce((sum, [, north]) => sum + north, 0) / Math.max(1, area.corners.length)) + 4}
+                        fontSize={13}
+                        fill="var(--color-garnet)"
+                        textAnchor="middle"
+                        stroke="var(--color-paper)"
+                        strokeWidth={4}
+                        paintOrder="stroke"
+                    >
+                        {area.what === '' ? 'nothing dug here' : area.what}
+                    </text>
+                </g>
+            ))}
             {field.lines.map((line, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: two lines may be alike in all
                 <g key={index}>

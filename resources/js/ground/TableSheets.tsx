@@ -7,7 +7,7 @@ import type { KindSheets } from '@/ground/kinds/parts';
 import { LevelsFile } from '@/ground/LevelsFile';
 import { HandoverSheet } from '@/stages/HandoverSheet';
 import { PlaceLookup } from '@/stages/PlaceLookup';
-import { AddButton, Each, Part, Say } from '@/stages/parts';
+import { AddButton, Each, Part, RemoveButton, Say } from '@/stages/parts';
 import { TopographySentences } from '@/stages/SiteSheet';
 
 /** What the kind of the table says at a stage. */
@@ -147,6 +147,8 @@ function Field() {
                     north, true and on the level, of the mark of this job.
                 </Say>
             </Part>
+            <h3 className="mt-5">Ground that nothing is dug in</h3>
+            <NoDig />
             <h3 className="mt-5">Buried lines</h3>
             <Each list="/site/buried">
                 {(at) => (
@@ -370,5 +372,35 @@ function MeasuredStakes({ outer }: { outer: string[] }) {
                 <Slot path="/table/measured/left_m" open="not measured" />.
             </Say>
         </Part>
+    );
+}
+
+/** Areas of the field that no hole comes into, each with its corners. */
+function NoDig() {
+    const { data } = useDesk();
+    const areas = Array.from({ length: data.lists['/site/no_dig'] ?? 0 }, (_, index) => `/site/no_dig/${index}` as const);
+    return (
+        <>
+            {areas.map((at) => (
+                <div key={at}>
+                    <Say>
+                        “<Slot path={`${at}/what`} open="what?" />
+                        ”, no hole nearer than <Slot path={`${at}/clear_m`} />; its corners, one after the other:{' '}
+                        <RemoveButton path={at} />
+                    </Say>
+                    <Each list={`${at}/corners`}>
+                        {(corner) => (
+                            <>
+                                <Slot path={`${corner}/east_m`} /> east, <Slot path={`${corner}/north_m`} /> north
+                            </>
+                        )}
+                    </Each>
+                    <AddButton path={`${at}/corners`}>One more corner</AddButton>
+                </div>
+            ))}
+            <p className="mt-2">
+                <AddButton path="/site/no_dig">Nothing is dug somewhere</AddButton>
+            </p>
+        </>
     );
 }

@@ -50,6 +50,10 @@ export type FieldPath =
     | `/site/buried/${number}/to_east_m`
     | `/site/buried/${number}/to_north_m`
     | `/site/buried/${number}/clear_m`
+    | `/site/no_dig/${number}/what`
+    | `/site/no_dig/${number}/clear_m`
+    | `/site/no_dig/${number}/corners/${number}/east_m`
+    | `/site/no_dig/${number}/corners/${number}/north_m`
     | '/surface/kind'
     | '/surface/name'
     | '/surface/roof_kind'
