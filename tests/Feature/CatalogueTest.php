@@ -88,7 +88,14 @@ final class CatalogueTest extends TestCase
         // Without its document no allowable is kept.
         $save([['path' => '/kit/rail/document', 'typed' => ' ']]);
         $this->at('rail/keep')->assertStatus(422)->assertJsonPath('faults.0.path', '/document');
+        // Nor a rail whose table of spans contradicts itself.
+        $rows = static fn (float $last_Pa): array => [['load_Pa' => 900.0, 'span_m' => 1.9], ['load_Pa' => $last_Pa, 'span_m' => 1.8]];
+        $spans = ['document' => 'Table 4', 'basis' => 'allowable', 'direction' => 'both', 'tributary_m' => 0.8, 'overhang_share' => 0.4];
+        $save([['path' => '/kit/rail/document', 'typed' => 'sheet 9'], ['path' => '/kit/rail/spans', 'value' => $spans + ['rows' => $rows(800.0)]]]);
+        $this->at('rail/keep')->assertStatus(422)->assertJsonPath('faults.0.path', '/spans/rows/1/load_Pa');
         self::assertSame(2, DB::table('catalogue_items')->count());
+        $save([['path' => '/kit/rail/spans', 'value' => $spans + ['rows' => $rows(1000.0)]]]);
+        $this->at('rail/keep')->assertExactJson(['name' => 'Quoin 2 rail', 'version' => 3]);
         // Another company sees nothing of it.
         $other = $this->planner('Other Roofs');
         self::assertSame([], CompanyCatalogue::names($other->company_id));

@@ -92,6 +92,10 @@ final readonly class CatalogueItem
         if ($this->part === CataloguePart::Fastener && is_float($thread_m) && is_float($length_m) && $thread_m > $length_m + 1e-9) {
             $faults[] = new Fault('/thread_m', 'a thread no longer than the screw', (string) $thread_m);
         }
+        $row = $this->part === CataloguePart::Rail ? $design->kit->rail->spans?->disorder() : null;
+        if ($row !== null) {
+            $faults[] = new Fault("/spans/rows/$row/load_Pa", 'rows of ever greater loads, none with a longer span than the one before', 'row '.($row + 1).' out of order');
+        }
         if ($this->part === CataloguePart::Foot && $design->kit->foot->isOffItsBase()) {
             $faults[] = new Fault('/length_m', 'a base that reaches past its holes and the line of its load', 'a shorter one');
         }
