@@ -458,6 +458,7 @@ final readonly class Becauses
             'cd' => $case->cd,
         ], $loads->combinations->source, 'high', children: [
             $this->input($this->plan->blocks[$run->run->line->block - 1]->part->at('/module/mass_kg')), $this->input('/kit/extra_mass_per_module_kg'),
+            ...$this->plan->design->kit->under === null ? [] : [$this->input('/kit/under/mass_kg')],
         ])];
         if ($case->windUp > 0) {
             $children[] = $this->speed();
