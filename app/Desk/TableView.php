@@ -9,7 +9,7 @@ use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Ground\BuriedLine;
-use Garnetine\Core\Design\Ground\FieldCorner;
+use Garnetine\Core\Design\Ground\FieldPlace;
 use Garnetine\Core\Design\Ground\NoDigArea;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
@@ -400,7 +400,7 @@ final class TableView
                 'what' => $line->what, 'from' => $metres($line->fromEast, $line->fromNorth), 'to' => $metres($line->toEast, $line->toNorth),
             ], $project->site->buried),
             'no_dig' => array_map(static fn (NoDigArea $area): array => [
-                'what' => $area->what, 'corners' => array_map(static fn (FieldCorner $corner): array => $metres($corner->east, $corner->north), $area->corners),
+                'what' => $area->what, 'corners' => array_map(static fn (FieldPlace $corner): array => $metres($corner->east, $corner->north), $area->corners),
             ], $project->site->noDig),
         ];
     }

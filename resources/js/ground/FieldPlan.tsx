@@ -45,18 +45,9 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                         fill="url(#no-dig)"
                         stroke="var(--color-garnet)"
                     />
-                    <text
-                        x={x(area.corners.reduce((sum, [east]) => sum + east, 0) / Math.max(1, area.corners.length))}
-                        y={y(area.corners.reduce((sum, [, north]) => sum + north, 0) / Math.max(1, area.corners.length)) + 4}
-                        fontSize={13}
-                        fill="var(--color-garnet)"
-                        textAnchor="middle"
-                        stroke="var(--color-paper)"
-                        strokeWidth={4}
-                        paintOrder="stroke"
-                    >
+                    <Named x={x(mean(area.corners, 0))} y={y(mean(area.corners, 1)) + 4} anchor="middle" tone="garnet">
                         {area.what === '' ? 'nothing dug here' : area.what}
-                    </text>
+                    </Named>
                 </g>
             ))}
             {field.lines.map((line, index) => (
@@ -71,21 +62,17 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                         strokeWidth={2}
                         strokeDasharray="9 5"
                     />
-                    <text
+                    <Named
                         x={x((line.from[0] * 3 + line.to[0]) / 4) + 6}
                         y={y((line.from[1] * 3 + line.to[1]) / 4) - 6}
-                        fontSize={13}
-                        fill="var(--color-garnet)"
-                        stroke="var(--color-paper)"
-                        strokeWidth={4}
-                        paintOrder="stroke"
+                        anchor="start"
+                        tone="garnet"
                     >
                         {line.what === '' ? 'buried, not named' : line.what}
-                    </text>
+                    </Named>
                 </g>
             ))}
             {field.tables.map((table) => {
-                const middle = [0, 1].map((axis) => table.corners.reduce((sum, corner) => sum + (corner[axis] ?? 0), 0) / 4);
                 return (
                     <g key={table.id}>
                         <path
@@ -104,20 +91,18 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                                 fill="var(--color-verdigris)"
                             />
                         ))}
-                        <text
-                            visibility={narrow && !table.here ? 'hidden' : undefined}
-                            x={x(middle[0] ?? 0)}
-                            // Under a post in the middle.
-                            y={y(middle[1] ?? 0) + (table.posts.length === 1 ? 22 : 4)}
-                            fontSize={13}
-                            fontWeight={table.here ? 600 : 400}
-                            textAnchor="middle"
-                            stroke="var(--color-paper)"
-                            strokeWidth={4}
-                            paintOrder="stroke"
-                        >
-                            {table.name}
-                        </text>
+                        {(!narrow || table.here) && (
+                            <Named
+                                x={x(mean(table.corners, 0))}
+                                // Under a post in the middle.
+                                y={y(mean(table.corners, 1)) + (table.posts.length === 1 ? 22 : 4)}
+                                anchor="middle"
+                                tone="ink"
+                                strong={table.here}
+                            >
+                                {table.name}
+                            </Named>
+                        )}
                     </g>
                 );
             })}
@@ -132,6 +117,43 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                 mark
             </text>
         </svg>
+    );
+}
+
+function mean(corners: [number, number][], axis: 0 | 1) {
+    return corners.reduce((sum, corner) => sum + corner[axis], 0) / Math.max(1, corners.length);
+}
+
+/** A name that lines behind it are broken off around. */
+function Named({
+    x,
+    y,
+    anchor,
+    tone,
+    strong = false,
+    children,
+}: {
+    x: number;
+    y: number;
+    anchor: 'start' | 'middle';
+    tone: 'garnet' | 'ink';
+    strong?: boolean;
+    children: string;
+}) {
+    return (
+        <text
+            x={x}
+            y={y}
+            fontSize={13}
+            fontWeight={strong ? 600 : 400}
+            textAnchor={anchor}
+            fill={`var(--color-${tone})`}
+            stroke="var(--color-paper)"
+            strokeWidth={4}
+            paintOrder="stroke"
+        >
+            {children}
+        </text>
     );
 }
 

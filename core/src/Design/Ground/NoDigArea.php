@@ -13,14 +13,14 @@ use Garnetine\Core\Quantity\Length;
 /** Ground of the field that nothing is dug in: roots, a septic field, what somebody else owns. */
 final readonly class NoDigArea
 {
-    /** @param list<FieldCorner> $corners Round it, either way */
+    /** @param list<FieldPlace> $corners Round it, either way */
     public function __construct(
         #[Text(80)]
         public string $what,
         /** No hole is nearer to it, from its edge. */
         #[Range(0, 30)]
         public Length $clear,
-        #[Items(FieldCorner::class, 60)]
+        #[Items(FieldPlace::class, 60)]
         public array $corners,
     ) {
     }
@@ -28,7 +28,7 @@ final readonly class NoDigArea
     /** East and north of the mark; null where its corners make none. */
     public function polygon(): ?Polygon
     {
-        $polygon = new Polygon(array_map(static fn (FieldCorner $corner): array => [$corner->east->toMetres(), $corner->north->toMetres()], $this->corners));
+        $polygon = new Polygon(array_map(static fn (FieldPlace $corner): array => [$corner->east->toMetres(), $corner->north->toMetres()], $this->corners));
 
         return count($this->corners) >= 3 && $polygon->isSimple() ? $polygon : null;
     }
