@@ -21,6 +21,7 @@ use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SchoolsController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TableController;
+use App\Http\Controllers\WeatherController;
 use App\Models\PaperKind;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
@@ -79,6 +80,7 @@ Route::middleware(['auth', 'throttle:desk'])->group(static function (): void {
         Route::post('/designs', [DesignController::class, 'store'])->middleware('can:update,job');
         Route::get('/designs', [HistoryController::class, 'index']);
         Route::get('/hazards', HazardController::class);
+        Route::get('/table/weather', WeatherController::class);
         Route::get('/issued', [IssuedController::class, 'index']);
         Route::scopeBindings()->group(static function (): void {
             Route::get('/issued/{issuedPlan}/{file}', [IssuedController::class, 'file'])->whereIn('file', ['plan.json', ...array_map(static fn (PaperKind $kind): string => $kind->file().'.pdf', PaperKind::cases())]);

@@ -11,6 +11,8 @@ use App\Models\User;
 use App\Policies\JobPolicy;
 use App\Policies\Permissions;
 use App\Support\ForgivingStore;
+use App\Weather\SimulatedWeather;
+use App\Weather\WeatherSource;
 use Illuminate\Cache\CacheManager;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Cache\Repository;
@@ -28,6 +30,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(HazardLookup::class, SimulatedGazetteer::class);
+        $this->app->bind(WeatherSource::class, SimulatedWeather::class);
         $this->callAfterResolving('cache', static function (CacheManager $cache): void {
             // Bound to the manager when it is called.
             $cache->extend('file', function (Application $app, array $config): Repository {

@@ -17,6 +17,7 @@ import type {
     Supposed,
     TableBeside,
     TableKindBeside,
+    Weather,
 } from '@/types/desk';
 
 /** The server's no, with what is wrong at which place. */
@@ -136,6 +137,9 @@ export const tableBeside = async (job: number, what: 'ways' | 'sun', isVoid: Abo
 /** Levels at the posts of a table out of a grid over its field. */
 export const levelsOf = async (job: number, base: number, text: string) =>
     (await ask<LevelsTold>(`/jobs/${job}/table/levels`, { base, edits: [], text })).data;
+
+/** The weather of the days on which the table in view is built. */
+export const weather = async (job: number) => (await ask<Weather>(`/jobs/${job}/table/weather`)).data;
 
 /** The same modules on each kind of table. */
 export const tableKinds = async (job: number) => (await ask<TableKindBeside[]>(`/jobs/${job}/table/kinds`)).data;

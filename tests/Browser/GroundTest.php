@@ -200,9 +200,14 @@ final class GroundTest extends BrowserTestCase
         $this->act(fn () => $this->press('The weather of a day'));
         $this->enter(['/table/work/forecast/0/on' => '2026-06-08']);
         $this->seeText('rain: nothing is poured', '[aria-label="Setting out"]');
+        $this->act(fn () => $this->press('Look the weather up'));
+        $this->seeText('from a simulated weather service', '[aria-label="Weather of these days"]');
+        $this->act(fn () => $this->press('Enter these 14 days'));
+        $this->element("[data-path='/table/work/forecast/13/on']");
         $this->assertAccessible('days of a crew');
         $plan = TablePlanner::plan($job->current()->document()->table('table-1'));
-        self::assertSame(['2026-06-08', '2026-06-09'], array_slice($plan->days()?->days() ?? [], 0, 2));
+        // The first day is dry after all, and the pour then waits for its strength.
+        self::assertSame(['2026-06-08', '2026-06-22'], array_slice($plan->days()?->days() ?? [], 0, 2));
         self::assertSame([], array_intersect(['hole_on_line', 'hole_in_no_dig', 'no_dig_unclear'], array_map(static fn ($finding): string => $finding->code->value, $plan->findings)));
         $this->visit("/jobs/{$job->id}/print/crew");
         $this->seeText('Days', 'body');

@@ -90,6 +90,23 @@ final class TablesTest extends TestCase
         $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
     }
 
+    public function test_the_weather_of_the_crews_days_is_simulated_and_enters_beside_what_is_typed(): void
+    {
+        $this->getJson("/jobs/{$this->job->id}/table/weather")->assertStatus(422)->assertJsonPath('faults.0.path', '/table/work/from');
+        $typed = [['on' => '2026-06-01', 'rain' => true, 'gust_m_per_s' => 4.0], ['on' => '2026-06-10', 'rain' => true, 'gust_m_per_s' => 39.0], ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0]];
+        $this->save([['path' => '/table/work', 'add' => true], ['path' => '/table/work/from', 'typed' => '2026-06-08'], ['path' => '/table/work/forecast', 'value' => $typed]])->assertOk();
+        $told = $this->getJson("/jobs/{$this->job->id}/table/weather")->assertOk();
+        self::assertStringContainsString('simulated', (string) $told->json('source'));
+        self::assertSame(array_map(static fn (int $day): string => sprintf('2026-06-%02d', $day), range(8, 21)), array_column((array) $told->json('days'), 'on'));
+        self::assertSame([4, 10], [count(array_filter(array_column((array) $told->json('days'), 'rain'))), count(array_filter(array_column((array) $told->json('days'), 'rain'), static fn (mixed $one): bool => $one === false))]);
+        self::assertStringEndsWith(' mph', (string) $told->json('days.0.gust'));
+        // The same when it is asked again; what was typed of a day before them stays.
+        self::assertSame($told->json(), $this->getJson("/jobs/{$this->job->id}/table/weather")->json());
+        self::assertSame(['2026-06-01', ...array_column((array) $told->json('days'), 'on')], array_column((array) $told->json('forecast'), 'on'));
+        $this->save([['path' => '/table/work/forecast', 'value' => $told->json('forecast')]])->assertOk();
+        self::assertCount(15, $this->job->refresh()->current()->document()->table('table-1')->table->work->forecast ?? []);
+    }
+
     public function test_edits_are_looked_at_saved_refused_and_undone(): void
     {
         $base = $this->job->current()->id;

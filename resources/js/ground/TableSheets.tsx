@@ -5,6 +5,7 @@ import { TableActs } from '@/desk/Surfaces';
 import { kinds } from '@/ground/kinds';
 import type { KindSheets } from '@/ground/kinds/parts';
 import { LevelsFile } from '@/ground/LevelsFile';
+import { WeatherLookup } from '@/ground/WeatherLookup';
 import { HandoverSheet } from '@/stages/HandoverSheet';
 import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, RemoveButton, Say } from '@/stages/parts';
@@ -354,6 +355,7 @@ function Crew() {
                 <p className="mt-2">
                     <AddButton path="/table/work/forecast">The weather of a day</AddButton>
                 </p>
+                <WeatherLookup />
             </Part>
         </>
     );

@@ -662,6 +662,13 @@ export type OwnCopy = {
     on: string;
 };
 
+export type Weather = {
+    source: string;
+    days: { on: string; rain: boolean; gust: string }[];
+    /** What the worksheet would hold with it: what is entered of other days, and these. */
+    forecast: { on: string | null; rain: boolean; gust_m_per_s: number }[];
+};
+
 export type Hazards = {
     source: string;
     places: { place: string; wind: string; snow: string; elevation: string; risk_category: string }[];
