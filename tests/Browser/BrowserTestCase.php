@@ -22,6 +22,9 @@ use Tests\TestCase;
 /** A real browser against a real server on the test database. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** How long anything may take on a machine that is slow and busy; what comes sooner is seen sooner. */
+    protected const PATIENCE_S = 45;
+
     private static ?string $origin = null;
 
     protected RemoteWebDriver $browser;
@@ -86,11 +89,11 @@ abstract class BrowserTestCase extends TestCase
         $this->seeText('Jobs', 'h1');
     }
 
-    protected function element(string $css, int $seconds = 15): RemoteWebElement
+    protected function element(string $css): RemoteWebElement
     {
         try {
             // The one that was seen: asked for again it may be gone, with its page.
-            $element = $this->browser->wait($seconds, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+            $element = $this->browser->wait(self::PATIENCE_S, 100)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
         } catch (\Throwable) {
             self::fail("Nothing matches $css on ".$this->browser->getCurrentURL());
         }
@@ -104,7 +107,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $box = fn (): mixed => $this->browser->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.x, b.y, b.width, b.height]', [$this->element($css)]);
         $last = null;
-        $this->browser->wait(15, 150)->until(static function () use ($box, &$last): bool {
+        $this->browser->wait(self::PATIENCE_S, 150)->until(static function () use ($box, &$last): bool {
             [$before, $last] = [$last, $box()];
 
             return $before === $last;
@@ -151,7 +154,7 @@ abstract class BrowserTestCase extends TestCase
      */
     private function patiently(\Closure $act, string $place): mixed
     {
-        $until = microtime(true) + 15;
+        $until = microtime(true) + self::PATIENCE_S;
         while (true) {
             try {
                 return $act();
@@ -165,7 +168,7 @@ abstract class BrowserTestCase extends TestCase
     protected function seeText(string $text, string $css = 'body'): void
     {
         try {
-            $this->browser->wait(20, 100)->until(fn (): bool => str_contains($this->textOf($css), $text));
+            $this->browser->wait(self::PATIENCE_S, 100)->until(fn (): bool => str_contains($this->textOf($css), $text));
         } catch (\Throwable) {
             self::fail("\"$text\" is not in $css, which says: ".mb_strimwidth($this->textOf($css), 0, 800, '…'));
         }
@@ -212,7 +215,7 @@ abstract class BrowserTestCase extends TestCase
     protected function settled(): void
     {
         usleep(80_000);
-        $this->browser->wait(20, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('main[aria-busy=true]')) === []);
+        $this->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('main[aria-busy=true]')) === []);
     }
 
     /** No violation of WCAG 2.2 A and AA that axe can find. */

@@ -90,7 +90,7 @@ final class DeskTest extends BrowserTestCase
         $this->hand()->sendKeys(null, WebDriverKeys::ARROW_UP)->perform();
         $this->seeText('Not saved', '[data-live]');
         $this->hand()->sendKeys(null, WebDriverKeys::ESCAPE)->perform();
-        $this->browser->wait(5, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-live]')) === []);
+        $this->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('[data-live]')) === []);
         self::assertSame(2, $this->job->designs()->count());
     }
 
@@ -141,7 +141,7 @@ final class DeskTest extends BrowserTestCase
         $tape = $this->element('section[aria-label^="Measures"]');
         $tape->sendKeys(WebDriverKeys::ARROW_RIGHT.'x');
         $this->seeText('No foot on member', 'main');
-        $this->browser->wait(10, 50)->until(fn (): bool => $this->job->designs()->count() === 3);
+        $this->browser->wait(self::PATIENCE_S, 50)->until(fn (): bool => $this->job->designs()->count() === 3);
         $run = Planner::plan($this->job->current()->surface())->supports[0];
         self::assertSame([6], array_column($run->run->hand->barred, 'member'));
         self::assertContains(5, $run->members());
@@ -164,14 +164,14 @@ final class DeskTest extends BrowserTestCase
         // As a touch does it: the value that is typed keeps the focus.
         $this->browser->executeScript('document.querySelector(`[data-run="D"]`).dispatchEvent(new MouseEvent("click", {bubbles: true}))');
         $rows = fn (): int => count($this->browser->findElements(WebDriverBy::cssSelector('section table tbody tr')));
-        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === $feet);
+        $this->browser->wait(self::PATIENCE_S, 50)->until(static fn (): bool => $rows() === $feet);
         $this->seeText("$feet feet", 'body');
         self::assertStringContainsString('run D', (string) $this->element('section[aria-label^="Measures"]')->getAttribute('aria-label'));
         $tape = $this->element('section[aria-label^="Measures"]')->getDomProperty('textContent');
         self::assertSame($feet, preg_match_all('/foot \d/', is_string($tape) ? $tape : ''));
         self::assertDoesNotMatchRegularExpression('/null|undefined|NaN/', $this->element('body')->getText());
         $slot->sendKeys(WebDriverKeys::ESCAPE);
-        $this->browser->wait(10, 50)->until(static fn (): bool => $rows() === $before);
+        $this->browser->wait(self::PATIENCE_S, 50)->until(static fn (): bool => $rows() === $before);
         self::assertSame(1, $this->job->designs()->count());
     }
 

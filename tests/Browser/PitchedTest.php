@@ -110,7 +110,7 @@ final class PitchedTest extends BrowserTestCase
         $this->act(fn () => $this->takeOut('/surface/no_work_circles/0/kind'));
         $this->to('Modules');
         $this->act(fn () => $this->press('Fill the plane'));
-        $modules = (int) $this->element('[data-way="portrait"] [data-count]', 40)->getText();
+        $modules = (int) $this->element('[data-way="portrait"] [data-count]')->getText();
         $this->act(fn () => $this->click('[data-way="portrait"] button'));
         $this->act(fn () => $this->press('Take them out'));
         $this->seeText("Now $modules modules", 'main');

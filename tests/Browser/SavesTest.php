@@ -76,7 +76,7 @@ final class SavesTest extends BrowserTestCase
         }
         usleep(200_000);
         $this->settled();
-        $this->browser->wait(30, 100)->until(fn (): bool => array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped) === [], 'lost: '.json_encode(array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped)));
+        $this->browser->wait(self::PATIENCE_S, 100)->until(fn (): bool => array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped) === [], 'lost: '.json_encode(array_diff_assoc(self::SURVEY, $this->job->current()->surface()->asTyped)));
         self::assertSame(0, $this->job->designs()->where('is_side', true)->count());
         self::assertLessThanOrEqual(17, $this->job->designs()->count());
         self::assertStringNotContainsString('Somebody', $this->element('[role=status]')->getText());

@@ -55,7 +55,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->visit("/jobs/{$job->id}/stage/surface?surface=plane-2");
         $this->press('Take this plane out');
         // The page comes anew: nothing of the old one is waited for.
-        $this->browser->wait(20, 100)->until(static fn (): bool => $job->current()->document()->ids() === ['plane-1'], 'the plane is still there');
+        $this->browser->wait(self::PATIENCE_S, 100)->until(static fn (): bool => $job->current()->document()->ids() === ['plane-1'], 'the plane is still there');
     }
 
     public function test_a_second_block_is_added_changed_and_taken_into_view_on_the_sheet(): void
@@ -79,7 +79,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->seeText('Block 2', '[aria-current=true]');
         $this->press('Take this block out');
         // The page comes anew: nothing of the old one is waited for.
-        $this->browser->wait(20, 100)->until(static fn (): bool => array_keys($job->current()->document()->blocks) === ['plane-1'], 'the block is still there');
+        $this->browser->wait(self::PATIENCE_S, 100)->until(static fn (): bool => array_keys($job->current()->document()->blocks) === ['plane-1'], 'the block is still there');
         $this->element('[data-module="2.3"]');
     }
 
@@ -115,7 +115,7 @@ final class SurfacesTest extends BrowserTestCase
         $this->click('nav[aria-label=Stages] a[href*="stage/modules"]');
         $this->press('Fill the plane');
         $this->seeText('as it is', 'main');
-        $modules = (int) $this->element('[data-way="portrait"] [data-count]', 30)->getText();
+        $modules = (int) $this->element('[data-way="portrait"] [data-count]')->getText();
         $this->assertAccessible('ways to fill a plane');
         $this->click('[data-way="portrait"] button');
         $this->seeText("Now $modules modules", 'main');
@@ -128,7 +128,7 @@ final class SurfacesTest extends BrowserTestCase
         $job = $this->exampleJob($user = $this->planner());
         $this->logIn($user);
         $this->visit("/jobs/{$job->id}/stage/surface");
-        $this->browser->wait(15, 100)->until(fn (): bool => $this->browser->findElements(WebDriverBy::xpath("//summary[.='Take it from a file']")) !== []);
+        $this->browser->wait(self::PATIENCE_S, 100)->until(fn (): bool => $this->browser->findElements(WebDriverBy::xpath("//summary[.='Take it from a file']")) !== []);
         $this->click("//summary[.='Take it from a file']");
         $file = tempnam(sys_get_temp_dir(), 'corners').'.csv';
         file_put_contents($file, "x_ft,y_ft,edge\n0,0,eave\n40,0,rake\n40,16,ridge\n0,sixteen,rake\n");

@@ -96,10 +96,10 @@ final class TablesTest extends TestCase
         $typed = [['on' => '2026-06-01', 'rain' => true, 'gust_m_per_s' => 4.0], ['on' => '2026-06-10', 'rain' => true, 'gust_m_per_s' => 39.0], ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0]];
         $this->save([['path' => '/table/work', 'add' => true], ['path' => '/table/work/from', 'typed' => '2026-06-08'], ['path' => '/table/work/forecast', 'value' => $typed]])->assertOk();
         $told = $this->getJson("/jobs/{$this->job->id}/table/weather")->assertOk();
-        self::assertStringContainsString('simulated', (string) $told->json('source'));
+        $told->assertJsonPath('source', 'simulated weather service with invented days');
         self::assertSame(array_map(static fn (int $day): string => sprintf('2026-06-%02d', $day), range(8, 21)), array_column((array) $told->json('days'), 'on'));
         self::assertSame([4, 10], [count(array_filter(array_column((array) $told->json('days'), 'rain'))), count(array_filter(array_column((array) $told->json('days'), 'rain'), static fn (mixed $one): bool => $one === false))]);
-        self::assertStringEndsWith(' mph', (string) $told->json('days.0.gust'));
+        $told->assertJsonPath('days.0', ['on' => '2026-06-08', 'rain' => false, 'gust' => '15 mph']);
         // The same when it is asked again; what was typed of a day before them stays.
         self::assertSame($told->json(), $this->getJson("/jobs/{$this->job->id}/table/weather")->json());
         self::assertSame(['2026-06-01', ...array_column((array) $told->json('days'), 'on')], array_column((array) $told->json('forecast'), 'on'));
