@@ -497,7 +497,7 @@ return [
         ['$purlin !== null => $purlin->y_m - $hole_m - $low_m,', '$purlin !== null => $purlin->y_m - $low_m,', 'Holes lie beside their purlin', 'Covering'],
     ],
     'core/src/Rail/Runs.php' => [
-        ['$design->kit->under_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
+        ['$design->kit->onRails_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
     ],
     'core/src/Rail/SnowOnRun.php' => [
         ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'RailsUpTest'],

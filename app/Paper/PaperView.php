@@ -8,6 +8,7 @@ use Garnetine\Core\Attachment\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Geometry\FromTape;
 use Garnetine\Core\Layout\Course;
@@ -251,7 +252,8 @@ final class PaperView
         [$under, $bonding] = [$plan->design->kit->under, $plan->design->kit->bonding];
 
         return $beneath === null ? null : [
-            'box' => $under?->name, 'boxes' => count(array_filter($beneath->boxes, static fn (Box $box): bool => $box->run !== null)),
+            'box' => $under?->name, 'on_frames' => $under?->hangsOn === HangsOn::Frame,
+            'boxes' => count(array_filter($beneath->boxes, static fn (Box $box): bool => $box->run !== null || $under?->hangsOn === HangsOn::Frame)),
             'strings' => array_map(static fn (array $string): array => [
                 'row' => (count($plan->blocks) > 1 ? "block {$string['block']}, " : '')."row {$string['row']}", 'string' => $string['string'],
                 'from' => $string['from'], 'to' => $string['to'], 'modules' => $string['modules'],

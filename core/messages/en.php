@@ -468,6 +468,7 @@ return [
     'step.roof_screw_same' => 'Where a foot takes the place of a screw of the roof, take that out, one at a time, and drive “{screw}” into its hole at once: larger and longer than what came out, by its test.',
     'step.bonding' => 'Set “{lug}” to every rail, and jumpers and parts for frames where the drawing has them: bright metal under each, torqued and marked, bare copper nowhere on the rails.',
     'step.under_modules' => 'Hang “{name}” on the rails at the marks, connectors closed and labels where they can still be read; {clips} clips for each module, no cable on the roof or over an edge of metal.',
+    'step.under_frames' => 'Fix “{name}” to the frames of the modules before they are carried up, connectors closed and labels where they can still be read; {clips} clips for each module, no cable on the roof or over an edge of metal.',
     'step.modules_on_pieces' => 'Set the modules, bottom row first; each clamp on its own piece, {clear} or more from the middle of any rib with a foot.',
     'step.modules_shared' => 'Set the modules, bottom row first, each with both ends over the middle of a rail and {gap} from the row before it; clamp each {clamp} from either side, at both ends: those of two rows with one clamp.',
     'step.modules' => 'Set the modules, bottom row first; end clamps {end} from the rail’s end.', 'step.torque_clamps' => 'Torque and mark the clamps.', 'step.torque_frame_bolts' => 'Torque and mark the bolts of the frames; none is left out, also where a hand hardly reaches.',

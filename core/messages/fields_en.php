@@ -63,7 +63,7 @@ return [
     'choice.roof_screw.clear' => 'stands clear of the screws of the roof', 'choice.roof_screw.beside' => 'takes one out and goes in beside its hole', 'choice.roof_screw.same' => 'takes one out and goes into its hole', 'choice.kind.roof_screw' => 'old hole of a roof screw',
     '/kit/under/name' => 'Box under the modules', '/kit/under/document' => 'Document of the box', '/kit/under/modules_each' => 'Modules on one box', '/kit/under/mass_kg' => 'Mass of a box',
     '/kit/under/length_m' => 'Box along the rail', '/kit/under/clear_m' => 'Box from feet, clamps and splices at least', '/kit/under/string_most' => 'Modules in a string at most',
-    '/kit/under/string_least' => 'Modules in a string at least', '/kit/under/clips' => 'Clips for each module',
+    '/kit/under/string_least' => 'Modules in a string at least', '/kit/under/clips' => 'Clips for each module', '/kit/under/hangs_on' => 'What a box hangs on', 'choice.hangs_on.rail' => 'the rails', 'choice.hangs_on.frame' => 'the frames',
     '/kit/bonding/name' => 'Lug', '/kit/bonding/document' => 'Document of the bonding', '/kit/bonding/metal' => 'What touches the rail under a lug', '/kit/bonding/clamps_bond' => 'Clamps join frames and rails to earth',
     '/kit/bonding/splices_bond' => 'Splices join their rails to earth', '/kit/bonding/jumper' => 'Jumper over a splice',
     'choice.metal.tinned_copper' => 'tinned copper', 'choice.metal.stainless' => 'stainless steel', 'choice.metal.aluminium' => 'aluminium', 'choice.metal.copper' => 'bare copper',

@@ -9,6 +9,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\TiltLegs;
@@ -138,7 +139,7 @@ final readonly class Steps
 
         return [
             ...$bonding === null ? [] : [['bonding', ['lug' => $bonding->name], ['electrician']]],
-            ...$under === null ? [] : [['under_modules', ['name' => $under->name, 'clips' => $under->clips], ['electrician', 'lifting']]],
+            ...$under === null ? [] : [[$under->hangsOn === HangsOn::Frame ? 'under_frames' : 'under_modules', ['name' => $under->name, 'clips' => $under->clips], ['electrician', 'lifting']]],
         ];
     }
 

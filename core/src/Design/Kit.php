@@ -34,8 +34,14 @@ final readonly class Kit
         return $this->extraMassPerModule->toSi() + $this->under_kg();
     }
 
+    /** What of that hangs on the rails, and not on the module (kg). */
+    public function onRails_kg(): float
+    {
+        return $this->under?->hangsOn === HangsOn::Rail ? $this->under_kg() : 0.0;
+    }
+
     /** Its part of a box that hangs under it (kg). */
-    public function under_kg(): float
+    private function under_kg(): float
     {
         return $this->under === null ? 0.0 : $this->under->mass->toSi() / $this->under->modulesEach;
     }

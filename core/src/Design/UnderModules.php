@@ -9,7 +9,7 @@ use Garnetine\Core\Document\Text;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Mass;
 
-/** Boxes that hang on the rails under the modules (converters, or one for each module), and how modules make strings. */
+/** Boxes that hang under the modules (converters, or one for each module), and how modules make strings. */
 final readonly class UnderModules
 {
     public function __construct(
@@ -36,6 +36,7 @@ final readonly class UnderModules
         /** Clips that hold the cables of one module. */
         #[Range(0, 12)]
         public int $clips,
+        public HangsOn $hangsOn = HangsOn::Rail,
     ) {
     }
 }

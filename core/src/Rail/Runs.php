@@ -63,7 +63,7 @@ final class Runs
         $area_m2 = $design->module_m2();
         $rail_N = self::rail_N($design, $stretch);
         $module_N = $design->module->mass->toSi() * self::G;
-        $most_N = $module_N + $kit->extraMassPerModule->toSi() * self::G;
+        $most_N = $module_N + ($kit->extra_kg() - $kit->onRails_kg()) * self::G;
         // Of two rails up the slope both go on under the module that slides.
         $grip = $kit->clamp->gripsBothRails || $line->isUpSlope ? 0.5 : ($line->isUpper ? 0.0 : 1.0);
         [$shares, $suctions, $areas_m2] = self::clampLoads($design, $placement, $pair, $line, $stretch, $loads);
@@ -108,7 +108,7 @@ final class Runs
     {
         $length_m = $design->block->arrangement instanceof ShortRails ? 0.0 : $stretch->long_m + $stretch->gap_m;
 
-        return $design->kit->rail->lineMass->toSi() * self::G * $length_m + $design->kit->under_kg() * self::G;
+        return $design->kit->rail->lineMass->toSi() * self::G * $length_m + $design->kit->onRails_kg() * self::G;
     }
 
     /** A load by its direction: normal to the roof by lever, along it by grip. Upright again, each counts by the slope. */

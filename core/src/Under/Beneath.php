@@ -7,6 +7,7 @@ namespace Garnetine\Core\Under;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Layout\Placement;
@@ -69,7 +70,8 @@ final readonly class Beneath
     {
         $under = $this->design->kit->under;
         $none = [];
-        foreach (array_filter($this->boxes, static fn (Box $box): bool => $box->run === null) as $box) {
+        $without = $under?->hangsOn === HangsOn::Frame ? [] : array_filter($this->boxes, static fn (Box $box): bool => $box->run === null);
+        foreach ($without as $box) {
             array_push($none, ...array_unique(["{$box->first->row}.{$box->first->column}", "{$box->last->row}.{$box->last->column}"]));
         }
         $findings = $under === null || $none === [] ? [] : [

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Under;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\BlockPart;
+use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Design\UnderModules;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Rail\Stretch;
@@ -28,7 +29,7 @@ final class Hanging
             foreach (array_chunk($stretch->modules, max(1, $under->modulesEach)) as $modules) {
                 [$first, $last] = [$modules[0], $modules[count($modules) - 1]];
                 $ends_m = [$stretch->from_m($first), $stretch->from_m($last) + $stretch->long_m];
-                [$run, $at_m] = self::place($under, $rails, $ends_m, $hung);
+                [$run, $at_m] = $under->hangsOn === HangsOn::Frame ? [null, 0.0] : self::place($under, $rails, $ends_m, $hung);
                 $boxes[] = new Box($part->number, $first, $last, $run?->run, $at_m);
                 if ($run !== null) {
                     $hung[$run->run->id][] = $at_m;

@@ -151,6 +151,24 @@ final class BeneathTest extends TestCase
         }
     }
 
+    public function test_on_the_frames_a_box_wants_no_room_and_weighs_as_its_module_does(): void
+    {
+        // Pieces of rail under single clamps have no room for any.
+        $short = Scenario::of('teasel-yard');
+        $plan = static fn (string $on): Plan => Planner::plan($short->with('/kit/under', ['hangs_on' => $on] + self::BOX)->design(), Depth::Full);
+        [$rails, $frames] = [$plan('rail'), $plan('frame')];
+        $codes = static fn (Plan $one): array => array_map(static fn ($finding): string => $finding->code->value, $one->findings);
+        self::assertSame([true, false], [in_array('under_no_room', $codes($rails), true), in_array('under_no_room', $codes($frames), true)]);
+        self::assertSame($frames->moduleCount(), array_column($frames->materials(), 'count', 'item')['box'] ?? 0);
+        self::assertContains('under_frames', array_column($frames->steps->steps ?? [], 'code'));
+        $across = static fn (string $on, float $mass_kg): Plan => self::plan([], ['hangs_on' => $on, 'mass_kg' => $mass_kg]);
+        [$with, $without] = [$across('frame', 2.0), $across('frame', 0.05)];
+        foreach ($with->supports as $index => $run) {
+            $share = $run->run->tributary_m / $with->design->module->length->toMetres();
+            self::assertEqualsWithDelta(1.95 * 9.80665 * $share * cos($with->design->modulePitch_rad()), $run->run->deadNormalMost_N - $without->supports[$index]->run->deadNormalMost_N, 1e-6);
+        }
+    }
+
     public function test_boxes_weigh_on_their_modules_on_either_rail_and_where_they_are_carried_up(): void
     {
         [$with, $without] = [self::plan([], ['modules_each' => 2]), self::plan([], ['modules_each' => 2, 'mass_kg' => 0.05])];

@@ -102,7 +102,10 @@ function Beneath({ view }: { view: PaperData }) {
         <Part title="Under the modules">
             {beneath.box !== null && (
                 <p>
-                    {beneath.boxes} × “{beneath.box}” on the rails, their middles at the marks of the tapes.
+                    {beneath.boxes} × “{beneath.box}”{' '}
+                    {beneath.on_frames
+                        ? 'on the frames of the modules, before these are carried up.'
+                        : 'on the rails, their middles at the marks of the tapes.'}
                 </p>
             )}
             {beneath.earth !== null && (

@@ -109,10 +109,11 @@ function UnderModules() {
             <Part path="/kit/under" open="Something hangs under the modules" close="nothing hangs under them">
                 <Say>
                     Under every <Slot path="/kit/under/modules_each" /> modules of a row hangs one “
-                    <Slot path="/kit/under/name" />” of <Slot path="/kit/under/mass_kg" />, <Slot path="/kit/under/length_m" />{' '}
-                    along the rail and <Slot path="/kit/under/clear_m" /> or more from feet, clamps and splices, by{' '}
-                    <Slot path="/kit/under/document" open="no document" />; cables take <Slot path="/kit/under/clips" /> clips a
-                    module. A string has <Slot path="/kit/under/string_least" open="any number of" /> to{' '}
+                    <Slot path="/kit/under/name" />” of <Slot path="/kit/under/mass_kg" /> on <Slot path="/kit/under/hangs_on" />,{' '}
+                    <Slot path="/kit/under/length_m" /> along the rail and <Slot path="/kit/under/clear_m" /> or more from feet,
+                    clamps and splices, by <Slot path="/kit/under/document" open="no document" />; cables take{' '}
+                    <Slot path="/kit/under/clips" /> clips a module. A string has{' '}
+                    <Slot path="/kit/under/string_least" open="any number of" /> to{' '}
                     <Slot path="/kit/under/string_most" open="no limit of" /> modules.
                 </Say>
                 {under !== null && under.strings.length > 0 && (

@@ -320,6 +320,7 @@ export type FieldPath =
     | '/kit/under/string_most'
     | '/kit/under/string_least'
     | '/kit/under/clips'
+    | '/kit/under/hangs_on'
     | '/kit/bonding/name'
     | '/kit/bonding/document'
     | '/kit/bonding/metal'

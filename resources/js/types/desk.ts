@@ -553,6 +553,8 @@ export type DeskData = Planned & {
     /** What hangs under the modules, the strings of each row, and what joins metal to earth. */
     beneath: {
         box: string | null;
+        /** Whether they are fixed to the frames of the modules, and to no rail. */
+        on_frames: boolean;
         boxes: number;
         strings: { row: string; string: number; from: number; to: number; modules: number }[];
         earth: { lug: string; lugs: number; jumper: string; jumpers: number; broken: number; frames: number } | null;
