@@ -513,6 +513,7 @@ return [
         ['$run->line->isLower ||', '', 'Rails that others lie on are held to a table of even loads', 'SpanTableTest'],
     ],
     'core/src/Design/SpanTable.php' => [
+        ['$this->basis !== $capacities => ', 'false => ', 'A table of strengths stands for one of allowable stresses', 'SpanTableTest'],
         ['>= $load_Pa - 1e-6', '>= $load_Pa * 0.9', 'A load between two rows takes the span of the lesser', 'SpanTableTest'],
     ],
     'core/src/Plan/SpanFindings.php' => [

@@ -148,7 +148,8 @@ final readonly class Capacities
             $held->together ?? 1.0,
             Placing::of($design),
             $design->kit->foot->underRailUp()?->lever,
-            spans: $rail->spans,
+            // One that cannot be used is a stop, and bounds nothing.
+            spans: $rail->spans?->open($design->kit->capacities) === null && $rail->spans?->disorder() === null ? $rail->spans : null,
         );
     }
 

@@ -42,6 +42,17 @@ final readonly class SpanTable
         return null;
     }
 
+    /** @return 'rows'|'document'|'basis'|null What of it is still to be entered, or does not go with a kit; null where it can be used as far as that goes */
+    public function open(CapacityFormat $capacities): ?string
+    {
+        return match (true) {
+            $this->rows === [] => 'rows',
+            trim($this->document) === '' => 'document',
+            $this->basis !== $capacities => 'basis',
+            default => null,
+        };
+    }
+
     /** The first row that has a lesser load than the one before it, or a longer span; null where all are in order. */
     public function disorder(): ?int
     {

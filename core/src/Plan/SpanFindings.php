@@ -37,12 +37,7 @@ final class SpanFindings
             return [];
         }
         $row = $table->disorder();
-        $open = match (true) {
-            $table->rows === [] => 'rows',
-            $table->document === '' => 'document',
-            $table->basis !== $design->kit->capacities => 'basis',
-            default => null,
-        };
+        $open = $table->open($design->kit->capacities);
         if ($row !== null || $open !== null) {
             return [
                 ...$row === null ? [] : [Finding::of(Code::SpanTableDisordered, "/kit/rail/spans/rows/$row/load_Pa", ['row' => $row + 1])],
@@ -60,7 +55,7 @@ final class SpanFindings
         $values = ['run' => $worst->run->id, 'load_Pa' => $limit->load_Pa, 'tributary_m' => $table->tributary->toMetres()];
 
         return [$limit->isBeyondTable()
-            ? Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max(array_map(static fn ($row): float => $row->load->toPascals(), $table->rows))])
+            ? Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max([0.0, ...array_map(static fn ($row): float => $row->load->toPascals(), $table->rows)])])
             : Finding::of(Code::SpansByTable, '/kit/rail/spans/document', $values + ['bay_m' => $limit->bay_m, 'overhang_m' => $limit->overhang_m])];
     }
 
