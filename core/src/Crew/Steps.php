@@ -139,7 +139,11 @@ final readonly class Steps
 
         return [
             ...$bonding === null ? [] : [['bonding', ['lug' => $bonding->name], ['electrician']]],
-            ...$under === null ? [] : [[$under->hangsOn === HangsOn::Frame ? 'under_frames' : 'under_modules', ['name' => $under->name, 'clips' => $under->clips], ['electrician', 'lifting']]],
+            ...$under === null ? [] : [[
+                $under->hangsOn === HangsOn::Frame ? 'under_frames' : 'under_modules',
+                ['name' => $under->name, 'clips' => $under->clips],
+                ['electrician', 'lifting'],
+            ]],
         ];
     }
 

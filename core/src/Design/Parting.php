@@ -23,7 +23,11 @@ final class Parting
         if ($parts === 1 || $parts === null) {
             $longest_m = $design->kit->rail->longestRun?->toMetres();
 
-            throw DocumentInvalid::at('/kit/rail/longest_run_m', 'less than the rail of a block and more than that of one module', $longest_m === null ? 'none' : round($longest_m, 4).' m');
+            throw DocumentInvalid::at(
+                '/kit/rail/longest_run_m',
+                'less than the rail of a block and more than that of one module',
+                $longest_m === null ? 'none' : round($longest_m, 4).' m',
+            );
         }
         $block = $design->block;
         $isUp = $block->arrangement->isUpSlope();

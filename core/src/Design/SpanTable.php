@@ -22,7 +22,7 @@ final readonly class SpanTable
         /** Width of modules that one rail of the table carries. */
         #[Range(0.1, 5)]
         public Length $tributary,
-        /** The most that an overhang may be of the span beside it, by the table. */
+        /** The most that an overhang may be, of the span that the table gives under the load, whatever bay is beside it. */
         #[Range(0, 0.5)]
         public float $overhangShare,
         #[Items(SpanRow::class, 60)]

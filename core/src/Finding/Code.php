@@ -297,7 +297,8 @@ enum Code: string
 
     private const STOPS = [
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
-        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom, self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
+        self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
+        self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
         self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,

@@ -131,7 +131,9 @@ final class PlanDocument
     private static function beneath(Beneath $beneath): array
     {
         return [
-            'boxes' => array_map(static fn (Box $box): array => ['modules' => $box->modules(), 'block' => $box->block, 'run' => $box->run?->id, 'at_m' => $box->at_m], $beneath->boxes),
+            'boxes' => array_map(static fn (Box $box): array => [
+                'modules' => $box->modules(), 'block' => $box->block, 'run' => $box->run?->id, 'at_m' => $box->at_m,
+            ], $beneath->boxes),
             'strings' => $beneath->strings,
             'earth' => $beneath->earth === null ? null : [
                 'lugs' => self::onRails($beneath->earth->lugs), 'jumpers' => self::onRails($beneath->earth->jumpers),
@@ -272,7 +274,9 @@ final class PlanDocument
             'offset_m' => $run->run->line->offset_m / $plan->blocks[$run->run->line->block - 1]->part->design->slant(),
             'length_m' => $run->run->x1_m - $run->run->x0_m,
             'tributary_m' => $run->run->tributary_m, 'splices_m' => $run->run->splices_m, 'splice_is_hinge' => $run->run->spliceIsHinge,
-            ...$run->check->spans === null ? [] : ['spans' => ['load_Pa' => $run->check->spans->load_Pa, 'bay_m' => $run->check->spans->bay_m, 'overhang_m' => $run->check->spans->overhang_m]],
+            ...$run->check->spans === null ? [] : ['spans' => [
+                'load_Pa' => $run->check->spans->load_Pa, 'bay_m' => $run->check->spans->bay_m, 'overhang_m' => $run->check->spans->overhang_m,
+            ]],
             'holds' => $run->holds(), 'count' => count($run->picks), 'bound' => $run->bound, 'is_best' => $run->isBest,
             'candidates' => array_map(
                 static fn (int $member, float $at_m): array => ['member' => $member, self::along($run->run) => $at_m],

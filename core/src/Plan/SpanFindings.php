@@ -52,10 +52,11 @@ final class SpanFindings
         if ($worst === null || $limit === null) {
             return [];
         }
+        $most_Pa = max([0.0, ...array_map(static fn ($row): float => $row->load->toPascals(), $table->rows)]);
         $values = ['run' => $worst->run->id, 'load_Pa' => $limit->load_Pa, 'tributary_m' => $table->tributary->toMetres()];
 
         return [$limit->isBeyondTable()
-            ? Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => max([0.0, ...array_map(static fn ($row): float => $row->load->toPascals(), $table->rows)])])
+            ? Finding::of(Code::BeyondTable, '/kit/rail/spans/rows', $values + ['most_Pa' => $most_Pa])
             : Finding::of(Code::SpansByTable, '/kit/rail/spans/document', $values + ['bay_m' => $limit->bay_m, 'overhang_m' => $limit->overhang_m])];
     }
 

@@ -170,7 +170,9 @@ final class TableFindings
             $in = implode(', ', array_keys(array_filter($from_m, static fn (float $one_m): bool => Printed::under($one_m, $clear_m))));
             array_push($findings, ...match (true) {
                 $polygon === null => [Finding::of(Code::NoDigUnclear, "/site/no_dig/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)])],
-                $in !== '' => [Finding::of(Code::HoleInNoDig, "/site/no_dig/$index", ['area' => $area->what, 'posts' => $in, 'clear_m' => $clear_m, 'least_m' => min([INF, ...$from_m])])],
+                $in !== '' => [Finding::of(Code::HoleInNoDig, "/site/no_dig/$index", [
+                    'area' => $area->what, 'posts' => $in, 'clear_m' => $clear_m, 'least_m' => min([INF, ...$from_m]),
+                ])],
                 default => [],
             });
         }

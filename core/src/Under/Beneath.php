@@ -44,7 +44,9 @@ final readonly class Beneath
             array_push($strings, ...$under === null ? [] : Strings::of($under, $part->number, $placement));
         }
 
-        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $boxes, $under->length ?? Length::ofSi(0.0), $modules));
+        $box = $under->length ?? Length::ofSi(0.0);
+
+        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $boxes, $box, $modules));
     }
 
     /** @return list<array{kind: 'box'|'lug', at_m: float}> What hangs on a rail or is set to it, by the rail's name, with its place along it */
@@ -75,7 +77,9 @@ final readonly class Beneath
             array_push($none, ...array_unique(["{$box->first->row}.{$box->first->column}", "{$box->last->row}.{$box->last->column}"]));
         }
         $findings = $under === null || $none === [] ? [] : [
-            Finding::of(Code::UnderNoRoom, '/kit/under/length_m', ['name' => $under->name, 'modules' => implode(', ', array_slice($none, 0, 12)).(count($none) > 12 ? ' …' : '')]),
+            Finding::of(Code::UnderNoRoom, '/kit/under/length_m', [
+                'name' => $under->name, 'modules' => implode(', ', array_slice($none, 0, 12)).(count($none) > 12 ? ' …' : ''),
+            ]),
         ];
         $short = array_filter($this->strings, static fn (array $string): bool => $string['modules'] < ($under->stringLeast ?? 0));
         foreach (array_slice(array_values($short), 0, 1) as $string) {

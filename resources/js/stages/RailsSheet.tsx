@@ -51,7 +51,7 @@ export function RailsSheet() {
                     By <Slot path="/kit/rail/spans/document" open="(missing)" />, which has reckoned with{' '}
                     <Slot path="/kit/rail/spans/direction" /> at the level of <Slot path="/kit/rail/spans/basis" />, where a rail
                     carries <Slot path="/kit/rail/spans/tributary_m" /> of module, and hangs over by{' '}
-                    <Slot path="/kit/rail/spans/overhang_share" /> of a span at most:
+                    <Slot path="/kit/rail/spans/overhang_share" /> of the span that it gives, at most:
                 </Say>
                 <Each list="/kit/rail/spans/rows">
                     {(at) => (
