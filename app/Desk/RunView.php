@@ -29,13 +29,14 @@ final class RunView
     private static function run(Plan $plan, RunPlan $run, Texts $texts, bool $withTape): array
     {
         $printer = $plan->design->printer();
-        $rail = $run->verdict()?->rail;
+        $rail = $run->run->isRail ? $run->verdict()?->rail : null;
 
         return [
             'id' => $run->run->id, 'line' => $run->run->line->name(), 'block' => $run->run->line->block, 'letter' => $run->run->line->letter,
             'up' => $run->run->line->isUpSlope, 'on_rails' => $run->run->line->isOnRails, 'lower' => $run->run->line->isLower,
             'at_m' => $run->run->line->at_m, 'over' => $run->run->line->over, 'purlin' => $run->run->line->purlin,
-            'piece' => $plan->design->parts()[$run->run->line->block - 1]->design->block->arrangement instanceof ShortRails,
+            'bare' => !$run->run->isRail,
+            'piece' => !$run->run->isRail || $plan->design->parts()[$run->run->line->block - 1]->design->block->arrangement instanceof ShortRails,
             'x0_m' => $run->run->x0_m, 'x1_m' => $run->run->x1_m, 'splices_m' => $run->run->splices_m, 'holds' => $run->holds(),
             'length' => $printer->length($run->run->x1_m - $run->run->x0_m),
             'feet_count' => count($run->picks), 'bound' => $run->bound, 'on_each' => $run->run->onEach,

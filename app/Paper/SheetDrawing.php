@@ -111,7 +111,9 @@ final class SheetDrawing
         }
         foreach ($this->plan->everyRun() as $run) {
             $line = $run->run->line;
-            $this->drawing->line('RAILS', $this->at(...$line->point_m($run->run->x0_m)), $this->at(...$line->point_m($run->run->x1_m)));
+            if ($run->run->isRail) {
+                $this->drawing->line('RAILS', $this->at(...$line->point_m($run->run->x0_m)), $this->at(...$line->point_m($run->run->x1_m)));
+            }
             $this->drawing->text('TEXT', $this->at(...$line->point_m($run->run->x0_m - 4 * self::TEXT_M)), self::TEXT_M, $run->run->id);
             foreach ($line->isOnRails ? [] : $run->feet_m() as $x_m) {
                 $this->drawing->insert('FOOT', 'FEET', $this->at(...$line->hole_m($x_m)));

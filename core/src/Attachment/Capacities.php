@@ -74,6 +74,12 @@ final readonly class Capacities
         return Copy::of($this, lever: $this->underRailUp ?? $this->lever);
     }
 
+    /** The same where a module lies on the foot itself: what its frame bears its rating tells, and its clamp is checked by itself. */
+    public function alone(): self
+    {
+        return Copy::of($this, railNormal_Nm: INF, railAlong_Nm: INF, splice_Nm: INF, boltUp_N: INF, boltAlong_N: INF, spans: null);
+    }
+
     /** The same under a leg. */
     public function onLegs(OnLegs $on): self
     {

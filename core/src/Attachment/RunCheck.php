@@ -88,7 +88,11 @@ class RunCheck
         ?Work $work = null,
         ?Run $other = null,
     ): self {
-        $on = static fn (Run $one): Capacities => $one->legs === null ? $capacities : $capacities->onLegs($one->legs);
+        $on = static fn (Run $one): Capacities => match (true) {
+            $one->legs !== null => $capacities->onLegs($one->legs),
+            !$one->isRail => $capacities->alone(),
+            default => $capacities,
+        };
         $with = $other === null ? null : new self($other, $on($other), $combinations, $factors, $shape, $work);
 
         return $run->upSlope === null

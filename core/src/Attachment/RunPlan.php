@@ -73,13 +73,13 @@ final class RunPlan
             : $this->check->shape->layout($this->feet_m())->reactions[0];
     }
 
-    /** How far out of line its feet may stand, by the shortest bay between two; null with fewer feet, and of a piece under one clamp, which nothing bends. */
+    /** How far out of line its feet may stand, by the shortest bay between two; null with fewer feet, and where there is no rail, or a piece under one clamp, which nothing bends. */
     public function inLine_m(): ?float
     {
         $feet_m = $this->feet_m();
         $bays_m = array_map(static fn (float $from_m, float $to_m): float => $to_m - $from_m, array_slice($feet_m, 0, -1), array_slice($feet_m, 1));
 
-        return $bays_m === [] || count($this->run->clamps_m) < 2 ? null : $this->check->capacities->inLine_m(min($bays_m));
+        return $bays_m === [] || count($this->run->clamps_m) < 2 || !$this->run->isRail ? null : $this->check->capacities->inLine_m(min($bays_m));
     }
 
     /** @return list<float> */

@@ -39,14 +39,16 @@ final class Materials
 
         return [
             ...array_map(static fn (string|int $name, int $count): array => $item('module', (string) $name, $count, ''), array_keys($modules), $modules),
-            $item('rail', $kit->rail->name, count($cutting->stock ?? []), $kit->rail->document),
-            $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
+            ...$design->hasRails() ? [
+                $item('rail', $kit->rail->name, count($cutting->stock ?? []), $kit->rail->document),
+                $item('splice', 'Splice of '.$kit->rail->name, $splices, $kit->rail->document),
+            ] : [],
             ...$kit->clamp->frameHole !== null ? [$item('frame_bolt', $kit->clamp->name, $clamps, $kit->clamp->document)] : [
                 $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
                 $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             ],
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
-            ...$kit->foot->isBolted() ? [$item('rail_bolt', $kit->bolt->name, $feet, $kit->bolt->document)] : [],
+            ...$kit->foot->isBolted() && $design->hasRails() ? [$item('rail_bolt', $kit->bolt->name, self::underRails($onFeet), $kit->bolt->document)] : [],
             ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
@@ -56,6 +58,12 @@ final class Materials
             ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
             $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
         ];
+    }
+
+    /** @param list<RunPlan> $onFeet */
+    private static function underRails(array $onFeet): int
+    {
+        return array_sum(array_map(static fn (RunPlan $run): int => $run->run->isRail ? count($run->picks) : 0, $onFeet));
     }
 
     /**

@@ -59,9 +59,9 @@ final readonly class Steps
                 ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()?->makersCover?->toMetres() ?? 0.0],
                 ['no_open_hole'],
             ],
-            ...$inSheet ? [] : [$rails, ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []]],
+            ...$inSheet || !$design->hasRails() ? [] : [$rails, ['align', ['within_m' => $inLine_m, 'slot_m' => $design->kit->foot->slot()->toMetres()], []]],
             ...self::legs($design),
-            ...$design->kit->foot->isBolted() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
+            ...$design->kit->foot->isBolted() && $design->hasRails() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
             ...self::crossing($design),
             ...self::beneath($design),
             [...self::modules($design), ['electric', 'lifting']],
@@ -126,6 +126,7 @@ final readonly class Steps
     {
         return match (true) {
             $design->block->arrangement instanceof ShortRails => ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]],
+            !$design->block->arrangement->hasRails() => ['modules_on_feet', ['gap_m' => $design->block->rowGap->toMetres()]],
             $design->sharedAt_m() !== null => ['modules_shared', ['clamp_m' => $design->sharedAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
             $design->kit->clamp->frameHole !== null => ['modules_bolted', ['bolt' => $design->kit->clamp->name, 'hole_m' => $design->kit->clamp->frameHole->toMetres()]],
             default => ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]],

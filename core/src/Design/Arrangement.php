@@ -6,7 +6,7 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Quantity\Length;
 
-/** How rails lie under the modules of a block; each kind with its own values, and the class of `Rail\Arranging` that lays it out. */
+/** How rails lie under the modules of a block, or that there are none; each kind with its own values, and the class of `Rail\Arranging` that lays it out. */
 interface Arrangement
 {
     /** Classes by the name of their kind in a design. */
@@ -17,6 +17,7 @@ interface Arrangement
         'cross_rails' => CrossRails::class,
         'shared_rails' => SharedRails::class,
         'tilt_legs' => TiltLegs::class,
+        'on_feet' => OnFeet::class,
     ];
 
     /** Sizes that a kind begins with, to be entered. */
@@ -34,4 +35,10 @@ interface Arrangement
 
     /** Whether the rails on the feet do. */
     public function standsUpSlope(): bool;
+
+    /** Whether its lines lie in the gaps between rows, and modules are clamped along them. */
+    public function liesBetweenRows(): bool;
+
+    /** Whether there are rails at all. */
+    public function hasRails(): bool;
 }

@@ -12,6 +12,8 @@ use Garnetine\Core\Quantity\Length;
 /** Rails in two layers: lower ones up the slope on feet, and across on these the rails that the modules are clamped to. */
 final readonly class CrossRails implements Arrangement
 {
+    use OnRails;
+
     public function __construct(
         /** What holds two rails where they cross. */
         #[Text(120, shortest: 1)]

@@ -201,18 +201,23 @@ final readonly class Design
     /** The side of a module that its clamps hold, and its rails cross, or lie under. */
     public function heldSide(): ModuleSide
     {
-        $isAcross = !$this->block->arrangement->isUpSlope() && !$this->block->arrangement instanceof SharedRails;
+        $isAcross = !$this->block->arrangement->isUpSlope() && !$this->block->arrangement->liesBetweenRows();
 
         return ($this->block->orientation === Orientation::Portrait) === $isAcross ? ModuleSide::Long : ModuleSide::Short;
     }
 
-    /** @return array<int, ModuleRating> Of the side that is held as it is held, by their place in the module's list */
+    /** @return array<int, ModuleRating> Of the side that is held as it is held, by their place in the module's list; on feet alone the first, for they stand anywhere in its zone */
     public function ratingsHeld(): array
     {
-        $relation = $this->block->arrangement instanceof SharedRails ? RailRelation::Along : RailRelation::Crossing;
-
-        return array_filter($this->module->ratings, fn (ModuleRating $rating): bool => $rating->side === $this->heldSide() && $rating->relation === $relation
+        $relation = match (true) {
+            !$this->block->arrangement->hasRails() => RailRelation::AtFeet,
+            $this->block->arrangement->liesBetweenRows() => RailRelation::Along,
+            default => RailRelation::Crossing,
+        };
+        $held = array_filter($this->module->ratings, fn (ModuleRating $rating): bool => $rating->side === $this->heldSide() && $rating->relation === $relation
             && $rating->to->toMetres() >= $rating->from->toMetres());
+
+        return $relation === RailRelation::AtFeet ? array_slice($held, 0, 1, true) : $held;
     }
 
     /** Where a module is held by itself along its rails, from either of its ends; null where neighbours share a clamp. */
@@ -221,12 +226,18 @@ final readonly class Design
         return $this->sharedAt_m() ?? $this->kit->clamp->frameHole?->toMetres();
     }
 
-    /** Where a module is clamped along shared rails, from either of its ends; null on others, and where no such rating is entered. */
+    /** Where a module is clamped along its held sides, from either of its ends, on feet alone in the mean; null on rails that cross them, and where no such rating is entered. */
     public function sharedAt_m(): ?float
     {
-        $zone = $this->block->arrangement instanceof SharedRails ? array_values($this->ratingsHeld())[0] ?? null : null;
+        $zone = $this->block->arrangement->liesBetweenRows() ? array_values($this->ratingsHeld())[0] ?? null : null;
 
         return $zone === null ? null : ($zone->from->toMetres() + $zone->to->toMetres()) / 2;
+    }
+
+    /** Whether any block of the surface has rails. */
+    public function hasRails(): bool
+    {
+        return array_filter($this->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement->hasRails()) !== [];
     }
 
     /** A module as far as it reaches from rail to rail: up the slope, or along the eave where rails run up. */
@@ -270,8 +281,8 @@ final readonly class Design
     {
         [$length_m, $slant] = [$this->moduleBeside()->toMetres(), $this->slant()];
         $zones = [];
-        // A shared one lies in the middle of the gap.
-        $beside_m = $this->block->arrangement instanceof SharedRails ? $this->block->rowGap->toMetres() / 2 : null;
+        // One between rows lies in the middle of the gap.
+        $beside_m = $this->block->arrangement->liesBetweenRows() ? $this->block->rowGap->toMetres() / 2 : null;
         foreach ($this->ratingsHeld() as $rating) {
             [$from_m, $to_m] = $beside_m !== null ? [-$beside_m, -$beside_m] : [$rating->from->toMetres() * $slant, min($rating->to->toMetres() * $slant, $length_m / 2)];
             $zones[] = $isUpper ? [$length_m - $to_m, $length_m - $from_m] : [$from_m, $to_m];

@@ -9,6 +9,8 @@ use Garnetine\Core\Quantity\Length;
 /** What arrangements have in common whose rails run along the eave and stand on feet themselves. */
 trait LaidAcross
 {
+    use OnRails;
+
     public function past(Rail $rail): Length
     {
         return $rail->endPastModule;

@@ -10,4 +10,6 @@ enum RailRelation: string
     case Crossing = 'crossing';
     /** Under the side itself. */
     case Along = 'along';
+    /** There is none: the module lies on feet, clamped right over them. */
+    case AtFeet = 'at_feet';
 }

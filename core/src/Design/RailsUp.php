@@ -9,6 +9,8 @@ use Garnetine\Core\Quantity\Length;
 /** Rails up the slope under all modules of a column, two for each, over the purlins that they cross. */
 final readonly class RailsUp implements Arrangement
 {
+    use OnRails;
+
     public function past(Rail $rail): Length
     {
         return $rail->endPastModule;

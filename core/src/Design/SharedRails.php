@@ -8,4 +8,9 @@ namespace Garnetine\Core\Design;
 final readonly class SharedRails implements Arrangement
 {
     use LaidAcross;
+
+    public function liesBetweenRows(): bool
+    {
+        return true;
+    }
 }

@@ -10,6 +10,8 @@ use Garnetine\Core\Quantity\Length;
 /** A piece of rail under each clamp, over two ribs or seams of a sheet, or as many as it reaches; none for those between. */
 final readonly class ShortRails implements Arrangement
 {
+    use OnRails;
+
     public function __construct(
         /** Length of a piece. */
         #[Range(0.1, 3)]

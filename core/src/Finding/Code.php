@@ -53,6 +53,8 @@ enum Code: string
     case SeamUnknown = 'seam_unknown';
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
+    case OnFeetUnfit = 'on_feet_unfit';
+    case FeetMissZone = 'feet_miss_zone';
     case ShortRailsNeedRibs = 'short_rails_need_ribs';
     case SteelThicknessMissing = 'steel_thickness_missing';
     case TooTall = 'too_tall';
@@ -301,7 +303,7 @@ enum Code: string
         self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
         self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
-        self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
+        self::FeetMissZone, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
         self::LayoutSideUnknown, self::LegsAllowableMissing, self::LegsUnbraced, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice, self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun, self::ModuleRating, self::NoMembers, self::NoModules,
@@ -394,9 +396,9 @@ enum Code: string
             self::LayoutSideUnknown, self::RafterScreenFails => Stage::Surface,
             self::RunTooLong, self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::LineTight, self::RowRuleShort, self::RemnantTooLong => Stage::Rails,
             self::PlateBelowButt, self::CoverShort, self::PlateInNails, self::MakersCoverMissing => Stage::Holes,
-            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs,
+            self::ArmUnderTile, self::StraddlesButt, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::PlateOnBatten, self::ClampBeyondRibs, self::FeetMissZone,
             self::ClampFails, self::ClampSlips, self::ShortRailsNeedRibs => Stage::Modules,
-            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit, self::SharedUnfit, self::FrameBoltsUnfit, self::LegsUnfit, self::LegsAllowableMissing, self::LegsUnbraced,
+            self::CrossingAllowableMissing, self::FeetFixedAlong, self::RailsUpUnfit, self::SharedUnfit, self::OnFeetUnfit, self::FrameBoltsUnfit, self::LegsUnfit, self::LegsAllowableMissing, self::LegsUnbraced,
             self::LegsMidChord => Stage::Rails,
             self::OneAreaForGcp, self::FloorOnPanels, self::KhFloor, self::PartialSnow, self::NoEqualisation, self::EnRecommended, self::EnWinds,
             self::AsNzsDirection, self::RidgeReadingSevere, self::RidgeReadingMild => Stage::Loads,

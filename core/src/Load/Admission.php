@@ -15,7 +15,6 @@ use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\RoofSupports;
-use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
@@ -197,18 +196,22 @@ final class Admission
         };
     }
 
-    /** @return list<Finding> Refusals of rails that rows share */
+    /** @return list<Finding> Refusals of what rows share, and of feet alone */
     private static function shared(Design $design): array
     {
-        return $design->block->arrangement instanceof SharedRails && !$design->kit->clamp->gripsBothRails
-            ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [];
+        $foot = $design->kit->foot;
+
+        return [
+            ...$design->block->arrangement->liesBetweenRows() && !$design->kit->clamp->gripsBothRails ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [],
+            ...$design->block->arrangement->hasRails() || $foot->isBolted() ? [] : [Finding::of(Code::OnFeetUnfit, '/kit/foot/kind', ['foot' => $foot->name()])],
+        ];
     }
 
     /** @return list<Finding> Refusals of bolts through the frame: they hold a module where a rail lies under two sides of its frame */
     private static function frameBolts(Design $design): array
     {
         $hole_m = $design->kit->clamp->frameHole?->toMetres();
-        $isAlong = $design->block->arrangement instanceof SharedRails || $design->block->arrangement instanceof ShortRails;
+        $isAlong = $design->block->arrangement->liesBetweenRows() || $design->block->arrangement instanceof ShortRails;
 
         return $hole_m !== null && ($isAlong || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m')] : [];
     }

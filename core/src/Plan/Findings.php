@@ -101,7 +101,7 @@ final class Findings
         $needed = [
             ...SpanFindings::isEnough($design) ? [] : ['/kit/rail/allowable_stress_Pa' => $kit->rail->allowableStress], '/kit/clamp/up_N' => $kit->clamp->up,
             '/kit/clamp/along_N' => $kit->clamp->along,
-            ...$kit->foot->isBolted() ? ['/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along] : [],
+            ...$kit->foot->isBolted() && $design->hasRails() ? ['/kit/bolt/up_N' => $kit->bolt->up, '/kit/bolt/along_N' => $kit->bolt->along] : [],
         ];
         if ($kit->fastener instanceof SteelScrew && $kit->foot->holes() !== []) {
             // Of what is entered for the screw in its purlin, and in the foot, its own strengths are a part.
@@ -116,7 +116,7 @@ final class Findings
                 $findings[] = Finding::of(Code::AllowableMissing, $at, ['what' => $at]);
             }
         }
-        if ($kit->rail->endPastModule->toMetres() < self::LEAST_END_M - 1e-9) {
+        if ($design->hasRails() && $kit->rail->endPastModule->toMetres() < self::LEAST_END_M - 1e-9) {
             $findings[] = Finding::of(Code::RailEndShort, '/kit/rail/end_past_module_m', [
                 'end_m' => $kit->rail->endPastModule->toMetres(), 'least_m' => self::LEAST_END_M,
             ]);
@@ -224,10 +224,10 @@ final class Findings
                 ]);
             }
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
-            $isNowhere = $isShort || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$plan->run->line->isOnRails && !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
+            $isNowhere = $isShort || !$plan->run->isRail || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$plan->run->line->isOnRails && !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
             if (count($plan->run->candidates_m) < 2) {
                 if ($isNowhere) {
-                    // Its line lies on no purlin, or its clamp has no ribs: said already.
+                    // Its line lies on no purlin, its clamp has no ribs, or its zones no place: said already.
                     continue;
                 }
                 $findings[] = Finding::of(Code::MembersMissRun, $at, ['run' => $plan->run->id, 'members' => count($plan->run->candidates_m)]);
@@ -248,7 +248,7 @@ final class Findings
                     ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m],
                 );
             }
-            $isFree = $plan->run->upSlope === null && !$plan->run->line->isOnRails && !($plan->run->legs !== null && $plan->run->line->isUpper);
+            $isFree = $plan->run->isRail && $plan->run->upSlope === null && !$plan->run->line->isOnRails && !($plan->run->legs !== null && $plan->run->line->isUpper);
             if ($design->isStaggered() && $shared !== [] && $isFree) {
                 $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
@@ -393,20 +393,18 @@ final class Findings
      */
     private static function onTheSafeSide(Design $design, array $plans): array
     {
-        if ($plans === []) {
-            return [];
-        }
-        $findings = [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
+        $rails = array_values(array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->isRail));
+        $findings = $rails === [] ? [] : [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
         // A short rail ends by itself.
         $isEnded = static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->name()
             && !$design->parts()[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
-        if (array_filter($plans, $isEnded) !== []) {
+        if (array_filter($rails, $isEnded) !== []) {
             $findings[] = Finding::of(Code::HoleEndsRail, '/block/left_out');
         }
         if (array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->line->isUpSlope) !== []) {
             $findings[] = Finding::of(Code::FeetFixedAlong, '/block/arrangement/kind');
         }
-        if ($design->kit->extra_kg() > 0.0) {
+        if ($plans !== [] && $design->kit->extra_kg() > 0.0) {
             $findings[] = Finding::of(Code::ExtrasDoNotHoldDown, '/kit/extra_mass_per_module_kg', ['extra_kg' => $design->kit->extra_kg()]);
         }
 

@@ -290,7 +290,7 @@ final class PlanDocument
                 'snow' => array_map(static fn (array $forces): array => ['normal_N' => $forces[0], 'along_N' => $forces[1]], $run->run->snow_N),
             ],
             'in_line_m' => $run->inLine_m(), 'for_members' => $run->forMembers,
-            'rail' => $verdict?->rail === null ? null : self::link($verdict->rail) + [
+            'rail' => $verdict?->rail === null || !$run->run->isRail ? null : self::link($verdict->rail) + [
                 self::along($run->run) => $verdict->railAt_m, 'normal_Nm' => $verdict->railNormal_Nm, 'along_Nm' => $verdict->railAlong_Nm,
                 'capacity_normal_Nm' => self::finite($plan->capacities?->railNormal_Nm), 'capacity_along_Nm' => self::finite($plan->capacities?->railAlong_Nm),
             ],

@@ -16,11 +16,14 @@ use Garnetine\Core\Finding\Finding;
 /** What is said of a maker's table of spans. */
 final class SpanFindings
 {
-    /** Whether the table alone tells what rails bear: it knows loads along the slope too, and every rail is one that it knows. */
+    /** Whether the allowable stress of rails is not asked: there are none, or the table alone tells what they bear. It knows loads along the slope too, and every rail is one that it knows. */
     public static function isEnough(Design $design): bool
     {
         $unknown = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement instanceof ShortRails
             || $part->design->block->arrangement instanceof CrossRails);
+        if (!$design->hasRails()) {
+            return true;
+        }
 
         return $design->kit->rail->spans?->direction === SpanDirection::Both && $unknown === [];
     }
@@ -33,7 +36,7 @@ final class SpanFindings
     public static function of(Design $design, array $plans): array
     {
         $table = $design->kit->rail->spans;
-        if ($table === null) {
+        if ($table === null || !$design->hasRails()) {
             return [];
         }
         $row = $table->disorder();

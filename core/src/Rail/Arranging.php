@@ -7,6 +7,7 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Design\Arrangement;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\OnFeet;
 use Garnetine\Core\Design\RailsAcross;
 use Garnetine\Core\Design\RailsUp;
 use Garnetine\Core\Design\SharedRails;
@@ -26,6 +27,7 @@ interface Arranging
         SharedRails::class => AlongRows::class,
         TiltLegs::class => AlongRows::class,
         ShortRails::class => ShortPieces::class,
+        OnFeet::class => FeetAlone::class,
     ];
 
     /**

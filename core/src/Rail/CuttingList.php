@@ -32,7 +32,7 @@ final readonly class CuttingList
         $stock_m = $design->kit->rail->stockLength->toMetres();
         $kerf_m = $design->kit->rail->kerf->toMetres();
         $pieces = [];
-        foreach ($runs as $run) {
+        foreach (array_filter($runs, static fn (Run $run): bool => $run->isRail) as $run) {
             $edges = [$run->x0_m, ...$run->splices_m, $run->x1_m];
             for ($piece = 1; $piece < count($edges); ++$piece) {
                 $length_m = ceil(($edges[$piece] - $edges[$piece - 1]) / $step_m - 1e-6) * $step_m;

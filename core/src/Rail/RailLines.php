@@ -7,7 +7,6 @@ namespace Garnetine\Core\Rail;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
@@ -75,8 +74,8 @@ final readonly class RailLines
                 self::line($design, $members, $course, $zones[1], $row, true, $number),
             ];
             $pairs[$row] = $pair;
-            // The lower of two that share a rail is the upper of the row below.
-            $own = $design->block->arrangement instanceof SharedRails && isset($pairs[$row - 1]) ? [$pair[1]] : $pair;
+            // The lower of a row is the upper of the row below.
+            $own = $design->block->arrangement->liesBetweenRows() && isset($pairs[$row - 1]) ? [$pair[1]] : $pair;
             foreach ($design->block->arrangement->standsUpSlope() ? [] : $own as $line) {
                 array_push($findings, ...self::findings($design, $members, $course, $line));
             }
@@ -90,7 +89,7 @@ final readonly class RailLines
     {
         $lines = [];
         foreach (array_merge(...array_values($this->pairs)) as $line) {
-            // One that two rows share is the first's.
+            // One that two rows have in common is the first's.
             $lines[$line->letter] ??= $line;
         }
 
@@ -111,7 +110,7 @@ final readonly class RailLines
         // Feet in the sheet alone need none.
         $purlin = $members->purlins === null ? null : self::purlin($members->purlins, $zones, $low_m + $hole_m, $wish_m);
         $offset_m = match (true) {
-            $block->arrangement instanceof SharedRails => $upper ? $length_m + $block->rowGap->toMetres() / 2 : -$block->rowGap->toMetres() / 2,
+            $block->arrangement->liesBetweenRows() => $upper ? $length_m + $block->rowGap->toMetres() / 2 : -$block->rowGap->toMetres() / 2,
             $purlin !== null => $purlin->y_m - $hole_m - $low_m,
             $members->purlins !== null => $wish_m,
             default => self::onCourses($design, $members, $course, $zones, $low_m + $hole_m, $wish_m) ?? $wish_m,
@@ -298,10 +297,10 @@ final readonly class RailLines
         return $findings;
     }
 
-    /** Of a line within its block, from 0: two for each row, of shared rails one more than there are rows. */
+    /** Of a line within its block, from 0: two for each row, of those between rows one more than there are rows. */
     private static function index(Design $design, int $row, bool $upper): int
     {
-        return ($design->block->arrangement instanceof SharedRails ? 1 : 2) * ($row - 1) + ($upper ? 1 : 0);
+        return ($design->block->arrangement->liesBetweenRows() ? 1 : 2) * ($row - 1) + ($upper ? 1 : 0);
     }
 
     /** A, B … Z, AA … */

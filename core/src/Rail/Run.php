@@ -61,6 +61,8 @@ final readonly class Run
         public ?OnLegs $legs = null,
         /** Of a rail that rows share, how many of its clamps hold one module; the others hold one of each row. */
         public ?int $single = null,
+        /** Of modules on feet alone false: what lies from one foot to the other is the module's frame, which its rating speaks for. */
+        public bool $isRail = true,
     ) {
     }
 
@@ -128,6 +130,7 @@ final readonly class Run
                     ...array_map(static fn (Suction $suction): string => $suction->key, $this->suctions),
                     (int) $this->spliceIsHinge,
                     (int) $this->onEach,
+                    (int) $this->isRail,
                     $this->hand->key(),
                     $this->upSlope?->key() ?? '',
                     $this->legs?->key() ?? '',

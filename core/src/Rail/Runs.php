@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\SharedRails;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Placement;
@@ -38,7 +37,7 @@ final class Runs
             }
         }
 
-        return $design->block->arrangement instanceof SharedRails ? Sharing::merged($design, $members, $runs) : $runs;
+        return $design->block->arrangement->liesBetweenRows() ? Sharing::merged($design, $members, $runs) : $runs;
     }
 
     /** @param array{RailLine, RailLine} $pair */
@@ -54,8 +53,7 @@ final class Runs
     ): Run {
         $kit = $design->kit;
         $theta = $design->modulePitch_rad();
-        // Bolts through the frame lie within the modules.
-        $past_m = $design->block->arrangement->past($kit->rail)->toMetres() + ($kit->clamp->frameHole?->toMetres() ?? 0.0);
+        $past_m = self::past_m($design);
         $clamps_m = $stretch->clamps_m();
         $x0_m = $clamps_m[0] - $past_m;
         $x1_m = $clamps_m[count($clamps_m) - 1] + $past_m;
@@ -100,13 +98,23 @@ final class Runs
             !$kit->foot->isBolted(),
             $stretch->isUpSlope ? $snow->upSlope() : null,
             $legs,
+            isRail: $design->block->arrangement->hasRails(),
         );
+    }
+
+    /** How far past its end clamps a stretch has places for feet: bolts through the frame lie within the modules, and so do clamps over feet. */
+    private static function past_m(Design $design): float
+    {
+        $arrangement = $design->block->arrangement;
+        $inside_m = $arrangement->hasRails() ? $design->kit->clamp->frameHole?->toMetres() : $design->clampAt_m();
+
+        return $arrangement->past($design->kit->rail)->toMetres() + ($inside_m ?? 0.0);
     }
 
     /** What a module's length of rail weighs, with what hangs on it: a box is taken to hang on either rail. Of short rails each piece weighs for itself. */
     private static function rail_N(Design $design, Stretch $stretch): float
     {
-        $length_m = $design->block->arrangement instanceof ShortRails ? 0.0 : $stretch->long_m + $stretch->gap_m;
+        $length_m = $design->block->arrangement instanceof ShortRails || !$design->block->arrangement->hasRails() ? 0.0 : $stretch->long_m + $stretch->gap_m;
 
         return $design->kit->rail->lineMass->toSi() * self::G * $length_m + $design->kit->onRails_kg() * self::G;
     }

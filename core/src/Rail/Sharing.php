@@ -8,7 +8,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Framing\Members;
 
-/** Makes one rail of what two rows bring to the gap between them. */
+/** Makes one rail, or one pair of feet, of what two rows bring to the gap between them. */
 final class Sharing
 {
     private const SAME_M = 1e-6;
@@ -31,7 +31,7 @@ final class Sharing
             $joined = $rows = [];
             foreach ($ofLine as $half) {
                 $last = count($joined) - 1;
-                $isApart = $last < 0 || $half->x0_m > $joined[$last]->x1_m + self::SAME_M;
+                $isApart = $last < 0 || ($half->isRail ? $half->x0_m > $joined[$last]->x1_m + self::SAME_M : $half->firstColumn !== $joined[$last]->firstColumn);
                 $last += $isApart ? 1 : 0;
                 $joined[$last] = $isApart ? $half : self::two($design, $members, $joined[$last], $half);
                 $rows[$last][$half->line->row] = $half->tributary_m;
@@ -42,7 +42,8 @@ final class Sharing
                     id: $line->name().(count($joined) > 1 ? $part + 1 : ''),
                     line: $line,
                     tributary_m: array_sum($rows[$part]),
-                    single: count(array_filter($run->shares, static fn (float $share): bool => $share < 0.75)),
+                    // Feet alone stand anywhere in their zones, and share each module as these have it.
+                    single: $run->isRail ? count(array_filter($run->shares, static fn (float $share): bool => $share < 0.75)) : (array_sum($run->shares) < 1.5 ? 2 : 0),
                 );
             }
         }
@@ -70,7 +71,9 @@ final class Sharing
         ksort($suctions, SORT_STRING);
         ksort($areas_m2, SORT_STRING);
         [$x0_m, $x1_m] = [min($one->x0_m, $other->x0_m), max($one->x1_m, $other->x1_m)];
-        $places = FootPlaces::under($design, $members, [$one->line], $x0_m, $x1_m);
+        // On feet alone both halves have chosen theirs, and alike.
+        $isLonger = $x1_m - $x0_m > $one->x1_m - $one->x0_m + self::SAME_M;
+        $places = $one->isRail && $isLonger ? FootPlaces::under($design, $members, [$one->line], $x0_m, $x1_m) : null;
         $snow_N = [];
         foreach ($one->snow_N as $code => [$normal_N, $along_N]) {
             $snow_N[$code] = [max($normal_N, $other->snow_N[$code][0]), max($along_N, $other->snow_N[$code][1])];
@@ -87,10 +90,10 @@ final class Sharing
             suctions: array_values($suctions),
             windAreas_m2: array_values($areas_m2),
             snow_N: $snow_N,
-            splices_m: Pieces::splices_m($design, $x0_m, $x1_m, false),
-            candidates_m: $places->at_m,
-            members: $places->members,
-            hand: $places->hand,
+            splices_m: $one->isRail ? Pieces::splices_m($design, $x0_m, $x1_m, false) : [],
+            candidates_m: $places->at_m ?? $one->candidates_m,
+            members: $places->members ?? $one->members,
+            hand: $places->hand ?? $one->hand,
         );
     }
 

@@ -11,8 +11,6 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
-use Garnetine\Core\Layout\Placement;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;
 
 /**
@@ -120,9 +118,6 @@ final class ShortPieces implements Arranging
     }
 
     /**
-     * The place of the block that is the nearest to its own of those at which every clamp of it has its ribs, and no module comes to stand
-     * where none may.
-     *
      * @param list<Run> $runs
      *
      * @return array{cure: string, to_m?: float}
@@ -131,30 +126,12 @@ final class ShortPieces implements Arranging
     {
         $numbers = array_column($members->members, 'number');
         $places_m = array_column($members->members, 'x_m');
-        $mark_m = $design->units->roofMark_m();
         $onEach = !$design->kit->foot->isBolted();
         $clamps_m = array_values(array_unique(array_map(static fn (Run $run): float => $run->clamps_m[0], $runs)));
-        for ($steps = 1; $steps * $mark_m <= $members->spacing_m(); ++$steps) {
-            foreach ([$steps * $mark_m, -$steps * $mark_m] as $move_m) {
-                $without = array_filter(
-                    $clamps_m,
-                    static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === [],
-                );
-                $to_m = $design->block->x->toMetres() + $move_m;
-                if ($without === [] && !self::standsWrong($design, $to_m)) {
-                    return ['cure' => 'cure.along', 'to_m' => $to_m];
-                }
-            }
-        }
 
-        return ['cure' => 'cure.none_along'];
-    }
-
-    /** Whether more of the modules would be off the surface or in a strip that stays clear than are as the block lies. */
-    private static function standsWrong(Design $design, float $x_m): bool
-    {
-        $there = static fn (Design $one): int => count(Placement::of($one, new Coefficients($one->ownCopies))->findings);
-
-        return $there(Copy::of($design, block: Copy::of($design->block, x: Length::ofMetres($x_m)))) > $there($design);
+        return MoveAlong::cure($design, $members, 'along', static fn (float $move_m): bool => array_filter(
+            $clamps_m,
+            static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === [],
+        ) === []);
     }
 }

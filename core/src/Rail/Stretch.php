@@ -32,6 +32,11 @@ final readonly class Stretch
     public static function all(Design $design, Placement $placement): array
     {
         $isUp = $design->block->arrangement->isUpSlope();
+        $stretches = $isUp ? $placement->columns() : $placement->stretches();
+        if (!$design->block->arrangement->hasRails()) {
+            // Nothing goes on from one module to the next.
+            $stretches = array_merge(...array_map(static fn (array $stretch): array => array_map(static fn (ModuleSpot $module): array => [$stretch[0], [$module]], $stretch[1]), $stretches));
+        }
 
         return array_map(static fn (array $stretch): self => new self(
             $stretch[0],
@@ -41,7 +46,7 @@ final readonly class Stretch
             $isUp ? $placement->width_m : $placement->length_m,
             ($isUp ? $design->block->rowGap : $design->block->columnGap)->toMetres(),
             $design->clampAt_m(),
-        ), $isUp ? $placement->columns() : $placement->stretches());
+        ), $stretches);
     }
 
     public function first(): ModuleSpot

@@ -8,6 +8,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\HangsOn;
+use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Layout\Placement;
@@ -37,16 +38,17 @@ final readonly class Beneath
             return null;
         }
         $boxes = $strings = [];
-        $modules = 0;
+        $frames = 0;
         foreach ($blocks as [$part, $placement]) {
-            $modules += $placement->count;
+            // On feet alone clamps join what lies above them to what lies below, but nothing joins columns.
+            $frames += $bonding?->clampsBond === YesNo::Yes && $part->design->block->arrangement->hasRails() ? 0 : $placement->count;
             array_push($boxes, ...$under === null ? [] : Hanging::of($under, $part, $placement, $plans));
             array_push($strings, ...$under === null ? [] : Strings::of($under, $part->number, $placement));
         }
 
         $box = $under->length ?? Length::ofSi(0.0);
 
-        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $boxes, $box, $modules));
+        return new self($design, $boxes, $strings, $bonding === null ? null : EarthPaths::of($bonding, $plans, $boxes, $box, $frames));
     }
 
     /** @return list<array{kind: 'box'|'lug', at_m: float}> What hangs on a rail or is set to it, by the rail's name, with its place along it */

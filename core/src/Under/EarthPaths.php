@@ -34,20 +34,21 @@ final readonly class EarthPaths
     /**
      * @param list<RunPlan> $plans All rails of a surface
      * @param list<Box> $boxes That hang on them
+     * @param int $frames How many have a part of their own
      */
-    public static function of(Bonding $bonding, array $plans, array $boxes, Length $box, int $modules): self
+    public static function of(Bonding $bonding, array $plans, array $boxes, Length $box, int $frames): self
     {
         $lugs = $splices = [];
         foreach ($plans as $plan) {
             $run = $plan->run;
-            $lugs[] = ['run' => $run, 'at_m' => self::lug_m($plan, $boxes, $box)];
+            array_push($lugs, ...$run->isRail ? [['run' => $run, 'at_m' => self::lug_m($plan, $boxes, $box)]] : []);
             foreach ($bonding->splicesBond === YesNo::Yes ? [] : $run->splices_m as $at_m) {
                 $splices[] = ['run' => $run, 'at_m' => $at_m];
             }
         }
         $isBridged = trim($bonding->jumper) !== '';
 
-        return new self($lugs, $isBridged ? $splices : [], $isBridged ? [] : $splices, $bonding->clampsBond === YesNo::Yes ? 0 : $modules);
+        return new self($lugs, $isBridged ? $splices : [], $isBridged ? [] : $splices, $frames);
     }
 
     /**

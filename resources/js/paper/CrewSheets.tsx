@@ -160,30 +160,31 @@ function Labels({ cutting }: { cutting: NonNullable<PaperData['cutting']> }) {
 function ShortPieces({ view }: { view: PaperData }) {
     const pieces = view.runs.filter((run) => run.piece);
     const lines = [...new Set(pieces.map((run) => run.line))];
+    const feet = [`On ${view.stand}s`, 'Feet at'];
     return lines.map((line) => {
         const own = pieces.filter((run) => run.line === line);
         return (
             <div key={line} className="mt-3">
                 <h3>
-                    Line {line} at {own[0]?.height}, from the {view.fields['/rules/run_datum']?.text}: a piece under each clamp, a
-                    foot on each {view.stand} named
+                    Line {line} at {own[0]?.height}, from the {view.fields['/rules/run_datum']?.text}:{' '}
+                    {own[0]?.bare
+                        ? 'no rail, two feet for each module above and below, a clamp over each foot'
+                        : `a piece under each clamp, a foot on each ${view.stand} named`}
                 </h3>
                 <Rows
-                    head={['Piece', 'From', 'to', `On ${view.stand}s`, 'Feet at', 'Clamp at']}
-                    figures={[1, 2, 5]}
+                    head={own[0]?.bare ? ['Pair', ...feet] : ['Piece', 'From', 'to', ...feet, 'Clamp at']}
+                    figures={own[0]?.bare ? [] : [1, 2, 5]}
                     rows={own.map((run) => {
                         const ends = run.tape.filter(({ kind }) => kind === 'end').map(({ text }) => text);
-                        return [
-                            run.id,
-                            ends[0] ?? '',
-                            ends[1] ?? '',
+                        const stands = [
                             run.table.map((foot) => foot.member).join(', '),
                             run.table.map((foot) => foot.tape).join(', '),
-                            run.tape
-                                .filter(({ kind }) => kind === 'clamp')
-                                .map(({ text }) => text)
-                                .join(', '),
                         ];
+                        const clamps = run.tape
+                            .filter(({ kind }) => kind === 'clamp')
+                            .map(({ text }) => text)
+                            .join(', ');
+                        return run.bare ? [run.id, ...stands] : [run.id, ends[0] ?? '', ends[1] ?? '', ...stands, clamps];
                     })}
                 />
             </div>

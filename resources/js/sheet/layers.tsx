@@ -668,10 +668,12 @@ export function Rails({
                             x2={x2}
                             y1={y1}
                             y2={y2}
+                            // Without a rail only where its feet belong together.
+                            strokeDasharray={run.bare ? '2 5' : undefined}
                             stroke={here ? 'var(--color-garnet)' : 'var(--color-ink)'}
-                            strokeWidth={thick}
+                            strokeWidth={run.bare ? 1 : thick}
                         />
-                        {thick > 2 && (
+                        {thick > 2 && !run.bare && (
                             <line x1={x1} x2={x2} y1={y1} y2={y2} stroke="var(--color-paper)" strokeWidth={0.4 * thick} />
                         )}
                         {run.splices_m.length > 0 && (

@@ -9,7 +9,9 @@ import { AddButton, Each, Part, Say } from '@/stages/parts';
 export function RailsSheet() {
     const { data, ask, edit, may } = useDesk();
     const short = data.fields['/block/arrangement/kind']?.value === 'short_rails';
-    const bolted = data.fields['/kit/foot/kind']?.value !== 'sheet_screws';
+    // Where no block has any, nothing is asked of them.
+    const alone = data.fields['/block/arrangement/kind']?.value === 'on_feet' && data.blocks.length === 1;
+    const bolted = data.fields['/kit/foot/kind']?.value !== 'sheet_screws' && !alone;
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
@@ -24,6 +26,38 @@ export function RailsSheet() {
                 </p>
             )}
             <Lying kind={String(data.fields['/block/arrangement/kind']?.value ?? '')} />
+            {!alone && <Rail short={short} />}
+            <Say>
+                “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}
+                <Slot path="/kit/clamp/along_N" open="missing" /> along, torque{' '}
+                <Slot path="/kit/clamp/torque_Nm" open="missing" />, by <Slot path="/kit/clamp/document" />; both rails hold
+                against sliding: <Slot path="/kit/clamp/grips_both_rails" />; bolted through holes of the frame, from its side:{' '}
+                <Slot path="/kit/clamp/frame_hole_m" open="no" />. Clips and wire weigh{' '}
+                <Slot path="/kit/extra_mass_per_module_kg" /> a module.
+            </Say>
+            <UnderModules />
+            {!alone && <Catalogue part="rail" what="Rails" />}
+            <Catalogue part="clamp" what="Clamps" />
+            {bolted && <Catalogue part="bolt" what="Bolts" />}
+            {data.clamp !== null && (
+                <p className="mt-3 text-[0.93rem]">
+                    The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}
+                    <Why ask={ask} path="clamp">
+                        <span className={`tone-${data.clamp.word}`}>
+                            {data.clamp.word} {data.clamp.reserve}
+                        </span>
+                    </Why>
+                    .
+                </p>
+            )}
+        </>
+    );
+}
+
+/** The rail itself, its splices, its maker's table and what of it is in store. */
+function Rail({ short }: { short: boolean }) {
+    return (
+        <>
             <Say>
                 “<Slot path="/kit/rail/name" />” in lengths of <Slot path="/kit/rail/stock_length_m" />,{' '}
                 <Slot path="/kit/rail/line_mass_kg_per_m" />; saw cut <Slot path="/kit/rail/kerf_m" />
@@ -73,29 +107,6 @@ export function RailsSheet() {
             <Say>
                 What is left over is kept from <Slot path="/rules/keep_from_m" open="no length" /> on.
             </Say>
-            <Say>
-                “<Slot path="/kit/clamp/name" />” bears <Slot path="/kit/clamp/up_N" open="missing" /> up and{' '}
-                <Slot path="/kit/clamp/along_N" open="missing" /> along, torque{' '}
-                <Slot path="/kit/clamp/torque_Nm" open="missing" />, by <Slot path="/kit/clamp/document" />; both rails hold
-                against sliding: <Slot path="/kit/clamp/grips_both_rails" />; bolted through holes of the frame, from its side:{' '}
-                <Slot path="/kit/clamp/frame_hole_m" open="no" />. Clips and wire weigh{' '}
-                <Slot path="/kit/extra_mass_per_module_kg" /> a module.
-            </Say>
-            <UnderModules />
-            <Catalogue part="rail" what="Rails" />
-            <Catalogue part="clamp" what="Clamps" />
-            {bolted && <Catalogue part="bolt" what="Bolts" />}
-            {data.clamp !== null && (
-                <p className="mt-3 text-[0.93rem]">
-                    The most loaded clamp, on run {data.clamp.run}, is pulled by {data.clamp.up}:{' '}
-                    <Why ask={ask} path="clamp">
-                        <span className={`tone-${data.clamp.word}`}>
-                            {data.clamp.word} {data.clamp.reserve}
-                        </span>
-                    </Why>
-                    .
-                </p>
-            )}
         </>
     );
 }
@@ -163,6 +174,12 @@ function Lying({ kind }: { kind: string }) {
                 )}
                 .
             </Say>
+            {kind === 'on_feet' && (
+                <Say>
+                    Each module lies on two feet at its upper and its lower edge, one in the clamp zone of either end, with a
+                    clamp right over each; its frame is the beam between them.
+                </Say>
+            )}
             {kind === 'tilt_legs' && (
                 <>
                     <Say>

@@ -119,6 +119,8 @@ export type Run = {
     at_m: number;
     /** The rib or member that it lies over up the slope. */
     over: number | null;
+    /** Feet alone, with no rail on them. */
+    bare: boolean;
     x0_m: number;
     x1_m: number;
     splices_m: number[];
