@@ -7,4 +7,8 @@ export const standHead: Record<Planned['stand'], string> = {
     seam: 'Seam',
     purlin: 'Purlin',
     course: 'Course',
+    place: 'Place',
 };
+
+/** Whether what feet stand by is seen on the roof, so that they stand on their marks. */
+export const isSeen = (stand: Planned['stand']) => stand === 'rib' || stand === 'seam' || stand === 'purlin';

@@ -129,6 +129,9 @@ final readonly class Capacities
         $bolt = $design->kit->bolt;
         $isBolted = $design->kit->foot->isBolted();
         $stress_Pa = $rail->allowableStress?->toSi() ?? INF;
+        $isAllowable = $design->kit->capacities === CapacityFormat::Allowable;
+        // What a foot holds in a deck was tested with its screws.
+        $deck = $design->onDeck() ? $design->kit->foot->missed($isAllowable) : null;
 
         return new self(
             $rail->sectionModulusX->toSi() * $stress_Pa,
@@ -137,16 +140,16 @@ final readonly class Capacities
             $rail->sectionModulusX->toSi() * $stress_Pa / (3 * $rail->elasticModulus->toSi() * $rail->secondMomentX->toSi()),
             $isBolted ? $bolt->up?->toSi() ?? INF : INF,
             $isBolted ? $bolt->along?->toSi() ?? INF : INF,
-            $foot->up_N,
+            min($foot->up_N, $deck?->deckUp?->toSi() ?? INF),
             $foot->down_N,
-            $foot->along_N,
+            min($foot->along_N, $deck?->deckAlong?->toSi() ?? INF),
             $foot->arm?->end_N() ?? INF,
             $foot->arm?->perAlong() ?? 0.0,
             $foot->railHeight_m,
             $foot->heel_m,
             $foot->lever(),
             // A screw that grips nothing holds nothing, but the ratio must stay a number.
-            $design->kit->foot->holes() !== [] ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF,
+            $design->kit->foot->holes() !== [] && !$design->onDeck() ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF,
             ($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false),
             max(1e-3, $held?->lateral?->toSi() ?? INF),
             ($held->lateralIsMakers ?? false) || ($held->isSteel ?? false),

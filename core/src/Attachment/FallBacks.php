@@ -22,7 +22,7 @@ final class FallBacks
     {
         $missed = $design->kit->foot->missed($design->kit->capacities === CapacityFormat::Allowable);
         $fallBacks = [];
-        if ($missed === null) {
+        if ($missed === null || $design->onDeck()) {
             return [];
         }
         foreach ($plans as $plan) {

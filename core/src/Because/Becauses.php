@@ -61,7 +61,7 @@ final readonly class Becauses
             array_push(
                 $paths,
                 'runs/'.$run->run->id.'/count',
-                'runs/'.$run->run->id.'/rail',
+                ...$run->run->isRail ? ['runs/'.$run->run->id.'/rail'] : [],
                 ...$run->inLine_m() === null ? [] : ['runs/'.$run->run->id.'/in_line'],
             );
             for ($foot = 1; $foot <= count($run->picks); ++$foot) {
@@ -293,7 +293,7 @@ final readonly class Becauses
 
                 return match (true) {
                     ($parts[2] ?? '') === 'count' => $this->count($run),
-                    ($parts[2] ?? '') === 'rail' => $this->rail($run, $run->verdict()->rail, $run->verdict()->railAt_m),
+                    ($parts[2] ?? '') === 'rail' => $this->bent($run)[0] ?? null,
                     ($parts[2] ?? '') === 'in_line' => $run->inLine_m() === null ? null : $this->inLine($run),
                     ($parts[2] ?? '') !== 'feet' || !isset($run->picks[$foot]) => null,
                     !isset($parts[4]) => $this->foot($run, $foot),
@@ -311,6 +311,7 @@ final readonly class Becauses
         $code = match (true) {
             $run->bound === null => 'count_fails',
             $run->run->line->isOnRails => 'count_crossings',
+            !$run->run->isRail => 'count_pair',
             $run->run->onEach => 'count_each',
             count($run->picks) === $run->bound => 'count_fewest',
             $run->forMembers > 0 => 'count_over',
@@ -323,9 +324,16 @@ final readonly class Becauses
             'run' => $run->run->id, 'candidates' => count($run->run->candidates_m),
             'over' => count($run->picks) - ($run->bound ?? 0), 'added' => $run->forMembers, 'still' => $this->overloads($run) ? 'still.some' : 'still.none',
         ], children: [
-            $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m),
-            $this->input('/rules/pattern'),
+            ...$this->bent($run),
+            ...$run->run->isRail ? [$this->input('/rules/pattern')] : $this->ratings($this->plan->blocks[$run->run->line->block - 1]->part),
         ]);
+    }
+
+    /** @return list<Because> How the rail of a run is bent; nothing where it has none */
+    private function bent(RunPlan $run): array
+    {
+        return $run->run->isRail
+            ? [$this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m)] : [];
     }
 
     /** Whether a member that the run stands on carries too much. */
@@ -372,19 +380,19 @@ final readonly class Becauses
                     : 'far more than', 'case' => $worst->case->code ?? '',
             ]);
         }
-        if ($run->bound !== null && !$run->run->onEach) {
+        if ($run->bound !== null && !$run->run->onEach && $run->run->isRail) {
             $isFewest = count($run->picks) === $run->bound;
             $children[] = new Because($isFewest ? 'bay_fewer_fails' : ($run->forMembers > 0 ? 'bay_moved_for_members' : 'count_unproven'), [
                 'value' => $isFewest ? $run->bound - 1 : count($run->picks), 'bound' => $run->bound, 'count' => count($run->picks),
                 'run' => $run->run->id, 'added' => $run->forMembers, 'over' => count($run->picks) - $run->bound,
             ]);
         }
-        $children[] = $this->rail($run, $run->verdict()->rail ?? throw new \LogicException('A run without a check has no because.'), $run->verdict()->railAt_m);
+        array_push($children, ...$this->bent($run));
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input(match (true) {
             $run->run->line->isUpSlope => $this->plan->members->purlins === null ? '/surface/covering/upper_batten_m' : '/surface/covering/upper_screws_m',
             $this->plan->design->surface->covering->stand() === 'rib' => '/surface/covering/rib_pitch_m',
-            $this->plan->members->areOfSheet => '/surface/covering/seam_pitch_m',
+            $this->plan->members->areOfSheet && !$this->plan->design->onDeck() => '/surface/covering/seam_pitch_m',
             default => '/surface/framing/spacing_m',
         });
 
@@ -601,29 +609,41 @@ final readonly class Becauses
         ], $loads->combinations->source, 'high', children: $children);
     }
 
-    private function member(string $which): ?Because
+    /** Where the first of those is that feet are counted by. */
+    private function first(): Because
     {
         $plan = $this->plan;
-        if ($which === 'first' && $plan->design->surface->covering->stand() === 'rib') {
+        if ($plan->design->surface->covering->stand() === 'rib') {
             return new Because('first_rib', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
                 $this->input('/surface/covering/first_rib_m'), $this->input('/surface/covering/rib_pitch_m'),
             ]);
         }
-        if ($which === 'first' && $plan->members->areOfSheet) {
+        if ($plan->design->onDeck()) {
+            return new Because('first_place', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
+                $this->input('/surface/framing/first_member_m'), $this->input('/surface/framing/spacing_m'),
+            ]);
+        }
+        if ($plan->members->areOfSheet) {
             return new Because('first_seam', ['value_m' => $plan->members->first->toMetres(), 'spacing_m' => $plan->members->spacing_m()], children: [
                 $this->input('/surface/covering/first_seam_m'), $this->input('/surface/covering/seam_pitch_m'),
             ]);
         }
-        if ($which === 'first') {
-            $framing = $plan->design->surface->framing;
+        $framing = $plan->design->surface->framing;
 
-            return new Because($framing->firstMember === null ? 'first_member_rule' : 'first_member_measured', [
-                'value_m' => $plan->members->first->toMetres(), 'spacing_m' => $framing->spacing->toMetres(),
-                'shingle_m' => $framing->shingleOverhang->toMetres(), 'board_m' => $framing->rakeBoard->toMetres(),
-            ], 'common practice, no source', children: [
-                $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'),
-                $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
-            ]);
+        return new Because($framing->firstMember === null ? 'first_member_rule' : 'first_member_measured', [
+            'value_m' => $plan->members->first->toMetres(), 'spacing_m' => $framing->spacing->toMetres(),
+            'shingle_m' => $framing->shingleOverhang->toMetres(), 'board_m' => $framing->rakeBoard->toMetres(),
+        ], 'common practice, no source', children: [
+            $this->input('/surface/framing/spacing_m'), $this->input('/surface/framing/shingle_overhang_m'),
+            $this->input('/surface/framing/rake_board_m'), $this->input('/surface/framing/layout_from'),
+        ]);
+    }
+
+    private function member(string $which): ?Because
+    {
+        $plan = $this->plan;
+        if ($which === 'first') {
+            return $this->first();
         }
         if ($which === 'screen' && $plan->screen !== null) {
             $framing = $plan->design->surface->framing;

@@ -49,7 +49,7 @@ final class Materials
             ],
             $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
             ...$kit->foot->isBolted() && $design->hasRails() ? [$item('rail_bolt', $kit->bolt->name, self::underRails($onFeet), $kit->bolt->document)] : [],
-            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($kit->foot->holes()), $kit->fastener->document())],
+            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($design->holesEach()), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
             ...self::legs($runs, $item),

@@ -46,7 +46,7 @@ final readonly class Steps
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
             ...self::mark($design, $lines, $uprights),
             [
-                $inSheet ? 'find_on_ribs' : 'find',
+                $inSheet ? 'find_on_ribs' : ($design->onDeck() ? 'find_on_deck' : 'find'),
                 ['feet' => $feet, 'bite_m' => Length::ofInches(1.0)->toMetres(), 'bite_most_m' => Length::ofInches(1.5)->toMetres()],
                 $inSheet ? [] : ['wires_in_attic'],
             ],
@@ -176,12 +176,14 @@ final readonly class Steps
         $pilot = $design->kit->fastener->pilot();
 
         return [match (true) {
+            $design->onDeck() => 'attach_on_deck',
             $design->kit->foot->attaching() !== null => $design->kit->foot->attaching(),
             $held?->isSteel === true => 'attach_in_steel',
             $pilot === null => 'attach_bare',
             default => 'attach',
         }, [
             ...$pilot === null ? [] : ['pilot_m' => $pilot->toMetres()],
+            ...$design->onDeck() ? ['screws' => count($design->holesEach())] : [],
             'thread_m' => $held?->threadInMember->toMetres() ?? 0.0,
             'window_m' => $window?->told_m($design->units->cut_m()) ?? 0.0,
         ], []];

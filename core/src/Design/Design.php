@@ -252,10 +252,24 @@ final readonly class Design
         return $this->block->arrangement->isUpSlope() ? $this->moduleUp() : $this->moduleAcross();
     }
 
+    /** Whether feet hold in the deck, where no member is known under it. */
+    public function onDeck(): bool
+    {
+        return $this->surface->framing->kind === MemberKind::DeckOnly;
+    }
+
+    /** @return list<array{float, float}> The fasteners of a foot: how far each is aside of the first, and how far up the slope, in metres */
+    public function holesEach(): array
+    {
+        $inDeck = $this->onDeck() ? $this->kit->foot->missed(true)?->deckHoles : null;
+
+        return $inDeck ?? array_map(static fn (float $above_m): array => [0.0, $above_m], $this->kit->foot->holes());
+    }
+
     /** Whether feet of neighbouring rails keep off each other's members: rails on purlins each have one of their own. */
     public function isStaggered(): bool
     {
-        return $this->rules->pattern === Pattern::Staggered && !$this->surface->framing->kind->runAcross();
+        return $this->rules->pattern === Pattern::Staggered && !$this->surface->framing->kind->runAcross() && !$this->onDeck();
     }
 
     /** From one place for a foot to the next along a rail: members up the slope, ribs over purlins, or seams. */
@@ -297,6 +311,7 @@ final readonly class Design
         $covering = $this->surface->covering;
 
         return match (true) {
+            $this->onDeck() => 'place',
             !$this->block->arrangement->standsUpSlope() => $covering->stand(),
             $covering instanceof ScrewedMetal => 'purlin',
             default => 'course',

@@ -11,6 +11,8 @@ enum MemberKind: string
     case Unknown = 'unknown';
     case Purlin = 'purlin';
     case SteelPurlin = 'steel_purlin';
+    /** None that feet could find: they hold in the deck, by tests on such a deck. */
+    case DeckOnly = 'deck_only';
 
     /** Whether they run along the eave: a line of rail lies on one of them, and its feet stand by the ribs of the sheet over it. */
     public function runAcross(): bool

@@ -54,6 +54,8 @@ enum Code: string
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
     case OnFeetUnfit = 'on_feet_unfit';
+    case DeckOnlyUntested = 'deck_only_untested';
+    case DeckOnlyHoldDown = 'deck_only_hold_down';
     case FeetMissZone = 'feet_miss_zone';
     case ShortRailsNeedRibs = 'short_rails_need_ribs';
     case SteelThicknessMissing = 'steel_thickness_missing';
@@ -301,7 +303,7 @@ enum Code: string
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
         self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
         self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
-        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown,
+        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown, self::DeckOnlyHoldDown,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FeetMissZone, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
@@ -363,7 +365,7 @@ enum Code: string
     /** Stops that are a matter of judgement. All others lack an input or break a method, and no signature mends that. */
     private const CLEARABLE = [
         self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt,
-        self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::BondingToSign, self::RunTooLong, self::RafterScreenFails,
+        self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::DeckOnlyHoldDown, self::BondingToSign, self::RunTooLong, self::RafterScreenFails,
         self::EnVelocityHigh,
         self::TableSlenderness, self::TableSteepHeld,
     ];

@@ -9,6 +9,7 @@ use Garnetine\Core\Quantity\Force;
 /** What still holds a foot of several columns of screws where its middle one misses the member. */
 final readonly class Missed
 {
+    /** @param list<array{float, float}> $deckHoles Those screws: how far aside of the first fastener of the foot each is, and how far up the slope, in metres */
     public function __construct(
         /** So many times its pull a screw bears when only the column beside the middle finds the member. */
         public float $asideTimes,
@@ -18,6 +19,7 @@ final readonly class Missed
         public ?Force $deckUp,
         /** The same along the slope. */
         public ?Force $deckAlong,
+        public array $deckHoles,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Garnetine\Core\Design\EdgeKind;
 use Garnetine\Core\Design\Framing;
 use Garnetine\Core\Design\Known;
 use Garnetine\Core\Design\LayoutFrom;
+use Garnetine\Core\Design\MemberKind;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\Rules;
 use Garnetine\Core\Design\Surface;
@@ -24,7 +25,8 @@ use Garnetine\Core\Quantity\Length;
  * What was found rules: a member of its own number stands where it was found, ends where it ends, or is not there. Of two plies
  * side by side the left one takes the fasteners, of three the middle one.
  *
- * On standing seams the seams are the members along a line; the ribs of a sheet are where feet hold in it alone.
+ * On standing seams the seams are the members along a line; the ribs of a sheet are where feet hold in it alone, and on a deck without known
+ * members the places that the planner spaces out.
  *
  * Where members run along the eave, a line of rail lies on one of them, and its feet stand by the ribs of the sheet: these are then the
  * members along the line, counted from the left edge.
@@ -53,7 +55,7 @@ final readonly class Members
         private array $tributaries_m,
         private float $spacing_m,
         public ?Purlins $purlins = null,
-        /** Whether they are no members but seams of the sheet, or ribs that feet stand on alone: the sheet hands its load on in ways that are not looked into. */
+        /** Whether they are no members but seams of the sheet, or ribs or a deck that feet stand on alone: these hand their load on in ways that are not looked into. */
         public bool $areOfSheet = false,
     ) {
     }
@@ -68,6 +70,9 @@ final readonly class Members
         $proven = self::toProve($surface, $tolerance ?? Length::ofInches(Rules::USUAL_PLACING_IN));
         if ($inSheet && $surface->covering instanceof ScrewedMetal) {
             return self::ofSheet($surface, $surface->covering->firstRib, $surface->covering->ribPitch);
+        }
+        if ($framing->kind === MemberKind::DeckOnly) {
+            return self::ofSheet($surface, $framing->firstMember ?? $framing->spacing, $framing->spacing);
         }
         $purlins = Purlins::of($surface);
         if ($purlins !== null && $surface->covering instanceof ScrewedMetal) {

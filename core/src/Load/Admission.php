@@ -140,7 +140,7 @@ final class Admission
             default => false,
         };
 
-        $isPierced = $design->kit->foot->holes() !== [];
+        $isPierced = $design->kit->foot->holes() !== [] && !$design->onDeck();
 
         return $isPierced && $fastener->pullOut() === null && !$computed ? [Finding::of(Code::PullOutMissing, '/kit/fastener/pull_out_N')] : [];
     }
@@ -180,7 +180,7 @@ final class Admission
             $findings[] = Finding::of(Code::RailsUpUnfit, '/block/arrangement/kind', ['why' => $why]);
         }
 
-        array_push($findings, ...self::legs($design), ...self::shared($design), ...self::frameBolts($design));
+        array_push($findings, ...self::legs($design), ...self::shared($design), ...self::frameBolts($design), ...self::deckOnly($design));
 
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
@@ -205,6 +205,19 @@ final class Admission
             ...$design->block->arrangement->liesBetweenRows() && !$design->kit->clamp->gripsBothRails ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [],
             ...$design->block->arrangement->hasRails() || $foot->isBolted() ? [] : [Finding::of(Code::OnFeetUnfit, '/kit/foot/kind', ['foot' => $foot->name()])],
         ];
+    }
+
+    /** @return list<Finding> Refusals of feet that were not tested in a deck such as is all that there is */
+    private static function deckOnly(Design $design): array
+    {
+        $missed = $design->kit->foot->missed($design->kit->capacities === CapacityFormat::Allowable);
+        $at = match (true) {
+            !$design->onDeck() || ($missed?->deckUp !== null && $missed->deckAlong !== null) => null,
+            $missed === null => '/kit/foot/kind',
+            default => $missed->deckUp === null ? '/kit/foot/deck_up_N' : '/kit/foot/deck_along_N',
+        };
+
+        return $at === null ? [] : [Finding::of(Code::DeckOnlyUntested, $at, ['foot' => $design->kit->foot->name()])];
     }
 
     /** @return list<Finding> Refusals of bolts through the frame: they hold a module where a rail lies under two sides of its frame */
@@ -389,7 +402,8 @@ final class Admission
         if ($given === null && $design->surface->snowFeatures !== []) {
             $findings[] = Finding::of(Code::WindBesideTall, '/surface/snow_features');
         }
-        $isPierced = $design->kit->foot->holes() !== [];
+        // What is tested in a deck is so with its screws.
+        $isPierced = $design->kit->foot->holes() !== [] && !$design->onDeck();
         if ($isPierced && ($design->kit->capacities === CapacityFormat::Design || $design->kit->fastener instanceof StructuralScrew)) {
             $findings[] = Finding::of(Code::PullAndPushAddUp, '/kit/capacities');
         }

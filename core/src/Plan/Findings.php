@@ -132,6 +132,9 @@ final class Findings
         if ($design->kit->foot->holes() === []) {
             return [];
         }
+        if ($design->onDeck()) {
+            return self::inDeck($design);
+        }
         if ($held === null) {
             return [Finding::of(Code::LagNotListed, '/kit/fastener/length_m', ['length_m' => $fastener->length()->toMetres()])];
         }
@@ -354,6 +357,19 @@ final class Findings
             $design->kit->foot->intoSheet() => [Finding::of(Code::SheetHoldDown, '/surface/covering/sheet')],
             default => [],
         };
+    }
+
+    /** @return list<Finding> What somebody has to answer for of feet that a deck alone holds */
+    private static function inDeck(Design $design): array
+    {
+        $missed = $design->kit->foot->missed($design->kit->capacities === CapacityFormat::Allowable);
+
+        return [
+            ...$design->kit->foot->isOffItsBase() ? [Finding::of(Code::HolesOffBase, '/kit/foot/base/heel_m')] : [],
+            Finding::of(Code::DeckOnlyHoldDown, '/kit/foot/deck_up_N', [
+                'up_N' => $missed?->deckUp?->toSi() ?? 0.0, 'along_N' => $missed?->deckAlong?->toSi() ?? 0.0,
+            ]),
+        ];
     }
 
     /** @return list<Finding> What is told before the job of feet whose middle column of screws may miss */

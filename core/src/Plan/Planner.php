@@ -172,10 +172,10 @@ final class Planner
         return Beneath::of($design, BlockPlan::placements($blocks), [...$supports, ...$uppers]);
     }
 
-    /** What the screw of a foot holds; null where nothing is pierced, or its sizes are not known. */
+    /** What the screw of a foot holds in its member; null where nothing is pierced, there is only a deck, or its sizes are not known. */
     private static function fastener(Design $design, Coefficients $coefficients): ?FastenerInMember
     {
-        $isHeld = $design->kit->foot->holes() !== [] && FastenerInMember::isKnown($design->kit->fastener);
+        $isHeld = $design->kit->foot->holes() !== [] && !$design->onDeck() && FastenerInMember::isKnown($design->kit->fastener);
 
         return $isHeld ? FastenerInMember::of($design, $coefficients) : null;
     }

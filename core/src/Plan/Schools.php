@@ -65,7 +65,7 @@ final readonly class Schools
     /** How often the roof is pierced. */
     public function holes(): int
     {
-        return $this->plan->attachmentCount() * count($this->plan->design->kit->foot->holes());
+        return $this->plan->attachmentCount() * count($this->plan->design->holesEach());
     }
 
     /** How many bars of rail it takes. */

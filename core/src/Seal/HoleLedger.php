@@ -22,13 +22,13 @@ final readonly class HoleLedger
         $course = Course::of($design->surface);
         $holes = [];
         foreach ($plans as $plan) {
-            foreach (self::each($plan->feet_m(), $design->kit->foot->holes()) as [$place, $x_m, $hole, $above_m]) {
+            foreach (self::each($plan->feet_m(), $design->holesEach()) as [$place, $x_m, $hole, [$aside_m, $above_m]]) {
                 $line = $plan->run->line;
                 [$holeX_m, $y_m] = $line->hole_m($x_m, $above_m);
                 $holes[] = [
                     'id' => $plan->run->id.'-'.($place + 1).($hole === 0 ? '' : chr(97 + $hole)), 'kind' => 'attachment', 'run' => $plan->run->id,
                     'member' => $plan->run->members[$plan->picks[$place]],
-                    'x_m' => $holeX_m, 'y_m' => $y_m,
+                    'x_m' => $holeX_m + $aside_m, 'y_m' => $y_m,
                     'above_butt_m' => $above_m > 0.0 || $line->isUpSlope ? $course?->aboveButt_m($y_m) : $line->aboveButt_m,
                     'state' => 'planned', 'method' => $design->kit->foot->sealing(), 'note' => '',
                 ];
@@ -72,16 +72,16 @@ final readonly class HoleLedger
 
     /**
      * @param list<float> $feet_m
-     * @param list<float> $holes_m Of each foot, up the slope from its first
+     * @param list<array{float, float}> $holes_m Of each foot, aside of its first and up the slope from it
      *
-     * @return list<array{int, float, int, float}> Foot, its place along the run, hole and how far up it is
+     * @return list<array{int, float, int, array{float, float}}> Foot, its place along the run, hole and where that is
      */
     private static function each(array $feet_m, array $holes_m): array
     {
         $each = [];
         foreach ($feet_m as $place => $x_m) {
-            foreach ($holes_m as $hole => $above_m) {
-                $each[] = [$place, $x_m, $hole, $above_m];
+            foreach ($holes_m as $hole => $at_m) {
+                $each[] = [$place, $x_m, $hole, $at_m];
             }
         }
 

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Foot;
 
 use Garnetine\Core\Attachment\FallBack;
 use Garnetine\Core\Covering\Shingles;
+use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edits;
@@ -132,5 +133,46 @@ final class ButylTest extends TestCase
         self::assertSame([], array_intersect(['pilot', 'shank_bit'], array_column(Tools::of($plan->design, $plan->fastener), 'code')));
         $materials = array_column($plan->materials(), 'count', 'item');
         self::assertSame([$plan->attachmentCount(), 2 * $plan->attachmentCount()], [$materials['butyl_pad'], $materials['fastener']]);
+    }
+
+    /**
+     * @param array<string, string> $typed By key of the foot
+     * @param list<array{path: string, typed: string}> $more
+     */
+    private static function onDeck(array $typed, array $more = []): Design
+    {
+        return Edits::apply(self::roof($typed), [['path' => '/surface/framing/kind', 'typed' => 'deck_only'], ['path' => '/surface/framing/spacing_m', 'typed' => '8 in'], ...$more]);
+    }
+
+    public function test_where_there_is_only_a_deck_its_tests_are_all_that_counts(): void
+    {
+        // Places every 8 in from the left, and what is known of members, screws and their own foot changes nothing.
+        $deck = ['deck_up_N' => '300 lb', 'deck_along_N' => '250 lb'];
+        $plan = Planner::plan(self::onDeck($deck));
+        self::assertSame([1, 2, 3], array_slice(array_column($plan->members->members, 'number'), 0, 3));
+        self::assertEqualsWithDelta([8 * 0.0254, 16 * 0.0254], array_slice(array_column($plan->members->members, 'x_m'), 0, 2), 1e-9);
+        self::assertNull($plan->fastener);
+        foreach (array_merge(...array_map(static fn ($run): array => $run->wholeVerdict()->attachments ?? [], $plan->supports)) as $foot) {
+            $by = array_column(array_map(static fn ($link): array => [$link->link->value, $link->ratio], $foot->links), 1, 0);
+            self::assertSame([0.0, 0.0], [$by['lag_withdrawal'] ?? 0.0, $by['lag_combined'] ?? 0.0]);
+            self::assertEqualsWithDelta([max(0.0, $foot->up_N) / (300 * self::LB), $foot->along_N / (250 * self::LB)], [$by['foot_up'], $by['foot_along']], 1e-9);
+        }
+        $weaker = Planner::plan(self::onDeck(['deck_up_N' => '200 lb'] + $deck));
+        self::assertGreaterThan($plan->attachmentCount(), $weaker->attachmentCount());
+        self::assertEqualsWithDelta($plan->attachmentCount(), Planner::plan(self::onDeck(['up_N' => '9000 lb', 'base/lateral_N' => '90 lb'] + $deck, [['path' => '/kit/fastener/length_m', 'typed' => '3 in']]))->attachmentCount(), 0);
+        // Six screws a foot, each a hole, three abreast 1¼ in apart; no way out but the next place.
+        $counts = array_column(Materials::of($plan->design, $plan->supports, [], $plan->cutting, $plan->holes ?? self::fail(), null), 'count', 'item');
+        self::assertSame(6 * $plan->attachmentCount(), $counts['fastener']);
+        $holes = array_slice(array_values(array_filter($plan->holes->holes, static fn (array $hole): bool => $hole['kind'] === 'attachment')), 0, 6);
+        self::assertEqualsWithDelta([-1.25, 0.0, 1.25, -1.25, 0.0, 1.25], array_map(static fn (array $hole): float => ($hole['x_m'] - $holes[1]['x_m']) / 0.0254, $holes), 1e-6);
+        self::assertEqualsWithDelta(2 * 0.0254, $holes[5]['y_m'] - $holes[0]['y_m'], 1e-9);
+        self::assertSame([], self::fallBacks($plan));
+        self::assertSame(['find_on_deck', 'attach_on_deck'], array_values(array_intersect(array_column($plan->steps->steps ?? [], 'code'), ['find', 'find_on_deck', 'attach_butyl', 'attach_on_deck'])));
+        self::assertSame([], array_intersect(self::codes($plan), ['deck_hold_down', 'aside_column', 'species_unknown', 'member_share', 'stagger_partly', 'lateral_by_gap', 'window_small']));
+        self::assertContains('deck_only_hold_down', self::codes($plan));
+        // Not tested in a deck, or not along the slope: refused at the value.
+        foreach ([[self::onDeck(['deck_up_N' => '300 lb']), '/kit/foot/deck_along_N'], [self::onDeck(['deck_along_N' => '300 lb']), '/kit/foot/deck_up_N'], [Edits::apply(self::onDeck($deck), [['path' => '/kit/foot/kind', 'typed' => 'standoff']]), '/kit/foot/kind']] as [$design, $at]) {
+            self::assertSame([$at], array_values(array_map(static fn ($one): string => $one->at, array_filter(Planner::plan($design)->findings, static fn ($one): bool => $one->code->value === 'deck_only_untested'))));
+        }
     }
 }

@@ -122,6 +122,8 @@ final class FindingsTest extends TestCase
         yield 'span_table_open' => ['asce7-16', $spans(['document' => '']), 'stop', '/kit/rail/spans/document', 'its document is missing'];
         yield 'spans_by_table' => ['asce7-16', $spans([]), 'assumption', '/kit/rail/spans/document', 'spans up to 6\' 2'];
         yield 'frame_bolts_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/frame_hole_m' => 0.02], 'refusal', '/kit/clamp/frame_hole_m', 'not in pieces, not along its edge'];
+        yield 'deck_only_untested' => ['asce7-16', ['/surface/framing/kind' => 'deck_only'], 'refusal', '/kit/foot/kind', 'is not known'];
+        yield 'deck_only_hold_down' => ['asce7-16', ['/surface/framing/kind' => 'deck_only', '/kit/foot' => Uneven::BUTYL], 'stop', '/kit/foot/deck_up_N', 'a named engineer answers for that'];
         yield 'on_feet_unfit' => ['short', ['/block/arrangement' => ['kind' => 'on_feet']], 'refusal', '/kit/foot/kind', 'is a way to screw rails down'];
         yield 'feet_miss_zone' => ['asce7-16', ['/block/arrangement' => ['kind' => 'on_feet'], '/kit/clamp/grips_both_rails' => true, '/block/orientation' => 'landscape', '/module/ratings' => [['side' => 'long', 'from_m' => 0.1, 'to_m' => 0.2, 'down_Pa' => 5400.0, 'up_Pa' => 3600.0, 'basis' => 'test', 'factor' => 1.5, 'document' => 'manual', 'relation' => 'at_feet']]], 'stop', '/block/x_m', 'edges of modules, A1 first, have nothing to stand on in a clamp zone'];
         yield 'shared_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/grips_both_rails' => false], 'refusal', '/kit/clamp/grips_both_rails', 'the lower edge alone would hold all of it'];
@@ -373,7 +375,7 @@ final class FindingsTest extends TestCase
 
     /** Stops that are a matter of judgement: the others lack an input or break a method. */
     private const CLEARABLE = [
-        'member_share', 'purlin_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'sheet_hold_down', 'deck_hold_down', 'bonding_to_sign', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
+        'member_share', 'purlin_share', 'one_share_too_much', 'across_setback', 'over_no_work_area', 'plate_below_butt', 'cover_short', 'shank_hole_needed', 'sheet_hold_down', 'deck_hold_down', 'deck_only_hold_down', 'bonding_to_sign', 'run_too_long', 'rafter_screen_fails', 'en_velocity_high',
     ];
 
     public function test_a_finding_leads_to_where_its_cure_is_seen(): void

@@ -71,6 +71,9 @@ final class Uneven
             'short' => Scenario::of('teasel-yard')->with('/block/columns', 3)->with('/surface/covering', ['first_rib_m' => 0.11, 'clear_m' => 0.31] + (array) json_decode((string) json_encode(Writer::toArray(Scenario::of('teasel-yard')->design()->surface->covering)), true))
                 ->with('/block/arrangement', ['kind' => 'short_rails', 'piece_m' => 0.71, 'clear_m' => 0.033]),
             'butyl' => $uneven->with('/kit/foot', self::BUTYL)->with('/kit/fastener/pull_out_N', 1900.0),
+            'deck' => $uneven->with('/kit/foot', ['deck_up_N' => 2310.0, 'deck_along_N' => 1190.0] + self::BUTYL)->with('/surface/framing/kind', 'deck_only')->with('/surface/framing/spacing_m', 0.2031)->with('/surface/framing/first_member_m', 0.113)->with('/block/arrangement', ['kind' => 'on_feet'])
+                ->with('/block/orientation', 'landscape')->with('/block/columns', 3)->with('/block/left_out', [['row' => 2, 'column' => 2]])->with('/kit/clamp/grips_both_rails', true)->with('/kit/clamp/up_N', 3110.0)
+                ->with('/module/ratings', [['side' => 'long', 'from_m' => 0.151, 'to_m' => 0.449, 'down_Pa' => 5410.0, 'up_Pa' => 3590.0, 'basis' => 'test', 'factor' => 1.5, 'document' => 'manual 3', 'relation' => 'at_feet']]),
             'refused' => Scenario::of('blank-survey')->with('/units', 'mm'),
         ];
     }

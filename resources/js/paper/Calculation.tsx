@@ -1,7 +1,7 @@
 import { Part, Rows } from '@/paper/parts';
 import { FindingParts, Loads, Signatures, Whys } from '@/paper/shared';
 import type { CalculationData, PaperData, WorkedState } from '@/types/desk';
-import { standHead } from '@/words';
+import { isSeen, standHead } from '@/words';
 
 /** What an engineer checks: the loads and why, one span and one foot worked out, every reserve, values, survey, signatures. */
 export function Calculation({ view }: { view: PaperData }) {
@@ -53,7 +53,7 @@ function Worked({ calculation, stand }: { calculation: CalculationData; stand: P
             <Part title="Combinations">
                 <Rows head={['', 'Dead', 'Snow', 'Wind']} figures={[1, 2, 3]} rows={calculation.combinations} />
                 <p className="mt-1">
-                    {stand !== 'member'
+                    {isSeen(stand)
                         ? `Feet stand by their ${stand}s, which are seen: no room is kept for feet off their marks. Reserve = 1 − ratio.`
                         : `Every ratio of rail and feet is held with ${factor} times: so much room is kept for feet ${tolerance} off their marks. Reserve = 1 − ${factor} · ratio.`}
                 </p>

@@ -26,7 +26,9 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
             <p className="text-muted">
                 {data.stand === 'seam'
                     ? 'Clamps grip the seams: there is no hole to cut through.'
-                    : 'The section is drawn once the courses and the screw are known.'}
+                    : data.stand === 'place'
+                      ? 'Screws that hold in the deck alone end in it: there is no member to draw them in.'
+                      : 'The section is drawn once the courses and the screw are known.'}
             </p>
         );
     }

@@ -186,7 +186,12 @@ export function Members({ view, planned }: { view: Viewport; planned: Planned })
     return (
         <>
             {sheet.battens_m.length > 0 && <Battens view={view} planned={planned} />}
-            <g stroke="var(--color-timber)" strokeDasharray={planned.stand === 'seam' ? undefined : '7 5'}>
+            <g
+                stroke="var(--color-timber)"
+                // On a deck these are no members, only where the plan lets feet stand.
+                strokeOpacity={planned.stand === 'place' ? 0.45 : 1}
+                strokeDasharray={planned.stand === 'seam' ? undefined : planned.stand === 'place' ? '1 7' : '7 5'}
+            >
                 <path d={drawn(sheet.members.filter((member) => member.plies === 1))} strokeWidth={1} />
                 <path d={drawn(sheet.members.filter((member) => member.plies > 1))} strokeWidth={3} />
             </g>

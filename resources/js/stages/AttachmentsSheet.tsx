@@ -5,6 +5,7 @@ import { FastenerSentence } from '@/stages/FastenerSentence';
 import { FootSentence } from '@/stages/FootSentence';
 import { AddButton, Each, Say } from '@/stages/parts';
 import { Schools } from '@/stages/Schools';
+import { isSeen } from '@/words';
 
 export function AttachmentsSheet() {
     const { data, ask } = useDesk();
@@ -33,7 +34,7 @@ export function AttachmentsSheet() {
                 Lines are laid out by <Slot path="/rules/lay_out" />.
             </Say>
             <Say>
-                {data.stand !== 'member' && data.stand !== 'course' ? (
+                {isSeen(data.stand) ? (
                     `Feet stand by their ${data.stand === 'purlin' ? 'screws and ribs' : `${data.stand}s`}, which are seen; rails`
                 ) : (
                     <>

@@ -11,6 +11,7 @@ const under = {
     purlin: 'A pad lies under every foot',
     course: 'A tape under the plate seals the screws of every hook',
     seam: 'Nothing is pierced: clamps grip the seams',
+    place: 'Butyl under the base seals its screws',
 };
 
 export function HolesSheet() {

@@ -36,6 +36,9 @@ function FramingSentences() {
     const { data } = useDesk();
     const kind = data.fields['/surface/framing/kind']?.value ?? '';
     const across = kind === 'purlin' || kind === 'steel_purlin';
+    if (kind === 'deck_only') {
+        return <DeckAlone />;
+    }
     return (
         <>
             <h3 className="mt-5">Framing</h3>
@@ -60,6 +63,20 @@ function FramingSentences() {
                 .
             </Say>
             {data.stand !== 'seam' && <WhereTheyStand across={across} />}
+        </>
+    );
+}
+
+/** No member that feet could find: they stand where the plan spaces them out. */
+function DeckAlone() {
+    return (
+        <>
+            <h3 className="mt-5">Framing</h3>
+            <Say>
+                Feet hold in <Slot path="/surface/framing/kind" />, by tests in one as this is. They may stand every{' '}
+                <Slot path="/surface/framing/spacing_m" /> along a line, the first{' '}
+                <Slot path="/surface/framing/first_member_m" open="one such space" /> from the left edge.
+            </Say>
         </>
     );
 }

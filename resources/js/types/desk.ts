@@ -165,7 +165,7 @@ export type Planned = {
     status: 'preliminary' | 'confirmed';
     status_text: string;
     /** What feet along a line are counted by. */
-    stand: 'member' | 'rib' | 'seam' | 'purlin' | 'course';
+    stand: 'member' | 'rib' | 'seam' | 'purlin' | 'course' | 'place';
     /** What courses are told by; null where there are none. */
     course: 'butt' | 'batten' | null;
     stages: StageState[];
