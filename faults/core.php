@@ -26,7 +26,10 @@ return [
         ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
     ],
     'core/src/Attachment/Capacities.php' => [
-        ['$design->kit->foot->holes() !== [] ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF', 'max(1e-3, $held?->withdrawal?->toSi() ?? 0.0)', 'A clamp fails for the screw that it has not', 'Covering'],
+        ['min($foot->up_N, $deck?->deckUp?->toSi() ?? INF)', '$foot->up_N', 'A deck holds what a member under it would', 'ButylTest'],
+        ['min($foot->along_N, $deck?->deckAlong?->toSi() ?? INF)', '$foot->along_N', 'A deck holds along the slope what a member would', 'ButylTest'],
+        ['railNormal_Nm: INF, railAlong_Nm: INF, splice_Nm: INF, boltUp_N: INF, boltAlong_N: INF, spans: null', 'boltUp_N: INF, boltAlong_N: INF, spans: null', 'Modules on feet alone are judged by a rail that is not there', 'OnFeet'],
+        ['$design->kit->foot->holes() !== [] && !$design->onDeck() ? max(1e-3, $held?->withdrawal?->toSi() ?? 0.0) : INF', 'max(1e-3, $held?->withdrawal?->toSi() ?? 0.0)', 'A clamp fails for the screw that it has not', 'Covering'],
         ['($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false)', '$held->withdrawalIsEntered ?? false', 'Steel holds more in a gust', 'Covering'],
         ['public const IN_LINE_MOST_IN = 0.5;', 'public const IN_LINE_MOST_IN = 5.0;', 'Feet may stand five inches out of line'],
     ],
@@ -115,7 +118,7 @@ return [
     'core/src/Crew/Materials.php' => [
         ['static fn (RunPlan $run): int => $run->run->endClamps()', 'static fn (RunPlan $run): int => 1', 'One end clamp is brought for each run'],
         ["\$item('fastener', \$kit->fastener->name(), \$feet", "\$item('fastener', \$kit->fastener->name(), 2 * \$feet", 'Twice the screws are brought'],
-        ["\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, \$feet, \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
+        ["\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
     'core/src/Crew/Steps.php' => [
         ["['torque', [], ['makers_torque']],", "['torque', [], []],", 'The caution of the maker’s torque is left out'],
@@ -279,6 +282,8 @@ return [
         ["if (\$above[\$row][\$column]['down'] > \$open_m", "if (\$above[\$row][\$column]['up'] > \$open_m", 'A gap above opens a module below'],
     ],
     'core/src/Load/Admission.php' => [
+        ['default => $missed->deckUp === null ?', 'default => true ?', 'The wrong value is asked for', 'ButylTest'],
+        ['($missed?->deckUp !== null && $missed->deckAlong !== null) => null', '($missed?->deckUp !== null) => null', 'A deck that is not tested along the slope is planned on', 'ButylTest'],
         ['return $isTested && $isSame &&', 'return $isTested &&', 'Screws hold in a sheet that they were not tested on', 'Plan'],
         ['mb_strtolower(trim($clamp->forSeam))', 'mb_strtolower(trim($roof->seam))', 'A clamp of any seam holds on every seam', 'Plan'],
         ['!Printed::under($roof->sheetThickness->toMetres(), $clamp->forThickness->toMetres())', 'true', 'A clamp holds on thinner sheets than it was tested on', 'Plan'],
@@ -539,14 +544,14 @@ return [
     ],
     'core/src/Under/EarthPaths.php' => [
         ['$bonding->splicesBond === YesNo::Yes', '$bonding->splicesBond !== YesNo::No', 'Splices of which nobody knows join rails to earth', 'FindingsTest'],
-        ['$bonding->clampsBond === YesNo::Yes ? 0', '$bonding->clampsBond !== YesNo::No ? 0', 'Clamps of which nobody knows join frames to earth', 'BeneathTest'],
     ],
     'core/src/Design/Kit.php' => [
         ['$this->under->mass->toSi() / $this->under->modulesEach', '$this->under->mass->toSi()', 'A box for two weighs on each whole', 'BeneathTest'],
     ],
     'core/src/Seal/HoleLedger.php' => [
+        ['$holeX_m + $aside_m', '$holeX_m', 'Screws abreast are sealed in one place', 'ButylTest'],
         ['$withFeet || $hole[\'run\'] === null', 'true', 'Sealant is brought for holes under pads', 'Covering|Told'],
-        ["'x_m' => \$holeX_m, 'y_m' => \$y_m", "'x_m' => \$holeX_m, 'y_m' => \$line->at_m", 'Holes are told where the rail lies'],
+        ["\$holeX_m + \$aside_m, 'y_m' => \$y_m", "\$holeX_m + \$aside_m, 'y_m' => \$line->at_m", 'Holes are told where the rail lies'],
         ["'note' => \$penetration->note", "'note' => ''", 'The note of a hole is lost'],
     ],
     'core/src/Foot/AsideLever.php' => [
@@ -768,7 +773,6 @@ return [
         ['$this->tilt_rad === null ? \'\' : sprintf', 'true ? \'\' : sprintf', 'Reasons of a tilted head name the wind at the planned tilt'],
     ],
     'core/src/Rail/ShortPieces.php' => [
-        [' && !self::standsWrong($design, $to_m)', '', 'A block is cured into the strip that stays clear', 'Rail'],
         ['abs($x_m - $clamp_m) >= $clear_m', 'abs($x_m - $clamp_m) >= 0.0', 'A foot stands under its clamp', 'Rail'],
         ['- 2 * Length::ofInches(Runs::PAST_IN)', '- 0 * Length::ofInches(Runs::PAST_IN)', 'A piece reaches ribs at its very ends', 'Rail'],
         ['$members[$free[$to]] - $members[$first] === $to - $from', 'true', 'A rail on crests leaves one under its clamp unheld', 'Rail'],
@@ -877,6 +881,8 @@ return [
         ['$front_m + $apart_m * tan(', '$front_m + $apart_m * sin(', 'Upper legs are cut too short', 'Rail'],
     ],
     'core/src/Rail/Sharing.php' => [
+        [': $half->firstColumn !== $joined[$last]->firstColumn', ': $half->x0_m > $joined[$last]->x1_m + self::SAME_M', 'Pairs of neighbours without a gap become one', 'OnFeet'],
+        ['array_sum($run->shares) < 1.5 ? 2 : 0', 'array_sum($run->shares) < 0.5 ? 2 : 0', 'Clamps at the outer edges are counted as middle ones', 'OnFeet'],
         ['array_sum($rows[$part])', 'max($rows[$part])', 'A shared rail has the wind of one row', 'Rail'],
         ['$half->x0_m > $joined[$last]->x1_m + self::SAME_M', 'true', 'Two rows do not share', 'Rail'],
     ],
@@ -898,5 +904,19 @@ return [
         ['* abs($down_N) * $arm_m]', '* $down_N * $arm_m]', 'A post that is pulled and leans is bent less', 'Ground'],
         ['/ $bay_m ** 2', '/ $bay_m', 'A beam is pulled as over a bay of one metre', 'Ground'],
         ['($over[1] ?? 0.0) - ($over[0] ?? 0.0)', '($over[1] ?? 0.0) + ($over[0] ?? 0.0)', 'Heads that are all too high tilt a table', 'Ground'],
+    ],
+    'core/src/Rail/FeetAlone.php' => [
+        ['max($middle_m - $left_m, $right_m - $middle_m)', 'min($middle_m - $left_m, $right_m - $middle_m)', 'One foot of a pair is given nearly all', 'OnFeet'],
+        ['$right += $forces[$index] * ($x_m - $to_m[0])', '$right += $forces[$index] * ($to_m[1] - $x_m)', 'The foot further off bears more', 'OnFeet'],
+        ['$left_m + $wide_m - $to_m, $left_m + $wide_m - $from_m', '$left_m + $wide_m - $to_m, $left_m + $wide_m', 'A foot stands out of its zone at the right', 'OnFeet'],
+        ['array_values(array_intersect($places, $whole->hand->pinned)) ?: $places', '$places', 'A pin in a zone is not heeded', 'OnFeet'],
+        ['$zone[0] + $move_m + $half_m', '$zone[0] - $move_m + $half_m', 'A block is sent the wrong way', 'OnFeet'],
+    ],
+    'core/src/Rail/MoveAlong.php' => [
+        [' && !self::standsWrong($design, $to_m)', '', 'A block is cured into the strip that stays clear', 'Rail'],
+    ],
+    'core/src/Under/Beneath.php' => [
+        ['YesNo::Yes && $part->design->block->arrangement->hasRails() ? 0', 'YesNo::Yes ? 0', 'Frames on feet alone are not joined to earth', 'Under'],
+        ['$bonding?->clampsBond === YesNo::Yes', '$bonding?->clampsBond !== YesNo::No', 'Clamps of which nobody knows join frames to earth', 'Under'],
     ],
 ];

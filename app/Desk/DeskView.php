@@ -213,6 +213,7 @@ final class DeskView
                         'rib' => $plan->members->purlins === null ? 'tape.head_in_sheet' : 'tape.head_on_sheet',
                         'seam' => 'tape.head_on_seams',
                         'purlin' => 'tape.head_up',
+                        'place' => 'tape.head_on_deck',
                         default => 'tape.head',
                     },
                     ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0],

@@ -117,7 +117,7 @@ final class PaperView
             ], $plan->holes->holes ?? []),
             'materials' => self::materials($plan->materials()),
             'torque' => [
-                ...$plan->design->kit->foot->isBolted() ? [[
+                ...$plan->design->kit->foot->isBolted() && $plan->design->hasRails() ? [[
                     'what' => $texts->say('torque.bolt', ['name' => $plan->design->kit->bolt->name]),
                     'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
                     'document' => $plan->design->kit->bolt->document,

@@ -411,6 +411,7 @@ return [
     'subject.structure' => 'The roof structure, under the loads on its members', 'subject.stop_gone' => 'A stop that no longer stands as it was signed: {code}',
 
     // what a tape says at its head
+    'tape.head_on_deck' => 'Feet ± {tolerance} of their marks, anywhere on sound deck; one that has to stand further off is entered where it stands.',
     'tape.head_on_seams' => 'Feet by their seams, counted from the left edge, the first is 1. A foot follows its seam, not the number; nothing is pierced.',
     'tape.head_in_sheet' => 'Feet by their ribs, counted from the left edge, the first crest is 1. A foot follows its rib, not the number; it holds in the sheet alone.',
     'tape.head_on_sheet' => 'Feet by their ribs, counted from the left edge; holes within {window} of the purlin’s middle. A foot follows its rib and its line of screws, not the number.',

@@ -395,6 +395,39 @@ final class PitchedTest extends BrowserTestCase
         $this->endJourney('Two rows share a rail');
     }
 
+    public function test_modules_lie_on_feet_that_a_deck_alone_holds(): void
+    {
+        $job = $this->started('Curlew Crews', 'sorrel-row');
+        $this->enter(['/surface/framing/kind' => 'deck_only', '/surface/framing/spacing_m' => '8 in', '/surface/framing/first_member_m' => '8 in']);
+        $this->to('Attachments');
+        $this->seeText('they are planned by what was tested in such a deck', 'main');
+        $this->enter(['/kit/foot/kind' => 'butyl_base', '/kit/foot/document' => 'report 7', '/kit/foot/up_N' => '900 lb', '/kit/foot/down_N' => '1800 lb', '/kit/foot/along_N' => '500 lb', '/kit/foot/deck_up_N' => '420 lb', '/kit/foot/deck_along_N' => '300 lb']);
+        $this->seeText('Every foot is held by its screws in the deck alone, up to 420 lb', 'main');
+        $this->to('Modules');
+        $this->enter(['/block/orientation' => 'landscape', '/block/columns' => '5']);
+        $this->act(fn () => $this->press('Take them out'));
+        $this->enter(['/block/rows' => '3', '/module/ratings/1/side' => 'long', '/module/ratings/1/relation' => 'at_feet', '/module/ratings/1/from_m' => '8 in', '/module/ratings/1/to_m' => '20 in']);
+        $this->to('Rails');
+        $this->enter(['/block/arrangement/kind' => 'on_feet']);
+        $this->seeText('its frame is the beam between them', '#worksheet');
+        self::assertStringNotContainsString('Section moduli', $this->element('#worksheet')->getText());
+        $plan = self::plan($job);
+        self::assertSame([15, 40, []], [$plan->moduleCount(), $plan->attachmentCount(), array_map(static fn ($pair): string => $pair->run->id, array_values(array_filter($plan->supports, static fn ($pair): bool => !$pair->holds())))]);
+        $this->to('Attachments');
+        $this->seeText('2 feet, one in the clamp zone of either end');
+        // Another place of the zone by hand: this one is taken out.
+        $first = $plan->supports[0]->members()[0];
+        $this->act(fn () => $this->click("[data-tape-place=\"$first\"]"));
+        $this->act(fn () => $this->press('No foot here'));
+        $this->seeText('No foot on place', 'main');
+        self::assertNotContains($first, self::plan($job)->supports[0]->members());
+        $this->assertAccessible('modules on feet alone');
+        $this->visit("/jobs/{$job->id}/print/crew");
+        $this->seeText('no rail, two feet for each module above and below', 'body');
+        $this->seeText('drive all 6 screws', 'body');
+        $this->endJourney('Modules on feet, in a deck alone');
+    }
+
     public function test_boxes_hang_under_the_modules_and_rails_are_joined_to_earth(): void
     {
         $job = $this->started('Fieldmouse Crews', 'quince-lane');

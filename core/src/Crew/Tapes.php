@@ -117,8 +117,7 @@ final readonly class Tapes
             ...array_map(static fn (float $x_m): array => ['splice', '', $x_m], $run->run->splices_m),
             ...array_map(static fn (float $x_m): array => ['clamp', '', $x_m], $run->run->clamps_m),
             ...array_map(static fn (array $mark): array => [$mark['kind'], '', $mark['at_m']], $this->beneath?->on($run->run->id) ?? []),
-            ['end', '', $run->run->x0_m],
-            ['end', '', $run->run->x1_m],
+            ...$run->run->isRail ? [['end', '', $run->run->x0_m], ['end', '', $run->run->x1_m]] : [],
         ];
         $tape = array_map(fn (array $mark): array => [
             'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2],

@@ -21,8 +21,8 @@ final class Tools
         // What has a way of its own to be fixed is so without a pilot.
         $isDrilled = $isPierced && $design->kit->foot->attaching() === null;
         $pilot = $isDrilled ? $fastener->pilot() : null;
-        // In a sheet nothing is probed for.
-        $own = array_diff($design->surface->covering->tools(), $design->kit->foot->intoSheet() ? ['probe'] : []);
+        // In a sheet nothing is probed for, and over a deck nothing is looked for.
+        $own = array_diff($design->surface->covering->tools(), $design->kit->foot->intoSheet() ? ['probe'] : ($design->onDeck() ? ['hammer', 'probe'] : []));
         $of = static fn (string $tool): ?array => in_array($tool, $own, true) ? [] : null;
         $values = [
             'ladder' => [], 'ropes' => [], 'tape' => [], 'hammer' => $of('hammer'), 'probe' => $of('probe'), 'tile_wedges' => $of('tile_wedges'),

@@ -23,7 +23,7 @@ final class Runs
     public static function of(Design $design, Placement $placement, RailLines $lines, Members $members, SiteLoads $loads): array
     {
         $runs = [];
-        $stretches = Stretch::all($design, $placement);
+        $stretches = Stretch::each($design, $placement);
         $counts = array_count_values(array_map(static fn (Stretch $stretch): int => $stretch->row, $stretches));
         $seen = [];
         foreach ($stretches as $stretch) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\Placement;
 
@@ -12,7 +13,7 @@ use Garnetine\Core\Layout\Placement;
 final readonly class Stretch
 {
     /** @param non-empty-list<ModuleSpot> $modules */
-    private function __construct(
+    public function __construct(
         /** The row that they are in, of rails up the slope the column. */
         public int $row,
         public array $modules,
@@ -32,11 +33,6 @@ final readonly class Stretch
     public static function all(Design $design, Placement $placement): array
     {
         $isUp = $design->block->arrangement->isUpSlope();
-        $stretches = $isUp ? $placement->columns() : $placement->stretches();
-        if (!$design->block->arrangement->hasRails()) {
-            // Nothing goes on from one module to the next.
-            $stretches = array_merge(...array_map(static fn (array $stretch): array => array_map(static fn (ModuleSpot $module): array => [$stretch[0], [$module]], $stretch[1]), $stretches));
-        }
 
         return array_map(static fn (array $stretch): self => new self(
             $stretch[0],
@@ -46,7 +42,18 @@ final readonly class Stretch
             $isUp ? $placement->width_m : $placement->length_m,
             ($isUp ? $design->block->rowGap : $design->block->columnGap)->toMetres(),
             $design->clampAt_m(),
-        ), $stretches);
+        ), $isUp ? $placement->columns() : $placement->stretches());
+    }
+
+    /** @return list<self> What one rail goes on under; on feet alone each module by itself */
+    public static function each(Design $design, Placement $placement): array
+    {
+        $all = self::all($design, $placement);
+
+        return $design->block->arrangement->hasRails() ? $all : array_merge(...array_map(static fn (self $stretch): array => array_map(
+            static fn (ModuleSpot $module): self => Copy::of($stretch, modules: [$module]),
+            $stretch->modules,
+        ), $all));
     }
 
     public function first(): ModuleSpot

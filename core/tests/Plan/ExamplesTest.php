@@ -24,6 +24,9 @@ final class ExamplesTest extends TestCase
         yield 'bramble-close' => ['bramble-close', ['plane-1' => [20, [7], 'standoff'], 'plane-2' => [10, [5], 'standoff']], ['fire_checked'], ['bonding_to_sign']];
         // On so light a roof any array is more than a twentieth: an engineer judges it.
         yield 'feijoa-lane' => ['feijoa-lane', ['plane-1' => [14, [7], 'l_foot']], ['sheet_laps'], ['one_share_too_much']];
+        // A closed ceiling, and a deck that was tested; purlins 1300 mm apart, which no rail along a row meets.
+        yield 'yarrow-lane' => ['yarrow-lane', ['plane-1' => [15, [5], 'butyl_base']], [], ['deck_only_hold_down']];
+        yield 'tansy-croft' => ['tansy-croft', ['plane-1' => [10, [5], 'l_foot']], ['two_layers_higher', 'feet_fixed_along'], ['one_share_too_much']];
         yield 'mulberry-bank' => ['mulberry-bank', ['plane-1' => [14, [7], 'seam_clamp']], ['legs_mid_chord', 'given_pressures'], ['sheet_hold_down']];
         yield 'hazel-corner' => ['hazel-corner', ['plane-1' => [11, [7, 4], 'flashed_foot'], 'plane-2' => [3, [3], 'flashed_foot']], ['hip_figures']];
     }

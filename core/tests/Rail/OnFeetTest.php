@@ -122,6 +122,17 @@ final class OnFeetTest extends TestCase
         self::assertContains('on_feet_unfit', $codes);
     }
 
+    public function test_what_hangs_under_them_hangs_on_frames_and_each_frame_has_its_path_to_earth(): void
+    {
+        $box = ['name' => 'Box', 'document' => 'sheet 7', 'mass_kg' => 1.2, 'length_m' => 0.2, 'clear_m' => 0.05, 'modules_each' => 2, 'hangs_on' => 'frame', 'string_least' => null, 'string_most' => null, 'clips' => 2];
+        $bonding = ['name' => 'Lug', 'document' => 'list 5', 'metal' => 'stainless', 'clamps_bond' => 'yes', 'splices_bond' => 'no', 'jumper' => ''];
+        $plan = self::plan(['/kit/under' => $box, '/kit/bonding' => $bonding]);
+        $earth = $plan->beneath->earth ?? self::fail();
+        self::assertSame([4, 6, [], []], [count($plan->beneath->boxes), $earth->frames, $earth->lugs, $earth->broken]);
+        self::assertNotContains('under_no_room', self::codes($plan));
+        self::assertContains('under_no_room', self::codes(self::plan(['/kit/under' => ['hangs_on' => 'rail'] + $box])));
+    }
+
     /** @return list<string> */
     private static function codes(Plan $plan): array
     {

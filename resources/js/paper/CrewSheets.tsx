@@ -34,7 +34,7 @@ export function CrewSheets({ view }: { view: PaperData }) {
                 </p>
             </Part>
             <StepList view={view} />
-            {view.cutting !== null && (
+            {view.cutting !== null && view.cutting.count + view.cutting.from_store.length > 0 && (
                 <Part title={`Cutting list: ${view.cutting.count} lengths of ${view.cutting.stock_length}`}>
                     <Wide label="Pieces of every length">
                         <CuttingBars cutting={view.cutting} />
@@ -158,38 +158,63 @@ function Labels({ cutting }: { cutting: NonNullable<PaperData['cutting']> }) {
 
 /** Pieces of rail that lie under one clamp each, a line of the crew sheet for each, by their lines. */
 function ShortPieces({ view }: { view: PaperData }) {
-    const pieces = view.runs.filter((run) => run.piece);
+    const pieces = view.runs.filter((run) => run.piece && !run.bare);
     const lines = [...new Set(pieces.map((run) => run.line))];
-    const feet = [`On ${view.stand}s`, 'Feet at'];
     return lines.map((line) => {
         const own = pieces.filter((run) => run.line === line);
         return (
             <div key={line} className="mt-3">
                 <h3>
-                    Line {line} at {own[0]?.height}, from the {view.fields['/rules/run_datum']?.text}:{' '}
-                    {own[0]?.bare
-                        ? 'no rail, two feet for each module above and below, a clamp over each foot'
-                        : `a piece under each clamp, a foot on each ${view.stand} named`}
+                    Line {line} at {own[0]?.height}, from the {view.fields['/rules/run_datum']?.text}: a piece under each clamp, a
+                    foot on each {view.stand} named
                 </h3>
                 <Rows
-                    head={own[0]?.bare ? ['Pair', ...feet] : ['Piece', 'From', 'to', ...feet, 'Clamp at']}
-                    figures={own[0]?.bare ? [] : [1, 2, 5]}
+                    head={['Piece', 'From', 'to', `On ${view.stand}s`, 'Feet at', 'Clamp at']}
+                    figures={[1, 2, 5]}
                     rows={own.map((run) => {
                         const ends = run.tape.filter(({ kind }) => kind === 'end').map(({ text }) => text);
-                        const stands = [
+                        return [
+                            run.id,
+                            ends[0] ?? '',
+                            ends[1] ?? '',
                             run.table.map((foot) => foot.member).join(', '),
                             run.table.map((foot) => foot.tape).join(', '),
+                            run.tape
+                                .filter(({ kind }) => kind === 'clamp')
+                                .map(({ text }) => text)
+                                .join(', '),
                         ];
-                        const clamps = run.tape
-                            .filter(({ kind }) => kind === 'clamp')
-                            .map(({ text }) => text)
-                            .join(', ');
-                        return run.bare ? [run.id, ...stands] : [run.id, ends[0] ?? '', ends[1] ?? '', ...stands, clamps];
                     })}
                 />
             </div>
         );
     });
+}
+
+/** Feet without rails, pair by pair: lines whose feet stand alike are told together. */
+function FeetAlone({ view }: { view: PaperData }) {
+    const pairs = view.runs.filter((run) => run.bare);
+    const alike = new Map<string, { lines: string[]; rows: string[][] }>();
+    for (const line of new Set(pairs.map((run) => run.line))) {
+        const own = pairs.filter((run) => run.line === line);
+        const rows = own.map((run) => [
+            `${run.id.slice(line.length) || '1'}`,
+            run.table.map((foot) => foot.member).join(', '),
+            run.table.map((foot) => foot.tape).join(' and '),
+        ]);
+        const key = JSON.stringify(rows);
+        const lines = alike.get(key)?.lines ?? [];
+        alike.set(key, { lines: [...lines, `${line} at ${own[0]?.height}`], rows });
+    }
+    return [...alike].map(([key, { lines, rows }]) => (
+        <div key={key} className="keep mt-3">
+            <h3>
+                {lines.length > 1 ? 'Lines' : 'Line'} {lines.join(', ')}, from the {view.fields['/rules/run_datum']?.text}: no
+                rail, two feet for each module above and below, a clamp over each foot
+            </h3>
+            <Rows head={['Pair', `On ${view.stand}s`, 'Feet at']} rows={rows} />
+        </div>
+    ));
 }
 
 /** Where the lines of rails up the slope are marked. */
@@ -258,6 +283,7 @@ function Tapes({ view }: { view: PaperData }) {
             </p>
             <Layer view={view} />
             <ShortPieces view={view} />
+            <FeetAlone view={view} />
             {view.runs
                 .filter((run) => !run.piece)
                 .map((run) => (

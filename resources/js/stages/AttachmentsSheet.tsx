@@ -5,10 +5,11 @@ import { FastenerSentence } from '@/stages/FastenerSentence';
 import { FootSentence } from '@/stages/FootSentence';
 import { AddButton, Each, Say } from '@/stages/parts';
 import { Schools } from '@/stages/Schools';
-import { isSeen } from '@/words';
+import { hasRails, isSeen } from '@/words';
 
 export function AttachmentsSheet() {
     const { data, ask } = useDesk();
+    const rails = hasRails(data);
     return (
         <>
             <h2 className="text-[1.2rem]">Attachments</h2>
@@ -21,8 +22,14 @@ export function AttachmentsSheet() {
                 )}
             </p>
             <Say>
-                Feet of neighbouring rails are <Slot path="/rules/pattern" />; tapes along a run start at the{' '}
-                <Slot path="/rules/run_datum" />, up the slope at the <Slot path="/rules/slope_datum" />
+                {rails ? (
+                    <>
+                        Feet of neighbouring rails are <Slot path="/rules/pattern" />; tapes
+                    </>
+                ) : (
+                    'Tapes'
+                )}{' '}
+                along a run start at the <Slot path="/rules/run_datum" />, up the slope at the <Slot path="/rules/slope_datum" />
                 {data.fields['/rules/slope_datum']?.value === 'control_line' && (
                     <>
                         , which lies <Slot path="/rules/control_line_m" /> above the eave
@@ -35,20 +42,22 @@ export function AttachmentsSheet() {
             </Say>
             <Say>
                 {isSeen(data.stand) ? (
-                    `Feet stand by their ${data.stand === 'purlin' ? 'screws and ribs' : `${data.stand}s`}, which are seen; rails`
+                    `Feet stand by their ${data.stand === 'purlin' ? 'screws and ribs' : `${data.stand}s`}, which are seen`
                 ) : (
                     <>
                         A foot may stand <Slot path="/rules/placing_tolerance_m" open={data.units === 'mm' ? '6.4 mm' : '¼ in'} />{' '}
-                        off its mark; rails
+                        off its mark
                     </>
-                )}{' '}
-                are brought into line within{' '}
-                <Slot path="/rules/line_tolerance_m" open={data.units === 'mm' ? '3.2 mm' : '⅛ in'} />.
+                )}
+                {rails && (
+                    <>
+                        ; rails are brought into line within{' '}
+                        <Slot path="/rules/line_tolerance_m" open={data.units === 'mm' ? '3.2 mm' : '⅛ in'} />
+                    </>
+                )}
+                .
             </Say>
-            <Say>
-                No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be,
-                if it holds: <Slot path="/rules/last_bay_may_be_longer" />.
-            </Say>
+            {rails && <Bays />}
             <Schools />
             <OwnPlaces />
             <FootSentence />
@@ -58,7 +67,7 @@ export function AttachmentsSheet() {
             <FastenerSentence />
             {data.fields['/kit/foot/kind']?.value === 'sheet_screws' ? (
                 <Say>No bolt is between: the rail itself lies on the sheet.</Say>
-            ) : (
+            ) : !rails ? null : (
                 <Say>
                     The bolt “<Slot path="/kit/bolt/name" />” bears <Slot path="/kit/bolt/up_N" open="missing" /> up,{' '}
                     <Slot path="/kit/bolt/along_N" open="missing" /> along, at{' '}
@@ -116,5 +125,15 @@ function OwnPlaces() {
                 <AddButton path="/block/pins">Pin a foot</AddButton> <AddButton path="/block/bars">Bar a {data.stand}</AddButton>
             </p>
         </>
+    );
+}
+
+/** How far apart feet are at most. */
+function Bays() {
+    return (
+        <Say>
+            No bay is longer than <Slot path="/rules/greatest_bay_m" open="what holds" />; the last one from the datum may be, if
+            it holds: <Slot path="/rules/last_bay_may_be_longer" />.
+        </Say>
     );
 }

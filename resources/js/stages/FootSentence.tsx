@@ -2,6 +2,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
 import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, RemoveButton, Say } from '@/stages/parts';
+import { hasRails } from '@/words';
 
 /** What each kind of foot says besides what all of them have. */
 const kinds: Record<string, () => React.ReactNode> = {
@@ -33,8 +34,8 @@ export function FootSentence() {
                 Each “<Slot path="/kit/foot/name" />
                 ”, {kind === 'l_foot' ? 'an' : 'a'} <Slot path="/kit/foot/kind" />, bears{' '}
                 <Slot path="/kit/foot/up_N" open="missing" /> up, <Slot path="/kit/foot/down_N" open="missing" /> down and{' '}
-                <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />. The rail lies{' '}
-                <Slot path="/kit/foot/rail_height_m" /> over
+                <Slot path="/kit/foot/along_N" open="missing" /> along, by <Slot path="/kit/foot/document" />.{' '}
+                {hasRails(data) ? 'The rail lies' : 'The modules lie'} <Slot path="/kit/foot/rail_height_m" /> over
                 {over[kind] ?? ' the deck'}
                 {data.fields['/kit/foot/base/heel_m'] !== undefined && (
                     <>

@@ -5,17 +5,18 @@ import { Slot } from '@/desk/Slot';
 import { LegFrames } from '@/sheet/LegFrames';
 import { Catalogue } from '@/stages/Catalogue';
 import { AddButton, Each, Part, Say } from '@/stages/parts';
+import { hasRails } from '@/words';
 
 export function RailsSheet() {
     const { data, ask, edit, may } = useDesk();
     const short = data.fields['/block/arrangement/kind']?.value === 'short_rails';
     // Where no block has any, nothing is asked of them.
-    const alone = data.fields['/block/arrangement/kind']?.value === 'on_feet' && data.blocks.length === 1;
+    const alone = !hasRails(data);
     const bolted = data.fields['/kit/foot/kind']?.value !== 'sheet_screws' && !alone;
     return (
         <>
             <h2 className="text-[1.2rem]">Rails</h2>
-            {may('update') && (
+            {may('update') && !alone && (
                 <p className="mt-1 text-[0.93rem]">
                     To begin with, a made-up rail with its clamps and bolts:{' '}
                     {(['light', 'standard', 'heavy'] as const).map((rail) => (

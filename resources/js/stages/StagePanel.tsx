@@ -109,14 +109,24 @@ function RunPicker({ run, onRun }: { run: Run | undefined; onRun: (run: string) 
                         {run.feet_count} {run.on_rails ? 'crossings' : 'feet'}
                         {!run.holds && ', does not hold'}
                         {run.holds && run.on_each && `, one on each ${data.stand} that it crosses`}
-                        {run.holds && !run.on_each && !run.on_rails && run.bound === run.feet_count && ', the fewest that hold'}
+                        {run.holds && run.bare && ', one in the clamp zone of either end'}
+                        {run.holds &&
+                            !run.bare &&
+                            !run.on_each &&
+                            !run.on_rails &&
+                            run.bound === run.feet_count &&
+                            ', the fewest that hold'}
                     </Why>
-                    ; rail{' '}
-                    <Why ask={ask} path={`runs/${run.id}/rail`}>
-                        <span className={`tone-${run.rail_word}`}>
-                            {run.rail_word} {run.rail_reserve}
-                        </span>
-                    </Why>
+                    {!run.bare && (
+                        <>
+                            ; rail{' '}
+                            <Why ask={ask} path={`runs/${run.id}/rail`}>
+                                <span className={`tone-${run.rail_word}`}>
+                                    {run.rail_word} {run.rail_reserve}
+                                </span>
+                            </Why>
+                        </>
+                    )}
                 </span>
             )}
         </p>
@@ -238,10 +248,10 @@ function RunTable({ onRun }: { onRun: (run: string) => void }) {
                                 {run.id}
                             </button>
                         </td>
-                        <td className="text-right">{run.length}</td>
+                        <td className="text-right">{run.bare ? 'none' : run.length}</td>
                         <td className="text-right">
                             {run.hinged && 'hinged, '}
-                            {run.splices_m.length + 1}
+                            {run.bare ? 0 : run.splices_m.length + 1}
                         </td>
                         <td className="text-right">{run.feet_count}</td>
                         <td className={`pl-6 tone-${run.rail_word}`}>
