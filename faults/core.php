@@ -74,6 +74,8 @@ return [
         ['$patterns[$pattern] += (1 - $light)', '$patterns[$pattern] += (2 - $light)', 'Partial snow loads the wrong spans'],
     ],
     'core/src/Attachment/QuickCheck.php' => [
+        ['$worst = $this->atEdge?->feet($layout, $worst, $strong, true) ?? $worst;', '', 'Stronger feet are never looked at', 'EdgeFeet'],
+        ['$this->edge === null ? null : new self($check, $this->edge->capacities)', '$this->edge === null ? null : new self($check, $check->capacities)', 'Stronger feet hold no more than others', 'EdgeFeet'],
         ['($along_N * $this->armPerAlong - $up_N) * $this->perArm', '-$up_N * $this->perArm', 'The quick check bends arms by what presses alone', 'Covering'],
         ['max($this->perArm, $this->leverPerDown / $withdrawal_N) + abs($along_N)', '0.0 + abs($along_N)', 'Patches of snow are passed over where they load a hook', 'Covering'],
         ['$each_N / $lateral_N + $tension_N / $withdrawal_N', '$each_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
@@ -88,6 +90,7 @@ return [
         ['$check->capacities->placing->limit || !$check->holdsMoved($feet_m', '$check->capacities->placing->limit && !$check->holdsMoved($feet_m', 'Feet off their marks are not counted in a search'],
     ],
     'core/src/Attachment/SearchSpace.php' => [
+        ['min($one->downPerReaction, $one->edgePerReaction)', '$one->downPerReaction', 'Layouts that hold by their stronger feet are passed over', 'EdgeFeet'],
         ['0.0, 0.0, 0.0, 1.0);', '0.0, 0.0, 0.5, 1.0);', 'Uplift has a load where there is none'],
     ],
     'core/src/Attachment/UnitLayout.php' => [
@@ -116,6 +119,7 @@ return [
         ['($x_m - $this->firstPan->toMetres())', '$x_m', 'Pans are counted from the edge of the roof', 'Covering'],
     ],
     'core/src/Crew/Materials.php' => [
+        ['+ $strong * ($edge->screws ?? 0)', '+ $strong', 'Screws of stronger feet are not brought', 'EdgeFeet'],
         ['static fn (RunPlan $run): int => $run->run->endClamps()', 'static fn (RunPlan $run): int => 1', 'One end clamp is brought for each run'],
         ["\$item('fastener', \$kit->fastener->name(), \$feet", "\$item('fastener', \$kit->fastener->name(), 2 * \$feet", 'Twice the screws are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
@@ -502,6 +506,7 @@ return [
         ['$purlin !== null => $purlin->y_m - $hole_m - $low_m,', '$purlin !== null => $purlin->y_m - $low_m,', 'Holes lie beside their purlin', 'Covering'],
     ],
     'core/src/Rail/Runs.php' => [
+        ['$loads->winds[$piece[\'zone\']]->inside->small_Pa > $inner_Pa + 1e-6', '$loads->winds[$piece[\'zone\']]->inside->small_Pa > 2 * $inner_Pa', 'Edge zones that pull less than twice as much count for none', 'EdgeFeet'],
         ['$design->kit->onRails_kg() * self::G', '0.0', 'A box weighs on one rail only as its module does', 'BeneathTest'],
     ],
     'core/src/Rail/SnowOnRun.php' => [
@@ -918,5 +923,12 @@ return [
     'core/src/Under/Beneath.php' => [
         ['YesNo::Yes && $part->design->block->arrangement->hasRails() ? 0', 'YesNo::Yes ? 0', 'Frames on feet alone are not joined to earth', 'Under'],
         ['$bonding?->clampsBond === YesNo::Yes', '$bonding?->clampsBond !== YesNo::No', 'Clamps of which nobody knows join frames to earth', 'Under'],
+    ],
+    'core/src/Attachment/EdgeFeet.php' => [
+        ['($feet_m[$foot - 1] + $x_m) / 2 - $margin_m', '$x_m - $margin_m', 'A foot is told ordinary whose part reaches into the edge at its left', 'EdgeFeet'],
+        ['$foot === $last ? INF :', '$foot === $last ? $x_m :', 'The last foot holds nothing beyond it', 'EdgeFeet'],
+    ],
+    'core/src/Attachment/RunCheck.php' => [
+        ['$this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink)', '$this->pressed($this->capacities, $share, $byLink)', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
     ],
 ];

@@ -74,6 +74,7 @@ final class FieldView
             '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
             '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
             '/kit/rail/spans' => $design->kit->rail->spans === null ? 0 : 1, '/kit/rail/spans/rows' => count($design->kit->rail->spans->rows ?? []),
+            '/kit/edge_foot' => $design->kit->edgeFoot === null ? 0 : 1,
             '/kit/under' => $design->kit->under === null ? 0 : 1, '/kit/bonding' => $design->kit->bonding === null ? 0 : 1,
             '/given' => $design->given === null ? 0 : 1, '/fire' => $design->fire === null ? 0 : 1,
         ];

@@ -64,7 +64,7 @@ final class RunView
     {
         $feet = [];
         foreach ($run->verdict()->attachments ?? [] as $place => $verdict) {
-            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'word' => Texts::word($verdict->worst->reserve())];
+            $feet[] = ['number' => $place + 1, 'x_m' => $verdict->x_m, 'strong' => $verdict->isEdge, 'word' => Texts::word($verdict->worst->reserve())];
         }
 
         return $feet;
@@ -97,7 +97,7 @@ final class RunView
             $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
             $reserve = $verdict->worst->reserve();
             $feet[] = [
-                'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m)),
+                'strong' => $verdict->isEdge, 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m)),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'on' => $run->run->line->isOnRails ? null : Marking::membersOn($plan, $run, $place),

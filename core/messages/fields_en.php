@@ -61,6 +61,8 @@ return [
     'choice.basis.allowable' => 'allowable stress', 'choice.direction.normal' => 'loads square to the roof alone', 'choice.direction.both' => 'loads down the slope too',
     '/kit/foot/roof_screw' => 'Screws of the roof under feet', '/kit/foot/beside_by_m' => 'New hole from the old one', '/kit/foot/spent_test' => 'Document of the test in such a hole',
     'choice.roof_screw.clear' => 'stands clear of the screws of the roof', 'choice.roof_screw.beside' => 'takes one out and goes in beside its hole', 'choice.roof_screw.same' => 'takes one out and goes into its hole', 'choice.kind.roof_screw' => 'old hole of a roof screw',
+    '/kit/edge_foot/name' => 'Foot of the edge zones', '/kit/edge_foot/document' => 'Document of that foot', '/kit/edge_foot/up_N' => 'That foot, up', '/kit/edge_foot/down_N' => 'That foot, down',
+    '/kit/edge_foot/along_N' => 'That foot, along', '/kit/edge_foot/screws' => 'Screws of that foot',
     '/kit/under/name' => 'Box under the modules', '/kit/under/document' => 'Document of the box', '/kit/under/modules_each' => 'Modules on one box', '/kit/under/mass_kg' => 'Mass of a box',
     '/kit/under/length_m' => 'Box along the rail', '/kit/under/clear_m' => 'Box from feet, clamps and splices at least', '/kit/under/string_most' => 'Modules in a string at most',
     '/kit/under/string_least' => 'Modules in a string at least', '/kit/under/clips' => 'Clips for each module', '/kit/under/hangs_on' => 'What a box hangs on', 'choice.hangs_on.rail' => 'the rails', 'choice.hangs_on.frame' => 'the frames',

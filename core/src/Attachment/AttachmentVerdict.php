@@ -22,6 +22,8 @@ final readonly class AttachmentVerdict
         public float $tension_N,
         /** Modules that this attachment carries, as the reaction of one module's weight. */
         public float $modules,
+        /** Whether it is the stronger one that edge zones have. */
+        public bool $isEdge = false,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class AttachmentVerdict
             max($this->along_N, $other->along_N),
             max($this->tension_N, $other->tension_N),
             $this->modules,
+            $this->isEdge,
         );
     }
 }

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Attachment;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\EdgeFoot;
 use Garnetine\Core\Design\SpanTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
@@ -65,6 +66,7 @@ final readonly class Capacities
         public float $legDown_N = INF,
         public float $legAlong_N = INF,
         public ?SpanTable $spans = null,
+        private ?EdgeFoot $edgeFoot = null,
     ) {
     }
 
@@ -72,6 +74,22 @@ final readonly class Capacities
     public function upSlope(): self
     {
         return Copy::of($this, lever: $this->underRailUp ?? $this->lever);
+    }
+
+    /** The same of the stronger foot at the edges; null where the kit has none. */
+    public function atEdge(): ?self
+    {
+        $foot = $this->edgeFoot;
+
+        return $foot === null ? null : Copy::of(
+            $this,
+            footUp_N: $foot->up?->toSi() ?? INF,
+            footDown_N: $foot->down?->toSi() ?? INF,
+            footAlong_N: $foot->along?->toSi() ?? INF,
+            armEnd_N: INF,
+            withdrawal_N: INF,
+            lateral_N: INF,
+        );
     }
 
     /** The same where a module lies on the foot itself: what its frame bears its rating tells, and its clamp is checked by itself. */
@@ -108,6 +126,7 @@ final readonly class Capacities
             withdrawal_N: INF,
             lateral_N: INF,
             onRail: true,
+            edgeFoot: null,
         );
     }
 
@@ -159,6 +178,7 @@ final readonly class Capacities
             $design->kit->foot->underRailUp()?->lever,
             // One that cannot be used is a stop, and bounds nothing.
             spans: $rail->spans?->open($design->kit->capacities) === null && $rail->spans?->disorder() === null ? $rail->spans : null,
+            edgeFoot: $design->kit->edgeFoot,
         );
     }
 

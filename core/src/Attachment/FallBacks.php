@@ -29,6 +29,11 @@ final class FallBacks
             $factor = $plan->check->capacities->placing->factor;
             $fallBacks[$plan->run->id] = [];
             foreach ($plan->holds() ? $plan->wholeVerdict()->attachments ?? [] : [] as $foot) {
+                if ($foot->isEdge) {
+                    // What a stronger one holds so is not known.
+                    $fallBacks[$plan->run->id][] = new FallBack(false, false);
+                    continue;
+                }
                 $pulled = 0.0;
                 foreach ($foot->links as $link) {
                     // With the pull every ratio of the screws grows so much at most.

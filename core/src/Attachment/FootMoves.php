@@ -48,11 +48,14 @@ final class FootMoves
         $this->tolerance_m = $c->placing->tolerance_m;
         $this->railNormal = max(1 / $c->railNormal_Nm, 1 / $c->splice_Nm);
         $this->railAlong = max(1 / $c->railAlong_Nm, 1 / $c->splice_Nm);
-        foreach ([...$check->down, ...$check->up] as $case) {
-            $this->add($c, $case, 0.0, 0.0);
-        }
-        foreach ($check->partials as $partial) {
-            $this->add($c, $partial->case, $partial->snowNormal_N, $partial->snowAlong_N);
+        // Either kind of foot may be the one that is moved, or that one of its neighbours is.
+        foreach ($check->edge === null ? [$c] : [$c, $check->edge->capacities] as $feet) {
+            foreach ([...$check->down, ...$check->up] as $case) {
+                $this->add($feet, $case, 0.0, 0.0);
+            }
+            foreach ($check->partials as $partial) {
+                $this->add($feet, $partial->case, $partial->snowNormal_N, $partial->snowAlong_N);
+            }
         }
     }
 

@@ -209,7 +209,7 @@ final class FootTally
         return $this->ratio;
     }
 
-    public function verdict(float $x_m, float $tributary_m, float $modules): AttachmentVerdict
+    public function verdict(float $x_m, float $tributary_m, float $modules, bool $isEdge = false): AttachmentVerdict
     {
         $links = [];
         foreach ($this->worst as $link => [$case, $demand_N, $capacity_N]) {
@@ -227,6 +227,7 @@ final class FootTally
             $this->along_N,
             $this->tension_N,
             $modules,
+            $isEdge,
         );
     }
 }

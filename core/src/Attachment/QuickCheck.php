@@ -73,12 +73,24 @@ final class QuickCheck
     private readonly float $downPerMoment;
     private readonly float $downPerReaction;
 
-    /** Keeps nothing of the check itself, which keeps this: the two would wait for the cycle collector. */
-    public function __construct(RunCheck $check)
+    /** The stronger feet at the edges, and the same check of these. */
+    private readonly ?EdgeFeet $edge;
+    private readonly ?self $atEdge;
+    private readonly float $tolerance_m;
+
+    /**
+     * Keeps nothing of the check itself, which keeps this: the two would wait for the cycle collector.
+     *
+     * @param Capacities|null $of Of the feet that it is for, where they are not the run's own
+     */
+    public function __construct(RunCheck $check, ?Capacities $of = null)
     {
         [$this->shape, $this->winds] = [$check->shape, $check->winds];
-        [$this->downPerMoment, $this->downPerReaction] = [$check->downPerMoment, $check->downPerReaction];
-        $c = $check->capacities;
+        [$this->downPerMoment, $this->downPerReaction] = [$check->downPerMoment, $of === null ? $check->downPerReaction : $check->edgePerReaction];
+        $c = $of ?? $check->capacities;
+        $this->edge = $of === null ? $check->edge : null;
+        $this->atEdge = $this->edge === null ? null : new self($check, $this->edge->capacities);
+        $this->tolerance_m = $c->placing->tolerance_m;
         $this->perNormal = 1 / $c->railNormal_Nm;
         $this->perAlong = 1 / $c->railAlong_Nm;
         $this->perSplice = 1 / $c->splice_Nm;
@@ -167,28 +179,29 @@ final class QuickCheck
     public function worst(array $feet_m, float $limit): float
     {
         $shape = $this->shape;
-        $worst = $this->of($shape->layout($feet_m), $limit);
+        $worst = $this->of($shape->layout($feet_m), $limit, 0.0, $this->tolerance_m);
         if ($worst > $limit || !$shape->hasHinges()) {
             return $worst;
         }
         $hinged = $shape->hinged($feet_m);
 
-        return $hinged === null ? INF : max($worst, $this->of($hinged, $limit));
+        return $hinged === null ? INF : max($worst, $this->of($hinged, $limit, 0.0, $this->tolerance_m));
     }
 
     /**
-     * Whether any ratio is beyond a limit: bounds pass over nearly all that a layout has.
+     * Whether any ratio of feet off their marks is beyond a limit: bounds pass over nearly all that a layout has. Which of them are stronger
+     * ones is asked without the room for that: none is taken for one that is not.
      *
      * @param list<float> $feet_m Ascending, at least two
      */
     public function exceeds(array $feet_m, float $limit): bool
     {
-        if ($this->of($this->shape->layout($feet_m), $limit, $limit) > $limit) {
+        if ($this->of($this->shape->layout($feet_m), $limit, $limit, 0.0) > $limit) {
             return true;
         }
         $hinged = $this->shape->hasHinges() ? $this->shape->hinged($feet_m) : null;
 
-        return $this->shape->hasHinges() && ($hinged === null || $this->of($hinged, $limit, $limit) > $limit);
+        return $this->shape->hasHinges() && ($hinged === null || $this->of($hinged, $limit, $limit, 0.0) > $limit);
     }
 
     /** The worst ratio of the rail and its splices alone. */
@@ -200,14 +213,19 @@ final class QuickCheck
         return $snow === null ? $worst : $this->partialRail($layout, $snow, $worst);
     }
 
-    /** @param float $worst What is known already: only what is worse is looked for */
-    private function of(UnitLayout $layout, float $limit, float $worst = 0.0): float
+    /**
+     * @param float $worst What is known already: only what is worse is looked for
+     * @param float $margin_m See EdgeFeet
+     */
+    private function of(UnitLayout $layout, float $limit, float $worst, float $margin_m): float
     {
         $worst = $this->rail($layout, $limit, $worst);
         if ($worst > $limit) {
             return $worst;
         }
-        $worst = $this->feet($layout, $worst);
+        $strong = $this->edge?->among($layout->feet_m, $margin_m);
+        $worst = $this->feet($layout, $worst, $strong, false);
+        $worst = $this->atEdge?->feet($layout, $worst, $strong, true) ?? $worst;
         if ($worst > $limit || $this->allPartials === []) {
             return $worst;
         }
@@ -216,8 +234,12 @@ final class QuickCheck
             return $worst;
         }
         $worst = $this->partialRail($layout, $snow, $worst);
+        if ($worst > $limit) {
+            return $worst;
+        }
+        $worst = $this->partialFeet($layout, $snow, $worst, $strong, false);
 
-        return $worst > $limit ? $worst : $this->partialFeet($layout, $snow, $worst);
+        return $this->atEdge?->partialFeet($layout, $snow, $worst, $strong, true) ?? $worst;
     }
 
     private function rail(UnitLayout $layout, float $limit, float $worst): float
@@ -295,10 +317,14 @@ final class QuickCheck
         return $worst * $this->perSplice;
     }
 
-    private function feet(UnitLayout $layout, float $worst): float
+    /** @param array<int, true>|null $strong By foot: of which are looked at those, or the others; null for all */
+    private function feet(UnitLayout $layout, float $worst, ?array $strong, bool $isStrong): float
     {
         $reactions = $layout->reactions;
         foreach ($reactions[0] as $foot => $share) {
+            if ($strong !== null && isset($strong[$foot]) !== $isStrong) {
+                continue;
+            }
             $wind_N = 0.0;
             foreach ($this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
                 $wind_N += $force_N * $reactions[$unit][$foot];
@@ -411,9 +437,13 @@ final class QuickCheck
         return $worst;
     }
 
-    private function partialFeet(UnitLayout $layout, PartialSnow $snow, float $worst): float
+    /** @param array<int, true>|null $strong See feet() */
+    private function partialFeet(UnitLayout $layout, PartialSnow $snow, float $worst, ?array $strong, bool $isStrong): float
     {
         foreach ($layout->reactions[0] as $foot => $whole) {
+            if ($strong !== null && isset($strong[$foot]) !== $isStrong) {
+                continue;
+            }
             [$low, $high] = $layout->reactionRange($snow, $foot);
             $wind_N = 0.0;
             foreach ($this->partialsUp === [] ? [] : $this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {

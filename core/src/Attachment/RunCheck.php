@@ -25,7 +25,13 @@ class RunCheck
     /** Worst ratio of all links in the down cases, for a reaction of one share: every link grows with the reaction. */
     public readonly float $downPerReaction;
 
+    /** The same of its stronger feet; infinite where it has none. */
+    public readonly float $edgePerReaction;
+
     private readonly FootTally $onOneShare;
+
+    /** Its stronger feet at the edges. */
+    public readonly ?EdgeFeet $edge;
 
     /** @var list<PartialCase> Every combination with balanced snow, whether the wind presses or pulls */
     public readonly array $partials;
@@ -64,8 +70,10 @@ class RunCheck
             static fn (LoadCase $case): float => $case->normal_N / $capacities->railNormal_Nm + $case->along_N / $capacities->railAlong_Nm,
             $this->down,
         ));
-        $this->onOneShare = $this->pressed(1.0);
+        $this->onOneShare = $this->pressed($capacities, 1.0);
         $this->downPerReaction = $this->onOneShare->ratio();
+        $this->edge = EdgeFeet::of($run, $capacities);
+        $this->edgePerReaction = $this->edge === null ? INF : $this->pressed($this->edge->capacities, 1.0)->ratio();
         $snow = $run->snow_N['balanced'] ?? [0.0, 0.0];
         $this->partials = array_values(array_map(
             static fn (LoadCase $case): PartialCase => new PartialCase($case, $case->snowFactor * $snow[0], $case->snowFactor * $snow[1]),
@@ -247,7 +255,8 @@ class RunCheck
 
     protected function check(UnitLayout $layout, bool $byLink): RunVerdict
     {
-        $onOneShare = $byLink ? $this->pressed(1.0, true) : $this->onOneShare;
+        $onOneShare = $byLink ? $this->pressed($this->capacities, 1.0, true) : $this->onOneShare;
+        $atEdge = $this->edge?->among($layout->feet_m, $this->capacities->placing->tolerance_m) ?? [];
         $snow = $this->partials === [] ? null : $layout->snow();
         $rail = new RailTally($this->capacities, $this->down, $this->up, $this->partials);
         $this->overhangs($layout, $rail);
@@ -259,7 +268,8 @@ class RunCheck
         foreach ($layout->feet_m as $foot => $x_m) {
             $share = $layout->reactions[0][$foot];
             $tributary_m = $layout->tributary_m($foot);
-            $tally = $share > 0.0 ? $onOneShare->times($share) : $this->pressed($share, $byLink);
+            $isEdge = $this->edge !== null && isset($atEdge[$foot]);
+            $tally = $share > 0.0 && !$isEdge ? $onOneShare->times($share) : $this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink);
             $wind_N = 0.0;
             foreach ($this->winds->foot_N($tributary_m) as $unit => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$unit][$foot];
@@ -270,7 +280,7 @@ class RunCheck
             if ($snow !== null) {
                 $tally->patterns($this->partials, $share, $wind_N, $snow->reactions()[$foot]);
             }
-            $attachments[] = $tally->verdict($x_m, $tributary_m, $share);
+            $attachments[] = $tally->verdict($x_m, $tributary_m, $share, $isEdge);
             $worst = max($worst, $tally->ratio());
         }
 
@@ -278,9 +288,9 @@ class RunCheck
     }
 
     /** A foot in the down cases. */
-    private function pressed(float $share, bool $byLink = false): FootTally
+    private function pressed(Capacities $capacities, float $share, bool $byLink = false): FootTally
     {
-        $tally = new FootTally($this->capacities, $byLink);
+        $tally = new FootTally($capacities, $byLink);
         foreach ($this->down as $case) {
             $tally->add($case, -$case->normal_N * $share, $case->along_N * $share, max(0.0, $case->heel_N * $share));
         }

@@ -66,6 +66,12 @@ final class RunPlan
         return $this->verdict() === null ? null : $this->check->of($this->feet_m(), true);
     }
 
+    /** @return list<bool> Of each foot, whether it is the stronger one that edge zones have */
+    public function atEdge(): array
+    {
+        return array_map(static fn (AttachmentVerdict $foot): bool => $foot->isEdge, $this->verdict()->attachments ?? []);
+    }
+
     /** @return list<float> How many modules' weight each foot carries, in modules on this rail */
     public function reactions(): array
     {

@@ -83,7 +83,7 @@ final class SearchSpace
         $all = [$check, ...$others];
         $this->limit = $check->capacities->placing->limit;
         $this->downPerMoment = min(array_map(static fn (RunCheck $one): float => $one->downPerMoment, $all));
-        $this->downPerReaction = min(array_map(static fn (RunCheck $one): float => $one->downPerReaction, $all));
+        $this->downPerReaction = min(array_map(static fn (RunCheck $one): float => min($one->downPerReaction, $one->edgePerReaction), $all));
         $this->up = $others === [] ? $check->up[0] : new LoadCase('none', 0.0, 0.0, 0.0, 0.0, 1.0);
         $this->capUp_Nm = $check->capacities->railNormal_Nm;
         $this->cap = 1 / max($this->downPerMoment, 1e-30);
@@ -95,8 +95,10 @@ final class SearchSpace
             static fn (float $x_m): int => count(array_filter($run->splices_m, static fn (float $splice_m): bool => $splice_m < $x_m)),
             $run->candidates_m,
         );
-        $this->upCapacity_N = self::pull_N($check->capacities, $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->leastPerUp());
-        $this->pull_N = self::pull_N($check->capacities, $check->capacities->withdrawal_N($this->up->cd) / $check->capacities->lever->mostPerUp());
+        // Bounds and guesses take every foot for the strongest.
+        $feet = $check->edge === null ? [$check->capacities] : [$check->capacities, $check->edge->capacities];
+        $this->upCapacity_N = max(array_map(fn (Capacities $c): float => self::pull_N($c, $c->withdrawal_N($this->up->cd) / $c->lever->leastPerUp()), $feet));
+        $this->pull_N = max(array_map(fn (Capacities $c): float => self::pull_N($c, $c->withdrawal_N($this->up->cd) / $c->lever->mostPerUp()), $feet));
         $this->count = count($run->candidates_m);
         if ($this->count >= 2) {
             $this->prepare();

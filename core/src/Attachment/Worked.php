@@ -75,7 +75,7 @@ final readonly class Worked
             }
             $worst = null;
             foreach (self::states($run, $foot->worst->case, $foot->tributary_m * $run->run->tributary_m) as $state) {
-                $tally = new FootTally($run->check->capacities, true);
+                $tally = new FootTally($foot->isEdge ? $run->check->edge->capacities ?? $run->check->capacities : $run->check->capacities, true);
                 $up_N = $state->normal->reactions_N[$place];
                 $heel_N = $foot->worst->case->windUp > 0.0
                     ? 0.0
@@ -90,7 +90,7 @@ final readonly class Worked
                         0.0,
                         0.0,
                         $tally->ratio(),
-                        $tally->verdict($foot->x_m, $foot->tributary_m, $foot->modules),
+                        $tally->verdict($foot->x_m, $foot->tributary_m, $foot->modules, $foot->isEdge),
                     );
                 }
             }

@@ -517,12 +517,10 @@ final readonly class Becauses
         }
         $pointers = match ($worst->link) {
             Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
-            Link::FootUp => ['/kit/foot/up_N'],
+            Link::FootUp, Link::FootDown, Link::FootAlong => $this->allowed($worst->link, $verdict->isEdge),
             Link::CrossingUp, Link::LegUp => [$this->arrangement($run, 'up_N')],
             Link::CrossingDown, Link::LegDown => [$this->arrangement($run, 'down_N')],
             Link::CrossingAlong, Link::LegAlong => [$this->arrangement($run, 'along_N')],
-            Link::FootDown => ['/kit/foot/down_N'],
-            Link::FootAlong => array_map(static fn (string $key): string => "/kit/foot/$key", $this->plan->design->kit->foot->alongFrom()),
             Link::Arm => array_map(
                 static fn (string $key): string => "/kit/foot/arm/$key",
                 ['reach_m', 'height_m', 'width_m', 'thickness_m', 'allowable_stress_Pa'],
@@ -545,6 +543,18 @@ final readonly class Becauses
                 ? $worst->capacity_si
                 : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
         ], children: array_values(array_filter($children)));
+    }
+
+    /** @return list<string> Where it stands what a foot bears */
+    private function allowed(Link $link, bool $isEdge): array
+    {
+        $keys = match ($link) {
+            Link::FootUp => ['up_N'],
+            Link::FootDown => ['down_N'],
+            default => $isEdge ? ['along_N'] : $this->plan->design->kit->foot->alongFrom(),
+        };
+
+        return array_map(static fn (string $key): string => $isEdge ? "/kit/edge_foot/$key" : "/kit/foot/$key", $keys);
     }
 
     private function arrangement(RunPlan $run, string $key): string

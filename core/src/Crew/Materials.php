@@ -27,6 +27,7 @@ final class Materials
         $onFeet = array_values(array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isOnRails));
         $clamped = array_filter($runs, static fn (RunPlan $run): bool => !$run->run->line->isLower);
         $feet = array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $onFeet));
+        [$edge, $strong] = [$kit->edgeFoot, array_sum(array_map(static fn (RunPlan $run): int => count(array_filter($run->atEdge())), $onFeet))];
         $splices = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->splices_m), $runs));
         $ends = array_sum(array_map(static fn (RunPlan $run): int => $run->run->endClamps(), $clamped));
         $clamps = array_sum(array_map(static fn (RunPlan $run): int => count($run->run->clamps_m), $clamped));
@@ -47,9 +48,10 @@ final class Materials
                 $item('end_clamp', $kit->clamp->name, $ends, $kit->clamp->document),
                 $item('mid_clamp', $kit->clamp->name, $clamps - $ends, $kit->clamp->document),
             ],
-            $item('foot', $kit->foot->name(), $feet, $kit->foot->document()),
+            $item('foot', $kit->foot->name(), $feet - $strong, $kit->foot->document()),
+            ...$edge === null ? [] : [$item('edge_foot', $edge->name, $strong, $edge->document)],
             ...$kit->foot->isBolted() && $design->hasRails() ? [$item('rail_bolt', $kit->bolt->name, self::underRails($onFeet), $kit->bolt->document)] : [],
-            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $feet * count($design->holesEach()), $kit->fastener->document())],
+            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), ($feet - $strong) * count($design->holesEach()) + $strong * ($edge->screws ?? 0), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
             ...self::legs($runs, $item),

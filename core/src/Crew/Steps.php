@@ -52,6 +52,7 @@ final readonly class Steps
             ],
             ...$inSheet ? [$rails] : [],
             ...$uprights > 0 ? [['feet_along', ['turned' => ($design->kit->foot->underRailUp()->turns ?? false) ? 'feet.turned' : 'feet.unturned'], []]] : [],
+            ...self::atEdge($design, $plans),
             ...self::roofScrew($design),
             self::attach($design, $held, $window),
             [
@@ -146,6 +147,19 @@ final readonly class Steps
                 ['electrician', 'lifting'],
             ]],
         ];
+    }
+
+    /**
+     * @param list<RunPlan> $plans
+     *
+     * @return list<array{string, array{name: string, feet: int, screws: int}, list<string>}> Where feet are other ones
+     */
+    private static function atEdge(Design $design, array $plans): array
+    {
+        $feet = array_sum(array_map(static fn (RunPlan $plan): int => count(array_filter($plan->atEdge())), $plans));
+        $edge = $design->kit->edgeFoot;
+
+        return $edge === null || $feet === 0 ? [] : [['edge_feet', ['name' => $edge->name, 'feet' => $feet, 'screws' => $edge->screws], ['makers_torque']]];
     }
 
     /** @return list<array{string, array{legs: string, over_rad: float}, list<string>}> How legs are set */

@@ -25,6 +25,7 @@ final readonly class Kit
         public Mass $extraMassPerModule,
         public ?UnderModules $under = null,
         public ?Bonding $bonding = null,
+        public ?EdgeFoot $edgeFoot = null,
     ) {
     }
 

@@ -11,7 +11,7 @@ final class Typical
 {
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
-        '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/rail/spans',
+        '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
         '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place',
         '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
@@ -57,6 +57,7 @@ final class Typical
             '/surface/framing/lap' => ['from_m' => 2.4384, 'to_m' => 3.048, 'shift_m' => 0.0381],
             // It can only lower what the foot bears along the slope.
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
+            '/kit/edge_foot' => ['name' => 'Foot of the edge zones', 'document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'screws' => 2],
             '/kit/rail/spans' => ['document' => '', 'basis' => 'allowable', 'direction' => 'normal', 'tributary_m' => 0.8382, 'overhang_share' => 0.33, 'rows' => []],
             '/kit/rail/spans/rows' => ['load_Pa' => 1436.4, 'span_m' => 1.2192],
             // Of a usual converter for one module, to be read off its paper.

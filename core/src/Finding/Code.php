@@ -77,6 +77,9 @@ enum Code: string
     case ClampSlips = 'clamp_slips';
     case ClampZoneMissing = 'clamp_zone_missing';
     case CoursesUnknown = 'courses_unknown';
+    case EdgeFootOpen = 'edge_foot_open';
+    case EdgeFootWeaker = 'edge_foot_weaker';
+    case EdgeFootUnused = 'edge_foot_unused';
     case CrossingAllowableMissing = 'crossing_allowable_missing';
     case CopperOnAluminium = 'copper_on_aluminium';
     case CoverShort = 'cover_short';
@@ -303,7 +306,7 @@ enum Code: string
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
         self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
         self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
-        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown, self::DeckOnlyHoldDown,
+        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown, self::DeckOnlyHoldDown, self::EdgeFootOpen, self::EdgeFootWeaker,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FeetMissZone, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
@@ -322,7 +325,7 @@ enum Code: string
     ];
 
     private const WARNINGS = [
-        self::DeckMountUntested, self::EaveToRidgeDiffers, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
+        self::DeckMountUntested, self::EaveToRidgeDiffers, self::EdgeFootUnused, self::FeetOverBound, self::LeftOutBeyondBlock, self::LineTight, self::OwnCopyDiffers,
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::StringShort, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,

@@ -66,6 +66,7 @@ final class Findings
                 return Arranging::KINDS[$arrangement::class]::findings($block->part->design, $arrangement, $plan->members, $block->runs);
             }),
             ...self::runs($design, [...$plan->uppers(), ...$plan->supports], $plan->overBound()),
+            ...self::atEdge($design, $plan->supports),
             ...self::crossings($design),
             ...self::legs($plan),
             ...self::seams($design),
@@ -261,6 +262,30 @@ final class Findings
         }
 
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
+    }
+
+    /**
+     * @param list<RunPlan> $plans
+     *
+     * @return list<Finding> What is not known of a stronger foot at the edges, or wrong with it
+     */
+    private static function atEdge(Design $design, array $plans): array
+    {
+        [$edge, $foot] = [$design->kit->edgeFoot, $design->kit->foot->limits()];
+        if ($edge === null) {
+            return [];
+        }
+        $missing = array_keys(array_filter($edge->allowables(), static fn (?Force $force): bool => $force === null));
+        $open = $missing[0] ?? (trim($edge->document) === '' ? 'document' : null);
+        $own = ['up_N' => $foot->up_N, 'down_N' => $foot->down_N, 'along_N' => $foot->along_N];
+        $weaker = array_key_first(array_filter($edge->allowables(), static fn (?Force $force, string $key): bool => $force !== null && $force->toSi() < $own[$key] - 1e-9 && is_finite($own[$key]), ARRAY_FILTER_USE_BOTH));
+        $isUsed = array_filter($plans, static fn (RunPlan $plan): bool => in_array(true, $plan->atEdge(), true)) !== [];
+
+        return [
+            ...$open === null ? [] : [Finding::of(Code::EdgeFootOpen, "/kit/edge_foot/$open", ['foot' => $edge->name])],
+            ...$weaker === null ? [] : [Finding::of(Code::EdgeFootWeaker, "/kit/edge_foot/$weaker", ['foot' => $edge->name, 'other' => $design->kit->foot->name()])],
+            ...$isUsed ? [] : [Finding::of(Code::EdgeFootUnused, '/kit/edge_foot/name', ['foot' => $edge->name])],
+        ];
     }
 
     /** @return list<Finding> What is not known of where rails in two layers cross */

@@ -327,6 +327,7 @@ final class PlanDocument
         return [
             'number' => $place + 1, 'member' => $run->run->members[$run->picks[$place]], self::along($run->run) => $verdict->x_m,
             'tape_m' => $plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m),
+            ...$verdict->isEdge ? ['at_edge' => true] : [],
             'tributary_m' => $verdict->tributary_m, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
             'tension_N' => $verdict->tension_N,
             'modules' => $verdict->modules,

@@ -25,6 +25,7 @@ final readonly class Run
      * @param list<float> $splices_m
      * @param list<float> $candidates_m Where feet may stand, on the tape
      * @param list<int> $members Member of each candidate
+     * @param list<array{float, float}> $edges_m
      */
     public function __construct(
         public string $id,
@@ -63,6 +64,8 @@ final readonly class Run
         public ?int $single = null,
         /** Of modules on feet alone false: what lies from one foot to the other is the module's frame, which its rating speaks for. */
         public bool $isRail = true,
+        /** Where along it its modules reach into the edge zones of the wind: from and to. */
+        public array $edges_m = [],
     ) {
     }
 
@@ -94,6 +97,7 @@ final readonly class Run
             splices_m: $turned ? $this->opposite_m($this->splices_m) : $this->splices_m,
             candidates_m: $turned ? $this->opposite_m($this->candidates_m) : $this->candidates_m,
             members: $turned ? array_reverse($this->members) : $this->members,
+            edges_m: $turned ? array_reverse(array_map(fn (array $edge): array => [$this->x0_m + $this->x1_m - $edge[1], $this->x0_m + $this->x1_m - $edge[0]], $this->edges_m)) : $this->edges_m,
             hand: $hand,
         );
     }
@@ -119,6 +123,7 @@ final readonly class Run
                 ...$this->windAreas_m2,
                 $this->splices_m,
                 $this->candidates_m,
+                ...$this->edges_m,
             ],
             7,
         )

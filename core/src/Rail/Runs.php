@@ -10,6 +10,7 @@ use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\Suction;
+use Garnetine\Core\Load\ZoneWind;
 
 /** Puts the loads of the modules on the rails, clamp by clamp. */
 final class Runs
@@ -55,8 +56,7 @@ final class Runs
         $theta = $design->modulePitch_rad();
         $past_m = self::past_m($design);
         $clamps_m = $stretch->clamps_m();
-        $x0_m = $clamps_m[0] - $past_m;
-        $x1_m = $clamps_m[count($clamps_m) - 1] + $past_m;
+        [$x0_m, $x1_m] = [$clamps_m[0] - $past_m, $clamps_m[count($clamps_m) - 1] + $past_m];
         $share = self::share($pair, $line, $stretch->wide_m / 2);
         $area_m2 = $design->module_m2();
         $rail_N = self::rail_N($design, $stretch);
@@ -99,7 +99,35 @@ final class Runs
             $stretch->isUpSlope ? $snow->upSlope() : null,
             $legs,
             isRail: $design->block->arrangement->hasRails(),
+            edges_m: self::edges_m($design, $placement, $pair, $line, $stretch, $loads),
         );
+    }
+
+    /**
+     * Where modules of a stretch reach into edge zones with what they bring to this rail: whole modules, on the safe side.
+     *
+     * @param array{RailLine, RailLine} $pair
+     *
+     * @return list<array{float, float}>
+     */
+    private static function edges_m(Design $design, Placement $placement, array $pair, RailLine $line, Stretch $stretch, SiteLoads $loads): array
+    {
+        if ($design->kit->edgeFoot === null) {
+            return [];
+        }
+        $inner_Pa = min([INF, ...array_map(static fn (ZoneWind $wind): float => $wind->inside->small_Pa, array_values($loads->winds))]);
+        $edges_m = [];
+        foreach ($stretch->modules as $module) {
+            foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $placement->width_m, $module->y_m + $placement->length_m) as $piece) {
+                $beside_m = $stretch->isUpSlope ? $piece['x_m'] : $piece['y_m'];
+                if ($loads->winds[$piece['zone']]->inside->small_Pa > $inner_Pa + 1e-6 && self::share($pair, $line, $beside_m - $stretch->beside_m($module)) > 0.0) {
+                    $edges_m[] = [$stretch->from_m($module), $stretch->from_m($module) + $stretch->long_m];
+                    break;
+                }
+            }
+        }
+
+        return $edges_m;
     }
 
     /** How far past its end clamps a stretch has places for feet: bolts through the frame lie within the modules, and so do clamps over feet. */

@@ -90,6 +90,7 @@ final class Sharing
             suctions: array_values($suctions),
             windAreas_m2: array_values($areas_m2),
             snow_N: $snow_N,
+            edges_m: [...$one->edges_m, ...$other->edges_m],
             splices_m: $one->isRail ? Pieces::splices_m($design, $x0_m, $x1_m, false) : [],
             candidates_m: $places->at_m ?? $one->candidates_m,
             members: $places->members ?? $one->members,

@@ -22,7 +22,7 @@ final readonly class HoleLedger
         $course = Course::of($design->surface);
         $holes = [];
         foreach ($plans as $plan) {
-            foreach (self::each($plan->feet_m(), $design->holesEach()) as [$place, $x_m, $hole, [$aside_m, $above_m]]) {
+            foreach (self::each($plan, $design) as [$place, $x_m, $hole, [$aside_m, $above_m]]) {
                 $line = $plan->run->line;
                 [$holeX_m, $y_m] = $line->hole_m($x_m, $above_m);
                 $holes[] = [
@@ -71,16 +71,16 @@ final readonly class HoleLedger
     }
 
     /**
-     * @param list<float> $feet_m
-     * @param list<array{float, float}> $holes_m Of each foot, aside of its first and up the slope from it
-     *
      * @return list<array{int, float, int, array{float, float}}> Foot, its place along the run, hole and where that is
      */
-    private static function each(array $feet_m, array $holes_m): array
+    private static function each(RunPlan $plan, Design $design): array
     {
         $each = [];
-        foreach ($feet_m as $place => $x_m) {
-            foreach ($holes_m as $hole => $at_m) {
+        $atEdge = $plan->atEdge();
+        // Where the holes of a stronger foot are its base has: they are told in one place.
+        $strong_m = array_fill(0, $design->kit->edgeFoot->screws ?? 0, [0.0, 0.0]);
+        foreach ($plan->feet_m() as $place => $x_m) {
+            foreach ($atEdge[$place] ?? false ? $strong_m : $design->holesEach() as $hole => $at_m) {
                 $each[] = [$place, $x_m, $hole, $at_m];
             }
         }

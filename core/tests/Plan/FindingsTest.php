@@ -122,6 +122,10 @@ final class FindingsTest extends TestCase
         yield 'span_table_open' => ['asce7-16', $spans(['document' => '']), 'stop', '/kit/rail/spans/document', 'its document is missing'];
         yield 'spans_by_table' => ['asce7-16', $spans([]), 'assumption', '/kit/rail/spans/document', 'spans up to 6\' 2'];
         yield 'frame_bolts_unfit' => ['asce7-16', ['/block/arrangement' => ['kind' => 'shared_rails'], '/kit/clamp/frame_hole_m' => 0.02], 'refusal', '/kit/clamp/frame_hole_m', 'not in pieces, not along its edge'];
+        $strong = ['name' => 'Strong foot', 'document' => 'report 12', 'up_N' => 9000.0, 'down_N' => 9000.0, 'along_N' => 9000.0, 'screws' => 2];
+        yield 'edge_foot_open' => ['asce7-16', ['/kit/edge_foot' => ['up_N' => null] + $strong], 'stop', '/kit/edge_foot/up_N', 'counts for nothing before'];
+        yield 'edge_foot_weaker' => ['asce7-16', ['/kit/edge_foot' => ['up_N' => 20.0] + $strong], 'stop', '/kit/edge_foot/up_N', 'bears less here than'];
+        yield 'edge_foot_unused' => ['asce7-16', ['/kit/edge_foot' => $strong], 'warning', '/kit/edge_foot/name', 'No foot of this plan is “Strong foot”'];
         yield 'deck_only_untested' => ['asce7-16', ['/surface/framing/kind' => 'deck_only'], 'refusal', '/kit/foot/kind', 'is not known'];
         yield 'deck_only_hold_down' => ['asce7-16', ['/surface/framing/kind' => 'deck_only', '/kit/foot' => Uneven::BUTYL], 'stop', '/kit/foot/deck_up_N', 'a named engineer answers for that'];
         yield 'on_feet_unfit' => ['short', ['/block/arrangement' => ['kind' => 'on_feet']], 'refusal', '/kit/foot/kind', 'is a way to screw rails down'];

@@ -36,6 +36,9 @@ final class SecondOpinion
 
     private float $qh_psf;
 
+    /** How much further than its own part a foot reaches, by which it is told whether it is a stronger one. */
+    private float $reach = 0.25 * self::IN;
+
     private readonly string $rules;
 
     /** @param array{float, float} $offsets Of both rails from the lower end of a module, along it */
@@ -80,15 +83,17 @@ final class SecondOpinion
         if ($this->worst($feet, 1.0) * (1 + $tolerance_in / 6) > 1.0 - $safe) {
             return false;
         }
+        // A foot that was told to be an ordinary one is never taken for more once it is moved.
+        $this->reach = 0.0;
+        $stays = true;
         foreach ($feet as $i => $x) {
             foreach ([-$tolerance_in, $tolerance_in] as $by_in) {
-                if ($this->worst(array_values(array_replace($feet, [$i => $x + $by_in * self::IN])), 1.0) > 1.0 - $safe) {
-                    return false;
-                }
+                $stays = $stays && $this->worst(array_values(array_replace($feet, [$i => $x + $by_in * self::IN])), 1.0) <= 1.0 - $safe;
             }
         }
+        $this->reach = $tolerance_in * self::IN;
 
-        return true;
+        return $stays;
     }
 
     /**
@@ -232,6 +237,11 @@ final class SecondOpinion
             $down = ($case['dead_n'] + $case['wind_n']) * $f + $case['snow_n'] * $s - ($case['up'] ? $case['wind'] * $wind : 0.0);
             $along = $this->run->upSlope === null ? abs($case['dead_a'] * $f + $case['snow_a'] * $s) : $this->pushed($case, $full['reactions'], $snow['reactions'])[$i];
             $heel = $case['up'] ? 0.0 : max(0.0, min($down, $case['wind_n'] * $f + $case['snow_n'] * $s));
+            if ($kit->edgeFoot !== null && $this->isAtEdge($feet, $i)) {
+                $strong = $kit->edgeFoot;
+                $worst = max($worst, max(0.0, -$down) / min($kit->bolt->up?->toSi() ?? INF, $strong->up?->toSi() ?? INF), max(0.0, $down) / ($strong->down?->toSi() ?? INF), $along / min($kit->bolt->along?->toSi() ?? INF, $strong->along?->toSi() ?? INF));
+                continue;
+            }
             $legs = $this->design->block->arrangement;
             $high = $kit->foot->limits()->railHeight_m;
             $onLeg = 0.0;
@@ -275,6 +285,15 @@ final class SecondOpinion
         }
 
         return $worst;
+    }
+
+    /** @param list<float> $feet */
+    private function isAtEdge(array $feet, int $i): bool
+    {
+        $from = isset($feet[$i - 1]) ? ($feet[$i - 1] + $feet[$i]) / 2 - $this->reach : -INF;
+        $to = isset($feet[$i + 1]) ? ($feet[$i] + $feet[$i + 1]) / 2 + $this->reach : INF;
+
+        return array_filter($this->run->edges_m, static fn (array $edge): bool => min($edge[1], $to) > max($edge[0], $from)) !== [];
     }
 
     /**

@@ -178,7 +178,7 @@ function ShortPieces({ view }: { view: PaperData }) {
                             ends[0] ?? '',
                             ends[1] ?? '',
                             run.table.map((foot) => foot.member).join(', '),
-                            run.table.map((foot) => foot.tape).join(', '),
+                            run.table.map((foot) => foot.tape + (foot.strong ? ' (stronger)' : '')).join(', '),
                             run.tape
                                 .filter(({ kind }) => kind === 'clamp')
                                 .map(({ text }) => text)
@@ -200,7 +200,7 @@ function FeetAlone({ view }: { view: PaperData }) {
         const rows = own.map((run) => [
             `${run.id.slice(line.length) || '1'}`,
             run.table.map((foot) => foot.member).join(', '),
-            run.table.map((foot) => foot.tape).join(' and '),
+            run.table.map((foot) => foot.tape + (foot.strong ? ' (stronger)' : '')).join(' and '),
         ]);
         const key = JSON.stringify(rows);
         const lines = alike.get(key)?.lines ?? [];
@@ -300,6 +300,7 @@ function Tapes({ view }: { view: PaperData }) {
                                     <span className="text-[0.93rem]">
                                         {' '}
                                         {run.on_rails ? `rail r${foot.member}` : `${view.stand} ${foot.member}`}
+                                        {foot.strong && ', stronger foot'}
                                         {foot.missed !== null && `, missed: ${foot.missed}`}
                                         {foot.other === 'none' && `, no other ${view.stand}`}
                                         {foot.on !== null && `, then ${foot.on} on`}

@@ -737,12 +737,14 @@ export function Feet({
     const word = (run: Planned['runs'][number], foot: { word: string }) => (run.holds ? foot.word : 'fails');
     // Of very many, as large as half a metre leaves room for.
     const half = many ? Math.max(1.2, Math.min(6.5, len(view, 0.22))) : 6.5;
-    const mark = (run: Planned['runs'][number], along_m: number) => {
-        const [x, y] = spot(view, run, along_m);
+    const mark = (run: Planned['runs'][number], { x_m, strong }: Planned['runs'][number]['feet'][number]) => {
+        const [x, y] = spot(view, run, x_m);
+        // A stronger one has a bar under it.
+        const bar = strong ? `M${x - 1.3 * half} ${y + half * 1.5}h${2.6 * half}v${half * 0.6}h${-2.6 * half}z` : '';
         // What holds a rail on another is no foot.
         return run.on_rails
             ? `M${x - half / 2} ${y - half / 2}h${half}v${half}h${-half}z`
-            : `M${x} ${y - half / 2}l${half} ${half * 1.7}h${-2 * half}z`;
+            : `M${x} ${y - half / 2}l${half} ${half * 1.7}h${-2 * half}z${bar}`;
     };
     return (
         <g>
@@ -751,9 +753,7 @@ export function Feet({
                     <path
                         key={kind}
                         d={runs
-                            .flatMap((run) =>
-                                run.feet.filter((foot) => word(run, foot) === kind).map((foot) => mark(run, foot.x_m)),
-                            )
+                            .flatMap((run) => run.feet.filter((foot) => word(run, foot) === kind).map((foot) => mark(run, foot)))
                             .join('')}
                         fill={colours[kind]}
                     />
@@ -764,7 +764,7 @@ export function Feet({
                     <path
                         key={`${run.id}-${foot.number}`}
                         data-foot={`${run.id}-${foot.number}`}
-                        d={mark(run, foot.x_m)}
+                        d={mark(run, foot)}
                         fill={colours[word(run, foot)]}
                         stroke={run.id === selected ? 'var(--color-ink)' : 'var(--color-paper)'}
                         strokeWidth={1}

@@ -3,7 +3,7 @@ import { useDesk } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
 import { FastenerSentence } from '@/stages/FastenerSentence';
 import { FootSentence } from '@/stages/FootSentence';
-import { AddButton, Each, Say } from '@/stages/parts';
+import { AddButton, Each, Part, Say } from '@/stages/parts';
 import { Schools } from '@/stages/Schools';
 import { hasRails, isSeen } from '@/words';
 
@@ -61,6 +61,17 @@ export function AttachmentsSheet() {
             <Schools />
             <OwnPlaces />
             <FootSentence />
+            <Part path="/kit/edge_foot" open="A stronger foot in edge zones" close="all feet alike">
+                <Say>
+                    Where what a foot holds reaches into an edge zone of the wind it is “
+                    <Slot path="/kit/edge_foot/name" />
+                    ”, as high as the others, with <Slot path="/kit/edge_foot/screws" /> screws; with these, in such members, it
+                    bears <Slot path="/kit/edge_foot/up_N" open="missing" /> up,{' '}
+                    <Slot path="/kit/edge_foot/down_N" open="missing" /> down and{' '}
+                    <Slot path="/kit/edge_foot/along_N" open="missing" /> along, by{' '}
+                    <Slot path="/kit/edge_foot/document" open="(missing)" />.
+                </Say>
+            </Part>
             <Say>
                 Capacities of the kit are entered as <Slot path="/kit/capacities" />.
             </Say>

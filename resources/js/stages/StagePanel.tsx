@@ -158,7 +158,10 @@ function Feet({ run }: { run: Run }) {
             <tbody>
                 {run.table.map((foot) => (
                     <tr key={foot.number}>
-                        <td>{foot.number}</td>
+                        <td>
+                            {foot.number}
+                            {foot.strong && ' stronger'}
+                        </td>
                         <td className="text-right font-semibold">{foot.tape}</td>
                         <td className="text-right">
                             {run.on_rails && 'r'}

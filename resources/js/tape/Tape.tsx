@@ -132,6 +132,7 @@ export function Tape({
                             x={x(mark.tape_m)}
                             size={size}
                             foot={run.feet[Number(mark.label) - 1]?.word ?? 'plain'}
+                            strong={run.feet[Number(mark.label) - 1]?.strong ?? false}
                             onFoot={onFoot}
                             here={!upSlope && (mark.kind === 'member' || mark.kind === 'barred') && Number(mark.label) === place}
                             pinned={run.places.some((one) => one.hand === 'pinned' && String(one.member) === mark.label)}
@@ -235,6 +236,7 @@ function Mark({
     x,
     size,
     foot,
+    strong,
     onFoot,
     here,
     pinned,
@@ -245,6 +247,7 @@ function Mark({
     x: number;
     size: number;
     foot: string;
+    strong: boolean;
     onFoot: ((foot: number) => void) | undefined;
     here: boolean;
     pinned: boolean;
@@ -258,7 +261,7 @@ function Mark({
                 // biome-ignore lint/a11y/noStaticElementInteractions: the table of feet does the same by keyboard
                 <g onClick={() => onFoot?.(Number(mark.label))} cursor={onFoot === undefined ? undefined : 'pointer'}>
                     <text x={x} y={14} textAnchor="middle" fontSize={13}>
-                        foot {mark.label}
+                        {strong && 'stronger '}foot {mark.label}
                     </text>
                     <text x={x} y={39} textAnchor="middle" fontSize={size} fontWeight={600}>
                         {mark.text}

@@ -74,12 +74,14 @@ export type Sheet = {
 export type Crossing = { member: number; x_m: number; hand: 'free' | 'foot' | 'pinned' | 'barred' };
 
 /** For drawing. */
-export type Foot = { number: number; x_m: number; word: Tone };
+export type Foot = { number: number; x_m: number; word: Tone; strong: boolean };
 
 /** For reading. */
 export type FootRow = {
     /** Members on to the next foot, this one not counted. */
     on: number | null;
+    /** The stronger one that edge zones have. */
+    strong: boolean;
     number: number;
     member: number;
     tape: string;

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Tests\Attachment;
+
+use Garnetine\Core\Crew\Materials;
+use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Tests\Support\Enumeration;
+use Garnetine\Core\Tests\Support\Scenario;
+use Garnetine\Core\Tests\Support\SecondOpinion;
+use PHPUnit\Framework\TestCase;
+
+/** A stronger foot where what a foot holds reaches into an edge zone of the wind. */
+final class EdgeFeetTest extends TestCase
+{
+    private const STRONG = ['name' => 'Strong foot', 'document' => 'report 12', 'up_N' => 6000.0, 'down_N' => 9000.0, 'along_N' => 4000.0, 'screws' => 3];
+
+    /**
+     * @param array<string, mixed> $changes
+     * @param array<string, mixed>|null $strong
+     */
+    private static function plan(array $changes = [], ?array $strong = self::STRONG): Plan
+    {
+        $scenario = Scenario::of()->with('/kit/edge_foot', $strong)->with('/surface/no_work_circles', [])->with('/block/left_out', [])->with('/rules/greatest_bay_m', null);
+        foreach ($changes as $path => $value) {
+            $scenario = $scenario->with($path, $value);
+        }
+
+        return Planner::plan($scenario->design());
+    }
+
+    /** @return list<string> */
+    private static function codes(Plan $plan): array
+    {
+        return array_map(static fn (Finding $one): string => $one->code->value, $plan->findings);
+    }
+
+    public function test_feet_whose_part_meets_an_edge_zone_are_strong_and_no_others(): void
+    {
+        $both = [];
+        foreach ([[], ['/block/x_m' => 0.3, '/surface/framing/spacing_m' => 0.4064], ['/block/rows' => 2, '/block/y_m' => 0.4, '/block/columns' => 9], ['/surface/width_m' => 16.0, '/site/building_length_m' => 16.0, '/block/columns' => 10]] as $changes) {
+            $plan = self::plan($changes + ['/surface/setbacks/left_m' => 0.2, '/surface/setbacks/right_m' => 0.2, '/surface/setbacks/eave_m' => 0.2]);
+            $loads = $plan->loads ?? self::fail();
+            $pull_Pa = array_map(static fn ($wind): float => $wind->inside->small_Pa, $loads->winds);
+            foreach ($plan->supports as $run) {
+                $feet_m = $run->feet_m();
+                // The half of its modules that the rail carries, as broad as each foot's part; the inner zone is the one that is pulled least, with those that are pulled no more.
+                $low_m = $run->run->line->at_m - $run->run->line->offset_m + ($run->run->line->isUpper ? $run->run->tributary_m : 0.0);
+                foreach ($run->atEdge() as $foot => $isStrong) {
+                    $from_m = $foot === 0 ? $run->run->clamps_m[0] : ($feet_m[$foot - 1] + $feet_m[$foot]) / 2;
+                    $to_m = isset($feet_m[$foot + 1]) ? ($feet_m[$foot] + $feet_m[$foot + 1]) / 2 : $run->run->clamps_m[count($run->run->clamps_m) - 1];
+                    $met = array_filter($loads->zones->pieces($from_m + 1e-4, $low_m + 0.02, $to_m - 1e-4, $low_m + $run->run->tributary_m - 0.02), static fn (array $piece): bool => $pull_Pa[$piece['zone']] > min([INF, ...array_values($pull_Pa)]) + 1e-6);
+                    if ($met !== []) {
+                        self::assertTrue($isStrong, "{$run->run->id} $foot");
+                    }
+                    // Whole modules count: an ordinary one has none such within a module of its part.
+                    if (!$isStrong) {
+                        self::assertSame([], array_filter($run->run->edges_m, static fn (array $edge): bool => $edge[0] < $to_m && $edge[1] > $from_m));
+                    }
+                    $both[$isStrong ? 'strong' : 'ordinary'] = true;
+                }
+            }
+        }
+        self::assertCount(2, $both);
+    }
+
+    public function test_the_fewest_of_both_kinds_as_enumeration_finds_them(): void
+    {
+        $fewer = 0;
+        for ($seed = 1; $seed <= 9; ++$seed) {
+            mt_srand($seed);
+            $changes = [
+                '/block/rows' => 1, '/block/columns' => mt_rand(4, 6), '/block/x_m' => mt_rand(2, 30) / 10, '/block/y_m' => mt_rand(3, 20) / 10, '/site/wind_speed_m_per_s' => mt_rand(48, 62) * 1.0, '/kit/foot/up_N' => (float) mt_rand(1300, 2600), '/rules/pattern' => 'stacked',
+                '/surface/setbacks/left_m' => 0.1, '/surface/setbacks/eave_m' => 0.1, '/site/ground_snow_Pa' => $seed % 2 * 900.0,
+            ];
+            $strong = ['up_N' => (float) mt_rand(2700, 5000)] + self::STRONG;
+            $plan = self::plan($changes, $strong);
+            $without = self::plan($changes, null);
+            foreach ($plan->supports as $index => $run) {
+                $opinion = new SecondOpinion($plan->design, $run->run);
+                if ($run->verdict() !== null) {
+                    self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst, 1e-6, "seed $seed, {$run->run->id}");
+                    self::assertEqualsWithDelta($run->verdict()->worst, $run->check->worst($run->feet_m()), 1e-9, "seed $seed, {$run->run->id}");
+                }
+                self::assertSame(Enumeration::fewest($opinion, $run->run, 9)[0], $run->holds() ? count($run->picks) - $run->forMembers : null, "seed $seed, {$run->run->id}");
+                $alone = $without->supports[$index]->holds() ? count($without->supports[$index]->picks) - $without->supports[$index]->forMembers : 99;
+                self::assertLessThanOrEqual($alone, count($run->picks) - $run->forMembers);
+                $fewer += (int) ($alone > count($run->picks) - $run->forMembers);
+            }
+        }
+        self::assertGreaterThan(2, $fewer);
+    }
+
+    public function test_they_are_counted_sealed_and_told_apart(): void
+    {
+        $plan = self::plan(['/block/x_m' => 0.3, '/surface/setbacks/left_m' => 0.2]);
+        $strong = array_sum(array_map(static fn ($run): int => count(array_filter($run->atEdge())), $plan->supports));
+        $all = $plan->attachmentCount();
+        self::assertGreaterThan(0, $strong);
+        self::assertLessThan($all, $strong);
+        $counts = array_column(Materials::of($plan->design, $plan->supports, [], $plan->cutting, $plan->holes ?? self::fail(), null), 'count', 'item');
+        self::assertSame([$all - $strong, $strong, $all - $strong + 3 * $strong], [$counts['foot'], $counts['edge_foot'], $counts['fastener']]);
+        self::assertCount($all + 2 * $strong, array_filter($plan->holes->holes, static fn (array $hole): bool => $hole['kind'] === 'attachment'));
+        self::assertSame($strong, array_column($plan->steps->steps ?? [], 'values', 'code')['edge_feet']['feet'] ?? null);
+        self::assertSame([], array_intersect(['edge_foot_open', 'edge_foot_weaker', 'edge_foot_unused'], self::codes($plan)));
+        // What is open, or weaker than the others, or for no rail here.
+        self::assertContains('edge_foot_open', self::codes(self::plan([], ['document' => ' '] + self::STRONG)));
+        self::assertContains('edge_foot_weaker', self::codes(self::plan([], ['along_N' => 100.0] + self::STRONG)));
+        $up = Planner::plan(Scenario::of('tansy-croft')->with('/kit/edge_foot', self::STRONG)->design());
+        self::assertSame([true, []], [in_array('edge_foot_unused', self::codes($up), true), array_filter(array_merge(...array_map(static fn ($run): array => $run->atEdge(), $up->supports)))]);
+    }
+}
