@@ -121,7 +121,7 @@ return [
     'core/src/Crew/Materials.php' => [
         ['+ $strong * ($edge->screws ?? 0)', '+ $strong', 'Screws of stronger feet are not brought', 'EdgeFeet'],
         ['static fn (RunPlan $run): int => $run->run->endClamps()', 'static fn (RunPlan $run): int => 1', 'One end clamp is brought for each run'],
-        ["\$item('fastener', \$kit->fastener->name(), \$feet", "\$item('fastener', \$kit->fastener->name(), 2 * \$feet", 'Twice the screws are brought'],
+        ["\$item('fastener', \$kit->fastener->name(), (\$feet", "\$item('fastener', \$kit->fastener->name(), 2 * (\$feet", 'Twice the screws are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
     'core/src/Crew/Steps.php' => [

@@ -96,12 +96,10 @@ final class QuickCheck
         $this->perSplice = 1 / $c->splice_Nm;
         $this->perUp = max(1 / $c->boltUp_N, 1 / $c->footUp_N, 1 / $c->armEnd_N);
         [$this->perArm, $this->armPerAlong] = [1 / $c->armEnd_N, $c->armPerAlong];
-        $this->perDown = 1 / $c->footDown_N;
-        $this->perFootAlong = max(1 / $c->boltAlong_N, 1 / $c->footAlong_N);
+        [$this->perDown, $this->perFootAlong] = [1 / $c->footDown_N, max(1 / $c->boltAlong_N, 1 / $c->footAlong_N)];
         $this->lever = $c->lever;
         [$this->leverPerUp, $this->leverPerDown] = [$c->lever->mostPerUp(), $c->lever->mostPerDown()];
-        [$this->leverPerAlong, $this->lateralShare] = [$c->lever->perAlong(), $c->lever->lateralShare()];
-        [$this->addsUp, $this->together] = [$c->addsUp, $c->together];
+        [$this->leverPerAlong, $this->lateralShare, $this->addsUp, $this->together] = [$c->lever->perAlong(), $c->lever->lateralShare(), $c->addsUp, $c->together];
         [$this->legs, $this->perLegUp, $this->perLegDown, $this->perLegAlong] = [$c->legs, 1 / $c->legUp_N, 1 / $c->legDown_N, 1 / $c->legAlong_N];
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,

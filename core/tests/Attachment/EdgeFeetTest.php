@@ -41,7 +41,9 @@ final class EdgeFeetTest extends TestCase
     public function test_feet_whose_part_meets_an_edge_zone_are_strong_and_no_others(): void
     {
         $both = [];
-        foreach ([[], ['/block/x_m' => 0.3, '/surface/framing/spacing_m' => 0.4064], ['/block/rows' => 2, '/block/y_m' => 0.4, '/block/columns' => 9], ['/surface/width_m' => 16.0, '/site/building_length_m' => 16.0, '/block/columns' => 10]] as $changes) {
+        $design = Scenario::of()->design();
+        $right_m = $design->surface->width->toMetres() - 5 * $design->module->width->toMetres() - 4 * $design->block->columnGap->toMetres() - 0.3;
+        foreach ([[], ['/block/x_m' => $right_m, '/block/columns' => 5, '/surface/framing/spacing_m' => 0.9], ['/block/x_m' => 0.3, '/surface/framing/spacing_m' => 0.4064], ['/block/rows' => 2, '/block/y_m' => 0.4, '/block/columns' => 9], ['/surface/width_m' => 16.0, '/site/building_length_m' => 16.0, '/block/columns' => 10]] as $changes) {
             $plan = self::plan($changes + ['/surface/setbacks/left_m' => 0.2, '/surface/setbacks/right_m' => 0.2, '/surface/setbacks/eave_m' => 0.2]);
             $loads = $plan->loads ?? self::fail();
             $pull_Pa = array_map(static fn ($wind): float => $wind->inside->small_Pa, $loads->winds);
@@ -65,25 +67,42 @@ final class EdgeFeetTest extends TestCase
             }
         }
         self::assertCount(2, $both);
+        // The outer feet hold all that lies beyond them.
+        foreach ([[['/block/x_m' => $right_m, '/block/columns' => 5], 1], [['/block/x_m' => 0.3, '/block/columns' => 5], 0]] as [$changes, $outer]) {
+            $run = self::plan($changes + ['/surface/setbacks/left_m' => 0.2, '/surface/setbacks/right_m' => 0.2])->supports[0];
+            $middle_m = ($run->run->x0_m + $run->run->x1_m) / 2;
+            self::assertSame([$outer => true], $run->check->edge?->among([$middle_m - 0.1, $middle_m + 0.1], 0.0));
+        }
     }
 
     public function test_the_fewest_of_both_kinds_as_enumeration_finds_them(): void
     {
         $fewer = 0;
-        for ($seed = 1; $seed <= 9; ++$seed) {
+        for ($seed = 1; $seed <= 6; ++$seed) {
             mt_srand($seed);
+            $own_N = mt_rand(1100, 2000);
             $changes = [
-                '/block/rows' => 1, '/block/columns' => mt_rand(4, 6), '/block/x_m' => mt_rand(2, 30) / 10, '/block/y_m' => mt_rand(3, 20) / 10, '/site/wind_speed_m_per_s' => mt_rand(48, 62) * 1.0, '/kit/foot/up_N' => (float) mt_rand(1300, 2600), '/rules/pattern' => 'stacked',
-                '/surface/setbacks/left_m' => 0.1, '/surface/setbacks/eave_m' => 0.1, '/site/ground_snow_Pa' => $seed % 2 * 900.0,
+                '/block/rows' => 1, '/block/columns' => mt_rand(4, 5), '/block/x_m' => mt_rand(2, 12) / 10, '/block/y_m' => mt_rand(3, 20) / 10, '/site/wind_speed_m_per_s' => mt_rand(48, 58) * 1.0, '/kit/foot/up_N' => (float) $own_N, '/rules/pattern' => 'stacked',
+                '/kit/rail/section_modulus_x_m3' => 1.6e-5, '/kit/rail/section_modulus_y_m3' => 1.6e-5, '/kit/bolt/up_N' => 20_000.0,
+                '/surface/setbacks/left_m' => 0.1, '/surface/setbacks/eave_m' => 0.1,
+                // Pulled, or pressed by snow with all of it in an edge zone of a great building.
+                ...$seed % 2 === 0 ? ['/site/ground_snow_Pa' => 0.0] : [
+                    '/site/ground_snow_Pa' => 3000.0, '/kit/foot/up_N' => 5000.0, '/kit/foot/down_N' => 1900.0, '/site/wind_speed_m_per_s' => 45.0, '/site/building_width_m' => 40.0, '/site/building_length_m' => 40.0, '/site/mean_roof_height_m' => 11.0,
+                    '/surface/slope_length_m' => 20.0, '/site/eave_to_ridge_m' => 19.0,
+                ],
             ];
-            $strong = ['up_N' => (float) mt_rand(2700, 5000)] + self::STRONG;
+            $strong = ['up_N' => $own_N * mt_rand(120, 200) / 100 + $seed % 2 * 5000.0, 'down_N' => 3300.0, 'along_N' => 1500.0] + self::STRONG;
             $plan = self::plan($changes, $strong);
             $without = self::plan($changes, null);
+            self::assertCount(2, $plan->supports);
             foreach ($plan->supports as $index => $run) {
                 $opinion = new SecondOpinion($plan->design, $run->run);
-                if ($run->verdict() !== null) {
-                    self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst, 1e-6, "seed $seed, {$run->run->id}");
-                    self::assertEqualsWithDelta($run->verdict()->worst, $run->check->worst($run->feet_m()), 1e-9, "seed $seed, {$run->run->id}");
+                foreach (range(1, 6) as $try) {
+                    $places = (array) array_rand($run->run->candidates_m, min(count($run->run->candidates_m), 1 + $try));
+                    $feet_m = array_values(array_intersect_key($run->run->candidates_m, array_flip($places)));
+                    $verdict = $run->check->of($feet_m);
+                    self::assertEqualsWithDelta($opinion->worst($feet_m), $verdict->worst, 1e-6 * max(1.0, $verdict->worst), "seed $seed, {$run->run->id}");
+                    self::assertEqualsWithDelta($verdict->worst, $run->check->worst($feet_m), 1e-9 * max(1.0, $verdict->worst), "seed $seed, {$run->run->id}");
                 }
                 self::assertSame(Enumeration::fewest($opinion, $run->run, 9)[0], $run->holds() ? count($run->picks) - $run->forMembers : null, "seed $seed, {$run->run->id}");
                 $alone = $without->supports[$index]->holds() ? count($without->supports[$index]->picks) - $without->supports[$index]->forMembers : 99;
@@ -91,7 +110,7 @@ final class EdgeFeetTest extends TestCase
                 $fewer += (int) ($alone > count($run->picks) - $run->forMembers);
             }
         }
-        self::assertGreaterThan(2, $fewer);
+        self::assertGreaterThan(1, $fewer);
     }
 
     public function test_they_are_counted_sealed_and_told_apart(): void
