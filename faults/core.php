@@ -531,8 +531,9 @@ return [
     ],
     'core/src/Seal/SpentHoles.php' => [
         ['$held->isSteel ? self::APART_IN_STEEL', '!$held->isSteel ? self::APART_IN_STEEL', 'In wood a screw goes in as near to a spent hole as in steel', 'SpentHolesTest'],
-        ["&& trim(\$spent->test) !== ''", '', 'A screw in a spent hole counts by nobody\'s test', 'SpentHolesTest'],
-        ['$design->kit->fastener->pullOut() !== null &&', '', 'A screw in a spent hole counts by the tables', 'SpentHolesTest'],
+        ["|| trim(\$spent->test) === ''", '', 'A screw in a spent hole counts by nobody\'s test', 'SpentHolesTest'],
+        ['$design->kit->fastener->pullOut() === null ||', '', 'A screw in a spent hole counts by the tables', 'SpentHolesTest'],
+        ["\$design->kit->foot->base()->lateral === null => 'base/lateral_N',", '', 'A screw in a spent hole is pushed aside by the tables', 'SpentHolesTest'],
     ],
     'core/src/Foot/SpentHole.php' => [
         ['+ Length::ofInches(self::COVER_IN)->toMetres()', '', 'A pad that ends over an old hole seals it', 'SpentHolesTest'],

@@ -12,6 +12,7 @@ use Garnetine\Core\Attachment\LinkRatio;
 use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Deck;
 use Garnetine\Core\Fastener\Fastener;
@@ -390,7 +391,11 @@ final readonly class Becauses
         array_push($children, ...$this->bent($run));
         $children[] = $this->foot($run, $foot + 1);
         $children[] = $this->input(match (true) {
-            $run->run->line->isUpSlope => $this->plan->members->purlins === null ? '/surface/covering/upper_batten_m' : '/surface/covering/upper_screws_m',
+            $run->run->line->isUpSlope => match (true) {
+                $this->plan->members->purlins !== null => '/surface/covering/upper_screws_m',
+                $this->plan->design->surface->covering instanceof Tile => '/surface/covering/upper_batten_m',
+                default => '/surface/covering/upper_butt_m',
+            },
             $this->plan->design->surface->covering->stand() === 'rib' => '/surface/covering/rib_pitch_m',
             $this->plan->members->areOfSheet && !$this->plan->design->onDeck() => '/surface/covering/seam_pitch_m',
             default => '/surface/framing/spacing_m',

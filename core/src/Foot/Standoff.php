@@ -53,6 +53,12 @@ final readonly class Standoff implements Foot
             : ['along_N'];
     }
 
+    /** Its post bears a rail of either way on top. */
+    public function underRailUp(): UnderRailUp
+    {
+        return new UnderRailUp($this->limits()->lever(), false);
+    }
+
     public function sitsOnDeck(): bool
     {
         return true;

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\SeamedMetal;
+use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
@@ -153,7 +154,7 @@ final class Admission
 
         return match (true) {
             !$design->block->arrangement->standsUpSlope() => null,
-            !($covering instanceof ScrewedMetal && $isAcross) && !($covering instanceof Tile && !$isAcross) => 'up.roof',
+            !($covering instanceof ScrewedMetal && $isAcross) && !(($covering instanceof Tile || $covering instanceof Shingles) && !$isAcross && !$design->onDeck()) => 'up.roof',
             $design->kit->foot->intoSheet() => 'up.sheet',
             $design->kit->foot instanceof LFoot && $design->kit->foot->padWidth === null => 'up.pad',
             $design->kit->foot->underRailUp() === null => 'up.foot',

@@ -54,7 +54,7 @@ final class FeetAlone implements Arranging
         $zones_m = array_merge(...array_map(static fn (int $column): array => self::zones_m($design, $column), $columns));
         // A place is rounded to a mark of the tape.
         $half_m = $design->units->roofMark_m() / 2;
-        $cure = MoveAlong::cure($design, $members, 'zones', static fn (float $move_m): bool => array_filter(
+        $cure = MoveAlong::cure($design, $members->spacing_m(), 'cure.zones', 'cure.none_zones', static fn (float $move_m): bool => array_filter(
             $zones_m,
             static fn (array $zone): bool => self::within($places_m, $zone[0] + $move_m + $half_m, $zone[1] + $move_m - $half_m) === [],
         ) === []);

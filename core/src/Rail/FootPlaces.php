@@ -14,6 +14,7 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Geometry\Polygon;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Layout\LineBands;
 use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Quantity\Length;
@@ -153,11 +154,10 @@ final readonly class FootPlaces
     private static function onMember(Design $design, Members $members, RailLine $line): array
     {
         $fromEnd_m = Length::ofInches(self::FROM_END_IN)->toMetres();
-        $mark_m = $design->units->roofMark_m();
         $member = array_column($members->members, null, 'number')[$line->over ?? 0] ?? null;
         $at_m = [];
-        foreach (LineBands::of($design)->holes_m ?? [] as $course => [$low_m, $high_m]) {
-            $y_m = round(($low_m + $high_m) / 2 / $mark_m) * $mark_m;
+        foreach (LineBands::ofFeet($design)->holes_m ?? [] as $course => [$low_m, $high_m]) {
+            $y_m = self::inBand_m($design, $low_m, $high_m);
             $isUnder = $member !== null && $member->reaches($y_m, $fromEnd_m) && !$members->inLap($y_m) && abs($members->shiftAt_m($y_m)) < 1e-9;
             if ($isUnder && $y_m >= $low_m - 1e-9 && $y_m <= $high_m + 1e-9) {
                 $at_m[$course + 1] = $y_m - $line->holeUp_m;
@@ -165,6 +165,24 @@ final readonly class FootPlaces
         }
 
         return $at_m;
+    }
+
+    /** The middle of what a course leaves to holes, or the next mark to it at which the plate ends beside the nails. */
+    private static function inBand_m(Design $design, float $low_m, float $high_m): float
+    {
+        $mark_m = $design->units->roofMark_m();
+        $middle = (int) round(($low_m + $high_m) / 2 / $mark_m);
+        [$course, $plate] = [Course::of($design->surface), $design->kit->foot->flashing()];
+        for ($steps = 0; $course !== null && $plate !== null && $steps * $mark_m <= $high_m - $low_m; ++$steps) {
+            foreach ([$middle + $steps, $middle - $steps] as $mark) {
+                $isIn = $mark * $mark_m >= $low_m - 1e-9 && $mark * $mark_m <= $high_m + 1e-9;
+                if ($isIn && !$course->inNailBand($mark * $mark_m + $plate->above->toMetres())) {
+                    return $mark * $mark_m;
+                }
+            }
+        }
+
+        return $middle * $mark_m;
     }
 
     /**

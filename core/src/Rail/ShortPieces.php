@@ -129,7 +129,7 @@ final class ShortPieces implements Arranging
         $onEach = !$design->kit->foot->isBolted();
         $clamps_m = array_values(array_unique(array_map(static fn (Run $run): float => $run->clamps_m[0], $runs)));
 
-        return MoveAlong::cure($design, $members, 'along', static fn (float $move_m): bool => array_filter(
+        return MoveAlong::cure($design, $members->spacing_m(), 'cure.along', 'cure.none_along', static fn (float $move_m): bool => array_filter(
             $clamps_m,
             static fn (float $clamp_m): bool => self::over($arrangement, $places_m, $numbers, $clamp_m + $move_m, $onEach) === [],
         ) === []);

@@ -10,8 +10,6 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
-use Garnetine\Core\Layout\Placement;
-use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;
 
 /**
@@ -115,8 +113,6 @@ final class UpLines
     }
 
     /**
-     * The nearest place of the block at which every rail has what it lies over, and no module comes to stand where none may.
-     *
      * @param array<int, float> $places_m
      * @param list<int> $columns
      *
@@ -124,21 +120,14 @@ final class UpLines
      */
     private static function cure(Design $design, array $places_m, array $columns): array
     {
-        $mark_m = $design->units->roofMark_m();
         $now_m = $design->block->x->toMetres();
-        $wrong = static fn (Design $one): int => count(Placement::of($one, new Coefficients($one->ownCopies))->findings);
-        $apart_m = $design->standSpacing()->toMetres();
-        for ($steps = 1; $steps * $mark_m <= $apart_m; ++$steps) {
-            foreach ([$now_m + $steps * $mark_m, $now_m - $steps * $mark_m] as $to_m) {
-                $moved = Copy::of($design, block: Copy::of($design->block, x: Length::ofMetres($to_m)));
-                $isOver = static fn (int $column): bool => self::line($moved, $places_m, $column, false, 1)->over !== null
-                    && self::line($moved, $places_m, $column, true, 1)->over !== null;
-                if (array_filter($columns, $isOver) === $columns && $wrong($moved) <= $wrong($design)) {
-                    return ['cure' => 'cure.beside', 'to_m' => $to_m];
-                }
-            }
-        }
 
-        return ['cure' => 'cure.none_up'];
+        return MoveAlong::cure($design, $design->standSpacing()->toMetres(), 'cure.beside', 'cure.none_up', static function (float $move_m) use ($design, $places_m, $columns, $now_m): bool {
+            $moved = Copy::of($design, block: Copy::of($design->block, x: Length::ofMetres($now_m + $move_m)));
+            $isOver = static fn (int $column): bool => self::line($moved, $places_m, $column, false, 1)->over !== null
+                && self::line($moved, $places_m, $column, true, 1)->over !== null;
+
+            return array_filter($columns, $isOver) === $columns;
+        });
     }
 }

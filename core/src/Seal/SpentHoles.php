@@ -26,9 +26,14 @@ final class SpentHoles
         }
         if ($spent->screw === RoofScrew::Same) {
             // What a table or its thickness gives is for whole wood and a whole sheet.
-            return $design->kit->fastener->pullOut() !== null && trim($spent->test) !== '' ? [] : [
-                Finding::of(Code::SpentHole, '/kit/foot/spent_test', ['screw' => $design->kit->fastener->name()]),
-            ];
+            $open = match (true) {
+                $design->kit->fastener->pullOut() === null || trim($spent->test) === '' => 'spent_test',
+                // Pushed aside it bears on what is spent too.
+                $design->kit->foot->base()->lateral === null => 'base/lateral_N',
+                default => null,
+            };
+
+            return $open === null ? [] : [Finding::of(Code::SpentHole, "/kit/foot/$open", ['screw' => $design->kit->fastener->name()])];
         }
         $least_m = ($held->isSteel ? self::APART_IN_STEEL : self::APART_IN_WOOD) * $design->kit->fastener->diameter()->toMetres();
         $by_m = $spent->besideBy?->toMetres() ?? 0.0;

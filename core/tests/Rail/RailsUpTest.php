@@ -11,6 +11,7 @@ use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Foot\AsideLever;
 use Garnetine\Core\Foot\TurnedLever;
+use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Tests\Support\Enumeration;
@@ -190,5 +191,40 @@ final class RailsUpTest extends TestCase
         $bands = array_map(static fn (int $number): float => $evens[$number] / $plan->members->purlins?->tributary_m($number), array_intersect([5, 6, 7, 8], array_keys($evens)));
         self::assertGreaterThan(1, count($bands));
         self::assertEqualsWithDelta(array_fill_keys(array_keys($bands), array_sum($bands) / count($bands)), $bands, 1e-6);
+    }
+
+    public function test_standoffs_bear_rails_up_along_a_rafter_under_shingles(): void
+    {
+        $up = static fn (array $changes, string $job = 'sorrel-row'): Plan => Planner::plan(array_reduce(array_keys($changes), static fn (Scenario $scenario, string $path): Scenario => $scenario->with($path, $changes[$path]), Scenario::of($job))->design());
+        $changes = [
+            '/block/arrangement' => ['kind' => 'rails_up'], '/block/orientation' => 'landscape', '/block/rows' => 3, '/block/columns' => 2, '/block/left_out' => [], '/surface/framing/spacing_m' => 0.4064,
+            '/module/ratings/0/from_m' => 0.1, '/module/ratings/0/to_m' => 0.6, '/block/y_m' => 0.6, '/rules/greatest_bay_m' => null,
+        ];
+        $plan = $up($changes);
+        self::assertSame([4, []], [count($plan->supports), array_values(array_filter($plan->supports, static fn (RunPlan $run): bool => !$run->holds()))]);
+        $course = Course::of($plan->design->surface) ?? self::fail();
+        $flashing = $plan->design->kit->foot->flashing() ?? self::fail();
+        foreach ($plan->supports as $run) {
+            // Each rail over one rafter, its feet in courses of their own, no butt on the holes, the plates under theirs and beside the nails.
+            self::assertNotNull($run->run->line->over);
+            $butts = [];
+            foreach ($run->feet_m() as $y_m) {
+                [$x_m, $hole_m] = $run->run->line->hole_m($y_m);
+                self::assertContains(round($x_m, 6), array_map(static fn ($one): float => round($one->x_m, 6), $plan->members->members));
+                self::assertGreaterThanOrEqual($flashing->below->toMetres() - 1e-6, $course->aboveButt_m($hole_m));
+                self::assertGreaterThanOrEqual($course->exposure->plus($flashing->makersCover ?? self::fail())->toMetres() - 1e-6, $course->aboveButt_m($hole_m) + $flashing->above->toMetres());
+                self::assertFalse($course->inNailBand($hole_m + $flashing->above->toMetres()));
+                $butts[] = $course->butt($hole_m);
+            }
+            self::assertSame($butts, array_unique($butts));
+            $opinion = new SecondOpinion($plan->design, $run->run);
+            self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst ?? 0.0, 1e-6);
+        }
+        [$first] = $plan->supports;
+        self::assertSame(Enumeration::fewest(new SecondOpinion($plan->design, $first->run), $first->run, 3)[0], count($first->picks) - $first->forMembers);
+        self::assertContains('feet_along', array_column($plan->steps->steps ?? [], 'code'));
+        // One lag under a plate is told nothing of: its bracket would turn. On a deck alone there is no rafter to lie over.
+        $why = static fn (Plan $one): array => array_values(array_map(static fn ($finding): mixed => $finding->values['why'], array_filter($one->findings, static fn ($finding): bool => $finding->code->value === 'rails_up_unfit')));
+        self::assertSame([['up.foot'], ['up.roof']], [$why($up($changes, 'quince-lane')), $why($up(['/surface/framing/kind' => 'deck_only'] + $changes))]);
     }
 }

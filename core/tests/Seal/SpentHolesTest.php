@@ -66,6 +66,8 @@ final class SpentHolesTest extends TestCase
     {
         $same = ['/kit/foot/roof_screw' => 'same'];
         self::assertSame([['spent_hole'], []], [self::said(self::plan($same)), self::said(self::plan(['/kit/foot/spent_test' => 'test 8'] + $same))]);
+        // Nor sideways: what equations give is for whole wood.
+        self::assertSame(['spent_hole'], self::said(self::plan(['/kit/foot/spent_test' => 'test 8', '/kit/foot/base/lateral_N' => null] + $same)));
         // In steel a screw without a pull-out of its own would count by the thickness of a whole flange.
         $byThickness = $same + [
             '/site/standard' => 'asce7-16', '/kit/capacities' => 'allowable', '/site/ground_snow_kind' => 'nominal', '/site/wind_speed_m_per_s' => 51.4, '/surface/roof_kind' => 'two_sided_gable', '/surface/pitch_rad' => 0.2,
