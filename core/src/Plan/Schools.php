@@ -56,10 +56,10 @@ final readonly class Schools
         return array_keys(array_filter(Arrangement::KINDS, static fn (string $kind): bool => ($kind === TiltLegs::class) === $here instanceof TiltLegs));
     }
 
-    /** Where every rail has what it lies on for itself, there is nothing to stagger. */
+    /** Where every rail has what it lies on for itself, or there is none, there is nothing to stagger. */
     private static function isByMember(Design $design): bool
     {
-        return $design->stand() === 'member';
+        return $design->stand() === 'member' && $design->block->arrangement->hasRails();
     }
 
     /** How often the roof is pierced. */

@@ -95,7 +95,7 @@ final class RailsUpTest extends TestCase
     }
 
     /** @param array<string, mixed> $changes */
-    #[TestWith(['quince-lane', [], 'up.roof'])]
+    #[TestWith(['quince-lane', [], 'up.foot'])]
     #[TestWith(['quillwort-lane', [], 'up.roof'])]
     #[TestWith(['feijoa-lane', ['/surface/framing/kind' => 'rafter'], 'up.roof'])]
     #[TestWith(['feijoa-lane', [], 'up.pad'])]
