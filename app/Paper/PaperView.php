@@ -91,7 +91,7 @@ final class PaperView
                 'ridge_note' => Marking::ridgeNote($plan),
             ],
             'fastener' => self::fastener($plan),
-            'section' => SectionView::of($plan),
+            'section' => SectionView::of($plan), 'seam_section' => SectionView::ofSeam($plan),
             'frames' => self::frames($plan),
             'beneath' => self::beneath($plan),
             'cutting' => $plan->cutting === null ? null : [

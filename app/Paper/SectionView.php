@@ -5,19 +5,39 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Foot\ButylBase;
 use Garnetine\Core\Foot\LFoot;
+use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Foot\SheetScrews;
 use Garnetine\Core\Foot\TileHook;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 
 /** One penetration cut along the slope: its layers from the member up, in metres for drawing and as texts for its dimensions. */
 final class SectionView
 {
+    /** @return array<string, mixed>|null A clamp on a seam, which has no screw to be cut through; null of other feet */
+    public static function ofSeam(Plan $plan): ?array
+    {
+        [$clamp, $roof] = [$plan->design->kit->foot, $plan->design->surface->covering];
+        if (!$clamp instanceof SeamClamp || !$roof instanceof SeamedMetal) {
+            return null;
+        }
+        $sizes = ['length' => $clamp->length, 'rail_height' => $clamp->railHeight, 'sheet' => $roof->sheetThickness];
+        $printer = $plan->design->printer();
+
+        return [
+            'm' => array_map(static fn (Length $size): float => $size->toMetres(), $sizes),
+            'text' => array_map(static fn (Length $size): string => $printer->length($size->toMetres()), $sizes),
+            'screws' => $clamp->setTorque === null ? 'the side, at the maker’s torque' : 'the side, at '.$printer->print(Dimension::Moment, $clamp->setTorque->toSi()),
+        ];
+    }
+
     /** @return array<string, mixed>|null Null where the sizes of the fastener are not known */
     public static function of(Plan $plan): ?array
     {

@@ -336,6 +336,9 @@ final class PitchedTest extends BrowserTestCase
     public function test_modules_stand_on_legs_under_given_pressures(): void
     {
         $job = $this->started('Quince Crews', 'quillwort-lane');
+        $this->to('Holes');
+        $this->seeText('how high they are is not entered', 'figure');
+        $this->seeText('clamp 2 ½ in long', 'figure');
         $this->to('Rails');
         $this->enter(['/block/arrangement/kind' => 'tilt_legs']);
         $this->seeText('between 1° and 35° steeper', 'main');

@@ -1,6 +1,7 @@
 import { useDesk } from '@/desk/DeskContext';
 import { Level, Names, Screw, Upright } from '@/sheet/marks';
 import { SectionInSheet } from '@/sheet/SectionInSheet';
+import { SectionOnSeam } from '@/sheet/SectionOnSeam';
 import { SectionOnSheet } from '@/sheet/SectionOnSheet';
 import { SectionUnderTile } from '@/sheet/SectionUnderTile';
 import type { Run } from '@/types/desk';
@@ -12,6 +13,9 @@ import type { Run } from '@/types/desk';
 export function Section({ run, width = 560 }: { run: Run | undefined; width?: number }) {
     const { data } = useDesk();
     const section = data.section;
+    if (data.seam_section !== null && run !== undefined) {
+        return <SectionOnSeam run={run} seam={data.seam_section} width={width} />;
+    }
     if (section?.on_sheet === 'alone' && run !== undefined) {
         return <SectionInSheet run={run} section={section} width={width} />;
     }
@@ -24,11 +28,9 @@ export function Section({ run, width = 560 }: { run: Run | undefined; width?: nu
     if (section === null || run === undefined || run.above_butt_m === null || section.m.exposure === null) {
         return (
             <p className="text-muted">
-                {data.stand === 'seam'
-                    ? 'Clamps grip the seams: there is no hole to cut through.'
-                    : data.stand === 'place'
-                      ? 'Screws that hold in the deck alone end in it: there is no member to draw them in.'
-                      : 'The section is drawn once the courses and the screw are known.'}
+                {data.stand === 'place'
+                    ? 'Screws that hold in the deck alone end in it: there is no member to draw them in.'
+                    : 'The section is drawn once the courses and the screw are known.'}
             </p>
         );
     }

@@ -535,6 +535,12 @@ export type DeskData = Planned & {
     layer_tape: { line: string; y_m: number; tape_m: number; tape: string }[];
     slope_tape: { line: string; y_m: number; tape_m: number; tape: string; butt: string; above_butt: string; purlin: string }[];
     fastener: { thread: string; above: string; withdrawal: string; lateral: string | null; makers: boolean } | null;
+    /** A clamp on a seam; null of feet that pierce. */
+    seam_section: {
+        m: { length: number; rail_height: number; sheet: number };
+        text: { length: string; rail_height: string; sheet: string };
+        screws: string;
+    } | null;
     section: {
         m: Record<SectionSize, number> & Record<SheetSize, number | null> & { exposure: number | null; cover: number | null };
         text: Record<SectionSize, string> & Record<SheetSize, string | null> & { exposure: string | null; cover: string | null };
