@@ -225,6 +225,7 @@ return [
         ['abs($ends[0][1] - $ends[1][1]) > self::TOLERANCE_M', 'true', 'Nothing is kept free at a ridge', 'FireAccessTest|FindingsTest'],
     ],
     'core/src/Design/FirePlane.php' => [
+        ['$kind === EdgeKind::Hip && $isWhole ?', '$isWhole ?', 'A rake kept free is half of a path astride', 'FireAccess'],
         ['|| $low_m > $ends_m[0] + self::TOLERANCE_M ', '', 'A path may begin above the eave', 'FireAccessTest'],
         ['[EdgeKind::Ridge])', '[EdgeKind::Ridge, EdgeKind::Hip])', 'A path up to a hip is one to the ridge', 'FireAccessTest'],
     ],
@@ -249,6 +250,8 @@ return [
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],
     'core/src/Layout/LineBands.php' => [
+        ['$exposure_m + $plate->makersCover->toMetres() - $plate->above->toMetres()', '0.0', 'A plate under a rail up the slope lies too little under its course', 'RailsUp'],
+        ['$bands[] = [$butt_m + $least_m, $butt_m + $most_m];', '$bands[] = [$butt_m, $butt_m + $most_m];', 'A plate under a rail up the slope comes out below its butt', 'RailsUp'],
         ['$low_m - $row * $step_m - $hole_m - $to_m', '$low_m - $row * $step_m - $hole_m - $from_m', 'Heights of a block leave out half of a clamp zone', 'Covering'],
         ['+ floor($length_m / $this->step_m)', '', 'No gap between rows is ever told', 'Covering'],
     ],
@@ -866,6 +869,7 @@ return [
         ['$member->x_m + $aside_m - self::holeAside_m($design)', '$member->x_m + $aside_m', 'A rail lies over its rib, and its holes beside it', 'Rail'],
     ],
     'core/src/Rail/FootPlaces.php' => [
+        ['$isIn && !$course->inNailBand($mark * $mark_m + $plate->above->toMetres())', '$isIn', 'A plate ends among the nails where it need not', 'RailsUp'],
         ['&& $away_m >= $clear_m', '', 'Feet stand at the edge of a sheet', 'Rail'],
         ['                || !$mayStand($x_m)
 ', '', 'Feet stand at the very edge of a sheet', 'Covering'],
@@ -931,5 +935,8 @@ return [
     ],
     'core/src/Attachment/RunCheck.php' => [
         ['$this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink)', '$this->pressed($this->capacities, $share, $byLink)', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
+    ],
+    'core/src/Design/FireRoof.php' => [
+        ['array_sum($halves_m) >= $width_m - 1e-6', 'array_sum($halves_m) >= $width_m / 2', 'Half a path is one astride', 'FireAccess'],
     ],
 ];

@@ -72,7 +72,7 @@ return [
     'finding.across_setback' => 'The block lies {by} across the {edge} setback.',
     'finding.fire_ridge' => 'The modules come within {clear} of a level ridge; with {share} of the roof under modules fire crews need {least} there, on both sides. Set the setback at the ridge so, and move the block.',
     'finding.fire_path_short' => '“{area}” is no whole {kind}: it is to be {least} wide at least and to run from the lowest edge {to}.',
-    'finding.fire_path_missing' => 'No path of fire crews runs on {surface}, and none beside it is named: keep one free from the lowest edge to the ridge, or name the plane beside it that has one.',
+    'finding.fire_path_missing' => 'No path of fire crews runs on {surface}, and none beside it is named: keep one free from the lowest edge to the ridge, or name the plane beside it that has one, or that makes one with it astride a hip by what both keep free there.',
     'finding.fire_paths_few' => 'Whole paths for fire crews run on {planes} planes, {street} of them on the street or driveway side; {least} separate planes are needed, one of them on that side.',
     'finding.over_no_work_area' => 'Up to {by} inside the clearance of the {kind} “{area}”: {modules}.',
     'finding.courses_unknown' => 'The two butt lines, at {lower} and {upper}, do not give a course. Measure one near the eave and one near the ridge.',

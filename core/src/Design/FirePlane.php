@@ -27,6 +27,23 @@ final readonly class FirePlane
         return array_filter($this->paths(), fn (NoWorkRectangle $path): bool => $path->kind === NoWorkKind::FirePath && $this->isWhole($path, $width_m)) !== [];
     }
 
+    /** What is kept free along a hip that runs from the lowest edge to the top: the most of any, its half of a path astride. */
+    public function alongHip_m(): float
+    {
+        $outline = Outline::of($this->surface);
+        $edges = $outline->polygon()->edges();
+        $low_m = min([INF, ...array_map(static fn (array $ends): float => min($ends[0][1], $ends[1][1]), $edges)]);
+        $high_m = max([-INF, ...array_map(static fn (array $ends): float => max($ends[0][1], $ends[1][1]), $edges)]);
+        $kept_m = 0.0;
+        foreach ($edges as $edge => [[, $from_m], [, $to_m]]) {
+            [$kind, $setback_m] = $outline->edges()[$edge];
+            $isWhole = min($from_m, $to_m) < $low_m + self::TOLERANCE_M && max($from_m, $to_m) > $high_m - self::TOLERANCE_M;
+            $kept_m = $kind === EdgeKind::Hip && $isWhole ? max($kept_m, $setback_m) : $kept_m;
+        }
+
+        return $kept_m;
+    }
+
     /** @return array<int, NoWorkRectangle> By place among the areas */
     public function paths(): array
     {

@@ -44,6 +44,14 @@ final readonly class FireRoof
         return array_sum(array_map(static fn (FirePlane $plane): float => $plane->array_m2, $this->planes)) / $roof_m2;
     }
 
+    /** Whether what two planes keep free along their hips makes one path astride of the one between them. */
+    public function isAstride(string $other, float $width_m): bool
+    {
+        $halves_m = isset($this->planes[$other]) && $other !== $this->here ? [$this->plane()->alongHip_m(), $this->planes[$other]->alongHip_m()] : [0.0];
+
+        return min($halves_m) > 0.0 && array_sum($halves_m) >= $width_m - 1e-6;
+    }
+
     /** @return list<string> Ids of planes with a path */
     public function withPath(float $width_m): array
     {

@@ -132,8 +132,8 @@ final class FireAccess
         if (count($with) < $least || $street === []) {
             $findings[] = Finding::of(Code::FirePathsFew, '/fire', ['planes' => count($with), 'least' => $least, 'street' => count($street)]);
         }
-        $here = [$roof->here, $roof->plane()->surface->fire->pathOn ?? $roof->here];
-        if ($hasModules && array_intersect($here, $with) === []) {
+        $beside = $roof->plane()->surface->fire->pathOn ?? $roof->here;
+        if ($hasModules && array_intersect([$roof->here, $beside], $with) === [] && !$roof->isAstride($beside, $width_m)) {
             $findings[] = Finding::of(Code::FirePathMissing, '/surface/fire/path_on', ['surface' => $roof->plane()->surface->name]);
         }
 

@@ -46,6 +46,11 @@ final class FireAccessTest extends TestCase
         yield 'below a window is no path' => [[], ['/surface/no_work_rectangles' => [['kind' => 'below_escape'] + self::PATH]], ['fire_paths_few'], ['fire_paths_few', 'fire_path_missing']];
         $hip = ['/surface/roof_kind' => 'hip', '/surface/left_hip_m' => 2.0, '/surface/right_hip_m' => 2.0];
         yield 'up to a hip is no way to the ridge' => [[], $hip, ['fire_paths_few'], ['fire_path_short', 'fire_paths_few', 'fire_path_missing']];
+        // Half a yard on either side of a hip is one path astride; a hair less is none.
+        $astride = static fn (float $half_m): array => $hip + ['/surface/no_work_rectangles' => [], '/surface/setbacks/left_m' => $half_m, '/surface/setbacks/right_m' => 0.1, '/surface/fire/path_on' => 'plane-2'];
+        yield 'astride a hip' => [$astride(0.4572), ['/surface/setbacks/left_m' => 0.1, '/surface/setbacks/right_m' => 0.4572, '/surface/fire/path_on' => 'plane-1'], ['fire_paths_few'], ['fire_paths_few']];
+        yield 'astride a hip, too narrow' => [$astride(0.457), ['/surface/fire/path_on' => 'plane-1'], ['fire_paths_few', 'fire_path_missing'], ['fire_paths_few', 'fire_path_missing']];
+        yield 'astride of no hip' => [['/surface/roof_kind' => 'two_sided_gable', '/surface/left_hip_m' => 0.0, '/surface/right_hip_m' => 0.0] + $astride(0.9), ['/surface/fire/path_on' => 'plane-1'], ['fire_paths_few', 'fire_path_missing'], ['fire_paths_few', 'fire_path_missing']];
         yield 'between the hips it is' => [[], $hip + ['/surface/no_work_rectangles' => [['x_m' => 2.0] + self::PATH]], ['fire_checked'], ['fire_checked']];
     }
 

@@ -200,25 +200,28 @@ final class RailsUpTest extends TestCase
             '/block/arrangement' => ['kind' => 'rails_up'], '/block/orientation' => 'landscape', '/block/rows' => 3, '/block/columns' => 2, '/block/left_out' => [], '/surface/framing/spacing_m' => 0.4064,
             '/module/ratings/0/from_m' => 0.1, '/module/ratings/0/to_m' => 0.6, '/block/y_m' => 0.6, '/rules/greatest_bay_m' => null,
         ];
-        $plan = $up($changes);
-        self::assertSame([4, []], [count($plan->supports), array_values(array_filter($plan->supports, static fn (RunPlan $run): bool => !$run->holds()))]);
-        $course = Course::of($plan->design->surface) ?? self::fail();
-        $flashing = $plan->design->kit->foot->flashing() ?? self::fail();
-        foreach ($plan->supports as $run) {
-            // Each rail over one rafter, its feet in courses of their own, no butt on the holes, the plates under theirs and beside the nails.
-            self::assertNotNull($run->run->line->over);
-            $butts = [];
-            foreach ($run->feet_m() as $y_m) {
-                [$x_m, $hole_m] = $run->run->line->hole_m($y_m);
-                self::assertContains(round($x_m, 6), array_map(static fn ($one): float => round($one->x_m, 6), $plan->members->members));
-                self::assertGreaterThanOrEqual($flashing->below->toMetres() - 1e-6, $course->aboveButt_m($hole_m));
-                self::assertGreaterThanOrEqual($course->exposure->plus($flashing->makersCover ?? self::fail())->toMetres() - 1e-6, $course->aboveButt_m($hole_m) + $flashing->above->toMetres());
-                self::assertFalse($course->inNailBand($hole_m + $flashing->above->toMetres()));
-                $butts[] = $course->butt($hole_m);
+        // As it is entered, and with a plate that its cover bounds and that would end among nails.
+        foreach ([[], ['/kit/foot/flashing/below_m' => 0.0254, '/kit/foot/flashing/above_m' => 0.1854, '/kit/foot/flashing/makers_cover_m' => 0.1346]] as $plate) {
+            $plan = $up($plate + $changes);
+            self::assertSame([4, []], [count($plan->supports), array_values(array_filter($plan->supports, static fn (RunPlan $run): bool => !$run->holds()))]);
+            $course = Course::of($plan->design->surface) ?? self::fail();
+            $flashing = $plan->design->kit->foot->flashing() ?? self::fail();
+            foreach ($plan->supports as $run) {
+                // Each rail over one rafter, its feet in courses of their own, no butt on the holes, the plates under theirs and beside the nails.
+                self::assertNotNull($run->run->line->over);
+                $butts = [];
+                foreach ($run->feet_m() as $y_m) {
+                    [$x_m, $hole_m] = $run->run->line->hole_m($y_m);
+                    self::assertContains(round($x_m, 6), array_map(static fn ($one): float => round($one->x_m, 6), $plan->members->members));
+                    self::assertGreaterThanOrEqual($flashing->below->toMetres() - 1e-6, $course->aboveButt_m($hole_m));
+                    self::assertGreaterThanOrEqual($course->exposure->plus($flashing->makersCover ?? self::fail())->toMetres() - 1e-6, $course->aboveButt_m($hole_m) + $flashing->above->toMetres());
+                    self::assertFalse($course->inNailBand($hole_m + $flashing->above->toMetres()));
+                    $butts[] = $course->butt($hole_m);
+                }
+                self::assertSame($butts, array_unique($butts));
+                $opinion = new SecondOpinion($plan->design, $run->run);
+                self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst ?? 0.0, 1e-6);
             }
-            self::assertSame($butts, array_unique($butts));
-            $opinion = new SecondOpinion($plan->design, $run->run);
-            self::assertEqualsWithDelta($opinion->worst($run->feet_m()), $run->verdict()->worst ?? 0.0, 1e-6);
         }
         [$first] = $plan->supports;
         self::assertSame(Enumeration::fewest(new SecondOpinion($plan->design, $first->run), $first->run, 3)[0], count($first->picks) - $first->forMembers);
