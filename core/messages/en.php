@@ -345,6 +345,7 @@ return [
     'because.lines_up' => 'Places of the lines', 'formula.lines_up' => 'each over the rib, or the member, that is the nearest to 0.215 of the module’s width from its sides, within the clamp zone',
     'because.case_down' => 'Combination', 'formula.case_down' => '{value}: each module brings {normal} onto this rail and {along} down the slope; for the duration {cd}',
     'because.foot' => 'Reserve of foot {foot} on run {run}', 'formula.foot' => '1 − {factor} · {demand} / {capacity}: {link}, {case}, for the duration {cd}; the ratio is {ratio}, and {factor} keeps room for feet {tolerance} off their marks',
+    'because.uplift_at_edge' => 'Pull on the foot', 'formula.uplift_at_edge' => '{case}: {factor} · pressure · area brought − {relief} of module weight; {tributary} of edge, half of what lies between both feet, by {width} of slope, {area}',
     'because.uplift' => 'Pull on the foot', 'formula.uplift' => '{case}: {factor} · pressure · area brought − {relief} of module weight; {tributary} of rail by {width} of slope, {area}',
     'because.panel_pressure' => 'Suction on the modules', 'formula.panel_pressure' => 'for {area}, between {small} on small areas and {large} on large ones; {reached} of it comes to this foot',
     'because.lag_tension' => 'Pull in the screw', 'formula.lag_tension' => 'pull {up} + lever of {along} down the slope, {rail_height} over a heel at {heel}',

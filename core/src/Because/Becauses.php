@@ -618,7 +618,11 @@ final readonly class Becauses
         }
         [$net_N, $one] = $worst ?? throw new \LogicException('Every standard has combinations that pull.');
 
-        return new Because($run->run->legs === null ? 'uplift' : 'uplift_on_leg', [
+        return new Because(match (true) {
+            $run->run->legs !== null => 'uplift_on_leg',
+            !$run->run->isRail => 'uplift_at_edge',
+            default => 'uplift',
+        }, [
             'value_N' => $net_N, 'case' => $one->code, 'factor' => $one->wind, 'relief_N' => $one->dead * $dead_N, 'area_m2' => $area_m2,
             'tributary_m' => $verdict->tributary_m, 'width_m' => $run->run->tributary_m,
         ], $loads->combinations->source, 'high', children: $children);

@@ -102,7 +102,13 @@ final class Summary
                 'Run %s: %d feet%s',
                 $run->run->id,
                 count($run->picks),
-                $run->bound === null ? ', does not hold' : ($run->run->onEach ? ', one on each that it crosses' : ($run->bound === count($run->picks) ? ', the fewest that hold' : '')),
+                match (true) {
+                    $run->bound === null => ', does not hold',
+                    !$run->run->isRail => ', one in the clamp zone of either end',
+                    $run->run->onEach => ', one on each that it crosses',
+                    $run->bound === count($run->picks) => ', the fewest that hold',
+                    default => '',
+                },
             );
             foreach ($run->verdict()->attachments ?? [] as $place => $attachment) {
                 $latitude = $plan->latitudes[$run->run->id][$place] ?? null;
@@ -113,7 +119,7 @@ final class Summary
                     $texts->stand(),
                     $run->members()[$place],
                     self::padded(Texts::reserve($attachment->worst->reserve()), 6),
-                    $texts->say('link.'.$attachment->worst->link->value),
+                    $texts->say('link.'.$attachment->worst->link->value).($attachment->isEdge ? ', stronger foot' : ''),
                     $latitude === null || (!$latitude->isSought && $latitude->otherMember === null)
                         ? ''
                         : ($latitude->otherMember === null ? ", no other {$texts->stand()}" : ", or {$texts->stand()} {$latitude->otherMember}"),

@@ -51,7 +51,7 @@ final class Findings
     public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
     {
         [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
-        $runs = BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails());
+        $rails = array_values(array_filter(BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails()), static fn (Run $run): bool => $run->isRail));
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),
@@ -74,8 +74,8 @@ final class Findings
             ...SpanFindings::of($design, $plan->everyRun()),
             ...$plan->beneath?->findings() ?? [],
             ...OnTiles::findings($design, $plan->members, $plan->supports),
-            ...RailsMeet::findings($design, $runs),
-            ...RailEnds::findings($design, $runs, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
+            ...RailsMeet::findings($design, $rails),
+            ...RailEnds::findings($design, $rails, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
             ...self::clamp($plan->clamp),
             ...self::members($plan, $shares, $feet),
