@@ -401,6 +401,8 @@ return [
         ['$this->isOpenStop() || $this->kind === FindingKind::Refusal', '$this->isOpenStop()', 'A case that is not covered blocks nothing'],
     ],
     'core/src/Plan/Findings.php' => [
+        ['Printed::over($module->frameHeight->toMetres(), $clamp->heightTo->toMetres())', 'false', 'A clamp grips a frame that is too high for it', 'OnFeet'],
+        ['...$clamp->grips === $module->frame ? []', '...true ? []', 'Clamps for frames hold glass', 'FindingsTest'],
         ['$lies->pad === null || $lies->flat === null => [', '$lies->pad === null => [', 'A pad is taken to lie flat where the flat was not measured', 'Findings'],
         ['Printed::over($lies->pad', 'Printed::under($lies->pad', 'A pad wider than its flat passes', 'Findings'],
         ['$run->lastColumn - $run->firstColumn + 1)->plus($once)', '$run->lastColumn - $run->firstColumn)->plus($once)', 'The own rule of a row forgets a module', 'Findings'],
@@ -926,7 +928,8 @@ return [
         [' && !self::standsWrong($design, $to_m)', '', 'A block is cured into the strip that stays clear', 'Rail'],
     ],
     'core/src/Under/Beneath.php' => [
-        ['YesNo::Yes && $part->design->block->arrangement->hasRails() ? 0', 'YesNo::Yes ? 0', 'Frames on feet alone are not joined to earth', 'Under'],
+        ['$isJoined || $part->design->module->frame === FrameKind::Frameless ?', '$isJoined ?', 'Glass is joined to earth', 'OnFeet'],
+        ['YesNo::Yes && $part->design->block->arrangement->hasRails();', 'YesNo::Yes;', 'Frames on feet alone are not joined to earth', 'Under'],
         ['$bonding?->clampsBond === YesNo::Yes', '$bonding?->clampsBond !== YesNo::No', 'Clamps of which nobody knows join frames to earth', 'Under'],
     ],
     'core/src/Attachment/EdgeFeet.php' => [

@@ -118,7 +118,10 @@ return [
     'finding.edge_foot_open' => 'What “{foot}” bears up, down and along the slope, with its screws in such members, is not entered with its document: it counts for nothing before.',
     'finding.edge_foot_weaker' => '“{foot}”, which edge zones have, bears less here than “{other}”: only a foot that is as strong in every direction takes its place.',
     'finding.edge_foot_unused' => 'No foot of this plan is “{foot}”: nothing reaches into an edge zone, or its rails run up the slope, lie in two layers or on legs, where it is not planned.',
-    'finding.on_feet_unfit' => 'Modules are planned to lie on feet that hold what is clamped to them: “{foot}” is a way to screw rails down.',
+    'finding.on_feet_unfit' => 'Modules lie on feet that hold what is clamped to them, and their frames are the beams between: {why}.',
+    'on_feet.foot' => 'this foot is a way to screw rails down', 'on_feet.glass' => 'these modules have no frames',
+    'finding.clamp_not_for_frame' => '“{clamp}” is made for {for}, and “{module}” is {frame}: take the holder that its maker names.',
+    'finding.clamp_height' => '“{clamp}” does not grip what is {high} high, as “{module}” is.',
     'finding.feet_miss_zone' => '{pairs} of {of} edges of modules, {run} first, have nothing to stand on in a clamp zone of theirs, {zone_from} to {zone_to} from either end.',
     'finding.shared_unfit' => 'Rails or feet that rows share are planned where the clamps of both edges hold a module against sliding: of others the lower edge alone would hold all of it.',
     'finding.spent_hole' => 'Where a screw of the roof stood the thread in the purlin is spent: “{screw}”, larger and longer, counts there by a test in such a hole alone. Enter that test, with what the screw was pulled out by in it and what it bore sideways, or set the foot beside.',
@@ -508,6 +511,7 @@ return [
     'caution.cold_shingles' => 'Below about 45 °F shingles crack and do not re-bond (common practice).', 'caution.offcuts' => 'Cut pieces of shingle are slippery: bag them at once.',
     'caution.no_open_hole' => 'Nobody leaves for the day, or for the rain, with an open hole.', 'caution.saw' => 'Cut on the ground; eye and ear protection; catch the shavings.',
     'caution.makers_torque' => 'The maker’s torque governs.', 'caution.electric' => 'Modules are live in daylight: leave the connectors closed.',
+    'caution.glass_edges' => 'Glass without a frame breaks at its corners and edges: carry it upright, set it down on wood or foam, no clamp without its lining, none at a corner.',
     'caution.lifting' => 'Lift with two, or by hoist; stop in wind.', 'caution.electrician' => 'Wiring and bonding by a licensed electrician.',
 
     // not covered

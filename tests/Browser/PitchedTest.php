@@ -424,10 +424,21 @@ final class PitchedTest extends BrowserTestCase
         $this->act(fn () => $this->press('No foot here'));
         $this->seeText('No foot on place', 'main');
         self::assertNotContains($first, self::plan($job)->supports[0]->members());
+        // A stronger foot in edge zones, with the block brought into one.
+        $this->act(fn () => $this->press('A stronger foot in edge zones'));
+        $this->seeText('counts for nothing before', 'main');
+        $this->enter(['/kit/edge_foot/up_N' => '1400 lb', '/kit/edge_foot/down_N' => '2000 lb', '/kit/edge_foot/along_N' => '900 lb', '/kit/edge_foot/document' => 'report 12']);
+        $this->seeText('No foot of this plan is', 'main');
+        $this->to('Modules');
+        $this->enter(['/block/x_m' => '1 ft']);
+        self::assertSame([true, true], self::plan($job)->supports[0]->atEdge());
+        $this->to('Attachments');
+        $this->seeText('1 stronger');
         $this->assertAccessible('modules on feet alone');
         $this->visit("/jobs/{$job->id}/print/crew");
         $this->seeText('no rail, two feet for each module above and below', 'body');
         $this->seeText('drive all 6 screws', 'body');
+        $this->seeText('(stronger)', 'body');
         $this->endJourney('Modules on feet, in a deck alone');
     }
 

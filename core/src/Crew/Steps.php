@@ -9,6 +9,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\FrameKind;
 use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Design\LayOut;
 use Garnetine\Core\Design\ShortRails;
@@ -65,7 +66,7 @@ final readonly class Steps
             ...$design->kit->foot->isBolted() && $design->hasRails() ? [['torque', [], ['makers_torque']], ['torque_mark', [], []]] : [],
             ...self::crossing($design),
             ...self::beneath($design),
-            [...self::modules($design), ['electric', 'lifting']],
+            [...self::modules($design), ['electric', 'lifting', ...$design->module->frame === FrameKind::Frameless ? ['glass_edges'] : []]],
             [$design->kit->clamp->frameHole === null ? 'torque_clamps' : 'torque_frame_bolts', [], ['makers_torque']],
             ['wiring', [], ['electrician']],
             ['clean', [], []],

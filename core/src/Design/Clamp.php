@@ -29,6 +29,13 @@ final readonly class Clamp
         /** Of bolts through the holes of the frame: from the side of the module to the middle of its hole, along the rail; null of clamps, which grip the frame from outside. */
         #[Range(0.003, 0.3)]
         public ?Length $frameHole = null,
+        /** What they are made to grip. */
+        public FrameKind $grips = FrameKind::Framed,
+        /** And how high that is, from … to …; null where their document does not say. */
+        #[Range(0.003, 0.1)]
+        public ?Length $heightFrom = null,
+        #[Range(0.003, 0.1)]
+        public ?Length $heightTo = null,
     ) {
     }
 }

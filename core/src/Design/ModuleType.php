@@ -24,6 +24,10 @@ final readonly class ModuleType
         public Mass $mass,
         #[Items(ModuleRating::class, 12)]
         public array $ratings,
+        public FrameKind $frame = FrameKind::Framed,
+        /** Of its frame, of glass alone how thick it is; null where nobody said. */
+        #[Range(0.003, 0.1)]
+        public ?Length $frameHeight = null,
     ) {
     }
 }

@@ -53,6 +53,8 @@ enum Code: string
     case SeamUnknown = 'seam_unknown';
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
+    case ClampNotForFrame = 'clamp_not_for_frame';
+    case ClampHeight = 'clamp_height';
     case OnFeetUnfit = 'on_feet_unfit';
     case DeckOnlyUntested = 'deck_only_untested';
     case DeckOnlyHoldDown = 'deck_only_hold_down';
@@ -306,7 +308,7 @@ enum Code: string
         self::AcrossSetback, self::AllowableMissing, self::ArmTouchesTile, self::ArmUnderTile, self::BattensUnknown, self::BlocksTooNear,
         self::BondBroken, self::BondingToSign, self::BondingUndocumented, self::CopperOnAluminium, self::UnderNoRoom,
         self::SpentHole, self::SpentTooNear, self::SpanShort, self::SpanTableDisordered, self::SpanTableOpen,
-        self::ClampBeyondRibs, self::ClampFails, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown, self::DeckOnlyHoldDown, self::EdgeFootOpen, self::EdgeFootWeaker,
+        self::ClampBeyondRibs, self::ClampFails, self::ClampHeight, self::ClampNotForFrame, self::ClampSlips, self::ClampZoneMissing, self::CoursesUnknown, self::CoverShort, self::CrossingAllowableMissing, self::DeckHoldDown, self::DeckOnlyHoldDown, self::EdgeFootOpen, self::EdgeFootWeaker,
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FeetMissZone, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,

@@ -12,6 +12,7 @@ use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\EdgeKind;
+use Garnetine\Core\Design\FrameKind;
 use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\RoofKind;
@@ -204,7 +205,18 @@ final class Admission
 
         return [
             ...$design->block->arrangement->liesBetweenRows() && !$design->kit->clamp->gripsBothRails ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [],
-            ...$design->block->arrangement->hasRails() || $foot->isBolted() ? [] : [Finding::of(Code::OnFeetUnfit, '/kit/foot/kind', ['foot' => $foot->name()])],
+            ...$design->block->arrangement->hasRails() ? [] : self::onFeet($design),
+        ];
+    }
+
+    /** @return list<Finding> Refusals of modules on feet alone: these hold what is clamped to them, and its frame is the beam between two */
+    private static function onFeet(Design $design): array
+    {
+        $foot = $design->kit->foot;
+
+        return [
+            ...$foot->isBolted() ? [] : [Finding::of(Code::OnFeetUnfit, '/kit/foot/kind', ['why' => 'on_feet.foot', 'name' => $foot->name()])],
+            ...$design->module->frame === FrameKind::Framed ? [] : [Finding::of(Code::OnFeetUnfit, '/module/frame', ['why' => 'on_feet.glass', 'name' => $design->module->name])],
         ];
     }
 
@@ -227,7 +239,7 @@ final class Admission
         $hole_m = $design->kit->clamp->frameHole?->toMetres();
         $isAlong = $design->block->arrangement->liesBetweenRows() || $design->block->arrangement instanceof ShortRails;
 
-        return $hole_m !== null && ($isAlong || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m')] : [];
+        return $hole_m !== null && ($isAlong || $design->module->frame === FrameKind::Frameless || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m')] : [];
     }
 
     /** @return list<Finding> Refusals of legs under the modules, and of the feet under these */

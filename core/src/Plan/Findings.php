@@ -77,6 +77,7 @@ final class Findings
             ...RailsMeet::findings($design, $rails),
             ...RailEnds::findings($design, $rails, BlockPlan::findings($blocks, static fn (BlockPlan $block): array => $block->placement->findings)),
             ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::modules($block->modules)),
+            ...BlockPlan::findings($blocks, static fn (BlockPlan $block): array => self::gripped($block->part->design)),
             ...self::clamp($plan->clamp),
             ...self::members($plan, $shares, $feet),
             ...self::rafters($design, $plan->screen),
@@ -285,6 +286,23 @@ final class Findings
             ...$open === null ? [] : [Finding::of(Code::EdgeFootOpen, "/kit/edge_foot/$open", ['foot' => $edge->name])],
             ...$weaker === null ? [] : [Finding::of(Code::EdgeFootWeaker, "/kit/edge_foot/$weaker", ['foot' => $edge->name, 'other' => $design->kit->foot->name()])],
             ...$isUsed ? [] : [Finding::of(Code::EdgeFootUnused, '/kit/edge_foot/name', ['foot' => $edge->name])],
+        ];
+    }
+
+    /** @return list<Finding> Whether clamps are made for what they are to grip, as far as that is entered */
+    private static function gripped(Design $design): array
+    {
+        [$clamp, $module] = [$design->kit->clamp, $design->module];
+        $isLow = $clamp->heightFrom !== null && $module->frameHeight !== null && Printed::under($module->frameHeight->toMetres(), $clamp->heightFrom->toMetres());
+        $isHigh = $clamp->heightTo !== null && $module->frameHeight !== null && Printed::over($module->frameHeight->toMetres(), $clamp->heightTo->toMetres());
+
+        return [
+            ...$clamp->grips === $module->frame ? [] : [Finding::of(Code::ClampNotForFrame, '/kit/clamp/grips', [
+                'clamp' => $clamp->name, 'module' => $module->name, 'for' => 'choice.grips.'.$clamp->grips->value, 'frame' => 'choice.frame.'.$module->frame->value,
+            ])],
+            ...$isLow || $isHigh ? [Finding::of(Code::ClampHeight, $isLow ? '/kit/clamp/height_from_m' : '/kit/clamp/height_to_m', [
+                'clamp' => $clamp->name, 'module' => $module->name, 'high_m' => $module->frameHeight->toMetres(),
+            ])] : [],
         ];
     }
 

@@ -7,6 +7,7 @@ namespace Garnetine\Core\Under;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\FrameKind;
 use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
@@ -41,7 +42,8 @@ final readonly class Beneath
         $frames = 0;
         foreach ($blocks as [$part, $placement]) {
             // On feet alone clamps join what lies above them to what lies below, but nothing joins columns.
-            $frames += $bonding?->clampsBond === YesNo::Yes && $part->design->block->arrangement->hasRails() ? 0 : $placement->count;
+            $isJoined = $bonding?->clampsBond === YesNo::Yes && $part->design->block->arrangement->hasRails();
+            $frames += $isJoined || $part->design->module->frame === FrameKind::Frameless ? 0 : $placement->count;
             array_push($boxes, ...$under === null ? [] : Hanging::of($under, $part, $placement, $plans));
             array_push($strings, ...$under === null ? [] : Strings::of($under, $part->number, $placement));
         }

@@ -120,6 +120,18 @@ final class OnFeetTest extends TestCase
         self::assertEqualsWithDelta(3600.0 / 1.5, $two->blocks[0]->modules[0]->ratedUp_Pa, 1e-9);
         $codes = self::codes(Planner::plan(Scenario::of('teasel-yard')->with('/block/arrangement', ['kind' => 'on_feet'])->with('/kit/clamp/grips_both_rails', true)->design()));
         self::assertContains('on_feet_unfit', $codes);
+        // Glass has no frame to be the beam, nor holes to be bolted through, nor a path to earth of its own; its clamps are made for it, and as high.
+        $glass = ['/module/frame' => 'frameless', '/kit/clamp/grips' => 'frameless'];
+        self::assertContains('on_feet_unfit', self::codes(self::plan($glass)));
+        $across = ['/block/arrangement' => ['kind' => 'rails_across'], '/module/ratings' => [['relation' => 'crossing', 'side' => 'short'] + self::AT_FEET], '/kit/bonding' => ['name' => 'Lug', 'document' => 'list 5', 'metal' => 'stainless', 'clamps_bond' => 'no', 'splices_bond' => 'no', 'jumper' => '']];
+        self::assertSame([6, 0], [self::plan($across)->beneath->earth->frames ?? null, self::plan($glass + $across)->beneath->earth->frames ?? null]);
+        self::assertContains('frame_bolts_unfit', self::codes(self::plan($glass + $across + ['/kit/clamp/frame_hole_m' => 0.02])));
+        self::assertNotContains('frame_bolts_unfit', self::codes(self::plan($across + ['/kit/clamp/frame_hole_m' => 0.02])));
+        self::assertContains('glass_edges', array_merge(...array_column(self::plan($glass + $across)->steps->steps ?? [], 'cautions')));
+        foreach ([[0.03, 0.04, 0.03, []], [0.03, 0.04, 0.04, []], [0.03, 0.04, 0.0299, ['clamp_height']], [0.03, 0.04, 0.0401, ['clamp_height']], [null, null, 0.05, []], [0.03, 0.04, null, []]] as [$from_m, $to_m, $high_m, $told]) {
+            $plan = self::plan($across + ['/kit/clamp/height_from_m' => $from_m, '/kit/clamp/height_to_m' => $to_m, '/module/frame_height_m' => $high_m]);
+            self::assertSame($told, array_values(array_intersect(self::codes($plan), ['clamp_height', 'clamp_not_for_frame'])));
+        }
     }
 
     public function test_what_hangs_under_them_hangs_on_frames_and_each_frame_has_its_path_to_earth(): void

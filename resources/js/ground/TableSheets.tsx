@@ -188,7 +188,8 @@ function TheTable() {
             </Say>
             <Say>
                 The modules are <Slot path="/module/name" />, <Slot path="/module/length_m" /> by <Slot path="/module/width_m" />,{' '}
-                <Slot path="/module/mass_kg" />.
+                <Slot path="/module/mass_kg" />, <Slot path="/module/frame" />,{' '}
+                <Slot path="/module/frame_height_m" open="how high is not entered" />.
             </Say>
             <Each list="/module/ratings">
                 {(at) => (

@@ -14,7 +14,8 @@ export function ModulesSheet() {
             <Say>
                 <Slot path="/block/rows" /> rows of <Slot path="/block/columns" /> “<Slot path="/module/name" />
                 ”, <Slot path="/block/orientation" />: <Slot path="/module/length_m" /> by <Slot path="/module/width_m" />,{' '}
-                <Slot path="/module/mass_kg" /> each.
+                <Slot path="/module/mass_kg" /> each, <Slot path="/module/frame" />,{' '}
+                <Slot path="/module/frame_height_m" open="how high is not entered" />.
             </Say>
             <Say>
                 Gaps of <Slot path="/block/column_gap_m" /> between columns and <Slot path="/block/row_gap_m" /> between rows; the

@@ -178,6 +178,8 @@ export type FieldPath =
     | `/module/ratings/${number}/factor`
     | `/module/ratings/${number}/document`
     | `/module/ratings/${number}/relation`
+    | '/module/frame'
+    | '/module/frame_height_m'
     | '/block/surface'
     | '/block/module'
     | '/block/kit'
@@ -234,6 +236,9 @@ export type FieldPath =
     | '/kit/clamp/grips_both_rails'
     | '/kit/clamp/torque_Nm'
     | '/kit/clamp/frame_hole_m'
+    | '/kit/clamp/grips'
+    | '/kit/clamp/height_from_m'
+    | '/kit/clamp/height_to_m'
     | '/kit/bolt/name'
     | '/kit/bolt/document'
     | '/kit/bolt/up_N'
