@@ -68,6 +68,7 @@ return [
         ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
     'core/src/Attachment/Latitudes.php' => [
+        ['$plan->check->capacities->placing->tolerance_m) === false', '$plan->check->capacities->placing->tolerance_m) === null', 'An ordinary foot is told to do where a stronger one is wanted', 'EdgeFeet'],
         ['$work->isSpent()) {', '!$work->isSpent()) {', 'Other members are sought only when nothing is left to seek with'],
     ],
     'core/src/Attachment/PartialSnow.php' => [
@@ -119,9 +120,8 @@ return [
         ['($x_m - $this->firstPan->toMetres())', '$x_m', 'Pans are counted from the edge of the roof', 'Covering'],
     ],
     'core/src/Crew/Materials.php' => [
-        ['+ $strong * ($edge->screws ?? 0)', '+ $strong', 'Screws of stronger feet are not brought', 'EdgeFeet'],
         ['static fn (RunPlan $run): int => $run->run->endClamps()', 'static fn (RunPlan $run): int => 1', 'One end clamp is brought for each run'],
-        ["\$item('fastener', \$kit->fastener->name(), (\$feet", "\$item('fastener', \$kit->fastener->name(), 2 * (\$feet", 'Twice the screws are brought'],
+        ["\$item('fastener', \$kit->fastener->name(), \$design->screws", "\$item('fastener', \$kit->fastener->name(), 2 * \$design->screws", 'Twice the screws are brought'],
         ["\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->bolt->document)", "\$item('rail_bolt', \$kit->bolt->name, self::underRails(\$onFeet), \$kit->clamp->document)", 'Bolts are listed by the sheet of the clamps'],
     ],
     'core/src/Crew/Steps.php' => [
@@ -442,6 +442,7 @@ return [
         ['return $known + (self::$added[$type] ?? []);', 'return $known;', 'A further kind is not known'],
     ],
     'core/src/Design/Design.php' => [
+        ['+ $strong * ($this->kit->edgeFoot->screws ?? 0)', '+ $strong', 'Screws of stronger feet are not brought', 'EdgeFeet'],
         ['$isUpper ? [$length_m - $to_m, $length_m - $from_m]', '$isUpper ? [$length_m + $to_m, $length_m - $from_m]', 'The clamp zone of the upper rail lies past the module', 'Rail|Layout'],
         ['=== $isAcross ? ModuleSide::Long : ModuleSide::Short', '=== $isAcross ? ModuleSide::Short : ModuleSide::Long', 'Modules are rated for the side that no clamp holds'],
         ['Orientation::Portrait ? $this->module->length : $this->module->width', 'Orientation::Portrait ? $this->module->length : $this->module->length', 'Rows of landscape modules overlap'],

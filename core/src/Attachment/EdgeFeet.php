@@ -28,6 +28,17 @@ final readonly class EdgeFeet
     }
 
     /**
+     * Whether feet that were planned for one layout do in another of as many: none is wanted stronger that is not.
+     *
+     * @param list<float> $planned_m
+     * @param list<float> $feet_m
+     */
+    public function doFor(array $planned_m, array $feet_m, float $margin_m): bool
+    {
+        return array_diff_key($this->among($feet_m, $margin_m), $this->among($planned_m, $margin_m)) === [];
+    }
+
+    /**
      * @param list<float> $feet_m Ascending
      *
      * @return array<int, true> By foot

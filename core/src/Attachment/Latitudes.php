@@ -62,6 +62,10 @@ final class Latitudes
             $moved = $feet_m;
             $moved[$place] = $plan->run->candidates_m[$other];
             $moved = array_values($moved);
+            // The crew has the feet that were planned, each in its place.
+            if ($plan->check->edge?->doFor($feet_m, $moved, $plan->check->capacities->placing->tolerance_m) === false) {
+                continue;
+            }
             $limit = $plan->check->capacities->placing->limit;
             $worst = $plan->check->worst($moved, $limit);
             $work->take(count($moved));

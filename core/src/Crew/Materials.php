@@ -51,7 +51,7 @@ final class Materials
             $item('foot', $kit->foot->name(), $feet - $strong, $kit->foot->document()),
             ...$edge === null ? [] : [$item('edge_foot', $edge->name, $strong, $edge->document)],
             ...$kit->foot->isBolted() && $design->hasRails() ? [$item('rail_bolt', $kit->bolt->name, self::underRails($onFeet), $kit->bolt->document)] : [],
-            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), ($feet - $strong) * count($design->holesEach()) + $strong * ($edge->screws ?? 0), $kit->fastener->document())],
+            ...$kit->foot->holes() === [] ? [] : [$item('fastener', $kit->fastener->name(), $design->screws($feet, $strong), $kit->fastener->document())],
             ...$kit->foot->padOn($design->surface->covering) !== null ? [$item('pad', 'Pad of '.$kit->foot->name(), $feet, $kit->foot->document())] : [],
             ...self::crossings($design, $runs, $item),
             ...self::legs($runs, $item),

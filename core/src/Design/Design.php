@@ -266,6 +266,12 @@ final readonly class Design
         return $inDeck ?? array_map(static fn (float $above_m): array => [0.0, $above_m], $this->kit->foot->holes());
     }
 
+    /** How many fasteners so many feet take, of which some are the stronger ones of edge zones. */
+    public function screws(int $feet, int $strong): int
+    {
+        return ($feet - $strong) * count($this->holesEach()) + $strong * ($this->kit->edgeFoot->screws ?? 0);
+    }
+
     /** Whether feet of neighbouring rails keep off each other's members: rails on purlins each have one of their own. */
     public function isStaggered(): bool
     {

@@ -65,7 +65,9 @@ final readonly class Schools
     /** How often the roof is pierced. */
     public function holes(): int
     {
-        return $this->plan->attachmentCount() * count($this->plan->design->holesEach());
+        $strong = array_sum(array_map(static fn (RunPlan $run): int => count(array_filter($run->atEdge())), $this->plan->supports));
+
+        return $this->plan->design->screws($this->plan->attachmentCount(), $strong);
     }
 
     /** How many bars of rail it takes. */

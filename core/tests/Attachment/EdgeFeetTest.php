@@ -113,6 +113,24 @@ final class EdgeFeetTest extends TestCase
         self::assertGreaterThan(1, $fewer);
     }
 
+    public function test_another_member_does_for_a_foot_only_with_the_feet_that_were_planned(): void
+    {
+        $kept = 0;
+        foreach ([0.3, 0.5, 0.8, 1.1] as $x_m) {
+            $plan = self::plan(['/block/x_m' => $x_m, '/surface/setbacks/left_m' => 0.2, '/surface/framing/spacing_m' => 0.3, '/kit/rail/section_modulus_x_m3' => 1.6e-5, '/kit/rail/section_modulus_y_m3' => 1.6e-5, '/kit/foot/up_N' => 2600.0]);
+            foreach ($plan->supports as $run) {
+                $planned = $run->check->edge?->among($run->feet_m(), 0.25 * 0.0254) ?? [];
+                foreach ($plan->latitudes[$run->run->id] ?? [] as $place => $latitude) {
+                    $moved_m = array_values(array_replace($run->feet_m(), [$place => $latitude->other_m ?? $run->feet_m()[$place]]));
+                    $wanted = $run->check->edge?->among($moved_m, 0.25 * 0.0254) ?? [];
+                    self::assertSame([], array_diff_key($wanted, $planned), "{$run->run->id} $place at $x_m");
+                    $kept += (int) ($latitude->otherMember !== null && $planned !== []);
+                }
+            }
+        }
+        self::assertGreaterThan(5, $kept);
+    }
+
     public function test_they_are_counted_sealed_and_told_apart(): void
     {
         $plan = self::plan(['/block/x_m' => 0.3, '/surface/setbacks/left_m' => 0.2]);
