@@ -943,4 +943,9 @@ return [
     'core/src/Design/FireRoof.php' => [
         ['array_sum($halves_m) >= $width_m - 1e-6', 'array_sum($halves_m) >= $width_m / 2', 'Half a path is one astride', 'FireAccess'],
     ],
+    'core/src/Seal/Clashes.php' => [
+        ['$isOnZincOrCopper ?', 'false ?', 'Acetoxy silicone seals zinc', 'ClashesTest'],
+        ["[RunOff::Lead, RunOff::TreatedWood]", '[RunOff::Lead]', 'Wet treated wood runs over aluminium-zinc', 'ClashesTest'],
+        ['$design->kit->foot->padOn($covering) !== null ?', 'false ?', 'Roof cement lies at a rubber pad', 'ClashesTest'],
+    ],
 ];

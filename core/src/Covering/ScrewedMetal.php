@@ -49,6 +49,7 @@ final readonly class ScrewedMetal implements Covering
         /** Of what it is, by its maker's name or grade; a screw in a sheet holds in one as it was tested on. */
         #[Text(80)]
         public string $sheet = '',
+        public Coating $coating = Coating::Unknown,
     ) {
     }
 

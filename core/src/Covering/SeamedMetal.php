@@ -26,6 +26,7 @@ final readonly class SeamedMetal implements Covering
         public Length $sheetThickness,
         /** Where a panel is fixed, so that heat moves it to either side of there; null while nobody knows. */
         public ?FixedPoint $fixedPoint = null,
+        public Coating $coating = Coating::Unknown,
     ) {
     }
 

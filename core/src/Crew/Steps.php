@@ -56,6 +56,7 @@ final readonly class Steps
             ...self::atEdge($design, $plans),
             ...self::roofScrew($design),
             self::attach($design, $held, $window),
+            ...self::sealantWindow($design),
             [
                 'seal_'.$design->kit->foot->sealing(),
                 ['sealant' => $design->kit->sealant->name, 'cover_m' => $design->kit->foot->flashing()?->makersCover?->toMetres() ?? 0.0],
@@ -148,6 +149,19 @@ final readonly class Steps
                 ['electrician', 'lifting'],
             ]],
         ];
+    }
+
+    /** @return list<array{string, array<string, float|string>, list<string>}> How warm it is to be where something is sealed, as far as its data sheet says */
+    private static function sealantWindow(Design $design): array
+    {
+        $sealant = $design->kit->sealant;
+        [$from, $to] = [$sealant->appliedFrom?->toCelsius(), $sealant->appliedTo?->toCelsius()];
+
+        return $from === null && $to === null ? [] : [[match (true) {
+            $to === null => 'sealant_from',
+            $from === null => 'sealant_to',
+            default => 'sealant_window',
+        }, ['sealant' => $sealant->name] + array_filter(['from_celsius' => $from, 'to_celsius' => $to], static fn (?float $one): bool => $one !== null), []]];
     }
 
     /**

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Temperature;
 
 final readonly class Sealant
 {
@@ -13,6 +15,13 @@ final readonly class Sealant
         public string $name,
         #[Text(160)]
         public string $document,
+        public SealantBase $base = SealantBase::Unknown,
+        /** It is applied from so much, by its data sheet. */
+        #[Range(-40, 60)]
+        public ?Temperature $appliedFrom = null,
+        /** And up to so much. */
+        #[Range(-40, 80)]
+        public ?Temperature $appliedTo = null,
     ) {
     }
 }

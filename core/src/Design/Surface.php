@@ -69,6 +69,7 @@ final readonly class Surface
         public array $penetrations,
         #[Items(Corner::class, 40)] public array $outline = [],
         public FireSide $fire = new FireSide(),
+        public RunOff $runOff = RunOff::Unknown,
     ) {
     }
 

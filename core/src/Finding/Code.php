@@ -53,6 +53,7 @@ enum Code: string
     case SeamUnknown = 'seam_unknown';
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
+    case MaterialsClash = 'materials_clash';
     case ClampNotForFrame = 'clamp_not_for_frame';
     case ClampHeight = 'clamp_height';
     case OnFeetUnfit = 'on_feet_unfit';
@@ -312,7 +313,7 @@ enum Code: string
         self::EnVelocityHigh, self::ExamplesLeft, self::FirePathMissing, self::FirePathShort, self::FirePathsFew, self::FireRidge,
         self::FeetMissZone, self::FirstMemberAtHip, self::GapTooSmall, self::GapsTooFarApart, self::GroundSnowKind, self::HillMissing, self::KztMissing,
         self::HolesOffBase, self::LagNotListed, self::LagSpacing, self::LapUpsideDown, self::LateralMissing, self::LateralUndocumented,
-        self::LayoutSideUnknown, self::LegsAllowableMissing, self::LegsUnbraced, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MemberOffSurface, self::MemberShare,
+        self::LayoutSideUnknown, self::LegsAllowableMissing, self::LegsUnbraced, self::LineInLap, self::LineOffPurlin, self::LineOffRib, self::MakersCoverMissing, self::MaterialsClash, self::MemberOffSurface, self::MemberShare,
         self::MemberTwice, self::MemberUpsideDown, self::MembersCollide, self::MembersMissRun, self::ModuleRating, self::NoMembers, self::NoModules,
         self::NotParallel, self::OneShareTooMuch, self::OutsideClampZone, self::OutsideSurface, self::OverNoWorkArea, self::OwnBaySmall,
         self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,

@@ -39,6 +39,7 @@ use Garnetine\Core\Rail\RailEnds;
 use Garnetine\Core\Rail\RailsMeet;
 use Garnetine\Core\Rail\Run;
 use Garnetine\Core\Rail\Runs;
+use Garnetine\Core\Seal\Clashes;
 use Garnetine\Core\Seal\SpentHoles;
 
 /** What the checks say, as findings. */
@@ -70,6 +71,7 @@ final class Findings
             ...self::crossings($design),
             ...self::legs($plan),
             ...self::seams($design),
+            ...Clashes::findings($design),
             ...self::remnants($design),
             ...SpanFindings::of($design, $plan->everyRun()),
             ...$plan->beneath?->findings() ?? [],

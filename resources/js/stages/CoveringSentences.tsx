@@ -61,10 +61,11 @@ function ScrewedMetal() {
             <Say>
                 Sheets of “<Slot path="/surface/covering/sheet" open="which?" />
                 ”, <Slot path="/surface/covering/sheet_thickness_m" /> thick, with a tensile strength of{' '}
-                <Slot path="/surface/covering/sheet_strength_Pa" open="not known" />: of steels over 65 ksi three quarters. Their
-                ribs are <Slot path="/surface/covering/rib_height_m" /> high, one every{' '}
-                <Slot path="/surface/covering/rib_pitch_m" />, the first <Slot path="/surface/covering/first_rib_m" /> from the
-                left edge. Flat are <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
+                <Slot path="/surface/covering/sheet_strength_Pa" open="not known" />: of steels over 65 ksi three quarters; to the
+                weather they show <Slot path="/surface/covering/coating" />. Their ribs are{' '}
+                <Slot path="/surface/covering/rib_height_m" /> high, one every <Slot path="/surface/covering/rib_pitch_m" />, the
+                first <Slot path="/surface/covering/first_rib_m" /> from the left edge. Flat are{' '}
+                <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
                 <Slot path="/surface/covering/pan_flat_m" open="not measured" /> of a pan.
             </Say>
             <Say>
@@ -83,7 +84,8 @@ function SeamedMetal() {
             Panels <Slot path="/surface/covering/sheet_thickness_m" /> thick with standing seams, “
             <Slot path="/surface/covering/seam" open="which?" />
             ”, one every <Slot path="/surface/covering/seam_pitch_m" />, the first <Slot path="/surface/covering/first_seam_m" />{' '}
-            from the left edge. They are fixed <Slot path="/surface/covering/fixed_point" open="nobody knows where" />.
+            from the left edge. They are fixed <Slot path="/surface/covering/fixed_point" open="nobody knows where" /> and show{' '}
+            <Slot path="/surface/covering/coating" /> to the weather.
         </Say>
     );
 }

@@ -40,7 +40,12 @@ export function HolesSheet() {
             )}
             <Say>
                 {data.fields['/kit/foot/flashing/width_m'] === undefined ? 'Other holes are sealed' : 'Sealed'} with{' '}
-                <Slot path="/kit/sealant/name" />, by <Slot path="/kit/sealant/document" />.
+                <Slot path="/kit/sealant/name" />, <Slot path="/kit/sealant/base" />, by <Slot path="/kit/sealant/document" />,
+                from <Slot path="/kit/sealant/applied_from_celsius" open="any cold" /> to{' '}
+                <Slot path="/kit/sealant/applied_to_celsius" open="any heat" />.
+            </Say>
+            <Say>
+                Above the array, so that its water runs over it: <Slot path="/surface/run_off" />.
             </Say>
             <Catalogue part="sealant" what="Sealants" />
             <h3 className="mt-5">Other holes</h3>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Garnetine\Core\Seal;
+
+use Garnetine\Core\Covering\Coating;
+use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Covering\SeamedMetal;
+use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\RunOff;
+use Garnetine\Core\Design\SealantBase;
+use Garnetine\Core\Finding\Code;
+use Garnetine\Core\Finding\Finding;
+
+/**
+ * Materials that spoil each other where they touch, or where the water of one runs over the other; of what nobody entered nothing is said.
+ *
+ * Source: how metals rank and what single-ply rubber bears; recalled, MEDIUM. Acetoxy silicone off zinc and copper: data sheets, recalled.
+ */
+final class Clashes
+{
+    /** @return list<Finding> */
+    public static function findings(Design $design): array
+    {
+        $covering = $design->surface->covering;
+        $coating = $covering instanceof ScrewedMetal || $covering instanceof SeamedMetal ? $covering->coating : Coating::Unknown;
+        $base = $design->kit->sealant->base;
+        $isOnZincOrCopper = in_array($coating, [Coating::Zinc, Coating::AluminiumZinc, Coating::Copper], true);
+        $clashes = [
+            'clash.acetoxy' => $base === SealantBase::AcetoxySilicone && $isOnZincOrCopper ? '/kit/sealant/base' : null,
+            'clash.pad' => $base === SealantBase::RoofCement && $design->kit->foot->padOn($covering) !== null ? '/kit/sealant/base' : null,
+            // Rails, clamps and frames are of aluminium or zinc-coated.
+            'clash.copper_roof' => $coating === Coating::Copper ? '/surface/covering/coating' : null,
+            'clash.copper_above' => $design->surface->runOff === RunOff::Copper ? '/surface/run_off' : null,
+            'clash.on_aluminium_zinc' => in_array($design->surface->runOff, [RunOff::Lead, RunOff::TreatedWood], true) && $coating === Coating::AluminiumZinc ? '/surface/run_off' : null,
+        ];
+        $findings = [];
+        foreach (array_filter($clashes) as $why => $at) {
+            $findings[] = Finding::of(Code::MaterialsClash, $at, ['why' => $why]);
+        }
+
+        return $findings;
+    }
+}
