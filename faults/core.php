@@ -493,6 +493,8 @@ return [
         ['$moments[$span + 1] - $moments[$span])', '$moments[$span + 1] + $moments[$span])', 'Shears of a span have the wrong sign'],
     ],
     'core/src/Rail/CuttingList.php' => [
+        ['count($run->clamps_m) < 2 ? 0 : (int) ($piece === 1)', '(int) ($piece === 1)', 'Short pieces are cut too long', 'CuttingTest'],
+        ['+ $ends * $design->rules->trim_m()', '+ 2 * $design->rules->trim_m()', 'Every piece is cut longer, between splices too', 'CuttingTest'],
         ['(int) ceil(($length_m + $kerf_m) / self::UNIT_M - 1e-3)', '(int) ceil($length_m / self::UNIT_M - 1e-3)', 'A bar is cut without the width of the saw', 'CuttingTest'],
         ["\$run->id.'-'.\$piece", "\$run->id.'-'.(\$piece + 1)", 'Pieces have the labels of their neighbours'],
     ],
@@ -945,7 +947,7 @@ return [
     ],
     'core/src/Seal/Clashes.php' => [
         ['$isOnZincOrCopper ?', 'false ?', 'Acetoxy silicone seals zinc', 'ClashesTest'],
-        ["[RunOff::Lead, RunOff::TreatedWood]", '[RunOff::Lead]', 'Wet treated wood runs over aluminium-zinc', 'ClashesTest'],
+        ['[RunOff::Lead, RunOff::TreatedWood]', '[RunOff::Lead]', 'Wet treated wood runs over aluminium-zinc', 'ClashesTest'],
         ['$design->kit->foot->padOn($covering) !== null ?', 'false ?', 'Roof cement lies at a rubber pad', 'ClashesTest'],
     ],
 ];

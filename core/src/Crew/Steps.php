@@ -12,6 +12,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\FrameKind;
 use Garnetine\Core\Design\HangsOn;
 use Garnetine\Core\Design\LayOut;
+use Garnetine\Core\Design\RailsCut;
 use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
@@ -23,6 +24,9 @@ final readonly class Steps
 {
     /** Steps by how the lines are brought onto the roof. */
     private const MARKED = [LayOut::Chalk->value => 'mark', LayOut::Ruler->value => 'mark_by_ruler', LayOut::Gauge->value => 'mark_by_gauge'];
+
+    /** And by where rails are cut. */
+    private const RAILS = [RailsCut::OnGround->value => 'rails', RailsCut::OnRoof->value => 'rails_on_roof', RailsCut::Trimmed->value => 'rails_long'];
 
     /** What every foot goes through, of the steps of the job, by their codes on any covering. */
     private const AT_FOOT = '/^(anchors|find.*|roof_screw_.*|shank_hole|attach.*|seal_.*)$/';
@@ -41,7 +45,7 @@ final readonly class Steps
         [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
         $inLine_m = self::inLine_m($design, $plans);
         $inSheet = $design->kit->foot->intoSheet();
-        $rails = [$inSheet ? 'rails_in_sheet' : 'rails', ['end_m' => $design->kit->rail->endPastModule->toMetres()], ['saw']];
+        $rails = [$inSheet ? 'rails_in_sheet' : self::RAILS[$design->rules->railsCut->value], self::rails($design), [$design->rules->railsCut === RailsCut::OnRoof && !$inSheet ? 'saw_on_roof' : 'saw']];
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
@@ -69,6 +73,7 @@ final readonly class Steps
             ...self::beneath($design),
             [...self::modules($design), ['electric', 'lifting', ...$design->module->frame === FrameKind::Frameless ? ['glass_edges'] : []]],
             [$design->kit->clamp->frameHole === null ? 'torque_clamps' : 'torque_frame_bolts', [], ['makers_torque']],
+            ...$design->hasRails() && $design->rules->railsCut === RailsCut::Trimmed && !$inSheet ? [['trim_ends', self::rails($design), ['saw_on_roof']]] : [],
             ['wiring', [], ['electrician']],
             ['clean', [], []],
             ['photograph', [], []],
@@ -91,6 +96,14 @@ final readonly class Steps
         }
 
         return new self($list);
+    }
+
+    /** @return array{end_m: float, trim_m?: float} */
+    private static function rails(Design $design): array
+    {
+        $trim_m = $design->rules->trim_m();
+
+        return ['end_m' => $design->kit->rail->endPastModule->toMetres()] + ($trim_m > 0.0 ? ['trim_m' => $trim_m] : []);
     }
 
     /** @param list<RunPlan> $plans */

@@ -16,6 +16,8 @@ final readonly class Rules
     /** How far a foot may stand from its mark unless entered. Source: common practice, no source (¼ in). */
     public const USUAL_PLACING_IN = 0.25;
 
+    private const USUAL_TRIM_IN = 2.0;
+
     /** @param list<Remnant> $remnants */
     public function __construct(
         public Pattern $pattern,
@@ -52,7 +54,17 @@ final readonly class Rules
         /** Rests from this length on are kept; null where that was not said. */
         #[Range(0.05, 10)]
         public ?Length $keepFrom = null,
+        public RailsCut $railsCut = RailsCut::OnGround,
+        /** What an end that is trimmed in place is longer before. */
+        #[Range(0, 0.3)]
+        public ?Length $trim = null,
     ) {
+    }
+
+    /** What a rail is longer at either end until it is trimmed in place (m): 2 in unless entered. Source: common practice, no source. */
+    public function trim_m(): float
+    {
+        return $this->railsCut === RailsCut::Trimmed ? ($this->trim ?? Length::ofInches(self::USUAL_TRIM_IN))->toMetres() : 0.0;
     }
 
     /** The same with the ridge read the milder way. */

@@ -35,7 +35,9 @@ final readonly class CuttingList
         foreach (array_filter($runs, static fn (Run $run): bool => $run->isRail) as $run) {
             $edges = [$run->x0_m, ...$run->splices_m, $run->x1_m];
             for ($piece = 1; $piece < count($edges); ++$piece) {
-                $length_m = ceil(($edges[$piece] - $edges[$piece - 1]) / $step_m - 1e-6) * $step_m;
+                // A piece under one clamp ends by itself, and no piece is longer than its bar.
+                $ends = count($run->clamps_m) < 2 ? 0 : (int) ($piece === 1) + (int) ($piece === count($edges) - 1);
+                $length_m = ceil(($edges[$piece] - $edges[$piece - 1] + $ends * $design->rules->trim_m()) / $step_m - 1e-6) * $step_m;
                 $pieces[] = ['label' => $run->id.'-'.$piece, 'length_m' => min($length_m, $stock_m)];
             }
         }

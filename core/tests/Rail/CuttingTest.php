@@ -200,4 +200,26 @@ final class CuttingTest extends TestCase
             self::assertEqualsWithDelta($bar['length_m'], array_sum(array_column($bar['pieces'], 'length_m')) + (count($bar['pieces']) - 1) * 0.004 + $bar['rest_m'], 1e-9);
         }
     }
+
+    public function test_rails_that_are_trimmed_in_place_are_longer_at_their_ends_before(): void
+    {
+        $plan = static fn (string $job, array $changes): Plan => Planner::plan(array_reduce(array_keys($changes), static fn (Scenario $scenario, string $path): Scenario => $scenario->with($path, $changes[$path]), Scenario::of($job))->design());
+        $lengths = static fn (Plan $of): array => array_column($of->cutting->pieces ?? [], 'length_m', 'label');
+        $steps = static fn (Plan $of): array => array_values(array_intersect(array_column($of->steps->steps ?? [], 'code'), ['rails', 'rails_on_roof', 'rails_long', 'trim_ends']));
+        $ground = $plan('quince-lane', []);
+        $long = $plan('quince-lane', ['/rules/rails_cut' => 'trimmed', '/rules/trim_m' => 0.0762]);
+        $bar_m = $ground->design->kit->rail->stockLength->toMetres();
+        $pieces = array_count_values(array_map(static fn (string $label): string => explode('-', $label)[0], array_keys($lengths($ground))));
+        foreach ($lengths($ground) as $label => $length_m) {
+            [$run, $piece] = explode('-', $label);
+            $ends = (int) ($piece === '1') + (int) ((int) $piece === $pieces[$run]);
+            self::assertEqualsWithDelta(min($bar_m, $length_m + 0.0762 * $ends), $lengths($long)[$label], 1e-6, $label);
+        }
+        self::assertContains(1, $pieces);
+        self::assertSame([['rails'], ['rails_long', 'trim_ends'], ['rails_on_roof']], [$steps($ground), $steps($long), $steps($plan('quince-lane', ['/rules/rails_cut' => 'on_roof']))]);
+        self::assertContains('saw_on_roof', array_column($long->steps->steps ?? [], 'cautions', 'code')['trim_ends'] ?? []);
+        // Two inches unless entered; pieces under one clamp end by themselves.
+        self::assertEqualsWithDelta(0.0508, $plan('quince-lane', ['/rules/rails_cut' => 'trimmed'])->design->rules->trim_m(), 1e-12);
+        self::assertSame($lengths($plan('teasel-yard', [])), $lengths($plan('teasel-yard', ['/rules/rails_cut' => 'trimmed'])));
+    }
 }

@@ -58,6 +58,7 @@ export function RailsSheet() {
 
 /** The rail itself, its splices, its maker's table and what of it is in store. */
 function Rail({ short }: { short: boolean }) {
+    const { data } = useDesk();
     return (
         <>
             <Say>
@@ -98,6 +99,16 @@ function Rail({ short }: { short: boolean }) {
                 </Each>
                 <AddButton path="/kit/rail/spans/rows">A row</AddButton>
             </Part>
+            <Say>
+                Rails are cut <Slot path="/rules/rails_cut" />
+                {data.fields['/rules/rails_cut']?.value === 'trimmed' && (
+                    <>
+                        : <Slot path="/rules/trim_m" open={data.units === 'mm' ? '50.8 mm' : '2 in'} /> longer at either end
+                        before
+                    </>
+                )}
+                .
+            </Say>
             <Each list="/rules/remnants">
                 {(at) => (
                     <>

@@ -360,6 +360,8 @@ export type FieldPath =
     | `/rules/remnants/${number}/length_m`
     | `/rules/remnants/${number}/count`
     | '/rules/keep_from_m'
+    | '/rules/rails_cut'
+    | '/rules/trim_m'
     | '/given/document'
     | '/given/by'
     | '/given/on'
