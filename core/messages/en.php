@@ -120,6 +120,7 @@ return [
     'finding.edge_foot_unused' => 'No foot of this plan is “{foot}”: nothing reaches into an edge zone, or its rails run up the slope, lie in two layers or on legs, where it is not planned.',
     'finding.on_feet_unfit' => 'Modules lie on feet that hold what is clamped to them, and their frames are the beams between: {why}.',
     'on_feet.foot' => 'this foot is a way to screw rails down', 'on_feet.glass' => 'these modules have no frames',
+    'finding.sealant_upside_down' => '“{sealant}” is entered as applied from {from} up to {to}: no day is so. Enter both as its data sheet has them.',
     'finding.materials_clash' => 'Materials spoil each other here: {why}.',
     'clash.acetoxy' => 'acetoxy silicone eats zinc and copper; take a neutral one', 'clash.pad' => 'roof cement softens the rubber of the pad under the foot; take another sealant', 'clash.copper_roof' => 'feet, clamps and rails of aluminium or zinc-coated steel corrode on copper; ask for parts that are made for it',
     'clash.copper_above' => 'what runs off copper corrodes rails, clamps and frames of aluminium or zinc; lead it past the array, or leave the array elsewhere', 'clash.on_aluminium_zinc' => 'what runs off lead or wet treated wood eats a coating of aluminium-zinc; lead it off the sheet before anything is set on it',

@@ -56,7 +56,7 @@ final readonly class Rules
         public ?Length $keepFrom = null,
         public RailsCut $railsCut = RailsCut::OnGround,
         /** What an end that is trimmed in place is longer before. */
-        #[Range(0, 0.3)]
+        #[Range(0.006, 0.3)]
         public ?Length $trim = null,
     ) {
     }

@@ -54,6 +54,7 @@ enum Code: string
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
     case MaterialsClash = 'materials_clash';
+    case SealantUpsideDown = 'sealant_upside_down';
     case ClampNotForFrame = 'clamp_not_for_frame';
     case ClampHeight = 'clamp_height';
     case OnFeetUnfit = 'on_feet_unfit';
@@ -319,7 +320,7 @@ enum Code: string
         self::OwnHandFails, self::PadOffFlat, self::PanelFixedPoint, self::PinBarred, self::PinNoPlace, self::PinOffLines, self::PinTwice,
         self::PlateBelowButt, self::PlateOnBatten, self::PullOutNotCovered, self::PullOutUndocumented, self::PurlinShare, self::RafterScreenFails,
         self::RailEndAcross, self::RailEndShort, self::RailsMeet, self::RemnantTooLong, self::RidgeReadingUnnamed, self::RunFails, self::RunNotFound, self::RunTooLong,
-        self::ScrewLinesWrong, self::ScrewSpacingMissing, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
+        self::ScrewLinesWrong, self::ScrewSpacingMissing, self::SealantUpsideDown, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
         self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,

@@ -40,6 +40,11 @@ final class Clashes
             $findings[] = Finding::of(Code::MaterialsClash, $at, ['why' => $why]);
         }
 
-        return $findings;
+        [$from, $to] = [$design->kit->sealant->appliedFrom, $design->kit->sealant->appliedTo];
+        $isUpsideDown = $from !== null && $to !== null && $from->toCelsius() > $to->toCelsius();
+
+        return [...$findings, ...$isUpsideDown ? [Finding::of(Code::SealantUpsideDown, '/kit/sealant/applied_to_celsius', [
+            'sealant' => $design->kit->sealant->name, 'from_celsius' => $from->toCelsius(), 'to_celsius' => $to->toCelsius(),
+        ])] : []];
     }
 }

@@ -130,6 +130,7 @@ final class FindingsTest extends TestCase
         yield 'deck_only_hold_down' => ['asce7-16', ['/surface/framing/kind' => 'deck_only', '/kit/foot' => Uneven::BUTYL], 'stop', '/kit/foot/deck_up_N', 'a named engineer answers for that'];
         yield 'on_feet_unfit' => ['short', ['/block/arrangement' => ['kind' => 'on_feet']], 'refusal', '/kit/foot/kind', 'this foot is a way to screw rails down'];
         yield 'clamp_not_for_frame' => ['asce7-16', ['/module/frame' => 'frameless'], 'stop', '/kit/clamp/grips', 'is made for frames, and “Pomelo'];
+        yield 'sealant_upside_down' => ['asce7-16', ['/kit/sealant/applied_from_celsius' => 30.0, '/kit/sealant/applied_to_celsius' => 5.0], 'stop', '/kit/sealant/applied_to_celsius', 'applied from 86 °F up to 41 °F'];
         yield 'materials_clash' => ['metal', ['/surface/run_off' => 'copper'], 'stop', '/surface/run_off', 'what runs off copper corrodes rails'];
         yield 'clamp_height' => ['asce7-16', ['/module/frame_height_m' => 0.035, '/kit/clamp/height_from_m' => 0.036], 'stop', '/kit/clamp/height_from_m', 'does not grip what is'];
         yield 'feet_miss_zone' => ['asce7-16', ['/block/arrangement' => ['kind' => 'on_feet'], '/kit/clamp/grips_both_rails' => true, '/block/orientation' => 'landscape', '/module/ratings' => [['side' => 'long', 'from_m' => 0.1, 'to_m' => 0.2, 'down_Pa' => 5400.0, 'up_Pa' => 3600.0, 'basis' => 'test', 'factor' => 1.5, 'document' => 'manual', 'relation' => 'at_feet']]], 'stop', '/block/x_m', 'edges of modules, A1 first, have nothing to stand on in a clamp zone'];

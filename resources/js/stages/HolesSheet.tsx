@@ -41,8 +41,8 @@ export function HolesSheet() {
             <Say>
                 {data.fields['/kit/foot/flashing/width_m'] === undefined ? 'Other holes are sealed' : 'Sealed'} with{' '}
                 <Slot path="/kit/sealant/name" />, <Slot path="/kit/sealant/base" />, by <Slot path="/kit/sealant/document" />,
-                from <Slot path="/kit/sealant/applied_from_celsius" open="any cold" /> to{' '}
-                <Slot path="/kit/sealant/applied_to_celsius" open="any heat" />.
+                from <Slot path="/kit/sealant/applied_from_celsius" open="(not entered)" /> to{' '}
+                <Slot path="/kit/sealant/applied_to_celsius" open="(not entered)" />.
             </Say>
             <Say>
                 Above the array, so that its water runs over it: <Slot path="/surface/run_off" />.

@@ -33,9 +33,10 @@ export function RailsSheet() {
                 <Slot path="/kit/clamp/along_N" open="missing" /> along, torque{' '}
                 <Slot path="/kit/clamp/torque_Nm" open="missing" />, by <Slot path="/kit/clamp/document" />; both rails hold
                 against sliding: <Slot path="/kit/clamp/grips_both_rails" />; it grips <Slot path="/kit/clamp/grips" /> from{' '}
-                <Slot path="/kit/clamp/height_from_m" open="any" /> to <Slot path="/kit/clamp/height_to_m" open="any" /> high;
-                bolted through holes of the frame, from its side: <Slot path="/kit/clamp/frame_hole_m" open="no" />. Clips and
-                wire weigh <Slot path="/kit/extra_mass_per_module_kg" /> a module.
+                <Slot path="/kit/clamp/height_from_m" open="(not entered)" /> to{' '}
+                <Slot path="/kit/clamp/height_to_m" open="(not entered)" /> high; bolted through holes of the frame, from its
+                side: <Slot path="/kit/clamp/frame_hole_m" open="no" />. Clips and wire weigh{' '}
+                <Slot path="/kit/extra_mass_per_module_kg" /> a module.
             </Say>
             <UnderModules />
             {!alone && <Catalogue part="rail" what="Rails" />}
