@@ -744,8 +744,8 @@ return [
         ['$tilt_rad > 0.0 ? $less : 1.0', '$less', 'A stowed head is judged in little wind'],
         ['$stow?->isProven() === true ? min', '$stow !== null ? min', 'A stow counts that nobody proved'],
     ],
-    'core/src/Ground/Spikes/SpikeFramesKind.php' => [
-        ['$share * $rear_N + $acts->dead * $onRear_N', '$share * $rear_N + $onRear_N', 'Ballast counts in full against uplift', 'Ground'],
+    'core/src/Ground/Frames/FrameRow.php' => [
+        ['+ $dead * $on_N[$row]', '+ $on_N[$row]', 'Ballast counts in full against uplift', 'Ground'],
         ['$modules ? 0.5 : 1.0', '$modules ? 1.0 : 1.0', 'End frames bear as much as inner ones'],
         ['$push_N * ($edge_m + $s_m * $sin)', '$push_N * ($s_m * $sin)', 'Frames stand without height'],
         ['($modules + 1) * $this->frames->thick->toMetres() + 2', '$modules * $this->frames->thick->toMetres() + 2', 'The conduit is a frame too short'],

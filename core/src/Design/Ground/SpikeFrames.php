@@ -12,7 +12,7 @@ use Garnetine\Core\Quantity\Mass;
 use Garnetine\Core\Quantity\Pressure;
 
 /** One row of modules between triangular frames, each on two spikes set in resin and strung on a conduit that spaces them. */
-final readonly class SpikeFrames implements Racking
+final readonly class SpikeFrames implements Frames
 {
     public function __construct(
         #[Text(160)]
@@ -57,5 +57,23 @@ final readonly class SpikeFrames implements Racking
         #[Range(1, 500)]
         public ?Mass $rearBallast = null,
     ) {
+    }
+
+    public function frames(): FrameSizes
+    {
+        return new FrameSizes(
+            $this->document,
+            $this->frontFoot,
+            $this->between,
+            $this->edgeHeight,
+            $this->thick,
+            $this->under,
+            $this->conduitOver,
+            $this->boltAt,
+            $this->boltsUp,
+            $this->footUp,
+            $this->footAcross,
+            $this->dead,
+        );
     }
 }
