@@ -651,9 +651,9 @@ return [
         ['$uneven ? max($share,', '$uneven ? min($share,', 'Short posts of a row are spared'],
         ['** 3, $heights_m, $below_m)', '** 2, $heights_m, $below_m)', 'Tall posts take more than their stiffness gives'],
     ],
-    'core/src/Ground/TwoRows/AlongRow.php' => [
-        ['$joints === BeamJoints::None || count($shape->posts_m) === 2', 'true', 'Jointed pipes carry as whole ones'],
-        ['min(max($before - 1, 0), count($shape->posts_m) - 2)', 'min(max($before, 0), count($shape->posts_m) - 2)', 'Snow lies on the next span'],
+    'core/src/Ground/AlongRow.php' => [
+        ['$joints === BeamJoints::None || count($posts_m) === 2', 'true', 'Jointed pipes carry as whole ones'],
+        ['min(max($before - 1, 0), count($posts_m) - 2)', 'min(max($before, 0), count($posts_m) - 2)', 'Snow lies on the next span'],
     ],
     'core/src/Ground/RoundPipe.php' => [
         ['** 3 - $inside_m ** 3) / 6', '** 3 - $inside_m ** 3) / 5', 'Pipes bear a fifth more'],
@@ -724,8 +724,8 @@ return [
         ['new self($this->timber, $this->breadth_m, $this->depth_m', 'new self($this->timber, $this->depth_m, $this->breadth_m', 'Posts are as strong along the row as across'],
     ],
     'core/src/Ground/Stick.php' => [
-        ['($upper_N - $lower_N) * $quarter_m', '($lower_N - $upper_N) * $quarter_m', 'Wind on the halves turns the head the other way'],
-        ['$from_m * $cos - $offset_m * $sin', '$from_m * $cos + $offset_m * $sin', 'Weights lie on the wrong side of the head'],
+        ['($upper_N - $lower_N) * $face->chord_m / 4 - $weight_N', '($lower_N - $upper_N) * $face->chord_m / 4 - $weight_N', 'Wind on the halves turns the head the other way'],
+        ['- $weight_N * $offset_m * $sin', '+ $weight_N * $offset_m * $sin', 'Weights lie on the wrong side of the head'],
         ['$across_N < 0.0 ? -1.0 : 1.0', '1.0', 'What turns a post is not counted the way it is pushed'],
     ],
     'core/src/Ground/Brackets.php' => [
@@ -748,7 +748,7 @@ return [
         ['+ $dead * $on_N[$row]', '+ $on_N[$row]', 'Ballast counts in full against uplift', 'Ground'],
         ['$modules ? 0.5 : 1.0', '$modules ? 1.0 : 1.0', 'End frames bear as much as inner ones'],
         ['$push_N * ($edge_m + $s_m * $sin)', '$push_N * ($s_m * $sin)', 'Frames stand without height'],
-        ['($modules + 1) * $this->frames->thick->toMetres() + 2', '$modules * $this->frames->thick->toMetres() + 2', 'The conduit is a frame too short'],
+        ['($modules + 1) * $this->sizes->thick->toMetres() + 2', '$modules * $this->sizes->thick->toMetres() + 2', 'The conduit is a frame too short'],
     ],
     'core/src/Ground/Spikes/ResinPlan.php' => [
         ['- $resin->mixMinutes) / $resin', ') / $resin', 'Mixing takes no time'],

@@ -7,6 +7,7 @@ namespace App\Desk;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\FirePlane;
+use Garnetine\Core\Design\Ground\PileRow;
 use Garnetine\Core\Design\Ground\PileTable;
 use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\Racking;
@@ -95,7 +96,7 @@ final class FieldView
     private static function listsOfRacking(Racking $racking): array
     {
         return [
-            '/table/racking/tests/each' => $racking instanceof PileTable || $racking instanceof SpikeFrames ? count($racking->tests->each) : 0,
+            '/table/racking/tests/each' => $racking instanceof PileTable || $racking instanceof PileRow || $racking instanceof SpikeFrames ? count($racking->tests->each) : 0,
             '/table/racking/resin' => $racking instanceof SpikeFrames && $racking->resin !== null ? 1 : 0,
             '/table/racking/stow' => $racking instanceof Pole && $racking->stow !== null ? 1 : 0,
         ];

@@ -10,6 +10,7 @@ use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Ground\BuriedLine;
 use Garnetine\Core\Design\Ground\FieldPlace;
+use Garnetine\Core\Design\Ground\LaidOnGround;
 use Garnetine\Core\Design\Ground\NoDigArea;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
@@ -170,6 +171,7 @@ final class TableView
             'drawn' => self::drawn($plan),
             'winds' => self::winds($plan, $texts),
             'posts' => array_map(static fn (TablePost $post): array => self::post($plan, $texts, $post), $plan->posts),
+            'none' => $texts->say($plan->design->table->racking instanceof LaidOnGround ? 'table.none_laid' : 'table.none'),
             'parts' => array_values(array_map(
                 static fn (TableCheck $check): array => self::check($plan, $texts, $check),
                 array_filter($plan->checks, static fn (TableCheck $check): bool => preg_match('/\d/', $check->place) !== 1),
@@ -215,7 +217,7 @@ final class TableView
 
             return [
                 'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
-                'depth' => $posts === [] ? '' : $printer->length($posts[0]->depth_m),
+                'depth' => $posts === [] || $posts[0]->blocks !== null ? '' : $printer->length($posts[0]->depth_m),
                 'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
                 'length' => self::length_m($posts) > 0.0 ? $printer->tape(self::length_m($posts)) : '',
                 'cost' => self::cost($one, $rates),
@@ -468,8 +470,8 @@ final class TableView
         return [
             'y_m' => $place->y_m, 'ground_m' => $place->ground_m - $low_m, 'top_m' => $place->ground_m + $place->height_m - $low_m,
             'depth_m' => $post?->depth_m, 'hole_m' => $plan->stand->side->hole_m ?? 0.0, 'thick_m' => $place->member?->thick_m() ?? 0.05,
-            'height' => $place->height_m > 0.0 ? $printer->length($place->height_m) : null, 'depth' => $post === null ? null : $printer->length($post->depth_m),
-            'cut' => $post?->cut_m === null ? null : $printer->tape($post->cut_m),
+            'height' => $place->height_m > 0.0 ? $printer->length($place->height_m) : null, 'depth' => $post === null || $post->blocks !== null ? null : $printer->length($post->depth_m),
+            'cut' => $post?->cut_m === null ? null : $printer->tape($post->cut_m), 'blocks' => $post?->blocks,
         ];
     }
 
@@ -479,7 +481,8 @@ final class TableView
         $printer = $plan->design->printer();
         $worst = $plan->worstOf($post->place->id);
         $demand = static function (string $what) use ($plan, $printer, $post): ?array {
-            $check = $plan->checks["posts/{$post->place->id}/$what"] ?? null;
+            $at = "posts/{$post->place->id}";
+            $check = $plan->checks["$at/$what"] ?? $plan->checks["$at/tray_$what"] ?? null;
 
             return $check === null ? null : ['text' => $printer->print(Dimension::Force, $check->demand_si), 'path' => $check->path()];
         };
@@ -489,6 +492,7 @@ final class TableView
             'height' => $post->place->height_m > 0.0 ? $printer->tape($post->place->height_m) : null,
             'depth' => $printer->tape($post->depth_m), 'cut' => $post->cut_m === null ? null : $printer->tape($post->cut_m),
             'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
+            'blocks' => $post->blocks,
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
         ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check(
             $plan,

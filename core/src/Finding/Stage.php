@@ -29,7 +29,8 @@ enum Stage: string
             str_starts_with($at, '/site') => self::Site,
             preg_match('~^/table/(ground|soil|services|sunshine|position|place|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match(
-                '~^/table/(footing|racking/(post|brace|cross_bolt|front_post|rear_post|pile|tests|head_height_m|stick|mast|block|anchors|front_foot_m))\b(?!s)~',
+                '~^/table/(footing|racking/(posts|end_overhang_m|front_height_m|post|brace|cross_bolt|front_post|rear_post|pile|tests|head_height_m|stick|mast'
+                    .'|block|anchors|tray_long_m|tray_wide_m|block_kg|most_blocks))\b~',
                 $at,
             ) === 1 => self::Foundations,
             preg_match('~^/table/(measured|built|work|racking/(seat_m|cut|adjusts_m|above_m|resin))\b~', $at) === 1 => self::SettingOut,

@@ -51,23 +51,39 @@ final readonly class Stick
         return [...array_merge(...$whole), ...$sticks];
     }
 
-    /** @return list<self> Standing firm, and giving way below the ground */
-    private static function one(Together $acts, TableFace $face, float $height_m, float $offset_m, float $dead_N, ?float $told_rad): array
+    /** @return array{float, float, float} Of wind and weight on the head: down, from the low to the high edge, and what bends it that way */
+    public static function always(Together $acts, TableFace $face, float $offset_m, float $dead_N): array
     {
         [$sin, $cos] = [sin($face->tilt_rad), cos($face->tilt_rad)];
         $half_m2 = $face->area_m2() / 2;
-        [$lower_N, $upper_N] = [$acts->lower_Pa * $half_m2, $acts->upper_Pa * $half_m2];
-        $quarter_m = $face->chord_m / 4;
-        $weights = [
-            [$acts->dead * $dead_N, 0.0], [$acts->snowLower_Pa * $half_m2 * $cos, -$quarter_m], [$acts->snowUpper_Pa * $half_m2 * $cos, $quarter_m],
+        [$lower_N, $upper_N, $weight_N] = [$acts->lower_Pa * $half_m2, $acts->upper_Pa * $half_m2, $acts->dead * $dead_N];
+
+        return [
+            ($lower_N + $upper_N) * $cos + $weight_N,
+            ($lower_N + $upper_N) * $sin,
+            ($upper_N - $lower_N) * $face->chord_m / 4 - $weight_N * $offset_m * $sin,
         ];
-        $across_N = ($lower_N + $upper_N) * $sin;
-        $down_N = ($lower_N + $upper_N) * $cos;
-        $head_Nm = ($upper_N - $lower_N) * $quarter_m;
-        foreach ($weights as [$weight_N, $from_m]) {
-            $down_N += $weight_N;
-            $head_Nm += $weight_N * ($from_m * $cos - $offset_m * $sin);
-        }
+    }
+
+    /** @return array{float, float, float} The same of snow */
+    public static function fallen(Together $acts, TableFace $face, float $offset_m): array
+    {
+        [$sin, $cos] = [sin($face->tilt_rad), cos($face->tilt_rad)];
+        $level_m2 = $face->area_m2() / 2 * $cos;
+        [$lower_N, $upper_N] = [$acts->snowLower_Pa * $level_m2, $acts->snowUpper_Pa * $level_m2];
+
+        return [$lower_N + $upper_N, 0.0, ($upper_N - $lower_N) * $face->chord_m / 4 * $cos - ($lower_N + $upper_N) * $offset_m * $sin];
+    }
+
+    /** @return list<self> Standing firm, and giving way below the ground */
+    private static function one(Together $acts, TableFace $face, float $height_m, float $offset_m, float $dead_N, ?float $told_rad): array
+    {
+        [$down_N, $across_N, $head_Nm] = array_map(
+            static fn (float $always, float $fallen): float => $always + $fallen,
+            self::always($acts, $face, $offset_m, $dead_N),
+            self::fallen($acts, $face, $offset_m),
+        );
+        $normal_N = abs($acts->lower_Pa + $acts->upper_Pa) * $face->area_m2() / 2;
         // Counted the way the push goes.
         $way = $across_N < 0.0 ? -1.0 : 1.0;
         $post = [$down_N, abs($across_N), $way * ($head_Nm + $across_N * $height_m)];
@@ -75,7 +91,7 @@ final readonly class Stick
         return array_map(static fn (bool $isSoft): self => new self(
             new TableCase($acts->combination, $acts->wind, $acts->snow, $isSoft, [$post], tilt_rad: $told_rad),
             $acts->dead,
-            abs($lower_N + $upper_N),
+            $normal_N,
             abs($head_Nm),
         ), [false, true]);
     }

@@ -21,7 +21,8 @@ final readonly class TableCase
         public string $combination,
         public string $wind,
         public string $snow,
-        public bool $isSoft,
+        /** Whether posts give way below the ground; null where nothing stands in it. */
+        public ?bool $isSoft,
         public array $posts,
         public array $beams = [0.0, 0.0],
         /** Of the modules, where that is not the one planned. */
@@ -34,7 +35,9 @@ final readonly class TableCase
     /** @return array<string, float|string> As values of a figure: keys of texts, and the tilt */
     public function values(): array
     {
-        return ['combination' => $this->combination, 'wind' => $this->wind, 'snow' => $this->snow, 'bound' => $this->isSoft ? 'bound.soft' : 'bound.firm']
+        return ['combination' => $this->combination, 'wind' => $this->wind, 'snow' => $this->snow, 'bound' => match ($this->isSoft) {
+            true => 'bound.soft', false => 'bound.firm', null => 'bound.none',
+        }]
             + ($this->tilt_rad === null ? [] : ['tilt_rad' => $this->tilt_rad]);
     }
 

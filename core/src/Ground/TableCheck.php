@@ -84,7 +84,9 @@ final readonly class TableCheck
     /** Whether it is asked of a post or of the ground, not of what that carries. */
     public function isOfFoundation(): bool
     {
-        return in_array($this->what, ['sideways', 'lift', 'press', 'bend', 'shear', 'sway', 'tips', 'slides', 'bears', 'anchor', 'anchor_shear'], true);
+        return in_array($this->what, [
+            'sideways', 'lift', 'press', 'bend', 'shear', 'sway', 'tray_sideways', 'tray_lift', 'tray_press', 'tips', 'slides', 'bears', 'anchor', 'anchor_shear',
+        ], true);
     }
 
     /**

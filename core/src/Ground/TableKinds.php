@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Design\Ground\BallastFrames;
+use Garnetine\Core\Design\Ground\PileRow;
 use Garnetine\Core\Design\Ground\PileTable;
 use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\Pole;
@@ -11,6 +13,8 @@ use Garnetine\Core\Design\Ground\SinglePost;
 use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TimberTable;
+use Garnetine\Core\Ground\Ballast\BallastFramesKind;
+use Garnetine\Core\Ground\PileRow\PileRowKind;
 use Garnetine\Core\Ground\Piles\PileTableKind;
 use Garnetine\Core\Ground\PipeTable\PipeTableKind;
 use Garnetine\Core\Ground\Pole\PoleKind;
@@ -33,8 +37,10 @@ final class TableKinds
             $racking instanceof PipeTable => new PipeTableKind($design, $racking, $coefficients),
             $racking instanceof TimberTable => new TimberTableKind($design, $racking, $coefficients),
             $racking instanceof PileTable => new PileTableKind($design, $racking, $coefficients),
+            $racking instanceof PileRow => new PileRowKind($design, $racking, $coefficients),
             $racking instanceof SinglePost => new SinglePostKind($design, $racking, $coefficients),
             $racking instanceof SpikeFrames => new SpikeFramesKind($design, $racking),
+            $racking instanceof BallastFrames => new BallastFramesKind($design, $racking, $coefficients),
             $racking instanceof Pole => new PoleKind($design, $racking, $coefficients),
             isset(self::$added[$racking::class]) => self::$added[$racking::class]($design, $coefficients),
             default => throw new \LogicException('Nothing plans '.$racking::class.'.'),

@@ -14,6 +14,8 @@ final readonly class TablePost
         public ?float $cut_m,
         /** Null where nothing is poured. */
         public ?float $bags,
+        /** That lie on it; null where nothing is held by blocks. */
+        public ?int $blocks = null,
     ) {
     }
 

@@ -49,12 +49,15 @@ final class Summary
         foreach ($plan->posts as $post) {
             $worst = $plan->worstOf($post->place->id);
             $lines[] = sprintf(
-                '  %-3s hole %s  over ground %s  cut %s  bags %-6s reserve %s %s',
+                '  %-3s %s  reserve %s %s',
                 $post->place->id,
-                self::padded($printer->length($post->depth_m), 8),
-                self::padded($printer->length($post->place->height_m), 11),
-                self::padded($post->cut_m === null ? '' : $printer->tape($post->cut_m), 12),
-                (string) $post->bags,
+                $post->blocks !== null ? sprintf('blocks %3d', $post->blocks) : sprintf(
+                    'hole %s  over ground %s  cut %s  bags %-6s',
+                    self::padded($printer->length($post->depth_m), 8),
+                    self::padded($printer->length($post->place->height_m), 11),
+                    self::padded($post->cut_m === null ? '' : $printer->tape($post->cut_m), 12),
+                    (string) $post->bags,
+                ),
                 self::padded($worst === null ? '' : Texts::reserve($worst->reserve()), 6),
                 $worst === null ? '' : $texts->say("because.table_{$worst->what}", ['place' => $post->place->id]),
             );
@@ -65,12 +68,14 @@ final class Summary
         foreach ($plan->setOut->diagonals ?? [] as $diagonal) {
             $lines[] = sprintf('  diagonal %s–%s %s', $diagonal['from'], $diagonal['to'], $printer->tape($diagonal['level_m']));
         }
+        // Of piles no hole is told: all are driven alike.
+        $isDug = count(array_unique(array_column($plan->ways, 'hole_m'))) > 1;
         foreach ($plan->ways as $way) {
             $lines[] = sprintf(
-                '  on %2d posts in holes of %s: %s',
+                '  on %2d posts%s: %s',
                 $way['posts'],
-                $printer->length($way['hole_m']),
-                $way['holds'] ? "holds, {$printer->length($way['depth_m'] ?? 0.0)} deep, {$way['bags']} bags" : 'does not hold',
+                $isDug ? ' in holes of '.$printer->length($way['hole_m']) : '',
+                $way['holds'] ? "holds, {$printer->length($way['depth_m'] ?? 0.0)} deep".($isDug ? ", {$way['bags']} bags" : '') : 'does not hold',
             );
         }
 

@@ -29,7 +29,7 @@ final class TableDocument
             'posts' => array_map(static fn (TablePost $post): array => [
                 'id' => $post->place->id, 'rear' => $post->place->isRear, 'x_m' => $post->place->x_m, 'ground_m' => $post->place->ground_m,
                 'height_m' => $post->place->height_m, 'depth_m' => $post->depth_m, 'cut_m' => $post->cut_m, 'bags' => $post->bags,
-            ], $plan->posts),
+            ] + ($post->blocks === null ? [] : ['blocks' => $post->blocks]), $plan->posts),
             'bars' => $plan->stand->bars ?? [],
             'checks' => (object) array_map(static fn (TableCheck $check): array => [
                 'what' => $check->what, 'place' => $check->place, 'ratio' => $check->ratio, 'reserve' => $check->reserve(),

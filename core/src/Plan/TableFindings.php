@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Ground\BuiltPost;
+use Garnetine\Core\Design\Ground\LaidOnGround;
 use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
@@ -84,10 +85,12 @@ final class TableFindings
             'latitude_rad' => abs($table->sunshine?->latitude->toRadians() ?? 0.0),
         ]);
         $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
-        $ask($table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
+        // What lies on the ground is not dug for, and frost has nothing there to grip.
+        $isDug = !$table->racking instanceof LaidOnGround;
+        $ask($isDug && $table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
         array_push($findings, ...self::north($design));
         $ask(($table->sunshine->horizon ?? []) !== [], Code::HorizonTakesBeam, '/table/sunshine/horizon');
-        $ask($table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
+        $ask($isDug && $table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);
 
@@ -133,7 +136,7 @@ final class TableFindings
     private static function buried(TablePlan $plan, TableFace $face, TableStand $stand): array
     {
         $field = InField::of($plan->design, $face, $stand->places);
-        if ($field === null) {
+        if ($field === null || $plan->design->table->racking instanceof LaidOnGround) {
             return [];
         }
         $racking = $plan->design->table->racking;
@@ -241,7 +244,8 @@ final class TableFindings
                 $findings[] = Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $plan->snow->ground_m, 'edge_m' => $face->lowEdge_m]);
             }
         }
-        $ids = array_map(static fn (PostPlace $place): string => $place->id, $stand->places);
+        $isDug = !$plan->design->table->racking instanceof LaidOnGround;
+        $ids = $isDug ? array_map(static fn (PostPlace $place): string => $place->id, $stand->places) : [];
         foreach (array_values(array_diff(array_map(static fn (BuiltPost $one): string => $one->post, $plan->design->table->built), $ids)) as $unknown) {
             $findings[] = Finding::of(Code::BuiltUnknown, '/table/built', ['post' => $unknown]);
         }

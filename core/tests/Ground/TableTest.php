@@ -7,6 +7,7 @@ namespace Garnetine\Core\Tests\Ground;
 use Garnetine\Core\Design\Ground\Bag;
 use Garnetine\Core\Design\Ground\BeamJoints;
 use Garnetine\Core\Design\Ground\Pipe;
+use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Curing;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
@@ -16,7 +17,6 @@ use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSnow;
-use Garnetine\Core\Ground\TwoRows\AlongRow;
 use Garnetine\Core\Ground\TwoRows\Stance;
 use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Coefficients;
@@ -195,12 +195,12 @@ final class TableTest extends TestCase
     {
         // Four columns of 42 in on posts 70 in apart: 0.246, 0.508, 0.246.
         $scenario = TableScenario::worked()->with(['/module/width_m' => 42 * self::IN, '/table/columns' => 4, '/table/column_gap_m' => 0.0, '/table/racking/posts' => 3, '/table/racking/end_overhang_m' => 14 * self::IN]);
-        [$whole] = AlongRow::under($scenario->shape(), BeamJoints::None);
+        [$whole] = AlongRow::under($scenario->shape()->posts_m, $scenario->shape()->rails_m, BeamJoints::None);
         self::assertEqualsWithDelta([0.246, 0.508, 0.246], $whole->posts, 5e-4);
-        [, $jointed] = AlongRow::under($scenario->shape(), BeamJoints::AtPosts);
+        [, $jointed] = AlongRow::under($scenario->shape()->posts_m, $scenario->shape()->rails_m, BeamJoints::AtPosts);
         self::assertEqualsWithDelta([0.3, 0.4, 0.3], $jointed->posts, 1e-9);
         // Snow on the right span alone, half on the left: a sixteenth less on each rail there.
-        [, $uneven] = AlongRow::under($scenario->shape(), BeamJoints::AtPosts, [0.5, 1.0]);
+        [, $uneven] = AlongRow::under($scenario->shape()->posts_m, $scenario->shape()->rails_m, BeamJoints::AtPosts, [0.5, 1.0]);
         self::assertEqualsWithDelta([0.15, 0.35, 0.3], $uneven->posts, 0.051);
         self::assertEqualsWithDelta(0.75, array_sum($uneven->posts), 1e-9);
     }
@@ -252,7 +252,7 @@ final class TableTest extends TestCase
         // Across, an uneven row loads its short posts by stiffness where that is more than the beam brings.
         [$firm] = self::case($scenario->cases(), 'd_w', '180_a_clear', 2.0);
         $stiff = array_map(static fn (float $height_m): float => 1 / $height_m ** 3, $shape->front_m);
-        [$beam] = AlongRow::under($shape, BeamJoints::None);
+        [$beam] = AlongRow::under($shape->posts_m, $shape->rails_m, BeamJoints::None);
         $row_N = $firm->posts[0][1] / $beam->posts[0];
         self::assertGreaterThan(1.5 * $beam->posts[3], $stiff[3] / array_sum($stiff));
         self::assertEqualsWithDelta($row_N * $stiff[3] / array_sum($stiff), $firm->posts[3][1], 1e-6);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Seal;
 
 use Garnetine\Core\Message\Texts;
-use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
+use Garnetine\Core\Seal\Clashes;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -15,14 +15,14 @@ use PHPUnit\Framework\TestCase;
 final class ClashesTest extends TestCase
 {
     /** @param array<string, mixed> $changes */
-    private static function plan(string $job, array $changes): Plan
+    private static function scenario(string $job, array $changes): Scenario
     {
         $scenario = Scenario::of($job);
         foreach ($changes as $path => $value) {
             $scenario = $scenario->with($path, $value);
         }
 
-        return Planner::plan($scenario->design());
+        return $scenario;
     }
 
     /** @return iterable<string, array{string, array<string, string>, list<string>}> */
@@ -49,7 +49,7 @@ final class ClashesTest extends TestCase
     #[DataProvider('roofs')]
     public function test_what_touches_or_runs_over_what_it_spoils_stops_the_plan(string $job, array $changes, array $told): void
     {
-        $found = array_values(array_filter(self::plan($job, $changes)->findings, static fn ($one): bool => $one->code->value === 'materials_clash'));
+        $found = Clashes::findings(self::scenario($job, $changes)->design());
         self::assertSame($told, array_map(static fn ($one): mixed => $one->values['why'], $found));
         self::assertSame([], array_filter($found, static fn ($one): bool => !$one->blocks()));
     }
@@ -57,7 +57,7 @@ final class ClashesTest extends TestCase
     public function test_a_sealant_is_used_within_its_window(): void
     {
         foreach ([[null, null, null], [-5.0, 40.0, 'Seal only between 23 °F and 104 °F'], [-5.0, null, 'Seal only from 23 °F on'], [null, 40.0, 'Seal only up to 104 °F']] as [$from, $to, $text]) {
-            $plan = self::plan('quince-lane', ['/kit/sealant/applied_from_celsius' => $from, '/kit/sealant/applied_to_celsius' => $to]);
+            $plan = Planner::plan(self::scenario('quince-lane', ['/kit/sealant/applied_from_celsius' => $from, '/kit/sealant/applied_to_celsius' => $to])->design());
             $steps = array_values(array_filter($plan->steps->steps ?? [], static fn (array $step): bool => str_starts_with($step['code'], 'sealant_')));
             self::assertSame($text === null ? [] : [$text], array_map(static fn (array $step): string => (string) strstr(Texts::of($plan->design)->say('step.'.$step['code'], $step['values']), ': “', true), $steps));
         }

@@ -11,6 +11,7 @@ use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TwoRows\TableShape;
@@ -34,10 +35,12 @@ final readonly class TableScenario
         return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/fallow-field.json'), true));
     }
 
-    /** One of the shipped tables of another kind: timber, piles, post, spikes, pole. */
+    /** One of the shipped tables of another kind: timber, piles, post, spikes, pole; row, blocks. */
     public static function kind(string $table): self
     {
-        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/harrow-end.json'), true), $table);
+        $job = in_array($table, ['row', 'blocks'], true) ? 'sallow-meadow' : 'harrow-end';
+
+        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3)."/docs/examples/$job.json"), true), $table);
     }
 
     /** A table of 134 by 94 in at 30°, on two posts a row, 3 lb/ft² in all, 105 mph in the open, no snow: the worked example. */
@@ -114,7 +117,12 @@ final readonly class TableScenario
 
     public function loads(): TableLoads
     {
-        [$design, $shape, $coefficients] = [$this->design(), $this->shape(), new Coefficients()];
+        return self::loadsOn($this->design(), $this->shape());
+    }
+
+    public static function loadsOn(TableDesign $design, TableFace $shape): TableLoads
+    {
+        $coefficients = new Coefficients();
         $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($shape->meanHeight_m));
         $q_Pa = VelocityPressure::at($site, $coefficients)->base->toPascals();
 

@@ -21,6 +21,7 @@ use Garnetine\Core\Tests\Support\TableScenario;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** All that is told of a plan, on roofs where no two things are alike. */
@@ -69,9 +70,11 @@ final class ToldTest extends TestCase
         Told::assertApproved(__DIR__.'/table.txt', [...explode("\n", Summary::project($plan)), ...$steps, ...Told::lines($job)]);
     }
 
-    public function test_what_is_told_of_tables_of_other_kinds_is_what_was_approved(): void
+    #[TestWith(['timber', 'kinds'])]
+    #[TestWith(['row', 'rows'])]
+    public function test_what_is_told_of_tables_of_other_kinds_is_what_was_approved(string $table, string $approved): void
     {
-        $plan = ProjectPlan::of(TableScenario::kind('timber')->project());
+        $plan = ProjectPlan::of(TableScenario::kind($table)->project());
         $lines = explode("\n", Summary::project($plan));
         foreach ($plan->tables as $id => $table) {
             $told = TableDocument::of($table);
@@ -83,7 +86,7 @@ final class ToldTest extends TestCase
                 array_push($lines, ...array_slice(explode("\n", Summary::because($table, TableBecauses::of($table, $path))), 0, 3));
             }
         }
-        Told::assertApproved(__DIR__.'/kinds.txt', array_values(array_filter($lines, static fn (string $line): bool => trim($line) !== '')));
+        Told::assertApproved(__DIR__."/$approved.txt", array_values(array_filter($lines, static fn (string $line): bool => trim($line) !== '')));
     }
 
     public function test_what_may_be_entered_is_what_was_approved(): void

@@ -95,7 +95,7 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                             x={x(one.y_m) - Math.max(2, (scale * one.thick_m) / 2)}
                             y={z(one.top_m)}
                             width={Math.max(4, scale * one.thick_m)}
-                            height={scale * (one.top_m - one.ground_m + into(one))}
+                            height={Math.max(0, scale * (one.top_m - one.ground_m + into(one)))}
                             fill="var(--color-paper)"
                             stroke="var(--color-ink)"
                         />
@@ -138,6 +138,11 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                                 anchor={anchor}
                                 side={side}
                             />
+                        )}
+                        {one.blocks !== null && (
+                            <text x={x(one.y_m)} y={z(one.ground_m) + 18} fontSize={14} fontWeight={600} textAnchor="middle">
+                                {one.blocks} {one.blocks === 1 ? 'block' : 'blocks'}
+                            </text>
                         )}
                         {one.cut !== null && (
                             <text

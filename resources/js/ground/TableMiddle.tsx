@@ -15,7 +15,7 @@ import { SunChart } from '@/ground/SunChart';
 import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
-import type { TableBeside, TableData, TableDrawn } from '@/types/desk';
+import type { TableBeside, TableData, TableDrawn, TablePost } from '@/types/desk';
 
 /** The drawings of a table over what its stage tells. */
 export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
@@ -279,20 +279,19 @@ export function Parts({ parts }: { parts: TableData['parts'] }) {
 export function Posts({ table }: { table: TableData }) {
     const { ask } = useDesk();
     if (table.posts.length === 0) {
-        return <p>No depth down to 12 ft holds every post: see the findings, and what else would stand.</p>;
+        return <p>{table.none}</p>;
     }
+    const columns = postColumns.filter((column) => table.posts.some((post) => column.of(post) !== null));
     return (
         <table className="font-condensed whitespace-nowrap">
             <thead>
                 <tr>
-                    <th>Post</th>
-                    <th className="text-right">Depth</th>
-                    <th className="text-right">Over ground</th>
-                    <th className="text-right">Cut</th>
-                    <th className="text-right">Sideways</th>
-                    <th className="text-right">Lift</th>
-                    <th className="text-right">Press</th>
-                    <th className="text-right">Bags</th>
+                    <th>{table.posts.some((post) => post.blocks !== null) ? 'Tray' : 'Post'}</th>
+                    {columns.map((column) => (
+                        <th key={column.name} className="text-right">
+                            {column.name}
+                        </th>
+                    ))}
                     <th className="pl-5">Weakest</th>
                 </tr>
             </thead>
@@ -302,24 +301,20 @@ export function Posts({ table }: { table: TableData }) {
                         <td>
                             <strong>{post.id}</strong> {table.apart === '' ? '' : post.rear ? 'rear' : 'front'}
                         </td>
-                        <td className="text-right">{post.depth}</td>
-                        <td className="text-right">{post.height ?? '–'}</td>
-                        <td className="text-right font-semibold">{post.cut ?? '–'}</td>
-                        {(['sideways', 'lift', 'press'] as const).map((what) => {
-                            const force = post[what];
+                        {columns.map((column) => {
+                            const cell = column.of(post);
                             return (
-                                <td key={what} className="text-right">
-                                    {force === null ? (
-                                        '–'
+                                <td key={column.name} className={`text-right ${column.isMain ? 'font-semibold' : ''}`}>
+                                    {typeof cell !== 'object' || cell === null ? (
+                                        (cell ?? '–')
                                     ) : (
-                                        <Why ask={ask} path={force.path}>
-                                            {force.text}
+                                        <Why ask={ask} path={cell.path}>
+                                            {cell.text}
                                         </Why>
                                     )}
                                 </td>
                             );
                         })}
-                        <td className="text-right">{post.bags ?? '–'}</td>
                         <td className={`pl-5 tone-${post.word}`}>
                             <Why ask={ask} path={post.path}>
                                 {post.word} {post.reserve}, {post.weakest}
@@ -331,6 +326,24 @@ export function Posts({ table }: { table: TableData }) {
         </table>
     );
 }
+
+type PostColumn = {
+    name: string;
+    of: (post: TablePost) => string | number | { text: string; path: string } | null;
+    isMain?: boolean;
+};
+
+/** What is told of posts; what none of a table has is left out. */
+const postColumns: PostColumn[] = [
+    { name: 'Depth', of: (post) => (post.blocks === null ? post.depth : null) },
+    { name: 'Blocks', of: (post) => post.blocks, isMain: true },
+    { name: 'Over ground', of: (post) => post.height },
+    { name: 'Cut', of: (post) => post.cut, isMain: true },
+    { name: 'Sideways', of: (post) => post.sideways },
+    { name: 'Lift', of: (post) => post.lift },
+    { name: 'Press', of: (post) => post.press },
+    { name: 'Bags', of: (post) => post.bags },
+];
 
 /** The same modules on other numbers of posts and in other holes. */
 function Ways({ beside }: Beside) {
@@ -356,9 +369,9 @@ function Ways({ beside }: Beside) {
                             <td className="text-right">
                                 {way.posts} {way.posts === 1 ? 'post' : 'posts'}
                             </td>
-                            <td className="pl-5">holes of {way.hole},</td>
+                            <td className="pl-5">{way.bags === '0' ? 'driven' : `holes of ${way.hole},`}</td>
                             <td className="text-right">{way.depth} deep</td>
-                            <td className="pl-5 text-right">{way.bags} bags</td>
+                            {way.bags !== '0' && <td className="pl-5 text-right">{way.bags} bags</td>}
                             <td className="pl-5 text-right">reserve {way.reserve}</td>
                             <td className="pl-5">
                                 {way.is_here ? (

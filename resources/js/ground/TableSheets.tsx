@@ -11,10 +11,14 @@ import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, RemoveButton, Say } from '@/stages/parts';
 import { TopographySentences } from '@/stages/SiteSheet';
 
-/** What the kind of the table says at a stage. */
-function Own({ what }: { what: keyof KindSheets }) {
+function useKind(): KindSheets | undefined {
     const { data } = useDesk();
-    const Sentences = kinds[data.fields['/table/racking/kind']?.value ?? '']?.[what];
+    return kinds[data.fields['/table/racking/kind']?.value ?? ''];
+}
+
+/** What the kind of the table says at a stage. */
+function Own({ what }: { what: 'Carries' | 'Stands' | 'Sets' }) {
+    const Sentences = useKind()?.[what];
     return Sentences === undefined ? null : <Sentences />;
 }
 
@@ -237,12 +241,13 @@ function TableLoads() {
 function Foundations() {
     const { shown } = useDesk();
     const table = shown.table;
+    const [one, several] = useKind()?.feet ?? ['post', 'posts'];
     return (
         <>
             <h2 className="text-[1.2rem]">Foundations</h2>
             {table !== null && table.posts.length > 0 && (
                 <p className="mt-2">
-                    <strong className="text-[1.6rem]">{table.posts.length}</strong> {table.posts.length === 1 ? 'post' : 'posts'},{' '}
+                    <strong className="text-[1.6rem]">{table.posts.length}</strong> {table.posts.length === 1 ? one : several},{' '}
                     <span className={`tone-${shown.summary.tone} font-semibold`}>
                         {shown.summary.word}
                         {shown.summary.reserve !== null && `, least reserve ${shown.summary.reserve}`}
@@ -302,8 +307,7 @@ function SettingOut() {
 
 /** Holes as they were measured: from then on their posts are fixed. */
 function Built() {
-    const { data } = useDesk();
-    return data.fields['/table/racking/kind']?.value === 'pole' ? null : (
+    return useKind()?.isWithoutHoles ? null : (
         <>
             <h3 className="mt-5">As built</h3>
             <Each list="/table/built">

@@ -1,3 +1,5 @@
+import { ballastFrames } from '@/ground/kinds/BallastFrames';
+import { pileRow } from '@/ground/kinds/PileRow';
 import { pileTable } from '@/ground/kinds/PileTable';
 import { pipeTable } from '@/ground/kinds/PipeTable';
 import { pole } from '@/ground/kinds/Pole';
@@ -11,7 +13,9 @@ export const kinds: Record<string, KindSheets> = {
     pipe_table: pipeTable,
     timber_table: timberTable,
     pile_table: pileTable,
+    pile_row: pileRow,
     single_post: singlePost,
     spike_frames: spikeFrames,
+    ballast_frames: ballastFrames,
     pole,
 };

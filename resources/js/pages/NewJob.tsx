@@ -157,6 +157,11 @@ const tables: Choices = [
         lines: 'M4 27 H48 M6 22 L46 6 M14 19 V37 M38 10 V37 M11 31 L17 33 M11 35 L17 37 M35 31 L41 33 M35 35 L41 37',
     },
     {
+        value: 'pile_row',
+        text: 'purlins on one row of piles or screws',
+        lines: 'M4 29 H48 M8 21 L44 7 M26 14 V37 M10 20 V24 H14 V18 M38 9 V13 H42 V8 M23 33 L29 35',
+    },
+    {
         value: 'single_post',
         text: 'one post cut at the tilt',
         lines: 'M4 27 H48 M12 16 L40 4 M24 11 V36 H28 V9 M21 27 V36 H31 V27',
@@ -165,6 +170,11 @@ const tables: Choices = [
         value: 'spike_frames',
         text: 'frames on spikes in resin',
         lines: 'M4 27 H48 M8 24 L44 13 M12 23 V27 M40 14 V27 M8 27 H44 M12 27 V37 M40 27 V37',
+    },
+    {
+        value: 'ballast_frames',
+        text: 'frames held down by blocks',
+        lines: 'M4 33 H48 M8 24 L44 11 M12 23 V29 M40 12 V29 M6 29 H18 V33 H6 Z M34 29 H46 V33 H34 Z M8 25 H16 V29 M36 25 H44 V29',
     },
     { value: 'pole', text: 'a head on a pole', lines: 'M4 29 H48 M10 14 L42 2 M26 8 V31 M18 29 V36 H34 V29' },
 ];

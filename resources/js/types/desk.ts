@@ -248,6 +248,8 @@ export type TableUpright = {
     height: string | null;
     depth: string | null;
     cut: string | null;
+    /** Of ballast on it. */
+    blocks: number | null;
 };
 
 type TableForce = { text: string; path: string };
@@ -260,6 +262,8 @@ export type TablePost = TablePart & {
     depth: string;
     cut: string | null;
     bags: string | null;
+    /** That lie on it; null where nothing is held by blocks. */
+    blocks: number | null;
     sideways: TableForce | null;
     lift: TableForce | null;
     press: TableForce | null;
@@ -329,6 +333,8 @@ export type TableData = {
     /** On the halves of the modules, pressing on their faces. */
     winds: { path: string; name: string; lower: string; upper: string }[];
     posts: TablePost[];
+    /** Told where none stands. */
+    none: string;
     parts: TablePart[];
     /** The string is null where nothing is cut to it. */
     stakes: { post: string; along: string; string: string | null }[];

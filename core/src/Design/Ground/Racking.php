@@ -11,8 +11,10 @@ interface Racking
         'pipe_table' => PipeTable::class,
         'timber_table' => TimberTable::class,
         'pile_table' => PileTable::class,
+        'pile_row' => PileRow::class,
         'single_post' => SinglePost::class,
         'spike_frames' => SpikeFrames::class,
+        'ballast_frames' => BallastFrames::class,
         'pole' => Pole::class,
     ];
 
@@ -20,6 +22,8 @@ interface Racking
     public const ANEW = [
         'holds/document' => '', 'holds/clamp_up_N' => null, 'holds/rail_moment_Nm' => null, 'holds/rail_up_N' => null, 'holds/rail_along_N' => null,
         'holds/tee_up_N' => null, 'holds/tee_across_N' => null,
+        'row_holds/document' => '', 'row_holds/clamp_up_N' => null, 'row_holds/purlin_up_N' => null, 'row_holds/purlin_along_N' => null,
+        'row_holds/head_up_N' => null, 'row_holds/head_moment_Nm' => null,
         'bracket/document' => '', 'bracket/clamp_up_N' => null, 'bracket/up_N' => null, 'bracket/moment_Nm' => null, 'bracket/across_Nm' => null,
         'bracket/torque_Nm' => null,
         'brace' => null,

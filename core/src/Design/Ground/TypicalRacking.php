@@ -41,6 +41,12 @@ final class TypicalRacking
         'pile_table' => self::ROWS + [
             'front_purlin_m' => 0.7112, 'pile' => self::SECTION, 'purlin' => self::SECTION, 'adjusts_m' => 0.0381, 'tests' => self::NO_TESTS,
         ],
+        'pile_row' => [
+            'posts' => 4, 'end_overhang_m' => 0.6096, 'purlin_at_m' => 0.3556, 'head_height_m' => 1.2192, 'offset_m' => 0.1524, 'pile' => self::SECTION,
+            'strut' => self::SECTION, 'purlin' => self::SECTION, 'joints' => 'at_posts', 'adjusts_m' => 0.0381, 'dead_Pa' => 71.8204,
+            'row_holds' => ['document' => '', 'clamp_up_N' => null, 'purlin_up_N' => null, 'purlin_along_N' => null, 'head_up_N' => null, 'head_moment_Nm' => null],
+            'tests' => self::NO_TESTS,
+        ],
         'single_post' => [
             'head_height_m' => 1.524, 'offset_m' => 0.0762, 'stick' => self::TIMBER + ['breadth_m' => 0.0889, 'depth_m' => 0.0889],
             'bracket' => self::NO_BRACKET, 'dead_Pa' => 47.8803, 'cross_bolt' => 'unknown',
@@ -49,6 +55,11 @@ final class TypicalRacking
             'document' => '', 'front_foot_m' => 0.2, 'between_m' => 1.2192, 'edge_height_m' => 0.3048, 'thick_m' => 0.0381, 'under_m' => 0.0127,
             'conduit_over_m' => 0.0508, 'bolt_at_m' => 0.3556, 'bolts_up_N' => null, 'foot_up_N' => null, 'foot_across_N' => null, 'dead_Pa' => 47.8803,
             'tests' => self::NO_TESTS,
+        ],
+        'ballast_frames' => [
+            'document' => '', 'front_foot_m' => 0.2, 'between_m' => 1.2192, 'edge_height_m' => 0.3048, 'thick_m' => 0.0381, 'under_m' => 0.0127,
+            'conduit_over_m' => 0.0508, 'bolt_at_m' => 0.3556, 'bolts_up_N' => null, 'foot_up_N' => null, 'foot_across_N' => null, 'dead_Pa' => 71.8204,
+            'tray_long_m' => 0.6096, 'tray_wide_m' => 0.4572, 'block_kg' => 15.0, 'most_blocks' => 12,
         ],
         'pole' => [
             'head_height_m' => 2.4384, 'offset_m' => 0.1016, 'steepest_rad' => 1.047197551, 'mast' => self::PIPE, 'bracket' => self::NO_BRACKET,

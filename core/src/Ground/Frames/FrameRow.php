@@ -188,7 +188,7 @@ final readonly class FrameRow
             }
         }
 
-        return new TableCase($combination, $wind, $snow, false, $feet);
+        return new TableCase($combination, $wind, $snow, null, $feet);
     }
 
     /**

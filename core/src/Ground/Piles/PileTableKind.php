@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Piles;
 
-use Garnetine\Core\Design\Ground\PileSection;
 use Garnetine\Core\Design\Ground\PileTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
@@ -13,7 +12,6 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OtherPosts;
-use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\SectionMember;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\Steps;
@@ -24,15 +22,14 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSide;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Ground\Tested;
-use Garnetine\Core\Ground\TestedPile;
 use Garnetine\Core\Ground\TwoRows\TwoRowsStand;
 use Garnetine\Core\Load\Coefficients;
-use Garnetine\Core\Load\Printed;
 
 /** Rails on beams on two rows of driven piles or ground screws, as deep as they were tested. */
 final readonly class PileTableKind implements TableKind
 {
     private TwoRowsStand $rows;
+    private DrivenPiles $driven;
 
     public function __construct(private TableDesign $design, private PileTable $piles, private Coefficients $coefficients)
     {
@@ -40,41 +37,19 @@ final readonly class PileTableKind implements TableKind
         $this->rows = new TwoRowsStand($design, $piles->sizes(), $pile, $pile, SectionMember::of($piles->purlin, $coefficients), [
             '/table/racking/pile', '/table/racking/pile', '/table/racking/purlin',
         ]);
+        $this->driven = new DrivenPiles($design, $piles->pile, $piles->adjusts, $piles->tests, $coefficients);
     }
 
     public function asked(): array
     {
-        $unknown = static fn (string $key, PileSection $section): array => $section->isKnown()
-            ? [] : [Finding::of(Code::SectionUnknown, "/table/racking/$key", ['section' => $section->name])];
+        $shape = $this->rows->shape;
 
         return [
             ...ConcretePosts::asked($this->design),
-            ...$unknown('pile', $this->piles->pile),
-            ...$unknown('purlin', $this->piles->purlin),
-            ...Tested::asked($this->piles->tests, false, 2 * $this->piles->posts),
-            ...Tested::aboveFrost($this->design, $this->piles->tests),
+            ...DrivenPiles::unknown(['pile' => $this->piles->pile, 'purlin' => $this->piles->purlin]),
             ...$this->rows->asked(),
-            ...$this->outOfReach(),
+            ...$this->driven->asked(2 * $this->piles->posts, [$shape->front_m, $shape->rear_m]),
         ];
-    }
-
-    /** @return list<Finding> Heads that cannot be brought to one height where all piles are as long and go in as deep */
-    private function outOfReach(): array
-    {
-        $shape = $this->rows->shape;
-        $findings = [];
-        foreach ([$shape->front_m, $shape->rear_m] as $heights_m) {
-            $apart_m = max($heights_m) - min($heights_m);
-            if ($findings === [] && Printed::over($apart_m, 2 * $this->piles->adjusts->toMetres())) {
-                $findings[] = Finding::of(
-                    Code::HeadsOutOfReach,
-                    '/table/racking/adjusts_m',
-                    ['apart_m' => $apart_m, 'reach_m' => 2 * $this->piles->adjusts->toMetres()],
-                );
-            }
-        }
-
-        return $findings;
     }
 
     public function face(): TableFace
@@ -89,15 +64,7 @@ final readonly class PileTableKind implements TableKind
 
     public function stand(TableLoads $loads): TableStand
     {
-        $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom(), $this->piles->pile->width->toMetres());
-        $tests = $this->piles->tests;
-        $held = $this->rows->hold(new TestedPile(
-            $ground,
-            $tests->embedment->toMetres(),
-            Tested::bears_N($tests, true) ?? 0.0,
-            Tested::bears_N($tests, false),
-            $tests->sidewaysAt?->toMetres() ?? 0.0,
-        ), $loads);
+        $held = $this->rows->hold($this->driven->foundation($this->heightFrom()), $loads);
         $places = $this->rows->places();
         $posts = [];
         foreach ($held->depth_m === null ? [] : $places as $place) {
@@ -178,13 +145,7 @@ final readonly class PileTableKind implements TableKind
         return [
             ...Steps::before($this->design),
             ...Steps::stakes(count($posts), $shape->between_m),
-            Steps::one(
-                'drive',
-                ['posts' => count($posts), 'depth_m' => $posts[0]->depth_m, 'adjusts_m' => $this->piles->adjusts->toMetres()],
-                'driver',
-                'auger',
-            ),
-            Steps::one('driven', ['document' => $this->piles->tests->document === '' ? '–' : $this->piles->tests->document]),
+            ...$this->driven->steps($posts),
             Steps::one('purlins', ['rise_m' => $shape->rise_m]),
             Steps::one('rails', ['rails' => count($shape->rails_m), 'at_m' => $shape->railAt_m], 'saw'),
             ...$this->rows->bracing === null ? [] : [$this->rows->bracing->step()],

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\Leaning;
 use Garnetine\Core\Ground\Member;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
@@ -55,8 +56,7 @@ final readonly class AsBuilt
                     continue;
                 }
                 $leans = true;
-                [$down_N, $across_N, $moment_Nm] = $posts[$index];
-                $posts[$index] = [$down_N, $across_N, $moment_Nm + ($moment_Nm < 0.0 ? -1 : 1) * abs($down_N) * $arm_m];
+                $posts[$index] = Leaning::on($posts[$index], $arm_m);
                 if (isset($braced[$index])) {
                     $braced[$index]['bent'] = array_map(static fn (array $bent): array => [$bent[0], $bent[1] + abs($bent[0]) * $arm_m], $braced[$index]['bent']);
                 }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Ground\TwoRows;
 
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TwoRowSizes;
+use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Member;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
@@ -57,7 +58,7 @@ final readonly class TwoRowsCases
     ): self {
         $uneven = [];
         foreach ($loads->snow->cases as [, , , $spans]) {
-            $uneven[implode(' ', $spans ?? [])] = $spans === null ? [] : AlongRow::under($shape, $sizes->joints, $spans);
+            $uneven[implode(' ', $spans ?? [])] = $spans === null ? [] : AlongRow::under($shape->posts_m, $shape->rails_m, $sizes->joints, $spans);
         }
 
         return new self(
@@ -65,7 +66,7 @@ final readonly class TwoRowsCases
             $sizes,
             $loads,
             $design->modules_N() + $sizes->dead->toPascals() * $shape->area_m2(),
-            AlongRow::under($shape, $sizes->joints),
+            AlongRow::under($shape->posts_m, $shape->rails_m, $sizes->joints),
             $uneven,
             array_map(static fn (int $row): array => array_map(
                 static fn (int $post): ?float => $design->table->builtDepth_m(PostPlace::name($post, $row)),

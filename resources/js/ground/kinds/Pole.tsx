@@ -46,4 +46,4 @@ function Stands() {
     );
 }
 
-export const pole: KindSheets = { Carries, Stands };
+export const pole: KindSheets = { Carries, Stands, isWithoutHoles: true };

@@ -1,35 +1,14 @@
 import { Slot } from '@/desk/Slot';
-import { type KindSheets, PullTests } from '@/ground/kinds/parts';
+import { FramesOnConduit, type KindSheets, PullTests } from '@/ground/kinds/parts';
 import { Part, Say } from '@/stages/parts';
 
 function Carries() {
-    return (
-        <>
-            <h3 className="mt-5">Frames on a conduit</h3>
-            <Say>
-                By <Slot path="/table/racking/document" open="no document" /> triangular frames,{' '}
-                <Slot path="/table/racking/thick_m" /> thick, stand between the modules and <Slot path="/table/racking/under_m" />{' '}
-                under their edges; frames and conduit weigh <Slot path="/table/racking/dead_Pa" />. The conduit runs{' '}
-                <Slot path="/table/racking/conduit_over_m" /> past the end frames.
-            </Say>
-            <Say>
-                The low edge lies <Slot path="/table/racking/edge_height_m" /> over the ground. Modules are bolted{' '}
-                <Slot path="/table/racking/bolt_at_m" /> from their ends; the bolts of one on a frame bear{' '}
-                <Slot path="/table/racking/bolts_up_N" open="?" /> lifted, the foot of a frame on its spike{' '}
-                <Slot path="/table/racking/foot_up_N" open="?" /> lifted and <Slot path="/table/racking/foot_across_N" open="?" />{' '}
-                pushed (ASD).
-            </Say>
-        </>
-    );
+    return <FramesOnConduit foot="spike" />;
 }
 
 function Stands() {
     return (
         <>
-            <Say>
-                The front spike stands <Slot path="/table/racking/front_foot_m" /> behind the low edge, the rear one{' '}
-                <Slot path="/table/racking/between_m" /> behind that, level.
-            </Say>
             <Say>
                 On each frame lies ballast for good: over the front spike{' '}
                 <Slot path="/table/racking/front_ballast_kg" open="none" />, over the rear one{' '}

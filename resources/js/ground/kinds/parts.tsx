@@ -9,6 +9,10 @@ export type KindSheets = {
     Stands: () => React.ReactNode;
     /** How it is cut and set, where that is asked. */
     Sets?: () => React.ReactNode;
+    /** What stands on the ground, one and several; posts where it is not said. */
+    feet?: [string, string];
+    /** Where there is no hole that would be measured. */
+    isWithoutHoles?: boolean;
 };
 
 /** What rails on two beams and those on posts bear, by their document. */
@@ -69,7 +73,7 @@ export function Timber({ at, children }: { at: 'front_post' | 'rear_post' | 'gir
 }
 
 /** A steel section by what its document says. */
-export function Section({ at, children }: { at: 'pile' | 'purlin'; children: React.ReactNode }) {
+export function Section({ at, children }: { at: 'pile' | 'purlin' | 'strut'; children: React.ReactNode }) {
     const path = `/table/racking/${at}` as const;
     return (
         <Say>
@@ -129,5 +133,28 @@ export function Bracket() {
             bent to the low or high edge, <Slot path="/table/racking/bracket/across_Nm" open="?" /> along the row, and{' '}
             <Slot path="/table/racking/bracket/torque_Nm" open="?" /> turned.
         </Say>
+    );
+}
+
+/** Frames on a conduit, and what their feet stand on. */
+export function FramesOnConduit({ foot }: { foot: string }) {
+    return (
+        <>
+            <h3 className="mt-5">Frames on a conduit</h3>
+            <Say>
+                By <Slot path="/table/racking/document" open="no document" /> triangular frames,{' '}
+                <Slot path="/table/racking/thick_m" /> thick, stand between the modules and <Slot path="/table/racking/under_m" />{' '}
+                under their edges; frames and conduit weigh <Slot path="/table/racking/dead_Pa" />. The conduit runs{' '}
+                <Slot path="/table/racking/conduit_over_m" /> past the end frames.
+            </Say>
+            <Say>
+                The low edge lies <Slot path="/table/racking/edge_height_m" /> over the ground, the front foot{' '}
+                <Slot path="/table/racking/front_foot_m" /> behind it and the rear one <Slot path="/table/racking/between_m" />{' '}
+                behind that, level. Modules are bolted <Slot path="/table/racking/bolt_at_m" /> from their ends; the bolts of one
+                on a frame bear <Slot path="/table/racking/bolts_up_N" open="?" /> lifted, the foot of a frame on its {foot}{' '}
+                <Slot path="/table/racking/foot_up_N" open="?" /> lifted and <Slot path="/table/racking/foot_across_N" open="?" />{' '}
+                pushed (ASD).
+            </Say>
+        </>
     );
 }

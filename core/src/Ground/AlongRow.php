@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Ground\TwoRows;
+namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Design\Ground\BeamJoints;
 use Garnetine\Core\Rail\ContinuousBeam;
@@ -22,27 +22,29 @@ final readonly class AlongRow
     }
 
     /**
+     * @param non-empty-list<float> $posts_m From the left
+     * @param list<float> $loads_m Where it is loaded, each place alike
      * @param list<float>|null $bySpan Of the load in each span, all of it where null; overhangs go with the span beside them
      *
      * @return non-empty-list<self> One, or with joints on the posts two
      */
-    public static function under(TableShape $shape, BeamJoints $joints, ?array $bySpan = null): array
+    public static function under(array $posts_m, array $loads_m, BeamJoints $joints, ?array $bySpan = null): array
     {
         $loads = array_map(
-            static fn (float $x_m): float => ($bySpan[self::span($shape, $x_m)] ?? 1.0) / count($shape->rails_m),
-            $shape->rails_m,
+            static fn (float $x_m): float => ($bySpan[self::span($posts_m, $x_m)] ?? 1.0) / count($loads_m),
+            $loads_m,
         );
-        $whole = self::beam($shape->posts_m, $shape->rails_m, $loads);
-        if ($joints === BeamJoints::None || count($shape->posts_m) === 2) {
+        $whole = self::beam($posts_m, $loads_m, $loads);
+        if ($joints === BeamJoints::None || count($posts_m) === 2) {
             return [$whole];
         }
-        $posts = array_fill(0, count($shape->posts_m), 0.0);
+        $posts = array_fill(0, count($posts_m), 0.0);
         $moments = [];
-        for ($span = 0; $span < count($shape->posts_m) - 1; ++$span) {
-            $here = array_keys(array_filter($shape->rails_m, static fn (float $x_m): bool => self::span($shape, $x_m) === $span));
+        for ($span = 0; $span < count($posts_m) - 1; ++$span) {
+            $here = array_keys(array_filter($loads_m, static fn (float $x_m): bool => self::span($posts_m, $x_m) === $span));
             $beam = self::beam(
-                [$shape->posts_m[$span], $shape->posts_m[$span + 1]],
-                array_map(static fn (int $rail): float => $shape->rails_m[$rail], $here),
+                [$posts_m[$span], $posts_m[$span + 1]],
+                array_map(static fn (int $rail): float => $loads_m[$rail], $here),
                 array_map(static fn (int $rail): float => $loads[$rail], $here),
             );
             $posts[$span] += $beam->posts[0];
@@ -53,11 +55,12 @@ final readonly class AlongRow
         return [$whole, new self(array_values($posts), $moments)];
     }
 
-    private static function span(TableShape $shape, float $x_m): int
+    /** @param non-empty-list<float> $posts_m */
+    private static function span(array $posts_m, float $x_m): int
     {
-        $before = count(array_filter($shape->posts_m, static fn (float $post_m): bool => $post_m <= $x_m));
+        $before = count(array_filter($posts_m, static fn (float $post_m): bool => $post_m <= $x_m));
 
-        return min(max($before - 1, 0), count($shape->posts_m) - 2);
+        return min(max($before - 1, 0), count($posts_m) - 2);
     }
 
     /**
