@@ -146,7 +146,7 @@ final class DeskView
         $reserve = $plan->leastReserve();
 
         return [
-            'modules' => $plan->moduleCount(), 'attachments' => $plan->summary()['attachments'],
+            'modules' => $plan->moduleCount(), 'attachments' => $plan->summary()['attachments'], 'counted' => Counted::of($plan),
             'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
             'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()),
             'refused' => $plan->hasRefusal(),

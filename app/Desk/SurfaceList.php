@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\Cache;
  *
  * @phpstan-import-type Drawing from RoofDrawing
  *
- * @phpstan-type Listed array{modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}
+ * @phpstan-type Listed array{modules: int|null, counted: string, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}
  */
 final class SurfaceList
 {
@@ -32,7 +32,7 @@ final class SurfaceList
     /**
      * @param string $here The surface or the table in view, whose plan is known
      *
-     * @return list<array{id: string, name: string, is_table: bool, modules: int|null, feet: int|null, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
+     * @return list<array{id: string, name: string, is_table: bool, modules: int|null, counted: string, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
      */
     public static function of(Project $project, string $here, Plan|TablePlan $plan): array
     {
@@ -59,7 +59,7 @@ final class SurfaceList
     private static function known(Design $design): array
     {
         if (Planning::isLarge($design)) {
-            return ['modules' => null, 'feet' => null, 'word' => '', 'tone' => 'plain', 'confirmed' => null, 'drawing' => RoofDrawing::of([[$design, []]])];
+            return ['modules' => null, 'counted' => '', 'word' => '', 'tone' => 'plain', 'confirmed' => null, 'drawing' => RoofDrawing::of([[$design, []]])];
         }
         $key = 'surface.'.Build::hash().'.'.hash(
             'sha256',
@@ -74,7 +74,7 @@ final class SurfaceList
     {
         return [
             'modules' => $plan->moduleCount(),
-            'feet' => $plan->summary()['attachments'],
+            'counted' => Counted::of($plan),
             'confirmed' => $plan->status() === Status::Confirmed,
             'drawing' => $plan instanceof Plan ? RoofDrawing::ofPlan($plan) : RoofDrawing::ofTables([$plan->design]),
         ] + Standing::of($plan->findings, $plan->leastReserve());

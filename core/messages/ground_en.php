@@ -59,6 +59,7 @@ return [
     'day.table_stakes' => 'stakes', 'day.table_stakes_in_line' => 'stakes', 'day.table_stake' => 'stake', 'day.table_string_frames' => 'frames laid out on strings', 'day.table_square' => 'squared by the diagonals',
     'day.table_holes' => 'holes dug, inspected, their posts set and poured', 'day.table_spike_holes' => 'spikes drilled for and set in resin', 'day.table_pit' => 'pit, anchors and pour', 'day.table_drive' => 'piles driven',
     'day.table_pipes' => 'pipes', 'day.table_purlins' => 'purlins', 'day.table_girders' => 'beams', 'day.table_rails' => 'rails', 'day.table_struts' => 'struts', 'day.table_mast' => 'mast and head', 'day.table_top_cut' => 'top cut', 'day.table_frame' => 'frame', 'day.table_modules' => 'modules set and torqued',
+    'day.table_trays' => 'ground levelled, trays laid', 'day.table_blocks' => 'blocks laid', 'day.table_blocks_alike' => 'blocks laid', 'day.table_heads' => 'heads and struts', 'day.table_row_purlins' => 'purlins', 'day.table_ballast' => 'ballast laid', 'day.table_braces' => 'braces',
     'day.rain' => 'rain: nothing is poured, no resin', 'day.gusts' => 'gusts over the limit: no modules', 'day.done' => '{what}, {done} of {of}', 'day.whole' => '{what}',
     'side.east' => 'east', 'side.west' => 'west',
     'north.entered' => 'The compass points {declination} {side} of true north, as entered.', 'north.model' => 'The compass points {declination} {side} of true north on {on}, by the World Magnetic Model of 2025; iron near by turns it further.',

@@ -14,6 +14,7 @@ use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\Timber;
 use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Copy;
@@ -43,6 +44,7 @@ use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Load\Figures;
+use Garnetine\Core\Message\DayTexts;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -369,6 +371,10 @@ final class KindsTest extends TestCase
         foreach ($plan->steps() as $step) {
             self::assertDoesNotMatchRegularExpression('/[{}]|step\./', Texts::of($plan->design)->say('step.'.$step['code'], $step['values']));
         }
+        $work = ['from' => '2026-06-01'] + (array) Typical::entry('/table/work', []);
+        $days = DayTexts::of(self::plan($table, ['/table/work' => $work, ...$table === 'timber' ? ['/table/racking/brace' => ['front_at_m' => 0.1, 'rear_at_m' => 0.1] + (array) Typical::entry('/table/racking/brace', [])] : []]));
+        self::assertNotSame([], $days);
+        self::assertDoesNotMatchRegularExpression('/[{}]|day\./', implode("\n", array_merge(...array_column($days, 'says'))));
         $windy = self::plan($table, ['/site/wind_speed_m_per_s' => 48.0]);
         self::assertGreaterThanOrEqual(array_sum(array_column($plan->posts, 'blocks')), array_sum(array_column($windy->posts, 'blocks')));
         if ($table !== 'blocks' && ($plan->posts[0]->depth_m ?? 0.0) === ($windy->posts[0]->depth_m ?? 1.0)) {

@@ -19,7 +19,7 @@ export function LiveStrip({ live, data }: { live: Live; data: DeskData }) {
             {live.wrong !== null && <>Not possible yet: {live.wrong} The drawing shows the last that was.</>}
             {live.wrong === null && now !== null && (
                 <>
-                    Not saved: {now.summary.modules} modules, {now.summary.attachments} {now.table === null ? 'feet' : 'posts'}
+                    Not saved: {now.summary.modules} modules, {now.summary.counted}
                     {now.summary.reserve !== null && (
                         <span className={`tone-${now.summary.tone} font-semibold`}>
                             , {now.summary.word}, least reserve {now.summary.reserve}

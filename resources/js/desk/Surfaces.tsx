@@ -43,9 +43,7 @@ export function Surfaces({ stage }: { stage: string }) {
                             )}
                             <br />
                             <span className="text-muted text-[0.87rem]">
-                                {one.modules === null
-                                    ? 'not planned here'
-                                    : `${one.modules} modules, ${one.feet} ${one.is_table ? (one.feet === 1 ? 'post' : 'posts') : 'feet'}`}
+                                {one.modules === null ? 'not planned here' : `${one.modules} modules, ${one.counted}`}
                             </span>{' '}
                             <span className={`tone-${one.tone} font-semibold text-[0.87rem]`}>{one.word}</span>
                         </div>

@@ -65,7 +65,7 @@ function Drawings({ stage, table, drawn }: { stage: string; table: TableData; dr
     );
 }
 
-export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} from the side, to scale, at posts ${drawn.column}`;
+export const sideOf = (table: TableData, drawn: TableDrawn) => `${table.name} from the side, to scale, at ${drawn.column}`;
 
 /** Asked for where it is shown, for each saved design anew; what was told of the one before stays until then. */
 function useBeside(stage: string): TableBeside | 'failed' | null {

@@ -25,8 +25,8 @@ const titles = { crew: 'Crew sheets', calculation: 'Calculation', whole: 'Crew s
 const files = { crew: 'crew-sheets', calculation: 'calculation', whole: 'paper' };
 
 const standing = (view: PaperData, named: boolean) => {
-    const { modules, attachments, reserve, word } = view.summary;
-    const counts = `${modules} modules, ${attachments} ${view.table === null ? 'feet' : attachments === 1 ? 'post' : 'posts'}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
+    const { modules, counted, reserve, word } = view.summary;
+    const counts = `${modules} modules, ${counted}${reserve === null ? '' : `, least reserve ${reserve} (${word})`}`;
     return named ? `${nameOf(view)}: ${counts}` : counts;
 };
 

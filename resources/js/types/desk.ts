@@ -175,6 +175,8 @@ export type Planned = {
     summary: {
         modules: number;
         attachments: number;
+        /** Them in words: "32 feet", "8 posts". */
+        counted: string;
         reserve: string | null;
         /** What stops the plan, or how it holds. */
         word: string;
@@ -497,7 +499,7 @@ export type DeskData = Planned & {
         name: string;
         is_table: boolean;
         modules: number | null;
-        feet: number | null;
+        counted: string;
         word: string;
         tone: Tone;
         confirmed: boolean | null;

@@ -44,7 +44,9 @@ final class TypicalRacking
         'pile_row' => [
             'posts' => 4, 'end_overhang_m' => 0.6096, 'purlin_at_m' => 0.3556, 'head_height_m' => 1.2192, 'offset_m' => 0.1524, 'pile' => self::SECTION,
             'strut' => self::SECTION, 'purlin' => self::SECTION, 'joints' => 'at_posts', 'adjusts_m' => 0.0381, 'dead_Pa' => 71.8204,
-            'row_holds' => ['document' => '', 'clamp_up_N' => null, 'purlin_up_N' => null, 'purlin_along_N' => null, 'head_up_N' => null, 'head_moment_Nm' => null],
+            'row_holds' => [
+                'document' => '', 'clamp_up_N' => null, 'purlin_up_N' => null, 'purlin_along_N' => null, 'head_up_N' => null, 'head_moment_Nm' => null,
+            ],
             'tests' => self::NO_TESTS,
         ],
         'single_post' => [

@@ -78,7 +78,11 @@ final readonly class PileRowKind implements TableKind
             $findings[] = Finding::of(Code::PurlinsMeet, '/table/racking/purlin_at_m', ['at_m' => $shape->railAt_m, 'apart_m' => $second_m - $first_m]);
         }
         if (min($shape->heights_m) < 0.05 || $shape->lowEdge_m < 0.0) {
-            $findings[] = Finding::of(Code::PostUnderGround, '/table/racking/head_height_m', ['height_m' => min($shape->heights_m), 'edge_m' => $shape->lowEdge_m]);
+            $findings[] = Finding::of(
+                Code::PostUnderGround,
+                '/table/racking/head_height_m',
+                ['height_m' => min($shape->heights_m), 'edge_m' => $shape->lowEdge_m],
+            );
         }
         if ($levels > 0 && $levels !== $this->row->posts) {
             $findings[] = Finding::of(Code::LevelsMissing, '/table/ground/levels', ['levels' => $levels, 'posts' => $this->row->posts]);
@@ -158,7 +162,7 @@ final readonly class PileRowKind implements TableKind
     {
         $shape = $this->shape;
         [$sin, $cos, $under_m] = [sin($shape->tilt_rad), cos($shape->tilt_rad), $this->row->offset->toMetres()];
-        $at = static fn (float $s_m): array => [$s_m * $cos + $under_m * $sin, $s_m * $sin - $under_m * $cos];
+        $at = static fn (float $s_m, float $below_m): array => [$s_m * $cos + $below_m * $sin, $s_m * $sin - $below_m * $cos];
         $all_m = array_merge(...$shape->purlins_m);
 
         return new TableSide(
@@ -166,7 +170,11 @@ final readonly class PileRowKind implements TableKind
             $under_m,
             0.0,
             $this->design->table->soil->frostDepth->toMetres(),
-            [[...$at(min($all_m)), ...$at(max($all_m))]],
+            // The strut, and every purlin between it and the modules.
+            [
+                [...$at(min($all_m), $under_m), ...$at(max($all_m), $under_m)],
+                ...array_map(static fn (float $s_m): array => [...$at($s_m, $under_m), ...$at($s_m, 0.0)], $all_m),
+            ],
         );
     }
 
