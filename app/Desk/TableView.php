@@ -291,8 +291,11 @@ final class TableView
         $texts = Texts::of($design);
         $choices = [];
         foreach ($report->choices ?? [] as $choice) {
-            $tilts = array_map(static fn (int $tilt_deg, int $from): string => count($choice['from']) === 1
-                ? "{$tilt_deg}°" : $texts->say('sun.from', ['tilt' => $tilt_deg, 'month' => "month.$from"]), $choice['tilts_deg'], $choice['from']);
+            $tilts = array_map(static fn (int $tilt_deg, int $from, ?int $day): string => match (true) {
+                $day !== null => $texts->say('sun.from_day', ['tilt' => $tilt_deg, 'month' => "month.$from", 'day' => $day]),
+                count($choice['from']) === 1 => "{$tilt_deg}°",
+                default => $texts->say('sun.from', ['tilt' => $tilt_deg, 'month' => "month.$from"]),
+            }, $choice['tilts_deg'], $choice['from'], $choice['days'] ?? []);
             $choices[] = [
                 'name' => $texts->say($choice['what']), 'tilts' => implode(', ', $tilts), 'keeps' => Printer::number(100 * $choice['keeps'], 1).' %',
                 'is_here' => $choice['what'] === 'sun.here',

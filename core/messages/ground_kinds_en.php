@@ -20,6 +20,8 @@ return [
     'finding.built_unknown' => 'A hole was measured for post {post}, and the plan has no such post: the posts were renumbered, or another was meant.',
     'finding.foot_over_frost' => 'It ends {depth} deep, where at least {frost} are needed: below the frost, and never less than a foot.',
     'finding.frame_gap_differs' => 'Frames of this thickness, so far under their modules, leave {gap} between two columns; entered is {entered}. Enter one as the other.',
+    'finding.season_day' => '“{from}” is no day of every year, or stands twice in the list. Enter month and day, each once: 04-15.',
+    'finding.season_over_steepest' => 'By season it is tilted to {tilt}, steeper than the {steepest} up to which its head was looked at.',
     'finding.trays_meet' => 'Trays of {long} do not fit on frames whose feet stand {between} apart: the two of one frame would meet.',
     'finding.tests_void' => 'A test in ground that is frozen or dried to a crust, or on resin that has not hardened, proves nothing; the answer here is “{answer}”.',
     'finding.resin_too_fast' => 'At {day} the resin can be worked for {minutes} minutes, and not one spike is set in that. Start in the cool of the morning, or take a slower one.',
@@ -33,6 +35,7 @@ return [
     'finding.stow_proven' => '{by} stands for it that the head lies flat from {speed} on (by {sensor}; without power {power}): tilted it is judged up to that, flat in the full wind.',
     'finding.block_plain' => 'The steel in the block is not computed: it is the engineer’s.',
     'finding.halved_between_spikes' => 'What pushes a frame goes to its two spikes by halves.',
+    'finding.seasons_by_kit' => 'That it can be tilted so far, with its hinges, legs and bolts, is for the document of its kit to say; every tilt of the list is judged in the full wind and snow.',
     'finding.trays_plain' => 'A tray lies flat on firm, level ground and presses on all of it alike; the two of a frame slide together, and nothing beside them holds.',
     'finding.conduit_only_spaces' => 'The conduit spaces the frames and bears nothing.',
 
@@ -84,6 +87,7 @@ return [
     'table_weakest.tested_lift' => 'lifted', 'table_weakest.tested_press' => 'pressed', 'table_weakest.tested_sideways' => 'pushed', 'table_weakest.foot_up' => 'foot, lifted', 'table_weakest.foot_across' => 'foot, pushed',
     'open_wind.90_up' => 'wind from the end, lifting', 'open_wind.90_down' => 'wind from the end, pressing', 'word.upward' => 'upward', 'word.sideways' => 'sideways',
 
+    'table.tilted' => 'tilted {tilt}', 'table_case.tilted' => 'So it is tilted {tilt}.',
     'table.none' => 'No depth down to 12 ft holds every post: see the findings, and what else would stand.', 'table.none_laid' => 'As many blocks as the trays have room for do not hold it: see the findings.',
     'chooser.no_fit' => 'The sizes that are entered do not fit such a table.',
 
@@ -104,6 +108,8 @@ return [
     'step.table_heads' => 'Set the {posts} heads and struts at {tilt}, their middles {height} over the highest ground, along a string from the first to the last.',
     'step.table_row_purlins' => 'Lay {purlins} purlins along the row, {at} up the slope from the low edge; square the first to the struts.',
     'step.table_purlins' => 'Set the heads and the beams: front level, rear level and {rise} above it.',
+    'step.table_season' => 'Each year, from {month} {day} on: tilt it to {tilt}. Slacken, turn, tighten as the document says, mark again; in still air, and at no time is it left loose.',
+    'step.table_season_rise' => 'Each year, from {month} {day} on: tilt it to {tilt}, the rear beam {rise} over the front one. Slacken, turn, tighten as the document says, mark again; in still air, and at no time is it left loose.',
     'step.table_trays' => 'Take off the sod under the {posts} trays, level and firm the ground, and lay them, {long} by {wide}: none rocks.',
     'step.table_blocks' => 'Lay {all} blocks of {block} at least before any module, weigh three of them: {front} on each front tray and {rear} on each rear one, on the trays of both end frames {end_front} and {end_rear}. They stay for good.',
     'step.table_blocks_alike' => 'Lay {all} blocks of {block} at least before any module, weigh three of them: {end_front} on each front tray and {end_rear} on each rear one. They stay for good.',
@@ -123,6 +129,7 @@ return [
     'caution.trench' => 'No one in a pit deeper than he can step out of, unless its sides are sloped or held.',
 
     // names of what is entered
+    '/table/seasons' => 'Tilts by season', '/table/seasons/*' => 'Tilt by season', '/table/seasons/*/from' => 'From, month and day', '/table/seasons/*/tilt_rad' => 'Tilt by season',
     '/table/built' => 'Measured holes', '/table/built/*' => 'Measured hole', '/table/built/*/post' => 'Post', '/table/built/*/depth_m' => 'Hole measured', '/table/built/*/by' => 'Measured by', '/table/built/*/on' => 'Measured on',
     '/table/racking/front_beam_m' => 'Front beam, up the slope', '/table/racking/above_m' => 'Posts over the beams’ centres by', '/table/racking/bolt_m' => 'Bolts of the beams',
     '/table/racking/front_post' => 'Front posts', '/table/racking/rear_post' => 'Rear posts', '/table/racking/girder' => 'Beams', '/table/racking/stick' => 'Post',

@@ -114,6 +114,7 @@ final class Typical
                 'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
             ],
             '/table/sunshine/horizon' => ['bearing_rad' => 3.1415927, 'elevation_rad' => 0.1745329],
+            '/table/seasons' => ['from' => '04-15', 'tilt_rad' => 0.2617994],
             '/table/place' => ['east_m' => 0.0, 'north_m' => 0.0],
             '/site/buried' => ['what' => '', 'from_east_m' => 0.0, 'from_north_m' => 0.0, 'to_east_m' => 3.048, 'to_north_m' => 0.0, 'clear_m' => 0.6096],
             '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],

@@ -253,6 +253,9 @@ enum Code: string
     case TableSlenderness = 'table_slenderness';
     case TableSteepHeld = 'table_steep_held';
     case TiltAsBuilt = 'tilt_as_built';
+    case SeasonDay = 'season_day';
+    case SeasonOverSteepest = 'season_over_steepest';
+    case SeasonsByKit = 'seasons_by_kit';
     case PilesOffRow = 'piles_off_row';
     case PurlinsMeet = 'purlins_meet';
     case TraysMeet = 'trays_meet';
@@ -329,7 +332,7 @@ enum Code: string
         self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::TablesOverlap,
+        self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::SeasonDay, self::SeasonOverSteepest, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::TablesOverlap,
     ];
 
     private const WARNINGS = [
@@ -350,7 +353,7 @@ enum Code: string
         self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
-        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::TraysPlain, self::StowProven, self::TimberWet,
+        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,
         self::TorsionOfSoil,
     ];
 

@@ -197,14 +197,15 @@ final readonly class PostChecks
      *
      * @param list<TableCase> $cases At any depth
      * @param (\Closure(float): list<TableCase>)|null $besides Those that change with the depth, looked at where the others hold
+     * @param float $least_m Less deep than which nothing is looked at
      *
      * @return array{float|null, float}
      */
-    public function depth_m(UnitSystem $units, array $cases, ?\Closure $besides = null): array
+    public function depth_m(UnitSystem $units, array $cases, ?\Closure $besides = null, float $least_m = 0.0): array
     {
         $tried_m = 0.0;
         foreach ($this->foundation->depths_m($units) as $tried_m) {
-            if ($this->standsAt($tried_m, $cases) && ($besides === null || $this->standsAt($tried_m, $besides($tried_m)))) {
+            if (!Printed::under($tried_m, $least_m) && $this->standsAt($tried_m, $cases) && ($besides === null || $this->standsAt($tried_m, $besides($tried_m)))) {
                 return [$tried_m, $tried_m];
             }
         }

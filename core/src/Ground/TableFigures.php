@@ -25,6 +25,30 @@ final class TableFigures
     }
 
     /**
+     * Figures of wind at another tilt, at their own paths.
+     *
+     * @param string $at Where that tilt was entered
+     *
+     * @return array<string, Figure>
+     */
+    public static function tilted(Figures $figures, float $tilt_rad, string $at): array
+    {
+        $tilted = [];
+        foreach ($figures->all() as $path => $figure) {
+            $tilted[sprintf('loads/at_%g/', round(rad2deg($tilt_rad), 2)).substr($path, strlen('loads/'))] = new Figure(
+                $figure->code,
+                $figure->values,
+                $figure->source,
+                $figure->confidence,
+                [$at, ...array_values(array_diff($figure->from, ['/table/tilt_rad']))],
+                listed: false,
+            );
+        }
+
+        return $tilted;
+    }
+
+    /**
      * @param array<string, TableCheck> $checks By path
      * @param array<string, Figure> $tilted Of wind at other tilts, of which those are written that a check is made of
      */

@@ -21,7 +21,8 @@ interface TableKind
     /** @return list<string> Where it was entered how high the modules stand */
     public function heightFrom(): array;
 
-    public function stand(TableLoads $loads): TableStand;
+    /** @param list<TableStand> $others The same table at other tilts: it stands no less deep than there, and under no fewer blocks */
+    public function stand(TableLoads $loads, array $others = []): TableStand;
 
     /** @return list<TableDesign> The same modules on other numbers of posts and in other holes; none where there is nothing to vary */
     public function others(): array;

@@ -38,4 +38,31 @@ final readonly class TableStand
         public array $tilted = [],
     ) {
     }
+
+    /**
+     * How deep the deepest of some stands; nought of none.
+     *
+     * @param list<self> $stands
+     */
+    public static function deepest_m(array $stands): float
+    {
+        return max([0.0, ...array_map(static fn (self $stand): float => $stand->depth_m, $stands)]);
+    }
+
+    /**
+     * The most blocks on one place in some stands; nought where none lie there.
+     *
+     * @param list<self> $stands
+     */
+    public static function mostBlocks(array $stands, string $place): int
+    {
+        $most = 0;
+        foreach ($stands as $stand) {
+            foreach ($stand->posts as $post) {
+                $most = $post->place->id === $place ? max($most, $post->blocks ?? 0) : $most;
+            }
+        }
+
+        return $most;
+    }
 }

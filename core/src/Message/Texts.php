@@ -60,18 +60,21 @@ final class Texts
     /** @param array<string, mixed> $values By name; the ending of a name gives its unit */
     public function say(string $code, array $values = []): string
     {
-        $quoted = [];
+        [$template, $quoted] = [self::$templates[$code] ?? $code, []];
+        // What acts on a table at another tilt than the planned one says so, whatever it asks.
+        $tilted = isset($values['tilt_rad']) && !str_contains($template, '{tilt}') ? ', '.$this->say('table.tilted', ['tilt_rad' => $values['tilt_rad']]) : '';
         foreach ($values as $name => $value) {
             $dimension = Dimension::ofKey($name);
             $short = $dimension === null ? $name : rtrim(substr($name, 0, -strlen($dimension->value)), '_');
             $quoted['{'.$short.'}'] = match (true) {
                 $name === 'coefficient' && is_string($value) => $this->coefficient($value),
                 $name === 'modules' && is_string($value) => self::modules($value),
+                $name === 'combination' && is_string($value) => $this->say($value).$tilted,
                 default => $this->value($value, $dimension),
             };
         }
 
-        return strtr(self::$templates[$code] ?? $code, $quoted + $this->words());
+        return strtr($template, $quoted + $this->words());
     }
 
     /** @return array<string, string> What stands in brackets in a text, in the words of this design */
@@ -143,7 +146,11 @@ final class Texts
 
     public function formula(Because $because): string
     {
-        return $because->code === 'coefficient' && !isset($because->values['note']) ? '' : $this->say('formula.'.$because->code, $because->values);
+        $says = $because->code === 'coefficient' && !isset($because->values['note']) ? '' : $this->say('formula.'.$because->code, $because->values);
+        // Nothing acts with it that would tell the tilt.
+        $isTilted = isset($because->values['tilt_rad']) && str_starts_with($because->code, 'table_') && !isset($because->values['combination']);
+
+        return $isTilted ? $says.', '.$this->say('table.tilted', ['tilt_rad' => $because->values['tilt_rad']]) : $says;
     }
 
     /**

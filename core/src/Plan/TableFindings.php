@@ -20,6 +20,7 @@ use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TablePost;
+use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Admission;
 use Garnetine\Core\Load\Asce7\Asce7Standard;
@@ -60,12 +61,8 @@ final class TableFindings
             ...Asce7Standard::speed($design->site),
         ];
         $tilt_deg = $table->tilt()->toDegrees();
-        $values = ['tilt_rad' => $table->tilt()->toRadians(), 'typed_rad' => $table->tilt->toRadians()];
-        array_push($findings, ...match (true) {
-            Printed::over($tilt_deg, self::STEEPEST_DEG) => [Finding::of(Code::TableSteep, '/table/tilt_rad', $values)],
-            Printed::over($tilt_deg, self::STEEPEST_ROW_DEG) => [Finding::of(Code::TableSteepHeld, '/table/tilt_rad', $values)],
-            default => [],
-        });
+        $values = self::tilt($design);
+        array_push($findings, ...self::steep($design));
         $ask = static function (bool $isAsked, Code $code, string $at, array $values = []) use (&$findings): void {
             /** @var array<string, float|int|string> $values */
             array_push($findings, ...$isAsked ? [Finding::of($code, $at, $values)] : []);
@@ -78,7 +75,7 @@ final class TableFindings
         );
         $ask($table->tiltFrom === TiltFrom::Vertical, Code::TiltFromVertical, '/table/tilt_from', $values);
         $latitude_deg = $table->sunshine?->latitude->toDegrees();
-        $ask($latitude_deg !== null && Printed::over(
+        $ask($latitude_deg !== null && $table->seasons === [] && Printed::over(
             $tilt_deg,
             abs($latitude_deg) + self::OVER_LATITUDE_DEG,
         ), Code::TiltOverLatitude, '/table/tilt_rad', $values + [
@@ -95,6 +92,24 @@ final class TableFindings
         ]);
 
         return $findings;
+    }
+
+    /** @return array{tilt_rad: float, typed_rad: float} */
+    private static function tilt(TableDesign $design): array
+    {
+        return ['tilt_rad' => $design->table->tilt()->toRadians(), 'typed_rad' => $design->table->tilt->toRadians()];
+    }
+
+    /** @return list<Finding> Steeper than the figure of open roofs has rows for */
+    public static function steep(TableDesign $design): array
+    {
+        $tilt_deg = $design->table->tilt()->toDegrees();
+
+        return match (true) {
+            Printed::over($tilt_deg, self::STEEPEST_DEG) => [Finding::of(Code::TableSteep, '/table/tilt_rad', self::tilt($design))],
+            Printed::over($tilt_deg, self::STEEPEST_ROW_DEG) => [Finding::of(Code::TableSteepHeld, '/table/tilt_rad', self::tilt($design))],
+            default => [],
+        };
     }
 
     /** @return list<Finding> What is to be said of where north is, and of the day on which the table is set out */
@@ -232,17 +247,12 @@ final class TableFindings
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),
             ...$stand->findings,
         ];
-        if (Printed::under($face->slenderness(), self::SLENDER[0]) || Printed::over($face->slenderness(), self::SLENDER[1])) {
-            $findings[] = Finding::of(Code::TableSlenderness, $heightAt, ['ratio' => $face->slenderness()]);
-        }
+        array_push($findings, ...self::ofFace($face, $plan->snow, $heightAt));
         if (!isset($plan->checks['table/module_up'])) {
             $findings[] = Finding::of(Code::ModuleZoneMissing, '/module/ratings', ['at_m' => $face->railAt_m]);
         }
         if ($plan->snow !== null && $plan->snow->ps_Pa > 0.0) {
             $findings[] = Finding::of(Code::NoDriftBetweenRows, '/site/ground_snow_Pa');
-            if ($plan->snow->ground_m > $face->lowEdge_m) {
-                $findings[] = Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $plan->snow->ground_m, 'edge_m' => $face->lowEdge_m]);
-            }
         }
         $isDug = !$plan->design->table->racking instanceof LaidOnGround;
         $ids = $isDug ? array_map(static fn (PostPlace $place): string => $place->id, $stand->places) : [];
@@ -256,6 +266,22 @@ final class TableFindings
         }
 
         return [...$findings, ...self::fails($plan, $stand->depth_m)];
+    }
+
+    /**
+     * @param string $heightAt Where it was entered how high the table stands
+     *
+     * @return list<Finding> Of modules that stand higher or lower over the ground than is sure
+     */
+    public static function ofFace(TableFace $face, ?TableSnow $snow, string $heightAt): array
+    {
+        $isSure = !Printed::under($face->slenderness(), self::SLENDER[0]) && !Printed::over($face->slenderness(), self::SLENDER[1]);
+
+        return [
+            ...$isSure ? [] : [Finding::of(Code::TableSlenderness, $heightAt, ['ratio' => $face->slenderness()])],
+            ...$snow !== null && $snow->ps_Pa > 0.0 && $snow->ground_m > $face->lowEdge_m
+                ? [Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $snow->ground_m, 'edge_m' => $face->lowEdge_m])] : [],
+        ];
     }
 
     /** @return list<Finding> Holes that were measured and end above the frost, or under a foot deep */
@@ -287,7 +313,7 @@ final class TableFindings
                 'place' => $check->place === '' ? '' : " {$check->place}", "demand_{$check->unit}" => $check->demand_si,
                 "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what",
             ]
-                + ($check->case === null ? [] : $check->case->values() + [
+                + ($check->case === null ? self::atTilt($check) : $check->case->values() + [
                     'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6),
                 ]);
             $built_m = $plan->design->table->builtDepth_m($check->place);
@@ -307,6 +333,12 @@ final class TableFindings
         }
 
         return $findings;
+    }
+
+    /** @return array<string, float|string> What is told of a part on which nothing acts together, at another tilt than the planned one */
+    private static function atTilt(TableCheck $check): array
+    {
+        return isset($check->values['tilt_rad']) ? ['tilt_rad' => $check->values['tilt_rad'], 'cure' => 'table_case.tilted'] : [];
     }
 
     /** @return list<TableCheck> The worst of each thing that is asked, of posts that stand apart from those still to be dug for */

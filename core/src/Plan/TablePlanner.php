@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Ground\HorizonPoint;
+use Garnetine\Core\Design\Ground\SeasonTilt;
 use Garnetine\Core\Design\Ground\Sunshine;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
@@ -40,30 +41,38 @@ final class TablePlanner
         $coefficients = new Coefficients($design->ownCopies);
         $kind = TableKinds::of($design, $coefficients);
         $asked = [...TableFindings::asked($design), ...$kind->asked()];
+        array_push($asked, ...TableSeasons::asked($design, $coefficients, $asked));
         $sun = $depth === Depth::Full ? self::sun($design) : null;
         if (array_filter($asked, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== []) {
             return (new TablePlan($design, $coefficients, null, new Figures(), null, null, [], [], [], $sun))->saying($asked);
         }
         $face = $kind->face();
         $figures = new Figures();
-        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres(max(1.5, $face->meanHeight_m)));
-        $velocity = VelocityPressure::at($site, $coefficients);
-        $velocity->write($figures, $site, Edition::Of2016);
+        $loads = self::loads($design, $face, $coefficients, $figures);
         TableFigures::height($figures, $kind->heightFrom());
-        $q_Pa = $velocity->base->toPascals();
-        $loads = new TableLoads(
-            OpenWind::cases(min(45.0, round(rad2deg($face->tilt_rad), 6)), $q_Pa, $coefficients, $figures),
-            TableSnow::on($design, $face, $coefficients, $figures),
-            ElementWind::on($face, $q_Pa, $coefficients),
-            $q_Pa,
-        );
-        $stand = $alike->stand($design, static fn (): TableStand => $kind->stand($loads));
+        $stand = $alike->stand($design, static fn (): TableStand => TableSeasons::stand($design, $kind, $loads, $coefficients));
         $checks = TableCheck::worst($stand->checks);
         TableFigures::write($figures, $checks, $stand->tilted);
         $ways = $depth === Depth::Full ? self::ways($design) : [];
         $plan = new TablePlan($design, $coefficients, $face, $figures, $loads->snow, $stand, $checks, $ways, [], $sun);
 
         return $plan->saying([...$asked, ...TableFindings::of($plan, $face, $stand, $kind->heightFrom()[0] ?? '')]);
+    }
+
+    /** Wind and snow on the modules of a table as they stand, written down among the figures. */
+    public static function loads(TableDesign $design, TableFace $face, Coefficients $coefficients, Figures $figures): TableLoads
+    {
+        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres(max(1.5, $face->meanHeight_m)));
+        $velocity = VelocityPressure::at($site, $coefficients);
+        $velocity->write($figures, $site, Edition::Of2016);
+        $q_Pa = $velocity->base->toPascals();
+
+        return new TableLoads(
+            OpenWind::cases(min(45.0, round(rad2deg($face->tilt_rad), 6)), $q_Pa, $coefficients, $figures),
+            TableSnow::on($design, $face, $coefficients, $figures),
+            ElementWind::on($face, $q_Pa, $coefficients),
+            $q_Pa,
+        );
     }
 
     /** What the tilt keeps of the best one, where it is known how clear the months are. */
@@ -88,6 +97,10 @@ final class TablePlanner
             $sunshine->latitude->toDegrees(),
             $horizon === null ? null : $under(null),
             $sunshine->aimed(),
+            array_map(static fn (SeasonTilt $season): array => [
+                'month' => $season->month(), 'on' => $season->day(), 'day' => $season->dayOfYear(),
+                'tilt_deg' => (int) round($design->table->level($season->tilt)->toDegrees()),
+            ], $design->table->seasons),
         );
     }
 

@@ -133,6 +133,27 @@ final class TiltYield
         return $sum / $this->year($this->best());
     }
 
+    /**
+     * What tilts keep of the best fixed one that change on given days of the year.
+     *
+     * @param non-empty-list<array{day: int, tilt_deg: int}> $seasons Day of the year from 0, ascending; the last lasts until the first
+     */
+    public function keepsByDays(array $seasons): float
+    {
+        [$day, $sum] = [0, 0.0];
+        foreach (self::DAYS as $month => $days) {
+            for ($until = $day + $days; $day < $until; ++$day) {
+                $now = $seasons[count($seasons) - 1];
+                foreach ($seasons as $season) {
+                    $now = $season['day'] <= $day ? $season : $now;
+                }
+                $sum += $this->month($month, $now['tilt_deg']) / $days;
+            }
+        }
+
+        return $sum / $this->year($this->best());
+    }
+
     private function day(int $month, int $tilt_deg): float
     {
         return $this->onto($month, deg2rad($tilt_deg), deg2rad($this->bearing_deg - 180));

@@ -115,6 +115,9 @@ final class TableFindingsTest extends TestCase
         yield 'trays_plain' => [[], 'assumption', "$racking/tray_long_m", 'foundations', 'on firm, level ground', 'blocks'];
         yield 'ballast_on_frost under trays' => [['/table/soil/frost_prone' => 'yes'], 'warning', '/table/soil/frost_prone', 'field', 'Look after them each spring', 'blocks'];
         yield 'table_part_fails with full trays' => [["$racking/most_blocks" => 2], 'stop', "$racking/most_blocks", 'foundations', 'The weight on tray B2 fails: ', 'blocks'];
+        yield 'season_day' => [['/table/seasons' => [['from' => '02-30', 'tilt_rad' => 0.4]]], 'stop', '/table/seasons/0/from', 'table', '“02-30” is no day of every year'];
+        yield 'season_over_steepest' => [['/table/seasons' => [['from' => '04-15', 'tilt_rad' => 0.8]]], 'stop', '/table/seasons/0/tilt_rad', 'table', 'tilted to 45.84°, steeper than the 45.00°', 'pole'];
+        yield 'seasons_by_kit' => [['/table/seasons' => [['from' => '04-15', 'tilt_rad' => 0.4]]], 'assumption', '/table/seasons', 'table', 'every tilt of the list'];
         yield 'every_tilt' => [["$racking/stow" => null], 'assumption', "$racking/steepest_rad", 'table', 'from flat to 45.00°', 'pole'];
         yield 'stow_proven' => [["$racking/stow" => ['up_to_m_per_s' => 20.0, 'sensor' => 'a cup on the head', 'without_power' => 'a spring', 'by' => 'E. Sorrel']], 'assumption', "$racking/stow", 'table', 'by a cup on the head; without power a spring', 'pole'];
         yield 'block_plain' => [[], 'assumption', "$racking/block/thick_m", 'foundations', 'steel in the block', 'pole'];

@@ -190,6 +190,16 @@ function TheTable() {
             <Say>
                 It is tilted <Slot path="/table/tilt_rad" />, counted from the <Slot path="/table/tilt_from" />.
             </Say>
+            <Each list="/table/seasons">
+                {(at) => (
+                    <>
+                        Each year from <Slot path={`${at}/from`} /> (month-day) on it is tilted <Slot path={`${at}/tilt_rad`} />.
+                    </>
+                )}
+            </Each>
+            <p className="mt-2">
+                <AddButton path="/table/seasons">Tilt it by season</AddButton>
+            </p>
             <Say>
                 The modules are <Slot path="/module/name" />, <Slot path="/module/length_m" /> by <Slot path="/module/width_m" />,{' '}
                 <Slot path="/module/mass_kg" />, <Slot path="/module/frame" />,{' '}

@@ -16,7 +16,7 @@ const files = [
 const filesOfTables = [
     ['materials.csv', 'Materials (CSV)'],
     ['posts.csv', 'Posts with stakes, holes and cuts (CSV)'],
-    ['days.ics', 'Days of the crew, where they are planned (calendar)'],
+    ['days.ics', 'Days of the crew and tilts by season, where there are such (calendar)'],
     ['plan.json', 'Plan (JSON)'],
     ['design.json', 'Design (JSON)'],
 ] as const;

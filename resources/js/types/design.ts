@@ -650,4 +650,6 @@ export type FieldPath =
     | `/table/work/forecast/${number}/rain`
     | `/table/work/forecast/${number}/gust_m_per_s`
     | '/table/place/east_m'
-    | '/table/place/north_m';
+    | '/table/place/north_m'
+    | `/table/seasons/${number}/from`
+    | `/table/seasons/${number}/tilt_rad`;

@@ -15,7 +15,10 @@ use Garnetine\Core\Quantity\Length;
 /** A table of modules on the ground. Its x runs along the row, from the left seen from the low edge; y from the low edge to the high one on the level. */
 final readonly class Table
 {
-    /** @param list<BuiltPost> $built */
+    /**
+     * @param list<BuiltPost> $built
+     * @param list<SeasonTilt> $seasons
+     */
     public function __construct(
         #[Text(120, shortest: 1)]
         public string $name,
@@ -54,6 +57,9 @@ final readonly class Table
         public ?Position $position = null,
         public ?Work $work = null,
         public ?FieldPlace $place = null,
+        /** Where it is tilted by season; its own tilt is that at which it is built. */
+        #[Items(SeasonTilt::class, 12)]
+        public array $seasons = [],
     ) {
     }
 
@@ -76,6 +82,12 @@ final readonly class Table
     /** From the horizontal, whatever it was counted from. */
     public function tilt(): Angle
     {
-        return $this->tiltFrom === TiltFrom::Horizontal ? $this->tilt : Angle::ofSi(M_PI / 2 - $this->tilt->toRadians());
+        return $this->level($this->tilt);
+    }
+
+    /** A tilt from the horizontal, counted from where those of this table are. */
+    public function level(Angle $counted): Angle
+    {
+        return $this->tiltFrom === TiltFrom::Horizontal ? $counted : Angle::ofSi(M_PI / 2 - $counted->toRadians());
     }
 }

@@ -63,14 +63,14 @@ final readonly class BallastFramesKind implements TableKind
         return ['/table/racking/edge_height_m'];
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $places = array_map(
             static fn (PostPlace $place): PostPlace => Copy::of($place, built_m: null),
             $this->row->places('/table/racking/most_blocks'),
         );
         $cases = $this->row->cases($loads);
-        [$posts, $checks] = $this->trays($places, $cases);
+        [$posts, $checks] = $this->trays($places, $cases, $others);
         $holds = array_filter($checks, static fn (TableCheck $check): bool => $check->ratio > 1 + 1e-9) === [];
         $side = $this->row->side();
 
@@ -101,10 +101,11 @@ final readonly class BallastFramesKind implements TableKind
     /**
      * @param list<PostPlace> $places
      * @param list<TableCase> $cases
+     * @param list<TableStand> $others
      *
      * @return array{list<TablePost>, list<TableCheck>} Front trays first; inner frames are alike, and both end ones are
      */
-    private function trays(array $places, array $cases): array
+    private function trays(array $places, array $cases, array $others): array
     {
         $by = new TrayBlocks($this->design, $this->frames, $this->coefficients);
         $frames = $this->row->count();
@@ -112,7 +113,10 @@ final readonly class BallastFramesKind implements TableKind
         for ($frame = 0; $frame < $frames; ++$frame) {
             $isEnd = $frame === 0 || $frame === $frames - 1;
             $counts[(int) $isEnd] ??= $by->least($cases, $frame, $frames + $frame);
-            $blocks[$frame] = $counts[(int) $isEnd];
+            $blocks[$frame] = [
+                max($counts[(int) $isEnd][0], TableStand::mostBlocks($others, $places[$frame]->id)),
+                max($counts[(int) $isEnd][1], TableStand::mostBlocks($others, $places[$frames + $frame]->id)),
+            ];
             array_push($checks, ...$by->checks($cases, [$places[$frame], $places[$frames + $frame]], [$frame, $frames + $frame], $blocks[$frame]));
         }
         $posts = [];

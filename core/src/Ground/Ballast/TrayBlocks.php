@@ -82,10 +82,10 @@ final readonly class TrayBlocks
     {
         $most = $this->frames->mostBlocks;
         $lifted = array_values(array_filter($cases, static fn (TableCase $case): bool => $case->combination === self::LIFTED));
-        $blocks = array_map(fn (int $foot): int => min($most, (int) ceil(max(0.0, ...array_map(
+        $blocks = array_map(fn (int $foot): int => min($most, (int) ceil(max([0.0, ...array_map(
             static fn (TableCase $case): float => -$case->posts[$foot][0],
             $lifted,
-        )) / self::HOLDS / $this->block_N - 1e-9)), [$front, $rear]);
+        )]) / self::HOLDS / $this->block_N - 1e-9)), [$front, $rear]);
         // As even as may be: a tray that is full leaves the rest to the other.
         while (min($blocks) < $most && $this->slide($lifted, $front, $rear, array_sum($blocks))) {
             ++$blocks[$blocks[0] < $blocks[1] ? 0 : 1];

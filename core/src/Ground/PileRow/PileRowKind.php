@@ -119,7 +119,7 @@ final readonly class PileRowKind implements TableKind
         ), array_keys($this->shape->posts_m));
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $places = $this->places();
         $checks = new PostChecks($places, $this->driven->foundation($this->heightFrom()));

@@ -62,7 +62,7 @@ final readonly class PileTableKind implements TableKind
         return $this->rows->heightFrom();
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $held = $this->rows->hold($this->driven->foundation($this->heightFrom()), $loads);
         $places = $this->rows->places();

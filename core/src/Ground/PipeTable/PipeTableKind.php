@@ -80,10 +80,10 @@ final readonly class PipeTableKind implements TableKind
         return $this->rows->heightFrom();
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom());
-        $held = $this->rows->hold($ground, $loads);
+        $held = $this->rows->hold($ground, $loads, TableStand::deepest_m($others));
         $places = $this->rows->places();
         $posts = [];
         foreach ($held->depth_m === null ? [] : $places as $place) {

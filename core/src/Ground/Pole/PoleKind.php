@@ -26,6 +26,7 @@ use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\Stick;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TableKind;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TablePost;
@@ -114,16 +115,7 @@ final readonly class PoleKind implements TableKind
             $q_Pa = $loads->q_Pa * ($tilt_rad > 0.0 ? $less : 1.0);
             $figures = new Figures();
             $winds = OpenWind::cases(min(self::STEEPEST_ROW_DEG, round(rad2deg($tilt_rad), 6)), $q_Pa, $this->coefficients, $figures);
-            foreach ($figures->all() as $path => $figure) {
-                $tilted[sprintf('loads/at_%g/', round(rad2deg($tilt_rad), 2)).substr($path, strlen('loads/'))] = new Figure(
-                    $figure->code,
-                    $figure->values,
-                    $figure->source,
-                    $figure->confidence,
-                    ['/table/racking/steepest_rad', ...array_values(array_diff($figure->from, ['/table/tilt_rad']))],
-                    listed: false,
-                );
-            }
+            $tilted += TableFigures::tilted($figures, $tilt_rad, '/table/racking/steepest_rad');
             $there = new TableLoads(
                 $tilt_rad > 0.0 ? $winds : [...$winds, ...OpenWind::fromTheEnds($q_Pa, $this->coefficients)],
                 TableSnow::on($this->design, $face, $this->coefficients, new Figures()),
@@ -137,7 +129,7 @@ final readonly class PoleKind implements TableKind
         return [$sticks, $tilted];
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $block = $this->pole->block;
         $mast = RoundPipe::of($this->pole->mast, $this->coefficients);

@@ -67,7 +67,7 @@ final readonly class SinglePostKind implements TableKind
         return ['/table/racking/head_height_m'];
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom());
         $place = $this->place();
@@ -76,7 +76,7 @@ final readonly class SinglePostKind implements TableKind
         $lean_m = Leaning::arm_m($this->design, $place);
         $cases = array_map(static fn (TableCase $case): TableCase => Copy::of($case, posts: [Leaning::on($case->posts[0], $lean_m)]), Stick::cases($sticks));
         $checks = new PostChecks([$place], $ground);
-        [$depth_m, $tried_m] = $checks->depth_m($this->design->units, $cases);
+        [$depth_m, $tried_m] = $checks->depth_m($this->design->units, $cases, null, TableStand::deepest_m($others));
         $soft_m = self::SOFT * $tried_m;
         $found = [
             ...$checks->at($tried_m, $cases, $soft_m),

@@ -77,7 +77,7 @@ final readonly class SpikeFramesKind implements TableKind
         return ['/table/racking/edge_height_m'];
     }
 
-    public function stand(TableLoads $loads): TableStand
+    public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $places = $this->row->places('/table/racking/tests');
         $cases = $this->row->cases($loads, $this->ballast_N());

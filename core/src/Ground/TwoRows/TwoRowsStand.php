@@ -100,7 +100,7 @@ final readonly class TwoRowsStand
     }
 
     /** The least depth at which every post holds, what is checked there and found; null where none does, and the deepest is looked at. */
-    public function hold(Foundation $foundation, TableLoads $loads): Held
+    public function hold(Foundation $foundation, TableLoads $loads, float $least_m = 0.0): Held
     {
         $posts = new PostChecks($this->places(), $foundation);
         $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
@@ -108,6 +108,7 @@ final readonly class TwoRowsStand
             $this->design->units,
             $cases->bound(false, 0.0),
             static fn (float $tried_m): array => $cases->bound(true, $tried_m),
+            $least_m,
         );
         $all = $cases->at($tried_m);
         $faces = new FaceChecks($this->design, $this->shape, $loads);
