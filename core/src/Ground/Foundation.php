@@ -20,6 +20,13 @@ interface Foundation
     public function down_N(float $depth_m): float;
 
     /**
+     * Where frost may lift it: what frozen ground grips it by, and what holds it below the frost besides what stands on it.
+     *
+     * @return array{float, float, list<string>}|null In newtons, with what that was made of; null where frost has nothing to grip, or nothing is known of it
+     */
+    public function frozen_N(float $depth_m): ?array;
+
+    /**
      * Why it holds so much: names the text, what that says besides the forces, its source, and what it was made of.
      *
      * @param 'sideways'|'lift'|'press' $what

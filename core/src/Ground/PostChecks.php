@@ -15,6 +15,7 @@ final readonly class PostChecks
     /** So much of its height a post may sway at its top, of its own bending (common practice for posts, no source). */
     private const SWAY = 60.0;
     private const SLOWEST_HZ = 1.0;
+    public const FROST = 'frost';
 
     /** @param list<PostPlace> $places In the order of the forces of a case */
     public function __construct(private array $places, private Foundation $foundation)
@@ -87,10 +88,42 @@ final readonly class PostChecks
                 $this->grounded('lift', $place, max(0.0, $lift->value), $this->foundation->up_N($depth_m), $lift->case, $depth_m),
                 $this->grounded('press', $place, max(0.0, $press->value), $this->foundation->down_N($depth_m), $press->case, $depth_m),
                 ...self::member($place, $post, $cases, $soft_m),
+                ...$this->frozen($place, $post, $cases, $depth_m),
             );
         }
 
         return $checks;
+    }
+
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCheck> What frozen ground lifts a post by, against what stands on it and what holds below the frost, without wind
+     */
+    private function frozen(PostPlace $place, int $post, array $cases, float $depth_m): array
+    {
+        $frozen = $this->foundation->frozen_N($depth_m);
+        if ($frozen === null) {
+            return [];
+        }
+        [$grip_N, $holds_N, $from] = $frozen;
+        $dead_N = min([INF, ...array_map(
+            static fn (TableCase $case): float => $case->posts[$post][0],
+            array_filter($cases, static fn (TableCase $case): bool => $case->combination === 'table_combination.d'),
+        )]);
+
+        return [TableCheck::of(
+            self::FROST,
+            $place->id,
+            $grip_N,
+            max($holds_N + max(0.0, $dead_N), 1e-3),
+            'N',
+            null,
+            '/table/soil/parted',
+            ['depth_m' => $depth_m],
+            'Canadian Foundation Engineering Manual; recalled',
+            $from,
+        )];
     }
 
     private function grounded(

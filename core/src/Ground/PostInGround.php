@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Design\Ground\Bag;
+use Garnetine\Core\Design\Ground\Soil;
+use Garnetine\Core\Design\Ground\SoilKind;
 use Garnetine\Core\Design\Ground\Table;
+use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\UnitSystem;
 
@@ -21,6 +24,7 @@ final readonly class PostInGround implements Foundation
     private const SOILS = 'ibc_2018/soils';
     private const POSTS = 'ibc_2018/posts';
     private const CONCRETE = 'practice/concrete';
+    private const ADFREEZE = 'practice/adfreeze';
     /** Steps in which holes are dug deeper. */
     private const STEP_IN = 6;
     private const STEP_MM = 150;
@@ -39,6 +43,8 @@ final readonly class PostInGround implements Foundation
         private float $perHeight,
         private Coefficients $coefficients,
         private array $from,
+        /** By which frozen ground grips its side; null where it does not. */
+        private ?string $bond,
     ) {
     }
 
@@ -59,7 +65,46 @@ final readonly class PostInGround implements Foundation
             $coefficients->value(self::POSTS, 'height_factor') / 4,
             $coefficients,
             $heightFrom,
+            self::isGripped($table->soil)
+                ? ($table->soil->kind === SoilKind::Clay ? 'clay' : 'gravel').($wide_m === null ? '/concrete_kPa' : '/steel_kPa') : null,
         );
+    }
+
+    /** Whether frozen ground may grip what stands in it. */
+    public static function isGripped(Soil $soil): bool
+    {
+        return $soil->frostDepth->toMetres() > 0.0 && $soil->frostProne !== YesNo::No && $soil->parted !== YesNo::Yes;
+    }
+
+    public function frozen_N(float $depth_m): ?array
+    {
+        $grip_N = $this->grips_N(M_PI * $this->hole_m);
+
+        return $grip_N === null ? null : [$grip_N, $this->volume_m3($depth_m) * $this->density('concrete_pcf') + $this->side_N($depth_m), [
+            '/table/footing/hole_m', ...$this->gripFrom(),
+        ]];
+    }
+
+    /**
+     * @param float $round_m Its circumference
+     *
+     * @return float|null Null where frost does not grip it
+     */
+    public function grips_N(float $round_m): ?float
+    {
+        return $this->bond === null ? null : 1000 * $this->coefficients->value(self::ADFREEZE, $this->bond) * $round_m * $this->frost_m;
+    }
+
+    /** How much of a depth lies below the frost. */
+    public function below(float $depth_m): float
+    {
+        return max(0.0, 1 - $this->frost_m / max($depth_m, 1e-6));
+    }
+
+    /** @return list<string> */
+    public function gripFrom(): array
+    {
+        return ['/table/soil/frost_depth_m', '/table/soil/kind', 'coefficient:'.self::ADFREEZE."/{$this->bond}"];
     }
 
     /** @return list<float> In steps, from below the frost to as deep as the formula goes */

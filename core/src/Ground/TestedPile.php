@@ -56,6 +56,16 @@ final readonly class TestedPile implements Foundation
         return $this->up_N($depth_m);
     }
 
+    /** By its box, as it is driven; what it bore upward counts below the frost alone. */
+    public function frozen_N(float $depth_m): ?array
+    {
+        $grip_N = $this->ground->grips_N(4 * $this->ground->hole_m);
+
+        return $grip_N === null ? null : [$grip_N, $this->up_N($depth_m) * $this->ground->below($depth_m), [
+            '/table/racking/pile/width_m', '/table/racking/tests/each', ...$this->ground->gripFrom(),
+        ]];
+    }
+
     public function why(string $what, float $depth_m): array
     {
         if ($what === 'sideways' && $this->sideways_N === null) {

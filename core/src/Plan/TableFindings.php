@@ -7,6 +7,7 @@ namespace Garnetine\Core\Plan;
 use Garnetine\Core\Design\Ground\BuiltPost;
 use Garnetine\Core\Design\Ground\LaidOnGround;
 use Garnetine\Core\Design\Ground\Pole;
+use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Design\Standard;
@@ -15,6 +16,7 @@ use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Ground\North;
+use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
@@ -87,11 +89,30 @@ final class TableFindings
         $ask($isDug && $table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
         array_push($findings, ...self::north($design));
         $ask(($table->sunshine->horizon ?? []) !== [], Code::HorizonTakesBeam, '/table/sunshine/horizon');
-        $ask($isDug && $table->soil->frostDepth->toMetres() > 0.0 && $table->soil->frostProne !== YesNo::No && $table->soil->parted !== YesNo::Yes, Code::FrostHeave, '/table/soil/parted', [
+        // Of what stands on posts it is computed how far frost would lift it.
+        $ask(($table->racking instanceof SpikeFrames || $table->racking instanceof Pole) && PostInGround::isGripped($table->soil), Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);
 
         return $findings;
+    }
+
+    /**
+     * @param array<string, TableCheck> $lifted What frost lifts
+     *
+     * @return list<Finding>
+     */
+    public static function lifted(TableDesign $design, array $lifted): array
+    {
+        $worst = null;
+        foreach ($lifted as $check) {
+            $worst = $worst === null || $check->ratio > $worst->ratio ? $check : $worst;
+        }
+
+        return $worst === null ? [] : [Finding::of(Code::FrostHeave, '/table/soil/parted', [
+            'frost_m' => $design->table->soil->frostDepth->toMetres(), 'place' => $worst->place, 'grips_N' => $worst->demand_si, 'holds_N' => $worst->capacity_si,
+            'cure' => 'frost.grips',
+        ])];
     }
 
     /** @return array{tilt_rad: float, typed_rad: float} */

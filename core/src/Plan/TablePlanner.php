@@ -13,6 +13,7 @@ use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableFigures;
@@ -53,10 +54,13 @@ final class TablePlanner
         $stand = $alike->stand($design, static fn (): TableStand => TableSeasons::stand($design, $kind, $loads, $coefficients));
         $checks = TableCheck::worst($stand->checks);
         TableFigures::write($figures, $checks, $stand->tilted);
+        // What frost would lift is parted from it: that stops the plan and is no reserve of it.
+        $lifted = array_filter($checks, static fn (TableCheck $check): bool => $check->what === PostChecks::FROST && $check->ratio > 1 + 1e-9);
+        $checks = array_diff_key($checks, $lifted);
         $ways = $depth === Depth::Full ? self::ways($design) : [];
         $plan = new TablePlan($design, $coefficients, $face, $figures, $loads->snow, $stand, $checks, $ways, [], $sun);
 
-        return $plan->saying([...$asked, ...TableFindings::of($plan, $face, $stand, $kind->heightFrom()[0] ?? '')]);
+        return $plan->saying([...$asked, ...TableFindings::lifted($design, $lifted), ...TableFindings::of($plan, $face, $stand, $kind->heightFrom()[0] ?? '')]);
     }
 
     /** Wind and snow on the modules of a table as they stand, written down among the figures. */

@@ -344,6 +344,33 @@ final class KindsTest extends TestCase
         self::assertEqualsWithDelta(48 + 6 * cos(deg2rad(30)) - 33 * sin(deg2rad(30)) + 33 * cos(deg2rad(30)) * tan(deg2rad(2)) - 78.75 / 2 * tan(deg2rad(0.5)), $face->lowEdge_m / self::IN, 0.01);
     }
 
+    /** A pile whose box measures 0.508 m round, 0.9 m of frost, 100 kPa: 45.7 kN. */
+    public function test_frost_grips_what_stands_in_it(): void
+    {
+        $soil = ['/table/soil/kind' => 'clay', '/table/soil/frost_prone' => 'yes', '/table/soil/parted' => 'no', '/table/soil/frost_depth_m' => 0.9];
+        $ground = PostInGround::of(TableScenario::kind('piles')->with($soil)->design()->table, new Coefficients(), [], 0.127);
+        [$grip_N, $holds_N] = (new TestedPile($ground, 1.8, 20_000.0, null, 0.0))->frozen_N(1.8) ?? [0.0, 0.0];
+        self::assertEqualsWithDelta([45_720.0, 10_000.0], [$grip_N, $holds_N], 1.0);
+        // In a hole of 0.3 m: 65 kPa on its side; its concrete and 130 lb/ft² of its side below the frost hold it.
+        $post = PostInGround::of(TableScenario::of()->with($soil + ['/table/footing/hole_m' => 0.3])->design()->table, new Coefficients());
+        [$grip_N, $holds_N] = $post->frozen_N(2.0) ?? [0.0, 0.0];
+        $concrete_N = M_PI / 4 * 0.09 * 2.0 * 145 * self::PSF / self::FT;
+        self::assertEqualsWithDelta([65e3 * M_PI * 0.3 * 0.9, $concrete_N + 130 * self::PSF * M_PI * 0.3 * 1.1], [$grip_N, $holds_N], 1.0);
+        // What stands on it holds too, without wind; parted from the ground nothing grips it.
+        $shallow = self::plan('piles', ['/table/soil/frost_depth_m' => 0.05] + $soil);
+        $check = $shallow->checks['posts/B1/frost'];
+        $presses = array_filter(TableScenario::of()->cases()->bound(false, 0.0), static fn (TableCase $case): bool => $case->combination === 'table_combination.d');
+        self::assertCount(2, $presses);
+        self::assertEqualsWithDelta(100e3 * 4 * 0.0762 * 0.05, $check->demand_si, 1e-6);
+        self::assertGreaterThan(20906.6416 / 2 * (1 - 0.05 / 1.8288) + 100.0, $check->capacity_si);
+        self::assertLessThan(20906.6416 / 2 + 2000.0, $check->capacity_si);
+        self::assertArrayNotHasKey('posts/B1/frost', self::plan('piles', ['/table/soil/frost_depth_m' => 0.05, '/table/soil/parted' => 'yes'] + $soil)->checks);
+        // What it would lift is no reserve of the table, and can be asked why.
+        $lifted = self::plan('piles', $soil);
+        self::assertEqualsWithDelta(self::plan('piles', ['/table/soil/frost_prone' => 'no'] + $soil)->leastReserve(), $lifted->leastReserve(), 1e-12);
+        self::assertContains('posts/A1/frost', TableBecauses::paths($lifted));
+    }
+
     public function test_a_post_is_bent_most_at_the_ground_or_at_its_head(): void
     {
         $post = TimberMember::of(self::timber(3.5, 3.5, 1350, 1552.5), new Coefficients());

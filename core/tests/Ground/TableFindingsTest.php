@@ -56,6 +56,8 @@ final class TableFindingsTest extends TestCase
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];
+        yield 'frost_heave on piles' => [['/table/soil/frost_prone' => 'yes'], 'stop', '/table/soil/parted', 'field', 'It may grip A2 by 7832 lb, and 1423 lb hold that down', 'piles'];
+        yield 'frost_heave on spikes' => [['/table/soil/frost_prone' => 'unknown'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in', 'spikes'];
         yield 'tilt_as_built' => [['/table/built' => array_map(static fn (string $post): array => ['post' => $post, 'depth_m' => 2.2, 'by' => '', 'on' => null, 'head_over_m' => 0.08], ['A2', 'B2', 'C2', 'D2'])], 'warning', '/table/built', 'setting_out', 'over a degree off the 30.00° that was planned'];
         yield 'brace_off_post' => [['/table/racking/brace' => ['front_at_m' => 1.3, 'pull_N' => 9000.0, 'push_N' => 6000.0] + Typical::entry('/table/racking/brace', [])], 'stop', '/table/racking/brace/front_at_m', 'foundations', 'a brace ends on its posts'];
         yield 'pipe_unknown' => [['/table/racking/post/yield_Pa' => null], 'stop', '/table/racking/post/yield_Pa', 'foundations', '2-in schedule 40 pipe'];
@@ -196,6 +198,9 @@ final class TableFindingsTest extends TestCase
         self::assertTrue($has(['/table/racking/end_overhang_m' => 1.7], 'pipes_off_table'));
         self::assertTrue($has(['/table/ground/across_rad' => deg2rad(34), '/table/tilt_rad' => deg2rad(10)], 'post_under_ground'));
         self::assertFalse($has(['/table/soil/frost_depth_m' => 0.0, '/table/soil/parted' => 'no'], 'frost_heave'));
+        // A hand's breadth of frost does not lift what stands there; two feet do, and are no reserve of the posts.
+        self::assertFalse($has(['/table/soil/frost_depth_m' => 0.08, '/table/soil/parted' => 'no'], 'frost_heave'));
+        self::assertTrue($has(['/table/soil/frost_depth_m' => 0.6, '/table/soil/parted' => 'unknown'], 'frost_heave'));
         self::assertFalse($has(['/table/soil/frost_prone' => 'no', '/table/soil/parted' => 'no'], 'frost_heave'));
         self::assertFalse($has(['/site/ground_snow_Pa' => 0.0], 'no_drift_between_rows'));
         self::assertTrue($has(['/site/ground_snow_Pa' => 1000.0, '/site/ground_snow_kind' => 'strength'], 'ground_snow_kind'));

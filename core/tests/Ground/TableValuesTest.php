@@ -22,7 +22,9 @@ use PHPUnit\Framework\TestCase;
 /** Every published value of tables can be read in an own copy, and then some output changes; every figure can be asked why. */
 final class TableValuesTest extends TestCase
 {
-    private const TABLES = ['asce7_16/open_roof', 'ibc_2018/soils', 'ibc_2018/posts', 'aisc_360_16/members', 'nds_2018/timber', 'practice/concrete'];
+    private const TABLES = ['asce7_16/open_roof', 'ibc_2018/soils', 'ibc_2018/posts', 'aisc_360_16/members', 'nds_2018/timber', 'practice/concrete', 'practice/adfreeze'];
+
+    private const GRIPPED = ['/table/soil/frost_depth_m' => 0.02, '/table/soil/frost_prone' => 'yes', '/table/soil/parted' => 'no'];
 
     /** @return array<string, float> By id */
     private static function values(string $table): array
@@ -51,6 +53,9 @@ final class TableValuesTest extends TestCase
             TableScenario::of()->with(['/site/wind_speed_m_per_s' => 20.0, '/table/soil/frost_depth_m' => 0.0, '/site/ground_snow_Pa' => 0.0]),
             TableScenario::of()->with(['/table/racking/post/outside_m' => 0.1, '/table/racking/front_height_m' => 0.7, '/table/soil/frost_depth_m' => 0.0]),
             TableScenario::of()->with(['/site/wind_speed_m_per_s' => 75.0, '/table/racking/posts' => 2]),
+            // Frozen ground grips concrete and steel.
+            ...array_map(static fn (string $soil): TableScenario => TableScenario::of()->with(['/table/soil/kind' => $soil] + self::GRIPPED), ['clay', 'sand']),
+            ...array_map(static fn (string $soil): TableScenario => TableScenario::kind('piles')->with(['/table/soil/kind' => $soil] + self::GRIPPED), ['clay', 'gravel']),
             ...array_map(TableScenario::kind(...), ['timber', 'post', 'pole']),
             ...array_map(static fn (string $soil): TableScenario => TableScenario::kind('pole')->with(['/table/soil/kind' => $soil]), ['sedimentary_rock', 'gravel', 'clay']),
             // Flat, and a slim post that is pulled apart.

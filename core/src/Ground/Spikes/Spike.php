@@ -36,6 +36,12 @@ final readonly class Spike implements Foundation
         return $this->up_N($depth_m);
     }
 
+    /** Nobody enters how thick it is. */
+    public function frozen_N(float $depth_m): ?array
+    {
+        return null;
+    }
+
     public function why(string $what, float $depth_m): array
     {
         return ["tested_$what", [], 'IBC 2018, §1810.3.3.1.5; common practice', ['/table/racking/tests/each', '/table/racking/tests/embedment_m']];
