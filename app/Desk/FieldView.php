@@ -48,7 +48,7 @@ final class FieldView
         if ($design instanceof TableDesign) {
             return [
                 '/table/ground/levels' => count($design->table->ground->levels), '/table/built' => count($design->table->built),
-                '/table/seasons' => count($design->table->seasons),
+                '/table/seasons' => count($design->table->seasons), '/table/bed' => $design->table->bed === null ? 0 : 1,
                 '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
                 ...self::noDig($design->site),

@@ -110,6 +110,7 @@ return [
     'step.table_purlins' => 'Set the heads and the beams: front level, rear level and {rise} above it.',
     'step.table_season' => 'Each year, from {month} {day} on: tilt it to {tilt}. Slacken, turn, tighten as the document says, mark again; in still air, and at no time is it left loose.',
     'step.table_season_rise' => 'Each year, from {month} {day} on: tilt it to {tilt}, the rear beam {rise} over the front one. Slacken, turn, tighten as the document says, mark again; in still air, and at no time is it left loose.',
+    'step.table_bed' => 'Lay {volume} of gravel, {thick} deep, {past} past the modules all round; on posts it bears nothing.',
     'step.table_trays' => 'Take off the sod under the {posts} trays, level and firm the ground, and lay them, {long} by {wide}: none rocks.',
     'step.table_blocks' => 'Lay {all} blocks of {block} at least before any module, weigh three of them: {front} on each front tray and {rear} on each rear one, on the trays of both end frames {end_front} and {end_rear}. They stay for good.',
     'step.table_blocks_alike' => 'Lay {all} blocks of {block} at least before any module, weigh three of them: {end_front} on each front tray and {end_rear} on each rear one. They stay for good.',
@@ -130,6 +131,7 @@ return [
 
     // names of what is entered
     '/table/seasons' => 'Tilts by season', '/table/seasons/*' => 'Tilt by season', '/table/seasons/*/from' => 'From, month and day', '/table/seasons/*/tilt_rad' => 'Tilt by season',
+    '/table/bed' => 'Gravel under it', '/table/bed/thick_m' => 'Gravel deep', '/table/bed/past_m' => 'Gravel past the modules',
     '/table/built' => 'Measured holes', '/table/built/*' => 'Measured hole', '/table/built/*/post' => 'Post', '/table/built/*/depth_m' => 'Hole measured', '/table/built/*/by' => 'Measured by', '/table/built/*/on' => 'Measured on',
     '/table/racking/front_beam_m' => 'Front beam, up the slope', '/table/racking/above_m' => 'Posts over the beams’ centres by', '/table/racking/bolt_m' => 'Bolts of the beams',
     '/table/racking/front_post' => 'Front posts', '/table/racking/rear_post' => 'Rear posts', '/table/racking/girder' => 'Beams', '/table/racking/stick' => 'Post',

@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place',
+        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/bed',
         '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
 
@@ -114,6 +114,7 @@ final class Typical
                 'july' => 0.5, 'august' => 0.5, 'september' => 0.5, 'october' => 0.5, 'november' => 0.5, 'december' => 0.5, 'albedo' => 0.2,
             ],
             '/table/sunshine/horizon' => ['bearing_rad' => 3.1415927, 'elevation_rad' => 0.1745329],
+            '/table/bed' => ['thick_m' => 0.1016, 'past_m' => 0.3048],
             '/table/seasons' => ['from' => '04-15', 'tilt_rad' => 0.2617994],
             '/table/place' => ['east_m' => 0.0, 'north_m' => 0.0],
             '/site/buried' => ['what' => '', 'from_east_m' => 0.0, 'from_north_m' => 0.0, 'to_east_m' => 3.048, 'to_north_m' => 0.0, 'clear_m' => 0.6096],

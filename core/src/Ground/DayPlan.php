@@ -113,6 +113,7 @@ final readonly class DayPlan
             'table_drive' => new DayTask($code, self::number($step, 'posts'), $work->setMinutes),
             'table_wait' => new DayTask($code, 0, 0.0, (int) ceil(Curing::days(max(1.0, $work->air->toCelsius())) ?? 0.0)),
             'table_resin_wait' => new DayTask($code, 0, 0.0, (int) ceil(self::number($step, 'hours') / 24)),
+            'table_bed' => new DayTask($code, 1, 3 * $work->memberMinutes),
             'table_trays' => new DayTask($code, self::number($step, 'posts'), $work->stakeMinutes),
             'table_blocks', 'table_blocks_alike' => new DayTask($code, self::number($step, 'all'), $work->memberMinutes / 10),
             'table_ballast' => new DayTask($code, 1, 2 * $work->memberMinutes),

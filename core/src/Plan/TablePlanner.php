@@ -11,6 +11,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
+use Garnetine\Core\Ground\Bedding;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\PostChecks;
@@ -51,7 +52,7 @@ final class TablePlanner
         $figures = new Figures();
         $loads = self::loads($design, $face, $coefficients, $figures);
         TableFigures::height($figures, $kind->heightFrom());
-        $stand = $alike->stand($design, static fn (): TableStand => TableSeasons::stand($design, $kind, $loads, $coefficients));
+        $stand = $alike->stand($design, static fn (): TableStand => Bedding::under(TableSeasons::stand($design, $kind, $loads, $coefficients), $design, $face));
         $checks = TableCheck::worst($stand->checks);
         TableFigures::write($figures, $checks, $stand->tilted);
         // What frost would lift is parted from it: that stops the plan and is no reserve of it.

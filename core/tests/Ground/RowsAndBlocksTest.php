@@ -225,4 +225,25 @@ final class RowsAndBlocksTest extends TestCase
         self::assertLessThan(array_sum($blocks), array_sum(array_map(static fn ($post): int => (int) $post->blocks, self::plan('blocks', ['/table/racking/block_kg' => 20.0])->posts)));
         self::assertContains('table_blocks_alike', array_column(self::plan('blocks', ['/table/columns' => 1])->steps(), 'code'));
     }
+
+    /** 4 in under 3.3 by 2 m and a foot past them: 1.1 · 0.1016 · 3.9 · 2.6 m³ and so on, in halves of a yard. */
+    public function test_gravel_is_brought_for_all_of_the_table_and_laid_in_its_turn(): void
+    {
+        foreach (['blocks' => 'table_bed', 'row' => 'table_services'] as $table => $first) {
+            [$bare, $plan] = [self::plan($table), self::plan($table, ['/table/bed' => ['thick_m' => 0.1016, 'past_m' => 0.3048]])];
+            $face = $plan->face;
+            self::assertNotNull($face);
+            $yards = 1.1 * 0.1016 * ($face->width_m + 0.6096) * ($face->chord_m * cos($face->tilt_rad) + 0.6096) / 0.9144 ** 3;
+            $gravel = array_values(array_filter($plan->materials(), static fn (array $one): bool => $one['item'] === 'gravel'));
+            self::assertMatchesRegularExpression('/^Gravel, 4 in deep: \d+\.[05] yd³$/', $gravel[0]['name']);
+            $told = (float) substr($gravel[0]['name'], strlen('Gravel, 4 in deep: '));
+            self::assertTrue($told >= $yards && $told < $yards + 0.5);
+            $codes = array_column($plan->steps(), 'code');
+            self::assertSame([$first, count($bare->steps()) + 1], [$codes[0], count($codes)]);
+            self::assertTrue($table === 'blocks' || $codes[array_search('table_bed', $codes, true) + 1] === 'table_modules');
+            self::assertSame($bare->leastReserve(), $plan->leastReserve());
+        }
+        // Nothing is brought for what does not stand.
+        self::assertSame([], self::plan('blocks', ['/table/racking/most_blocks' => 1, '/table/bed' => ['thick_m' => 0.1, 'past_m' => 0.0]])->materials());
+    }
 }

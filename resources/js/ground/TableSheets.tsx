@@ -145,6 +145,13 @@ function Field() {
                 <Slot path="/table/soil/frost_prone" />. A sleeve or drained gravel parts it from the concrete:{' '}
                 <Slot path="/table/soil/parted" />.
             </Say>
+            <h3 className="mt-5">Gravel</h3>
+            <Part path="/table/bed" open="Lay gravel under the table" close="no gravel">
+                <Say>
+                    It lies <Slot path="/table/bed/thick_m" /> deep under the modules and <Slot path="/table/bed/past_m" /> past
+                    them.
+                </Say>
+            </Part>
             <h3 className="mt-5">Place in the field</h3>
             <Part path="/table/place" open="Give it its place" close="take out">
                 <Say>

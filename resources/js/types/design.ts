@@ -652,4 +652,6 @@ export type FieldPath =
     | '/table/place/east_m'
     | '/table/place/north_m'
     | `/table/seasons/${number}/from`
-    | `/table/seasons/${number}/tilt_rad`;
+    | `/table/seasons/${number}/tilt_rad`
+    | '/table/bed/thick_m'
+    | '/table/bed/past_m';

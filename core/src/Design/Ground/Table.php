@@ -60,6 +60,7 @@ final readonly class Table
         /** Where it is tilted by season; its own tilt is that at which it is built. */
         #[Items(SeasonTilt::class, 12)]
         public array $seasons = [],
+        public ?GravelBed $bed = null,
     ) {
     }
 
