@@ -267,6 +267,10 @@ final class TableView
                 }
             }
 
+            // What else would stand does so in equal bays.
+            $bay = is_array($here['racking'] ?? null) ? $here['racking']['bay_m'] ?? null : null;
+            array_push($edits, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
+
             return [
                 'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
                 'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),

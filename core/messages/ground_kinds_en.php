@@ -8,7 +8,7 @@ return [
     'finding.too_few_tests' => 'Of {fewest} pull tests that are needed on this ground, {tests} were pulled {way}. Without them nothing is known of what holds there: test, and enter what each bore.',
     'finding.too_wide_for_one' => 'On one post {width} along the row is too wide: over {most} the ground would be twisted as well, and that is not computed.',
     'finding.frames_one_row' => 'Rows of frames carry one row of modules, not {rows}.',
-    'finding.piles_off_row' => 'The piles do not fit under a table of {width} along the row: they would stand {bay} apart. Take fewer, or less of an overhang.',
+    'finding.piles_off_row' => 'The piles do not fit under a table of {width} along the row: they would stand {bay} apart from the left. Take fewer, or less of an overhang.',
     'finding.purlins_meet' => 'Purlins {at} from the ends of a module lie {apart} apart under it: they need a hand’s breadth at least.',
     'finding.resin_cold' => 'At {day} the resin does not set: its paper asks for {coldest} at least. Wait for another day, or take another resin.',
     // findings: stops

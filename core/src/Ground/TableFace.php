@@ -9,6 +9,7 @@ use Garnetine\Core\Design\ModuleRating;
 use Garnetine\Core\Design\ModuleSide;
 use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Design\RailRelation;
+use Garnetine\Core\Quantity\Length;
 
 /** The modules of a table as one plane over the ground: all that wind and snow are told by, whatever carries it. */
 readonly class TableFace
@@ -42,6 +43,21 @@ readonly class TableFace
     public static function widthOf_m(TableDesign $design): float
     {
         return $design->table->columns * $design->moduleAcross()->toMetres() + ($design->table->columns - 1) * $design->table->columnGap->toMetres();
+    }
+
+    /**
+     * Along the row: in bays of one length from the left where that was entered, else in equal ones between equal overhangs.
+     *
+     * @param int<2, max> $posts
+     *
+     * @return non-empty-list<float>
+     */
+    public static function postsOf_m(TableDesign $design, int $posts, Length $overhang, ?Length $bay): array
+    {
+        $overhang_m = $overhang->toMetres();
+        $bay_m = $bay?->toMetres() ?? (self::widthOf_m($design) - 2 * $overhang_m) / ($posts - 1);
+
+        return array_map(static fn (int $post): float => $overhang_m + $post * $bay_m, range(0, $posts - 1));
     }
 
     /** How far from the side of a module its rails lie: at its thirds (common practice, no source), moved into the nearest clamp zone. */

@@ -47,6 +47,9 @@ final class TableChooser
             if ($isSame && TablePlanner::plan($other, Depth::Checks)->posts !== []) {
                 $posts = get_object_vars($other->table->racking)['posts'] ?? null;
                 $more = is_int($posts) ? [['path' => '/table/racking/posts', 'typed' => (string) $posts]] : [];
+                // In equal bays.
+                $bay = get_object_vars($begun->table->racking)['bay'] ?? null;
+                array_push($more, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
 
                 return self::one($kind, false, Copy::of($begun, table: $other->table), [...$edits, ...$more]);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\TableCase;
@@ -83,5 +84,33 @@ final class AsBuiltTest extends TestCase
         self::assertEqualsWithDelta(atan2($shape->rise_m - 0.06, $shape->between_m), $told(-0.06)[0]->values['tilt_rad'], 1e-9);
         // Both rows too high by as much stand as tilted as planned.
         self::assertSame([], array_filter(self::plan(array_fill_keys(['A1', 'B1', 'C1', 'D1', 'A2', 'B2', 'C2', 'D2'], ['head_over_m' => 0.1]))->findings, static fn (Finding $one): bool => $one->code->value === 'tilt_as_built'));
+    }
+
+    /** Two columns more on the same bays: the posts that stand keep their places and depths and are judged anew, those beside them are dug as they need. */
+    public function test_later_columns_stand_on_the_same_grid_and_the_old_posts_are_judged_again(): void
+    {
+        $plan = static fn (array $changes): TablePlan => TablePlanner::plan(TableScenario::of()->with(['/table/ground/along_rad' => 0.0, '/table/ground/across_rad' => 0.0] + $changes)->design(), Depth::Checks);
+        $xs = static fn (TablePlan $plan): array => array_map(static fn ($place): float => round($place->x_m, 4), array_values(array_filter($plan->stand->places ?? [], static fn ($place): bool => !$place->isRear)));
+        $first = $plan([]);
+        $bay_m = $xs($first)[1] - $xs($first)[0];
+        self::assertEqualsWithDelta($first->leastReserve(), $plan(['/table/racking/bay_m' => $bay_m])->leastReserve(), 1e-3);
+        $built = array_map(static fn ($post): array => ['post' => $post->place->id, 'depth_m' => $post->depth_m, 'by' => 'E. Sorrel', 'on' => '2026-06-01'], $first->posts);
+        $later = ['/table/built' => $built, '/table/racking/bay_m' => $bay_m, '/table/racking/posts' => 6, '/table/columns' => 6];
+        $grown = $plan($later);
+        self::assertSame($xs($first), array_slice($xs($grown), 0, 4));
+        self::assertSame(array_column($built, 'depth_m', 'post'), array_intersect_key(array_combine(array_map(static fn ($post): string => $post->place->id, $grown->posts), array_column($grown->posts, 'depth_m')), array_column($built, 'depth_m', 'post')));
+        // The last of the old front posts bears a bay more now.
+        self::assertGreaterThan($first->checks['posts/D1/press']->demand_si + 1.0, $grown->checks['posts/D1/press']->demand_si);
+        self::assertContains('D1', array_map(static fn ($post): string => $post->place->id, $grown->posts));
+        $codes = static fn (TablePlan $plan): array => array_map(static fn ($finding): string => $finding->code->value, $plan->findings);
+        // Dug shallower than they have to be now, they are told.
+        self::assertContains('built_short', $codes($plan(['/table/built' => array_map(static fn (array $one): array => ['depth_m' => 1.2] + $one, $built)] + $later)));
+        self::assertContains('pipes_off_table', $codes($plan(['/table/columns' => 4] + $later)));
+        // Without the bay all would stand elsewhere.
+        self::assertNotSame($xs($first), array_slice($xs($plan(['/table/racking/bay_m' => null] + $later)), 0, 4));
+        // What else would stand does so in equal bays.
+        foreach (TablePlanner::ways(TableScenario::of()->with($later)->design()) as $way) {
+            self::assertNull($way['design']->table->racking instanceof PipeTable ? $way['design']->table->racking->bay : 1);
+        }
     }
 }

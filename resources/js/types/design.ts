@@ -443,6 +443,7 @@ export type FieldPath =
     | '/table/racking/brace/modulus_Pa'
     | '/table/racking/brace/pull_N'
     | '/table/racking/brace/push_N'
+    | '/table/racking/bay_m'
     | '/table/racking/front_beam_m'
     | '/table/racking/front_post/name'
     | '/table/racking/front_post/document'

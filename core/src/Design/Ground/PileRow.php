@@ -38,6 +38,9 @@ final readonly class PileRow implements Racking
         public Pressure $dead,
         public RowHolds $rowHolds,
         public PullTests $tests,
+        /** Between two posts of a row, from the left; null where they stand in equal bays between equal overhangs. */
+        #[Range(0.3, 10)]
+        public ?Length $bay = null,
     ) {
     }
 }

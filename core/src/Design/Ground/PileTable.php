@@ -38,6 +38,9 @@ final readonly class PileTable implements TwoRows
         public Holds $holds,
         public PullTests $tests,
         public ?Brace $brace = null,
+        /** Between two posts of a row, from the left; null where they stand in equal bays between equal overhangs. */
+        #[Range(0.3, 10)]
+        public ?Length $bay = null,
     ) {
     }
 
@@ -56,6 +59,7 @@ final readonly class PileTable implements TwoRows
             $this->purlin->width,
             '/table/racking/front_purlin_m',
             $this->brace,
+            $this->bay,
         );
     }
 }

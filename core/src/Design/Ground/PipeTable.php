@@ -45,6 +45,9 @@ final readonly class PipeTable implements TwoRows
         public YesNo $crossBolt,
         public CutWhen $cut = CutWhen::Before,
         public ?Brace $brace = null,
+        /** Between two posts of a row, from the left; null where they stand in equal bays between equal overhangs. */
+        #[Range(0.3, 10)]
+        public ?Length $bay = null,
     ) {
     }
 
@@ -63,6 +66,7 @@ final readonly class PipeTable implements TwoRows
             $this->beam->outside,
             '/table/racking/front_pipe_m',
             $this->brace,
+            $this->bay,
         );
     }
 }

@@ -48,6 +48,9 @@ final readonly class TimberTable implements TwoRows
         /** Whether something goes through the posts in the concrete. */
         public YesNo $crossBolt,
         public ?Brace $brace = null,
+        /** Between two posts of a row, from the left; null where they stand in equal bays between equal overhangs. */
+        #[Range(0.3, 10)]
+        public ?Length $bay = null,
     ) {
     }
 
@@ -66,6 +69,7 @@ final readonly class TimberTable implements TwoRows
             $this->girder->depth,
             '/table/racking/front_beam_m',
             $this->brace,
+            $this->bay,
         );
     }
 }

@@ -29,6 +29,8 @@ final readonly class TwoRowSizes
         /** Where the distance of the front beam was entered: "/table/racking/front_pipe_m". */
         public string $frontPath,
         public ?Brace $brace = null,
+        /** Between two posts of a row; null where they stand in equal bays between the overhangs. */
+        public ?Length $bay = null,
     ) {
     }
 }

@@ -31,6 +31,7 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSide;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Printed;
 
 /** Purlins along the row on struts, each on the head of one driven pile or ground screw under the middle of the modules. */
 final readonly class PileRowKind implements TableKind
@@ -71,8 +72,9 @@ final readonly class PileRowKind implements TableKind
         [$shape, $levels, $findings] = [$this->shape, count($this->design->table->ground->levels), []];
         $bay_m = $shape->posts_m[1] - $shape->posts_m[0];
         [$first_m, $second_m] = $shape->purlins_m[0];
-        if ($bay_m < 0.3) {
-            $findings[] = Finding::of(Code::PilesOffRow, '/table/racking/end_overhang_m', ['width_m' => $shape->width_m, 'bay_m' => $bay_m]);
+        if ($bay_m < 0.3 || Printed::over(max($shape->posts_m), $shape->width_m)) {
+            $at = $this->row->bay === null ? '/table/racking/end_overhang_m' : '/table/racking/bay_m';
+            $findings[] = Finding::of(Code::PilesOffRow, $at, ['width_m' => $shape->width_m, 'bay_m' => $bay_m]);
         }
         if ($second_m - $first_m < 0.1) {
             $findings[] = Finding::of(Code::PurlinsMeet, '/table/racking/purlin_at_m', ['at_m' => $shape->railAt_m, 'apart_m' => $second_m - $first_m]);
@@ -246,7 +248,7 @@ final readonly class PileRowKind implements TableKind
 
     public function others(): array
     {
-        return array_slice(OtherPosts::of($this->design, fn (int $posts): PileRow => Copy::of($this->row, posts: $posts)), 0, 7);
+        return array_slice(OtherPosts::of($this->design, fn (int $posts): PileRow => Copy::of($this->row, posts: $posts, bay: null)), 0, 7);
     }
 
     /**

@@ -44,8 +44,7 @@ final readonly class RowShape extends TableFace
     {
         [$tilt_rad, $chord_m, $width_m] = [$design->table->tilt()->toRadians(), self::chordOf_m($design), self::widthOf_m($design)];
         [$head_m, $offset_m] = [$row->headHeight->toMetres(), $row->offset->toMetres()];
-        $bay_m = ($width_m - 2 * $row->endOverhang->toMetres()) / ($row->posts - 1);
-        $posts_m = array_map(static fn (int $post): float => $row->endOverhang->toMetres() + $post * $bay_m, range(0, $row->posts - 1));
+        $posts_m = self::postsOf_m($design, max(2, $row->posts), $row->endOverhang, $row->bay);
         $ground_m = self::ground_m($design, $posts_m);
         $middle_m = $head_m + $offset_m * cos($tilt_rad);
         $pitch_m = $design->moduleUp()->toMetres() + $design->table->rowGap->toMetres();

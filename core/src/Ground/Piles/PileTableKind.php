@@ -101,7 +101,7 @@ final readonly class PileTableKind implements TableKind
 
     public function others(): array
     {
-        return array_slice(OtherPosts::of($this->design, fn (int $posts): PileTable => Copy::of($this->piles, posts: $posts)), 0, 7);
+        return array_slice(OtherPosts::of($this->design, fn (int $posts): PileTable => Copy::of($this->piles, posts: $posts, bay: null)), 0, 7);
     }
 
     /**

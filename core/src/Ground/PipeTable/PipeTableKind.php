@@ -131,7 +131,7 @@ final readonly class PipeTableKind implements TableKind
 
     public function others(): array
     {
-        return OtherPosts::of($this->design, fn (int $posts): PipeTable => Copy::of($this->pipes, posts: $posts));
+        return OtherPosts::of($this->design, fn (int $posts): PipeTable => Copy::of($this->pipes, posts: $posts, bay: null));
     }
 
     /**

@@ -38,13 +38,13 @@ final readonly class TimberTableKind implements TableKind
 
     public function __construct(private TableDesign $design, private TimberTable $timbers, private Coefficients $coefficients)
     {
-        $bay_m = (TableFace::widthOf_m($design) - 2 * $timbers->endOverhang->toMetres()) / ($timbers->posts - 1);
+        [$first_m, $second_m] = TableFace::postsOf_m($design, max(2, $timbers->posts), $timbers->endOverhang, $timbers->bay);
         $this->rows = new TwoRowsStand(
             $design,
             $timbers->sizes(),
             TimberMember::of($timbers->frontPost, $coefficients),
             TimberMember::of($timbers->rearPost, $coefficients),
-            TimberMember::of($timbers->girder, $coefficients, $bay_m),
+            TimberMember::of($timbers->girder, $coefficients, $second_m - $first_m),
             ['/table/racking/front_post', '/table/racking/rear_post', '/table/racking/girder'],
         );
     }
@@ -149,7 +149,7 @@ final readonly class TimberTableKind implements TableKind
 
     public function others(): array
     {
-        return OtherPosts::of($this->design, fn (int $posts): TimberTable => Copy::of($this->timbers, posts: $posts));
+        return OtherPosts::of($this->design, fn (int $posts): TimberTable => Copy::of($this->timbers, posts: $posts, bay: null));
     }
 
     private function timber(bool $isRear): Timber
@@ -185,7 +185,7 @@ final readonly class TimberTableKind implements TableKind
     {
         $shape = $this->rows->shape;
 
-        return $this->meet() ? max($shape->posts_m[1], $shape->posts_m[1] - $shape->posts_m[0]) : $shape->width_m;
+        return $this->meet() ? max($shape->posts_m[1], $shape->posts_m[1] - $shape->posts_m[0], $shape->width_m - $shape->posts_m[count($shape->posts_m) - 2]) : $shape->width_m;
     }
 
     /**

@@ -52,8 +52,7 @@ final readonly class TableShape extends TableFace
     {
         $tilt = $design->table->tilt()->toRadians();
         [$chord_m, $width_m] = [self::chordOf_m($design), self::widthOf_m($design)];
-        $bay_m = ($width_m - 2 * $sizes->endOverhang->toMetres()) / ($sizes->posts - 1);
-        $posts_m = array_map(static fn (int $post): float => $sizes->endOverhang->toMetres() + $post * $bay_m, range(0, $sizes->posts - 1));
+        $posts_m = self::postsOf_m($design, max(2, $sizes->posts), $sizes->endOverhang, $sizes->bay);
         [$front, $rear] = self::ground($design->table->ground, $posts_m, $sizes->between->toMetres());
         $rise_m = $sizes->between->toMetres() * tan($tilt);
         $pipe_m = max($front) + $sizes->frontHeight->toMetres();

@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableLoads;
+use Garnetine\Core\Load\Printed;
 
 /** How a table on two rows of posts stands, whatever its posts, its beams and what they stand in are made of. */
 final readonly class TwoRowsStand
@@ -52,8 +53,8 @@ final readonly class TwoRowsStand
             array_push($findings, ...Holding::missing($known, "/table/racking/holds/$key"));
         }
         $bay_m = $shape->posts_m[1] - $shape->posts_m[0];
-        if ($bay_m < 0.3 || $shape->rearPipe_m > $shape->chord_m) {
-            $at = $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : '/table/racking/end_overhang_m';
+        if ($bay_m < 0.3 || $shape->rearPipe_m > $shape->chord_m || Printed::over(max($shape->posts_m), $shape->width_m)) {
+            $at = $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : ($sizes->bay === null ? '/table/racking/end_overhang_m' : '/table/racking/bay_m');
             $findings[] = Finding::of(Code::PipesOffTable, $at, [
                 'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m, 'bay_m' => $bay_m,
             ]);

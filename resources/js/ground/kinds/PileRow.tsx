@@ -32,9 +32,10 @@ function Stands() {
     return (
         <>
             <Say>
-                <Slot path="/table/racking/posts" /> piles stand in one row under the middle of the modules, in equal bays, the
-                ends hanging <Slot path="/table/racking/end_overhang_m" /> over. Their heads are{' '}
-                <Slot path="/table/racking/head_height_m" /> over the highest ground.
+                <Slot path="/table/racking/posts" /> piles stand in one row under the middle of the modules, in bays of{' '}
+                <Slot path="/table/racking/bay_m" open="one length" />, the ends hanging{' '}
+                <Slot path="/table/racking/end_overhang_m" /> over. Their heads are <Slot path="/table/racking/head_height_m" />{' '}
+                over the highest ground.
             </Say>
             <Section at="pile">The piles or screws are</Section>
             <PullTests />

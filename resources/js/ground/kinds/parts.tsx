@@ -34,7 +34,8 @@ export function Rows({ thing }: { thing: string }) {
     return (
         <Say>
             <Slot path="/table/racking/posts" /> {thing} along the row, front and rear, the table{' '}
-            <Slot path="/table/racking/end_overhang_m" /> past its end {thing}. The front beam lies{' '}
+            <Slot path="/table/racking/end_overhang_m" /> past its end {thing}, in bays of{' '}
+            <Slot path="/table/racking/bay_m" open="one length" />. The front beam lies{' '}
             <Slot path="/table/racking/front_height_m" /> over the highest ground.
         </Say>
     );
