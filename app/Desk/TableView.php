@@ -257,16 +257,22 @@ final class TableView
         $printer = $design->printer();
         $here = Writer::toArray($design->table);
 
-        return array_map(static function (array $way) use ($printer, $here): array {
+        $ways = TablePlanner::ways($design);
+        $fewest = TablePlanner::fewest($design, $ways);
+
+        return array_map(static function (array $way) use ($printer, $here, $fewest): array {
             $there = Writer::toArray($way['design']->table);
             $edits = [];
-            foreach (['/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m']] as $path => [$part, $key]) {
+            foreach ([
+                '/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m'], '/table/racking/end_overhang_m' => ['racking', 'end_overhang_m'],
+            ] as $path => [$part, $key]) {
                 $value = is_array($there[$part] ?? null) ? $there[$part][$key] ?? null : null;
                 if (is_int($value) || is_float($value)) {
                     $edits[] = ['path' => $path, 'typed' => is_int($value) ? (string) $value : $printer->length($value)];
                 }
             }
 
+            $overhang_m = is_array($there['racking'] ?? null) && is_float($there['racking']['end_overhang_m'] ?? null) ? $there['racking']['end_overhang_m'] : 0.0;
             // What else would stand does so in equal bays.
             $bay = is_array($here['racking'] ?? null) ? $here['racking']['bay_m'] ?? null : null;
             array_push($edits, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
@@ -276,10 +282,11 @@ final class TableView
                 'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
                 'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
                 'holds' => $way['holds'],
+                'overhang' => $way === $fewest ? $printer->length($overhang_m) : null,
                 'is_here' => $there['racking'] === $here['racking'] && $there['footing'] === $here['footing'],
                 'edits' => $edits,
             ];
-        }, TablePlanner::ways($design));
+        }, [...$ways, ...$fewest === null ? [] : [$fewest]]);
     }
 
     /**

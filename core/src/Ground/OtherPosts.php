@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Design\Ground\PileRow;
+use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Ground\TimberTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;
@@ -33,6 +37,24 @@ final class OtherPosts
                     footing: Copy::of($design->table->footing, hole: Length::ofMetres($hole_m)),
                 ));
             }
+        }
+
+        return $others;
+    }
+
+    /** @return list<TableDesign> The same posts under other overhangs, in steps of an inch or 25 mm; none where there is no overhang to vary */
+    public static function overhangs(TableDesign $design): array
+    {
+        $racking = $design->table->racking;
+        if (!$racking instanceof PipeTable && !$racking instanceof TimberTable && !$racking instanceof PileTable && !$racking instanceof PileRow) {
+            return [];
+        }
+        $step_m = $design->units === UnitSystem::Us ? 0.0254 : 0.025;
+        // So that half a metre of bay is left, and no further than may be entered.
+        $most_m = min(3.0, (TableFace::widthOf_m($design) - 0.5 * ($racking->posts - 1)) / 2);
+        $others = [];
+        for ($step = 0; $step * $step_m <= $most_m + 1e-9; ++$step) {
+            $others[] = $design->on(Copy::of($design->table, racking: Copy::of($racking, endOverhang: Length::ofMetres($step * $step_m))));
         }
 
         return $others;

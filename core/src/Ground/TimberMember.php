@@ -15,18 +15,21 @@ use Garnetine\Core\Load\Duration;
  *
  * Source: NDS 2018, §§3.3.3, 3.4, 3.7.1, 3.9, 4.3.8; NDS Supplement 2018, Tables 4A, 4D (wet service); recalled.
  */
-final readonly class TimberMember implements Member
+final class TimberMember implements Member
 {
     private const TABLE = 'nds_2018/timber';
     private const LAG = 'nds_2018/lag';
 
+    /** @var array<string, float> Stresses by what they are of and how long that lasts: hundreds of cases ask for the same few */
+    private array $known_Pa = [];
+
     private function __construct(
-        private Timber $timber,
+        private readonly Timber $timber,
         /** Along the bending, and across it. */
-        private float $depth_m,
-        private float $breadth_m,
-        private float $unheld_m,
-        private Coefficients $coefficients,
+        private readonly float $depth_m,
+        private readonly float $breadth_m,
+        private readonly float $unheld_m,
+        private readonly Coefficients $coefficients,
     ) {
     }
 
@@ -59,6 +62,11 @@ final readonly class TimberMember implements Member
     /** With all that changes it but how long a load lasts. */
     private function lasting_Pa(string $what): float
     {
+        return $this->known_Pa[$what] ??= $this->wetAndIncised_Pa($what);
+    }
+
+    private function wetAndIncised_Pa(string $what): float
+    {
         $reference = match ($what) {
             'fb' => $this->timber->bending,
             'ft' => $this->timber->tension,
@@ -76,7 +84,7 @@ final readonly class TimberMember implements Member
 
     private function strength_Pa(string $what, Duration $lasts): float
     {
-        return $this->lasting_Pa($what) * $this->coefficients->value(self::LAG, 'cd/'.$lasts->value);
+        return $this->known_Pa["$what $lasts->value"] ??= $this->lasting_Pa($what) * $this->coefficients->value(self::LAG, 'cd/'.$lasts->value);
     }
 
     private function modulus_m3(): float
@@ -119,9 +127,9 @@ final readonly class TimberMember implements Member
     /** Critical stress of buckling over a side of so much; K of a post that is free at its top. */
     private function euler_Pa(float $height_m, float $side_m): float
     {
-        $slender = $this->coefficients->value(self::TABLE, 'k_free_top') * $height_m / $side_m;
+        $this->known_Pa['free'] ??= 0.822 * $this->lasting_Pa('emin') / $this->coefficients->value(self::TABLE, 'k_free_top') ** 2;
 
-        return 0.822 * $this->lasting_Pa('emin') / max($slender, 1e-6) ** 2;
+        return $this->known_Pa['free'] / max($height_m / $side_m, 1e-6) ** 2;
     }
 
     public function together(float $down_N, float $moment_Nm, float $height_m, Duration $lasts): float

@@ -14,6 +14,7 @@ use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\Bedding;
 use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
@@ -154,17 +155,46 @@ final class TablePlanner
         if (self::plan($design, Depth::Checks)->face === null) {
             return [];
         }
-        $ways = [];
-        foreach (TableKinds::of($design, new Coefficients($design->ownCopies))->others() as $other) {
-            $plan = self::plan($other, Depth::Checks);
-            $ways[] = [
-                'posts' => count($plan->stand->places ?? []), 'hole_m' => $other->table->footing->hole->toMetres(),
-                'depth_m' => $plan->posts[0]->depth_m ?? null,
-                'holds' => $plan->posts !== [] && ($plan->leastReserve() ?? 0.0) >= -1e-9, 'reserve' => $plan->leastReserve(),
-                'bags' => TablePost::bagsOf($plan->posts), 'design' => $other,
-            ];
+
+        return array_map(self::way(...), TableKinds::of($design, new Coefficients($design->ownCopies))->others());
+    }
+
+    /** @return array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} */
+    private static function way(TableDesign $other): array
+    {
+        $plan = self::plan($other, Depth::Checks);
+
+        return [
+            'posts' => count($plan->stand->places ?? []), 'hole_m' => $other->table->footing->hole->toMetres(),
+            'depth_m' => $plan->posts[0]->depth_m ?? null,
+            'holds' => $plan->posts !== [] && ($plan->leastReserve() ?? 0.0) >= -1e-9, 'reserve' => $plan->leastReserve(),
+            'bags' => TablePost::bagsOf($plan->posts), 'design' => $other,
+        ];
+    }
+
+    /**
+     * The fewest posts that hold in equal bays in the hole that is planned, where other overhangs do with fewer than the present one: every overhang is
+     * planned whole, in steps of an inch or 25 mm. Of equals the one with the least concrete, then that with the greatest least reserve.
+     *
+     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $ways At the present overhang
+     *
+     * @return array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}|null Null where no fewer hold
+     */
+    public static function fewest(TableDesign $design, array $ways): ?array
+    {
+        $hole_m = $design->table->footing->hole->toMetres();
+        $here = array_values(array_filter($ways, static fn (array $way): bool => abs($way['hole_m'] - $hole_m) < 1e-9));
+        foreach ($here as $way) {
+            if ($way['holds']) {
+                return null;
+            }
+            $held = array_filter(array_map(self::way(...), OtherPosts::overhangs($way['design'])), static fn (array $one): bool => $one['holds']);
+            usort($held, static fn (array $one, array $other): int => [$one['bags'], -$one['reserve']] <=> [$other['bags'], -$other['reserve']]);
+            if ($held !== []) {
+                return $held[0];
+            }
         }
 
-        return $ways;
+        return null;
     }
 }

@@ -373,6 +373,7 @@ function Ways({ beside }: Beside) {
                             <td className="text-right">{way.depth} deep</td>
                             {way.bags !== '0' && <td className="pl-5 text-right">{way.bags} bags</td>}
                             <td className="pl-5 text-right">reserve {way.reserve}</td>
+                            <td className="pl-5">{way.overhang !== null && `${way.overhang} past its end posts: the fewest`}</td>
                             <td className="pl-5">
                                 {way.is_here ? (
                                     <strong>as planned</strong>

@@ -282,6 +282,8 @@ export type TableBeside = {
         bags: string;
         reserve: string;
         holds: boolean;
+        /** Past its end posts, where that is another than is planned. */
+        overhang: string | null;
         is_here: boolean;
         edits: Edit[];
     }[];
