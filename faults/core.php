@@ -660,6 +660,8 @@ return [
         ['$axial < 0.2 ? $axial / 2 + $bending', '$axial < 0.2 ? $bending', 'What presses on a bent post counts nothing'],
     ],
     'core/src/Ground/PostInGround.php' => [
+        ['1000 * $this->coefficients->value(self::ADFREEZE', '$this->coefficients->value(self::ADFREEZE', 'Frost grips a thousandth'],
+        ['$this->volume_m3($depth_m) * $this->density(\'concrete_pcf\') + $this->side_N($depth_m), [', '0.6 * $this->volume_m3($depth_m) * $this->density(\'concrete_pcf\'), [', 'Nothing holds against frost below it'],
         ['value(self::POSTS, \'height_factor\') / 4', 'value(self::POSTS, \'height_factor\') / 8', 'Tall posts hold as short ones'],
         ['return 0.6 * $this->volume_m3', 'return $this->volume_m3', 'All of the concrete holds down'],
         ['max(0.0, $depth_m - $loose_m)', 'max(0.0, $depth_m)', 'Frozen and loose ground clings to the post'],
@@ -669,6 +671,7 @@ return [
         ['?->isNamed() === true ? ', '?->isNamed() !== true ? ', 'The soil is doubled for everybody'],
     ],
     'core/src/Ground/TableFace.php' => [
+        ['(self::widthOf_m($design) - 2 * $overhang_m) / ($posts - 1)', '(self::widthOf_m($design) - $overhang_m) / ($posts - 1)', 'Tables hang over at one end alone'],
         ['? ModuleSide::Short : ModuleSide::Long', '? ModuleSide::Long : ModuleSide::Short', 'The rating of the other side is asked'],
         ['min(max($third_m, $rating->from', 'min(max(0.0, $rating->from', 'Rails lie at the edge of the clamp zone'],
     ],
@@ -689,6 +692,8 @@ return [
         ['$isPulled && $crossBolt !== YesNo::Yes', '$isPulled && $crossBolt === YesNo::No', 'Nobody has to say that a bolt goes across'],
     ],
     'core/src/Ground/PostChecks.php' => [
+        ['$holds_N + max(0.0, $dead_N)', '$holds_N', 'What stands on a post does not hold it against frost'],
+        ['!Printed::under($tried_m, $least_m) && ', '', 'Posts stand less deep than another season asks'],
         ['$this->places[$post]->built_m !== null', 'false', 'What is built is dug deeper once more'],
         ['$place->built_m ?? $planned_m', '$planned_m', 'Short holes hold as planned ones'],
         ['abs($moment_Nm - $across_N * $height_m))', '0.0)', 'Heads of posts are never bent'],
@@ -744,6 +749,57 @@ return [
         ['$tilt_rad > 0.0 ? $less : 1.0', '$less', 'A stowed head is judged in little wind'],
         ['$stow?->isProven() === true ? min', '$stow !== null ? min', 'A stow counts that nobody proved'],
     ],
+    'core/src/Ground/Ballast/TrayBlocks.php' => [
+        ['+ self::HOLDS * $blocks * $this->block_N', '+ $blocks * $this->block_N', 'Blocks keep from sliding by all of their weight'],
+        ['+ $this->falls * max(0.0, $down_N)', '', 'Nothing slides down a slope'],
+        ['/ self::HOLDS / $this->block_N', '/ $this->block_N', 'Blocks hold down by all of their weight'],
+        ['* 2 * $this->tray_m2', '* $this->tray_m2', 'Clay grips one tray of two'],
+        ['$down_N / 2)', '$down_N)', 'Cohesion is more than half of the weight'],
+        ['$down_N + $blocks[$tray] * $this->block_N', '$down_N', 'Blocks do not press on the ground'],
+    ],
+    'core/src/Ground/Ballast/BallastFramesKind.php' => [
+        ['$isEnd = $frame === 0 || $frame === $frames - 1', '$isEnd = $frame === 0', 'The last frame needs as many blocks as an inner one'],
+        ['max($counts[(int) $isEnd][1], TableStand::mostBlocks($others, $places[$frames + $frame]->id))', '$counts[(int) $isEnd][1]', 'Rear trays forget the blocks of another season'],
+    ],
+    'core/src/Ground/PileRow/RowCases.php' => [
+        ['$own->posts[$post] * $fallen[0]', '$share * $fallen[0]', 'Snow on some spans shares itself as on all'],
+        ['$own->posts[$post] * $fallen[2]', '0.0', 'Snow bends no head'],
+        ['($isUneven ? max($share, $pushed[$post]) : $share)', '$share', 'A short pile takes no more of a push'],
+        ['$way * ($head_Nm + $across_N', '($head_Nm + $across_N', 'What turns a pile is not counted the way it is pushed'],
+        ['$wide_m * $bends + $snowWide_m * $snowBends', '$wide_m * $bends', 'Snow bends no strut'],
+    ],
+    'core/src/Ground/PileRow/RowShape.php' => [
+        ['$below_N + $above_N - $second_N', '$below_N + $above_N', 'The first purlin bears all of its modules'],
+        ['abs($s_m - $this->chord_m / 2)', 'abs($s_m)', 'Struts are bent about their low end'],
+        ['+ max($ground_m) - $one_m', '', 'Heads stand as high over all ground'],
+    ],
+    'core/src/Ground/PileRow/PileRowKind.php' => [
+        ['* $on_m2 * $lever_m, $slips_Pa * $on_m2 * $lever_m', '* $on_m2 * $lever_m, 0.0', 'Purlins are not bent down the slope'],
+        ['$case->posts[$post][1] * $place->height_m)', '0.0)', 'A head is bent as the ground is'],
+    ],
+    'core/src/Plan/TableSeasons.php' => [
+        ['$stood && $other->posts !== []', '$stood', 'Posts stand that do not hold at another tilt'],
+        ['abs($stand->depth_m - $first->depth_m) > 1e-9 || ', '', 'Every season has a depth of its own'],
+        ["array_values(array_diff(\$check->from, ['/table/tilt_rad'])), \$at", '$check->from', 'A check of another season names the planned tilt'],
+    ],
+    'core/src/Ground/TableStand.php' => [
+        ['$place ? max($most, $post->blocks ?? 0) : $most', '$place ? min($most, $post->blocks ?? 0) : $most', 'The fewest blocks of all seasons are laid'],
+    ],
+    'core/src/Ground/Bedding.php' => [
+        ['* cos($face->tilt_rad) + $past_m', ' + $past_m', 'Gravel lies under the slope and not under its shadow'],
+    ],
+    'core/src/Ground/Leaning.php' => [
+        ['abs($down_N) * $arm_m', '$down_N * $arm_m', 'What lifts a leaning post straightens it'],
+    ],
+    'core/src/Ground/OtherPosts.php' => [
+        ['0.5 * ($racking->posts - 1)) / 2', '0.5 * ($racking->posts - 1)) / 20', 'Few overhangs are looked at'],
+    ],
+    'core/src/Plan/TablePlanner.php' => [
+        ["[\$one['bags'], -\$one['reserve']] <=> [\$other['bags'], -\$other['reserve']]", "[\$one['bags'], \$one['reserve']] <=> [\$other['bags'], \$other['reserve']]", 'Of equals the weaker is offered'],
+    ],
+    'core/src/Sun/TiltYield.php' => [
+        ["\$season['day'] <= \$day ? \$season : \$now", "\$season['day'] < \$day ? \$season : \$now", 'A season begins a day late'],
+    ],
     'core/src/Ground/Frames/FrameRow.php' => [
         ['+ $dead * $on_N[$row]', '+ $on_N[$row]', 'Ballast counts in full against uplift', 'Ground'],
         ['$modules ? 0.5 : 1.0', '$modules ? 1.0 : 1.0', 'End frames bear as much as inner ones'],
@@ -759,6 +815,8 @@ return [
         ['count($results_N) < self::FEWEST ? null', 'count($results_N) < 1 ? null', 'One test is enough'],
     ],
     'core/src/Ground/TestedPile.php' => [
+        ['4 * $this->ground->hole_m', '$this->ground->hole_m', 'Frost grips one side of a pile'],
+        ['* $this->ground->below($depth_m)', '', 'Tests count in frozen ground'],
         ['$this->isShort($depth_m) ? 0.0 : ', '', 'A pile that stops short is lifted like one that was tested'],
         ['$this->sideways_N * min(1.0, ', '$this->sideways_N * max(1.0, ', 'High piles bear more than tested'],
     ],
@@ -916,7 +974,6 @@ return [
         ['=== $isNorth =>', '=== true =>', 'Summer is in July everywhere', 'Sun'],
     ],
     'core/src/Ground/TwoRows/AsBuilt.php' => [
-        ['* abs($down_N) * $arm_m]', '* $down_N * $arm_m]', 'A post that is pulled and leans is bent less', 'Ground'],
         ['/ $bay_m ** 2', '/ $bay_m', 'A beam is pulled as over a bay of one metre', 'Ground'],
         ['($over[1] ?? 0.0) - ($over[0] ?? 0.0)', '($over[1] ?? 0.0) + ($over[0] ?? 0.0)', 'Heads that are all too high tilt a table', 'Ground'],
     ],

@@ -55,6 +55,24 @@ final readonly class AlongRow
         return [$whole, new self(array_values($posts), $moments)];
     }
 
+    /**
+     * How snow that lies on some spans alone shares itself.
+     *
+     * @param non-empty-list<float> $posts_m
+     * @param list<float> $loads_m
+     *
+     * @return array<string, list<self>> By its shares of the spans; none where it lies on all
+     */
+    public static function uneven(array $posts_m, array $loads_m, BeamJoints $joints, TableSnow $snow): array
+    {
+        $uneven = [];
+        foreach ($snow->cases as [, , , $spans]) {
+            $uneven[implode(' ', $spans ?? [])] = $spans === null ? [] : self::under($posts_m, $loads_m, $joints, $spans);
+        }
+
+        return $uneven;
+    }
+
     /** @param non-empty-list<float> $posts_m */
     private static function span(array $posts_m, float $x_m): int
     {

@@ -28,6 +28,9 @@ final readonly class RowCases
     /** @var non-empty-list<AlongRow> */
     private array $even;
 
+    /** @var array<string, list<AlongRow>> How snow that lies on some spans alone shares itself, by its shares of them */
+    private array $uneven;
+
     /** @param non-empty-list<PostPlace> $places */
     public function __construct(
         private TableDesign $design,
@@ -39,6 +42,7 @@ final readonly class RowCases
     ) {
         $this->dead_N = $design->modules_N() + $row->dead->toPascals() * $shape->area_m2();
         $this->even = AlongRow::under($shape->posts_m, $shape->held_m, $row->joints);
+        $this->uneven = AlongRow::uneven($shape->posts_m, $shape->held_m, $row->joints, $loads->snow);
     }
 
     public function dead_N(): float
@@ -70,7 +74,7 @@ final readonly class RowCases
     /** @return list<AlongRow> How snow that lies on some spans alone shares itself; as all else where it lies on all */
     private function lies(Together $acts): array
     {
-        return $acts->spans === null ? $this->even : AlongRow::under($this->shape->posts_m, $this->shape->held_m, $this->row->joints, $acts->spans);
+        return $acts->spans === null ? $this->even : $this->uneven[implode(' ', $acts->spans)];
     }
 
     /** @return non-empty-list<float> What each pile takes of a push at the heads, by its stiffness */

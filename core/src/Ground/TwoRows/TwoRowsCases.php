@@ -56,18 +56,13 @@ final readonly class TwoRowsCases
         ?Member $rear = null,
         ?Member $beam = null,
     ): self {
-        $uneven = [];
-        foreach ($loads->snow->cases as [, , , $spans]) {
-            $uneven[implode(' ', $spans ?? [])] = $spans === null ? [] : AlongRow::under($shape->posts_m, $shape->rails_m, $sizes->joints, $spans);
-        }
-
         return new self(
             $shape,
             $sizes,
             $loads,
             $design->modules_N() + $sizes->dead->toPascals() * $shape->area_m2(),
             AlongRow::under($shape->posts_m, $shape->rails_m, $sizes->joints),
-            $uneven,
+            AlongRow::uneven($shape->posts_m, $shape->rails_m, $sizes->joints, $loads->snow),
             array_map(static fn (int $row): array => array_map(
                 static fn (int $post): ?float => $design->table->builtDepth_m(PostPlace::name($post, $row)),
                 array_keys($shape->posts_m),
