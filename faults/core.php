@@ -778,15 +778,20 @@ return [
         ['$case->posts[$post][1] * $place->height_m)', '0.0)', 'A head is bent as the ground is'],
     ],
     'core/src/Plan/TableSeasons.php' => [
-        ['$stood && $other->posts !== []', '$stood', 'Posts stand that do not hold at another tilt'],
-        ['abs($stand->depth_m - $first->depth_m) > 1e-9 || ', '', 'Every season has a depth of its own'],
-        ["array_values(array_diff(\$check->from, ['/table/tilt_rad'])), \$at", '$check->from', 'A check of another season names the planned tilt'],
+        ['$stood && $other->posts !== []', '$stood', 'Posts stand that do not hold at another tilt', 'Ground'],
+        ['abs($stand->depth_m - $first->depth_m) > 1e-9 || ', '', 'Every season has a depth of its own', 'Ground'],
+        ["array_values(array_diff(\$check->from, ['/table/tilt_rad'])), \$at", '$check->from', 'A check of another season names the planned tilt', 'Ground'],
     ],
     'core/src/Ground/TableStand.php' => [
         ['$place ? max($most, $post->blocks ?? 0) : $most', '$place ? min($most, $post->blocks ?? 0) : $most', 'The fewest blocks of all seasons are laid'],
     ],
     'core/src/Ground/Bedding.php' => [
         ['* cos($face->tilt_rad) + $past_m', ' + $past_m', 'Gravel lies under the slope and not under its shadow'],
+    ],
+    'core/src/Seal/TubesOf.php' => [
+        ['2 * ($flashing->below->toMetres() + ', '($flashing->below->toMetres() + ', 'A bead runs down one side'],
+        ['self::MORE * (', '(', 'Nothing is wasted'],
+        ['=== null || $design->kit->foot->flashing() !== null && $sealant->bead === null', '=== null', 'Beads nobody entered are nothing'],
     ],
     'core/src/Ground/Leaning.php' => [
         ['abs($down_N) * $arm_m', '$down_N * $arm_m', 'What lifts a leaning post straightens it'],
@@ -795,10 +800,10 @@ return [
         ['0.5 * ($racking->posts - 1)) / 2', '0.5 * ($racking->posts - 1)) / 20', 'Few overhangs are looked at'],
     ],
     'core/src/Plan/TablePlanner.php' => [
-        ["[\$one['bags'], -\$one['reserve']] <=> [\$other['bags'], -\$other['reserve']]", "[\$one['bags'], \$one['reserve']] <=> [\$other['bags'], \$other['reserve']]", 'Of equals the weaker is offered'],
+        ["[\$one['bags'], -\$one['reserve']] <=> [\$other['bags'], -\$other['reserve']]", "[\$one['bags'], \$one['reserve']] <=> [\$other['bags'], \$other['reserve']]", 'Of equals the weaker is offered', 'Ground'],
     ],
     'core/src/Sun/TiltYield.php' => [
-        ["\$season['day'] <= \$day ? \$season : \$now", "\$season['day'] < \$day ? \$season : \$now", 'A season begins a day late'],
+        ["\$season['day'] <= \$day ? \$season : \$now", "\$season['day'] < \$day ? \$season : \$now", 'A season begins a day late', 'Ground'],
     ],
     'core/src/Ground/Frames/FrameRow.php' => [
         ['+ $dead * $on_N[$row]', '+ $on_N[$row]', 'Ballast counts in full against uplift', 'Ground'],

@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Design;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Seal\HoleLedger;
+use Garnetine\Core\Seal\TubesOf;
 use Garnetine\Core\Under\Beneath;
 
 /** What to bring, counted from the plan. */
@@ -58,7 +59,26 @@ final class Materials
             ...self::beneath($design, array_sum($modules), $beneath, $item),
             ...self::butyl($design, $onFeet, $item),
             ...$kit->foot->betweenBattens() !== null ? [$item('tape', 'Sealing tape under '.$kit->foot->name(), $feet, '')] : [],
-            $item('sealed_hole', $kit->sealant->name, $holes->toSeal($kit->foot->flashing() !== null), $kit->sealant->document),
+            ...self::sealant($design, $holes, $feet - $strong, $item),
+        ];
+    }
+
+    /**
+     * The holes that take sealant, and its tubes where it is known what one holds.
+     *
+     * @param \Closure(string, string, int, string): array{item: string, name: string, count: int, document: string} $item
+     *
+     * @return list<array{item: string, name: string, count: int, document: string}>
+     */
+    private static function sealant(Design $design, HoleLedger $holes, int $flashed, \Closure $item): array
+    {
+        $sealant = $design->kit->sealant;
+        $sealed = $holes->toSeal($design->kit->foot->flashing() !== null);
+        $tubes = TubesOf::count($design, $sealed, $flashed);
+
+        return [
+            $item('sealed_hole', $sealant->name, $sealed, $sealant->document),
+            ...$tubes === null ? [] : [$item('tube', "Tubes of $sealant->name", $tubes, $sealant->document)],
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Temperature;
 
 final readonly class Sealant
@@ -22,6 +23,12 @@ final readonly class Sealant
         /** And up to so much. */
         #[Range(-40, 80)]
         public ?Temperature $appliedTo = null,
+        /** Of the bead that is laid under a flashing. */
+        #[Range(0.001, 0.03)]
+        public ?Length $bead = null,
+        /** Litres in a tube; null where tubes are not counted. */
+        #[Range(0.02, 20)]
+        public ?float $tubeLitres = null,
     ) {
     }
 }

@@ -63,6 +63,9 @@ final class SeasonsTest extends TestCase
         $told = array_filter($all->checks, static fn ($check): bool => isset($check->values['tilt_rad']));
         self::assertNotSame([], $told);
         foreach (array_keys($told) as $path) {
+            $from = $all->figures->at($path)->from ?? [];
+            self::assertCount(1, preg_grep('~^/table/seasons/[01]/tilt_rad$~', $from) ?: []);
+            self::assertNotContains('/table/tilt_rad', $from);
             self::assertMatchesRegularExpression('/tilted (10|35)\.00°/', Summary::because($all, TableBecauses::of($all, $path)));
         }
         self::assertCount($all->posts === [] ? 0 : 2, array_filter($all->steps(), static fn (array $step): bool => str_starts_with($step['code'], 'table_season')));
@@ -74,7 +77,7 @@ final class SeasonsTest extends TestCase
         [$flat, $steep] = [self::plan('', [], $changes), self::plan('', [], ['/table/tilt_rad' => deg2rad(30)] + $changes)];
         self::assertLessThan($steep->stand?->depth_m, $flat->stand?->depth_m);
         $both = self::plan('', [30.0], $changes);
-        self::assertSame($steep->stand?->depth_m, $both->stand?->depth_m);
+        self::assertSame([$steep->stand?->depth_m, $steep->posts[0]->depth_m], [$both->stand?->depth_m, $both->posts[0]->depth_m]);
         // The cut is that of the tilt at which it is built.
         self::assertEqualsWithDelta(($both->posts[0]->cut_m ?? 0.0) - ($flat->posts[0]->cut_m ?? 0.0), $both->posts[0]->depth_m - $flat->posts[0]->depth_m, 1e-9);
         $steps = array_column($both->steps(), 'values', 'code');

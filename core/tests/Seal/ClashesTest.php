@@ -7,6 +7,7 @@ namespace Garnetine\Core\Tests\Seal;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Seal\Clashes;
+use Garnetine\Core\Seal\TubesOf;
 use Garnetine\Core\Tests\Support\Scenario;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -61,5 +62,23 @@ final class ClashesTest extends TestCase
             $steps = array_values(array_filter($plan->steps->steps ?? [], static fn (array $step): bool => str_starts_with($step['code'], 'sealant_')));
             self::assertSame($text === null ? [] : [$text], array_map(static fn (array $step): string => (string) strstr(Texts::of($plan->design)->say('step.'.$step['code'], $step['values']), ': “', true), $steps));
         }
+    }
+
+    /** Holes of a 5/16-in screw 4 in long and beads of 1/4 in round plates of 8 in by 3 and 5 in, 15 % more: by hand in litres. */
+    public function test_tubes_of_sealant_fill_holes_and_beads(): void
+    {
+        $tubes = static fn (string $job, ?float $litres): ?int => array_column(Planner::plan(self::scenario($job, ['/kit/sealant/tube_litres' => $litres])->design())->materials(), 'count', 'item')['tube'] ?? null;
+        self::assertNull($tubes('quince-lane', null));
+        self::assertNull($tubes('quince-lane', 0.3));
+        $design = self::scenario('quince-lane', ['/kit/sealant/tube_litres' => 0.3, '/kit/sealant/bead_m' => 0.00635, '/kit/foot/flashing/width_m' => 0.2032, '/kit/foot/flashing/below_m' => 0.0762, '/kit/foot/flashing/above_m' => 0.127])->design();
+        $hole = M_PI / 4 * (5 / 16 * 2.54) ** 2 * 4 * 2.54 / 1000;
+        $bead = M_PI / 4 * 0.635 ** 2 * (20.32 + 2 * (7.62 + 12.7)) / 1000;
+        self::assertEqualsWithDelta(1.15 * (34 * $hole + 32 * $bead), 1000 * TubesOf::volume_m3($design, 34, 32), 1e-6);
+        self::assertSame([4, 1], [TubesOf::count($design, 34, 32), TubesOf::count($design, 34, 0)]);
+        $plan = Planner::plan($design);
+        $count = array_column($plan->materials(), 'count', 'item');
+        self::assertSame(TubesOf::count($design, $count['sealed_hole'], $count['foot']), $count['tube']);
+        // Where no plate wants a bead the holes alone are filled.
+        self::assertSame(1, $tubes('feijoa-lane', 0.3));
     }
 }

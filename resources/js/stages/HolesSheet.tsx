@@ -42,7 +42,14 @@ export function HolesSheet() {
                 {data.fields['/kit/foot/flashing/width_m'] === undefined ? 'Other holes are sealed' : 'Sealed'} with{' '}
                 <Slot path="/kit/sealant/name" />, <Slot path="/kit/sealant/base" />, by <Slot path="/kit/sealant/document" />,
                 from <Slot path="/kit/sealant/applied_from_celsius" open="(not entered)" /> to{' '}
-                <Slot path="/kit/sealant/applied_to_celsius" open="(not entered)" />.
+                <Slot path="/kit/sealant/applied_to_celsius" open="(not entered)" />. A tube holds{' '}
+                <Slot path="/kit/sealant/tube_litres" open="(not counted)" /> litres
+                {data.fields['/kit/foot/flashing/width_m'] !== undefined && (
+                    <>
+                        , laid in beads of <Slot path="/kit/sealant/bead_m" open="(not entered)" />
+                    </>
+                )}
+                .
             </Say>
             <Say>
                 Above the array, so that its water runs over it: <Slot path="/surface/run_off" />.

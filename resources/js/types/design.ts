@@ -320,6 +320,8 @@ export type FieldPath =
     | '/kit/sealant/base'
     | '/kit/sealant/applied_from_celsius'
     | '/kit/sealant/applied_to_celsius'
+    | '/kit/sealant/bead_m'
+    | '/kit/sealant/tube_litres'
     | '/kit/extra_mass_per_module_kg'
     | '/kit/under/name'
     | '/kit/under/document'
