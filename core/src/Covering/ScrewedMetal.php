@@ -50,6 +50,9 @@ final readonly class ScrewedMetal implements Covering
         #[Text(80)]
         public string $sheet = '',
         public Coating $coating = Coating::Unknown,
+        /** That every part which touches a roof of copper is made for it; empty where there is none. */
+        #[Text(160)]
+        public string $copperDocument = '',
     ) {
     }
 

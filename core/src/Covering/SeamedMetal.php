@@ -27,6 +27,9 @@ final readonly class SeamedMetal implements Covering
         /** Where a panel is fixed, so that heat moves it to either side of there; null while nobody knows. */
         public ?FixedPoint $fixedPoint = null,
         public Coating $coating = Coating::Unknown,
+        /** That every part which touches a roof of copper is made for it; empty where there is none. */
+        #[Text(160)]
+        public string $copperDocument = '',
     ) {
     }
 

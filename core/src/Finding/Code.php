@@ -53,6 +53,7 @@ enum Code: string
     case SeamUnknown = 'seam_unknown';
     case SheetUntested = 'sheet_untested';
     case SharedUnfit = 'shared_unfit';
+    case MadeForCopper = 'made_for_copper';
     case MaterialsClash = 'materials_clash';
     case SealantUpsideDown = 'sealant_upside_down';
     case ClampNotForFrame = 'clamp_not_for_frame';
@@ -346,7 +347,7 @@ enum Code: string
     private const ASSUMPTIONS = [
         self::ArmByEye, self::AsideColumn, self::AsNzsDirection, self::EnRecommended, self::EnWinds, self::ExtrasDoNotHoldDown, self::FireChecked,
         self::FireExempt, self::FireNotChecked, self::FloorOnPanels, self::FreeSlidePath, self::Fu45, self::GivenPressures, self::HillCounts,
-        self::FeetFixedAlong, self::TwoLayersHigher, self::LegsMidChord, self::HipFigures, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
+        self::FeetFixedAlong, self::TwoLayersHigher, self::LegsMidChord, self::HipFigures, self::MadeForCopper, self::HoleEndsRail, self::KhFloor, self::KztEntered, self::LateralByGap, self::NoEqualisation, self::NoFootAtEnd,
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SpentApart, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,

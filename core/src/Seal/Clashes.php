@@ -24,14 +24,15 @@ final class Clashes
     public static function findings(Design $design): array
     {
         $covering = $design->surface->covering;
-        $coating = $covering instanceof ScrewedMetal || $covering instanceof SeamedMetal ? $covering->coating : Coating::Unknown;
+        [$coating, $forCopper] = $covering instanceof ScrewedMetal || $covering instanceof SeamedMetal
+            ? [$covering->coating, trim($covering->copperDocument)] : [Coating::Unknown, ''];
         $base = $design->kit->sealant->base;
         $isOnZincOrCopper = in_array($coating, [Coating::Zinc, Coating::AluminiumZinc, Coating::Copper], true);
         $clashes = [
             'clash.acetoxy' => $base === SealantBase::AcetoxySilicone && $isOnZincOrCopper ? '/kit/sealant/base' : null,
             'clash.pad' => $base === SealantBase::RoofCement && $design->kit->foot->padOn($covering) !== null ? '/kit/sealant/base' : null,
-            // Rails, clamps and frames are of aluminium or zinc-coated.
-            'clash.copper_roof' => $coating === Coating::Copper ? '/surface/covering/coating' : null,
+            // Rails, clamps and frames are of aluminium or zinc-coated, where no document says otherwise.
+            'clash.copper_roof' => $coating === Coating::Copper && $forCopper === '' ? '/surface/covering/copper_document' : null,
             'clash.copper_above' => $design->surface->runOff === RunOff::Copper ? '/surface/run_off' : null,
             'clash.on_aluminium_zinc' => in_array($design->surface->runOff, [RunOff::Lead, RunOff::TreatedWood], true) && $coating === Coating::AluminiumZinc ? '/surface/run_off' : null,
         ];
@@ -42,6 +43,9 @@ final class Clashes
 
         [$from, $to] = [$design->kit->sealant->appliedFrom, $design->kit->sealant->appliedTo];
         $isUpsideDown = $from !== null && $to !== null && $from->toCelsius() > $to->toCelsius();
+
+        $isMade = $coating === Coating::Copper && $forCopper !== '';
+        array_push($findings, ...$isMade ? [Finding::of(Code::MadeForCopper, '/surface/covering/copper_document', ['document' => $forCopper])] : []);
 
         return [...$findings, ...$isUpsideDown ? [Finding::of(Code::SealantUpsideDown, '/kit/sealant/applied_to_celsius', [
             'sealant' => $design->kit->sealant->name, 'from_celsius' => $from->toCelsius(), 'to_celsius' => $to->toCelsius(),

@@ -55,6 +55,16 @@ function Shingles() {
     );
 }
 
+/** Of a roof of copper alone: what else touches it corrodes. */
+function MadeForCopper() {
+    const { data } = useDesk();
+    return data.fields['/surface/covering/coating']?.value === 'copper' ? (
+        <>
+            , for which every part is made by <Slot path="/surface/covering/copper_document" open="no document" />
+        </>
+    ) : null;
+}
+
 function ScrewedMetal() {
     return (
         <>
@@ -62,10 +72,10 @@ function ScrewedMetal() {
                 Sheets of “<Slot path="/surface/covering/sheet" open="which?" />
                 ”, <Slot path="/surface/covering/sheet_thickness_m" /> thick, with a tensile strength of{' '}
                 <Slot path="/surface/covering/sheet_strength_Pa" open="not known" />: of steels over 65 ksi three quarters; to the
-                weather they show <Slot path="/surface/covering/coating" />. Their ribs are{' '}
-                <Slot path="/surface/covering/rib_height_m" /> high, one every <Slot path="/surface/covering/rib_pitch_m" />, the
-                first <Slot path="/surface/covering/first_rib_m" /> from the left edge. Flat are{' '}
-                <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
+                weather they show <Slot path="/surface/covering/coating" />
+                <MadeForCopper />. Their ribs are <Slot path="/surface/covering/rib_height_m" /> high, one every{' '}
+                <Slot path="/surface/covering/rib_pitch_m" />, the first <Slot path="/surface/covering/first_rib_m" /> from the
+                left edge. Flat are <Slot path="/surface/covering/crest_flat_m" open="not measured" /> of a rib and{' '}
                 <Slot path="/surface/covering/pan_flat_m" open="not measured" /> of a pan.
             </Say>
             <Say>
@@ -85,7 +95,8 @@ function SeamedMetal() {
             <Slot path="/surface/covering/seam" open="which?" />
             ”, one every <Slot path="/surface/covering/seam_pitch_m" />, the first <Slot path="/surface/covering/first_seam_m" />{' '}
             from the left edge. They are fixed <Slot path="/surface/covering/fixed_point" open="nobody knows where" /> and show{' '}
-            <Slot path="/surface/covering/coating" /> to the weather.
+            <Slot path="/surface/covering/coating" /> to the weather
+            <MadeForCopper />.
         </Say>
     );
 }

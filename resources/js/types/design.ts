@@ -76,6 +76,7 @@ export type FieldPath =
     | '/surface/covering/sheet_strength_Pa'
     | '/surface/covering/sheet'
     | '/surface/covering/coating'
+    | '/surface/covering/copper_document'
     | '/surface/covering/seam_pitch_m'
     | '/surface/covering/first_seam_m'
     | '/surface/covering/seam'
