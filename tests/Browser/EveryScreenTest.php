@@ -53,6 +53,11 @@ final class EveryScreenTest extends BrowserTestCase
             $screens["$kinds/stage/$stage"] = '#worksheet';
         }
         $screens["$kinds/print/crew"] = 'main h1';
+        $meadow = '/jobs/'.$this->exampleJob($this->user, 'sallow-meadow')->id;
+        foreach (['table?surface=blocks', 'foundations?surface=blocks', 'foundations?surface=row', 'setting_out?surface=row'] as $stage) {
+            $screens["$meadow/stage/$stage"] = '#worksheet';
+        }
+        $screens["$meadow/print/crew"] = 'main h1';
         foreach ($screens as $path => $ready) {
             array_push($wrong, ...$this->look($path, $ready));
         }

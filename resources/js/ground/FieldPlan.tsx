@@ -19,6 +19,9 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
     const k = Math.min((size.width - beside) / Math.max(1, right - left), (size.height - 110) / Math.max(1, high - low));
     const x = (east: number) => beside / 2 - 5 + (east - left) * k + (size.width - beside - (right - left) * k) / 2;
     const y = (north: number) => 46 + (high - north) * k;
+    /** Whether a post stands where the name of a table would be: that goes below the table then. */
+    const overName = ({ corners, posts }: Field['tables'][number]) =>
+        posts.some(([east, north]) => Math.abs(mean(corners, 0) - east) * k < 45 && Math.abs(mean(corners, 1) - north) * k < 12);
     return (
         <svg
             width={size.width}
@@ -94,8 +97,11 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                         {(!narrow || table.here) && (
                             <Named
                                 x={x(mean(table.corners, 0))}
-                                // Under a post in the middle.
-                                y={y(mean(table.corners, 1)) + (table.posts.length === 1 ? 22 : 4)}
+                                y={
+                                    overName(table)
+                                        ? y(Math.min(...table.corners.map((corner) => corner[1]))) + 16
+                                        : y(mean(table.corners, 1)) + 4
+                                }
                                 anchor="middle"
                                 tone="ink"
                                 strong={table.here}

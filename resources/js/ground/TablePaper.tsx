@@ -10,7 +10,21 @@ import type { PaperData } from '@/types/desk';
 /** What a crew takes to the field: the drawings, stakes, holes and cuts, with lines to write on what was measured. */
 export function TableCrewSheets({ view }: { view: PaperData }) {
     const { table } = view;
-    return table === null ? null : (
+    if (table === null) {
+        return null;
+    }
+    const trays = table.posts.some((post) => post.blocks !== null);
+    const poured = table.posts.some((post) => post.bags !== null);
+    const written = trays
+        ? ['Blocks laid', 'Block weighed', 'Level both ways', 'By']
+        : [
+              poured ? 'Hole measured' : 'Depth measured',
+              'String measured',
+              'Plumb both ways',
+              ...(poured ? ['Poured on'] : []),
+              'By',
+          ];
+    return (
         <>
             <OpenStops view={view} />
             {table.drawn !== null && (
@@ -53,8 +67,8 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                     </ul>
                 </Part>
             )}
-            <Part title="Holes and posts">
-                <Wide label="Holes and posts">
+            <Part title={trays ? 'Trays and blocks' : 'Holes and posts'}>
+                <Wide label={trays ? 'Trays and blocks' : 'Holes and posts'}>
                     <Posts table={table} />
                 </Wide>
             </Part>
@@ -62,7 +76,8 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                 <table className="font-condensed">
                     <thead>
                         <tr>
-                            {['Post', 'Hole measured', 'String measured', 'Plumb both ways', 'Poured on', 'By'].map((title) => (
+                            <th>{trays ? 'Tray' : 'Post'}</th>
+                            {written.map((title) => (
                                 <th key={title}>{title}</th>
                             ))}
                         </tr>
@@ -71,8 +86,8 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
                         {table.stakes.map((stake) => (
                             <tr key={stake.post} className="h-9">
                                 <td className="font-semibold">{stake.post}</td>
-                                {['hole', 'string', 'plumb', 'poured', 'by'].map((cell) => (
-                                    <td key={cell} className="border-line border-l" />
+                                {written.map((title) => (
+                                    <td key={title} className="border-line border-l" />
                                 ))}
                             </tr>
                         ))}

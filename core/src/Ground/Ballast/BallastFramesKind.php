@@ -162,7 +162,7 @@ final readonly class BallastFramesKind implements TableKind
         return [
             Steps::one('trays', [
                 'posts' => count($posts), 'long_m' => $this->frames->trayLong->toMetres(), 'wide_m' => $this->frames->trayWide->toMetres(),
-            ], 'open_ground'),
+            ]),
             $this->row->strung(),
             Steps::one($frames > 2 ? 'blocks' : 'blocks_alike', [
                 'all' => array_sum(array_column($posts, 'blocks')), 'block_kg' => $this->frames->block->toSi(), 'front' => $front, 'rear' => $rear,
