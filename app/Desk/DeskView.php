@@ -94,10 +94,11 @@ final class DeskView
      * What the desk shows of a surface and of a table alike.
      *
      * @param string $here The one in view
+     * @param array<string, TablePlan>|null $tables Plans of all tables of the job, where they are known
      *
      * @return array{array<string, mixed>, bool} And whether the company knows values that the design does not use
      */
-    public static function common(DesignModel $model, Design|TableDesign $document, Plan|TablePlan $plan, string $here): array
+    public static function common(DesignModel $model, Design|TableDesign $document, Plan|TablePlan $plan, string $here, ?array $tables = null): array
     {
         $texts = Texts::of($document);
         $project = $model->document();
@@ -112,7 +113,7 @@ final class DeskView
                 'at' => $model->created_at->toIso8601ZuluString(), 'is_side' => $model->is_side, 'change' => $model->change,
             ],
             'surface' => $here,
-            'surfaces' => SurfaceList::of($project, $here, $plan),
+            'surfaces' => SurfaceList::of($project, $here, $plan, $tables),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
             'own_offers' => OwnCopyView::all($offers, $texts),
             'confirmed_offers' => $confirmed === []

@@ -8,13 +8,11 @@ use App\Planning\Planning;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
-use Garnetine\Core\Plan\AlikeTables;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 use Garnetine\Core\Plan\TablePlan;
-use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Support\Facades\Cache;
 
@@ -31,17 +29,13 @@ final class SurfaceList
 
     /**
      * @param string $here The surface or the table in view, whose plan is known
+     * @param array<string, TablePlan>|null $tables Plans of all tables, where they are known
      *
      * @return list<array{id: string, name: string, is_table: bool, modules: int|null, counted: string, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
      */
-    public static function of(Project $project, string $here, Plan|TablePlan $plan): array
+    public static function of(Project $project, string $here, Plan|TablePlan $plan, ?array $tables = null): array
     {
-        $tables = [];
-        $alike = new AlikeTables();
-        foreach ($project->tableIds() as $id) {
-            $tables[$id] = $id === $here && $plan instanceof TablePlan ? $plan : TablePlanner::plan($project->table($id), Depth::Checks, $alike);
-        }
-        $told = TablesBeside::told($tables);
+        $told = $tables ?? TablesBeside::all($project, Depth::Checks);
 
         return array_map(
             static fn (string $id): array => ['id' => $id, 'name' => $project->nameOf($id), 'is_table' => isset($project->tables[$id])]

@@ -43,14 +43,19 @@ final class TableView
     /** What only surfaces have. */
     private const NOT_OF_TABLES = ['block' => '', 'blocks' => [], 'own_missing' => [], 'survey' => [], 'runs' => [], 'eave_to_ridge' => ''];
 
-    /** @return array<string, mixed> */
-    public static function of(DesignModel $model, string $id): array
+    /**
+     * @param array<string, TablePlan>|null $all Plans of all tables of its job, where they are known
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(DesignModel $model, string $id, ?array $all = null): array
     {
         $project = $model->document();
         $design = $project->table($id);
-        $field = TablesBeside::field($project, $id, Depth::Checks);
-        $plan = $field[$id];
-        [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id);
+        $all ??= TablesBeside::all($project, Depth::Checks);
+        $field = TablesBeside::of($all, $id);
+        $plan = $all[$id];
+        [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id, $all);
         $texts = Texts::of($design);
 
         $planned = self::planned($plan);
@@ -77,11 +82,10 @@ final class TableView
      */
     public static function onPaper(DesignModel $model, ?array $ids = null): array
     {
+        $all = TablesBeside::all($model->document(), Depth::Checks);
+
         return array_map(
-            static fn (string $id): array => ['becauses' => self::becauses(TablePlanner::plan(
-                $model->document()->table($id),
-                Depth::Checks,
-            ))] + self::of($model, $id),
+            static fn (string $id): array => ['becauses' => self::becauses($all[$id])] + self::of($model, $id, $all),
             $ids === null ? $model->document()->tableIds() : array_values(array_intersect($model->document()->tableIds(), $ids)),
         );
     }

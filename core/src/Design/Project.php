@@ -23,6 +23,7 @@ final class Project
 {
     public const SCHEMA = 4;
 
+    public const MOST_TABLES = 60;
     public const ID = '[a-z][a-z0-9_-]{0,39}';
     private const PLACE = '(/[a-zA-Z0-9_-]{1,60}){1,8}';
 
@@ -73,7 +74,7 @@ final class Project
         #[Keyed(null, null, 5_000, self::PLACE, 20, Examples::ORIGIN)]
         public readonly array $origins = [],
         public readonly ?Fire $fire = null,
-        #[Keyed(Table::class, null, 24, self::ID)]
+        #[Keyed(Table::class, null, self::MOST_TABLES, self::ID)]
         public readonly array $tables = [],
     ) {
     }
@@ -194,8 +195,8 @@ final class Project
      */
     public function withTableLike(string $of): self
     {
-        if (count($this->tables) >= 24) {
-            throw DocumentInvalid::at('/tables', 'at most 24 tables', 'one more');
+        if (count($this->tables) >= self::MOST_TABLES) {
+            throw DocumentInvalid::at('/tables', 'at most '.self::MOST_TABLES.' tables', 'one more');
         }
         for ($number = count($this->tables) + 1; isset($this->tables["table-$number"]) || isset($this->surfaces["table-$number"]); ++$number);
         $design = $this->table($of);

@@ -16,12 +16,31 @@ final class AlikeTables
     /** @var array<string, TableStand> */
     private array $stands = [];
 
+    /** @var array<string, list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}>> */
+    private array $ways = [];
+
     /** @param \Closure(): TableStand $worked */
     public function stand(TableDesign $design, \Closure $worked): TableStand
     {
-        $table = Copy::of($design->table, name: 'any', place: null);
-        $key = hash('sha256', CanonicalJson::encode(array_map(Writer::toArray(...), [$table, $design->module, $design->site, ...$design->ownCopies])).$design->units->value);
+        return $this->stands[self::key($design)] ??= $worked();
+    }
 
-        return $this->stands[$key] ??= $worked();
+    /**
+     * What else would stand.
+     *
+     * @param \Closure(): list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $worked
+     *
+     * @return list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}>
+     */
+    public function ways(TableDesign $design, \Closure $worked): array
+    {
+        return $this->ways[self::key($design)] ??= $worked();
+    }
+
+    private static function key(TableDesign $design): string
+    {
+        $table = Copy::of($design->table, name: 'any', place: null);
+
+        return hash('sha256', CanonicalJson::encode(array_map(Writer::toArray(...), [$table, $design->module, $design->site, ...$design->ownCopies])).$design->units->value);
     }
 }

@@ -59,7 +59,7 @@ final class TablePlanner
         // What frost would lift is parted from it: that stops the plan and is no reserve of it.
         $lifted = array_filter($checks, static fn (TableCheck $check): bool => $check->what === PostChecks::FROST && $check->ratio > 1 + 1e-9);
         $checks = array_diff_key($checks, $lifted);
-        $ways = $depth === Depth::Full ? self::ways($design) : [];
+        $ways = $depth === Depth::Full ? $alike->ways($design, static fn (): array => self::ways($design)) : [];
         $plan = new TablePlan($design, $coefficients, $face, $figures, $loads->snow, $stand, $checks, $ways, [], $sun);
 
         return $plan->saying([...$asked, ...TableFindings::lifted($design, $lifted), ...TableFindings::of($plan, $face, $stand, $kind->heightFrom()[0] ?? '')]);

@@ -24,6 +24,28 @@ final class TablesBeside
         return self::field($project, $id, $depth)[$id];
     }
 
+    /** @return array<string, TablePlan> All tables of a job, told of each other */
+    public static function all(Project $project, Depth $depth = Depth::Full): array
+    {
+        $plans = [];
+        $alike = new AlikeTables();
+        foreach ($project->tableIds() as $id) {
+            $plans[$id] = TablePlanner::plan($project->table($id), $depth, $alike);
+        }
+
+        return self::told($plans);
+    }
+
+    /**
+     * @param array<string, TablePlan> $all Of a job
+     *
+     * @return array<string, TablePlan> A table and, where it has a place in the field, the others that have one
+     */
+    public static function of(array $all, string $id): array
+    {
+        return $all[$id]->design->table->place === null ? [$id => $all[$id]] : array_filter($all, static fn (TablePlan $plan): bool => $plan->design->table->place !== null);
+    }
+
     /** @return array<string, TablePlan> A table and, where it has a place in the field, the others that have one, in their order */
     public static function field(Project $project, string $id, Depth $depth = Depth::Full): array
     {
@@ -50,7 +72,7 @@ final class TablesBeside
         $told = [];
         $fields = array_map(static fn (TablePlan $plan): ?InField => $plan->inField(), $plans);
         foreach ($plans as $id => $plan) {
-            $findings = self::of($plan, $fields[$id], array_diff_key($plans, [$id => true]), $fields);
+            $findings = self::findings($plan, $fields[$id], array_diff_key($plans, [$id => true]), $fields);
             $told[$id] = $findings === [] ? $plan : $plan->saying([...$plan->findings, ...$findings]);
         }
 
@@ -63,7 +85,7 @@ final class TablesBeside
      *
      * @return list<Finding>
      */
-    private static function of(TablePlan $plan, ?InField $here, array $others, array $fields): array
+    private static function findings(TablePlan $plan, ?InField $here, array $others, array $fields): array
     {
         $findings = [];
         $nearest = null;

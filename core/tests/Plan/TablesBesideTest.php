@@ -101,6 +101,21 @@ final class TablesBesideTest extends TestCase
         self::assertSame($none, self::told(self::project($faces_deg, 2.0, $pitch_m - 0.2, 5.0)), 'another way');
     }
 
+    public function test_a_field_has_room_for_sixty_tables(): void
+    {
+        $project = TableScenario::of()->project();
+        while (count($project->tables) < 60) {
+            $project = $project->withTableLike('table-1');
+        }
+        $plans = TablesBeside::all($project);
+        self::assertCount(60, $plans);
+        // What else would stand is worked out once for all that are alike.
+        self::assertEquals($plans['table-1']->ways, $plans['table-60']->ways);
+        self::assertNotSame([], $plans['table-60']->ways);
+        $this->expectExceptionMessage('/tables: expected at most 60 tables, found one more');
+        $project->withTableLike('table-1');
+    }
+
     public function test_one_alone_is_told_as_among_all(): void
     {
         $project = self::project(180.0, 0.5, 0.5);
@@ -108,6 +123,11 @@ final class TablesBesideTest extends TestCase
         self::assertEquals(ProjectPlan::of($project, Depth::Checks)->tables['table-2']->findings, $plan->findings);
         $finding = array_values(array_filter($plan->findings, static fn (Finding $one): bool => $one->code->value === 'tables_overlap'))[0] ?? self::fail();
         self::assertSame(['stop', 'field', '/table/place'], [$finding->kind->value, $finding->code->stage($finding->at)->value, $finding->at]);
+        // All at once, and of them those in the field, are the same again; one without a place is alone.
+        $all = TablesBeside::all($project, Depth::Checks);
+        self::assertEquals(array_map(static fn ($one): array => $one->findings, TablesBeside::field($project, 'table-2', Depth::Checks)), array_map(static fn ($one): array => $one->findings, TablesBeside::of($all, 'table-2')));
+        $more = $project->withTableLike('table-1');
+        self::assertSame([['table-3'], ['table-1', 'table-2']], array_map(static fn (string $id): array => array_keys(TablesBeside::of(TablesBeside::all($more, Depth::Checks), $id)), ['table-3', 'table-1']));
         // Half a metre of the 2.948 m that it is deep from above.
         self::assertSame('Modules of this table and of “Table 1” stand over one another: move one of them 8\' 0 ⅜" or more.', Texts::of($plan->design)->finding($finding));
     }
