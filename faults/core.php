@@ -788,6 +788,10 @@ return [
     'core/src/Ground/Bedding.php' => [
         ['* cos($face->tilt_rad) + $past_m', ' + $past_m', 'Gravel lies under the slope and not under its shadow'],
     ],
+    'core/src/Design/Ground/SoilKind.php' => [
+        ['$rank[$this->value] > $rank[$planned->value]', '$rank[$this->value] < $rank[$planned->value]', 'The stronger soil may be planned for', 'Ground'],
+        ['self::Sand->value => 1,', "'clay' => 0, self::Sand->value => 1,", 'What clay holds along a side holds in sand', 'Ground'],
+    ],
     'core/src/Seal/TubesOf.php' => [
         ['2 * ($flashing->below->toMetres() + ', '($flashing->below->toMetres() + ', 'A bead runs down one side'],
         ['self::MORE * (', '(', 'Nothing is wasted'],

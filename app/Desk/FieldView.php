@@ -51,7 +51,7 @@ final class FieldView
                 '/table/seasons' => count($design->table->seasons), '/table/bed' => $design->table->bed === null ? 0 : 1,
                 '/table/services' => $design->table->services === null ? 0 : 1,
                 '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
-                ...self::noDig($design->site),
+                ...self::areas($design->site),
                 '/table/position' => $design->table->position === null ? 0 : 1,
                 '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1,
@@ -83,14 +83,18 @@ final class FieldView
     }
 
     /** @return array<string, int> */
-    private static function noDig(Site $site): array
+    private static function areas(Site $site): array
     {
         $corners = [];
         foreach ($site->noDig as $index => $area) {
             $corners["/site/no_dig/$index/corners"] = count($area->corners);
         }
 
-        return ['/site/no_dig' => count($site->noDig)] + $corners;
+        foreach ($site->soils as $index => $area) {
+            $corners["/site/soils/$index/corners"] = count($area->corners);
+        }
+
+        return ['/site/no_dig' => count($site->noDig), '/site/soils' => count($site->soils)] + $corners;
     }
 
     /** @return array<string, int> What some kinds of tables have and others have not */

@@ -12,6 +12,7 @@ use Garnetine\Core\Design\Ground\BuriedLine;
 use Garnetine\Core\Design\Ground\FieldPlace;
 use Garnetine\Core\Design\Ground\LaidOnGround;
 use Garnetine\Core\Design\Ground\NoDigArea;
+use Garnetine\Core\Design\Ground\SoilArea;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
@@ -200,13 +201,24 @@ final class TableView
     }
 
     /**
-     * What takes its time and is told on asking: what else would stand, and what the tilt keeps of the best.
+     * What takes its time and is told on asking: what else would stand, the fewest posts under any overhang, and what the tilt keeps of the best.
+     *
+     * @param string $what ways, fewest or sun; ways and sun where it is none of them
      *
      * @return array{ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
      */
-    public static function beside(TableDesign $design, bool $ways, bool $sun): array
+    public static function beside(TableDesign $design, string $what): array
     {
-        return ['ways' => $ways ? self::ways($design) : [], 'sun' => $sun ? self::sun($design) : null];
+        $fewest = $what === 'fewest' ? TablePlanner::fewest($design, TablePlanner::ways($design)) : null;
+
+        return [
+            'ways' => match ($what) {
+                'sun' => [],
+                'fewest' => $fewest === null ? [] : [self::way($design, $fewest, true)],
+                default => array_map(static fn (array $way): array => self::way($design, $way, false), TablePlanner::ways($design)),
+            },
+            'sun' => in_array($what, ['ways', 'fewest'], true) ? null : self::sun($design),
+        ];
     }
 
     /** @return list<array<string, mixed>> The same modules on each kind of table */
@@ -255,42 +267,38 @@ final class TableView
         return $rates === null || $cost === null ? '' : "$rates->currency ".Printer::number(round($cost), 0);
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function ways(TableDesign $design): array
+    /**
+     * @param array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} $way
+     * @param bool $isElsewhere Whether its overhang is another than the present one
+     *
+     * @return array<string, mixed>
+     */
+    private static function way(TableDesign $design, array $way, bool $isElsewhere): array
     {
         $printer = $design->printer();
-        $here = Writer::toArray($design->table);
-
-        $ways = TablePlanner::ways($design);
-        $fewest = TablePlanner::fewest($design, $ways);
-
-        return array_map(static function (array $way) use ($printer, $here, $fewest): array {
-            $there = Writer::toArray($way['design']->table);
-            $edits = [];
-            foreach ([
-                '/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m'], '/table/racking/end_overhang_m' => ['racking', 'end_overhang_m'],
-            ] as $path => [$part, $key]) {
-                $value = is_array($there[$part] ?? null) ? $there[$part][$key] ?? null : null;
-                if (is_int($value) || is_float($value)) {
-                    $edits[] = ['path' => $path, 'typed' => is_int($value) ? (string) $value : $printer->length($value)];
-                }
+        [$here, $there] = [Writer::toArray($design->table), Writer::toArray($way['design']->table)];
+        $edits = [];
+        foreach ([
+            '/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m'],
+            ...$isElsewhere ? ['/table/racking/end_overhang_m' => ['racking', 'end_overhang_m']] : [],
+        ] as $path => [$part, $key]) {
+            $value = is_array($there[$part] ?? null) ? $there[$part][$key] ?? null : null;
+            if (is_int($value) || is_float($value)) {
+                $edits[] = ['path' => $path, 'typed' => is_int($value) ? (string) $value : $printer->length($value)];
             }
+        }
+        // What else would stand does so in equal bays.
+        $bay = is_array($here['racking'] ?? null) ? $here['racking']['bay_m'] ?? null : null;
+        array_push($edits, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
 
-            $overhang_m = is_array($there['racking'] ?? null) && is_float($there['racking']['end_overhang_m'] ?? null) ? $there['racking']['end_overhang_m'] : 0.0;
-            // What else would stand does so in equal bays.
-            $bay = is_array($here['racking'] ?? null) ? $here['racking']['bay_m'] ?? null : null;
-            array_push($edits, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
-
-            return [
-                'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
-                'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
-                'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
-                'holds' => $way['holds'],
-                'overhang' => $way === $fewest ? $printer->length($overhang_m) : null,
-                'is_here' => $there['racking'] === $here['racking'] && $there['footing'] === $here['footing'],
-                'edits' => $edits,
-            ];
-        }, [...$ways, ...$fewest === null ? [] : [$fewest]]);
+        return [
+            'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
+            'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
+            'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
+            'holds' => $way['holds'], 'overhang' => $isElsewhere ? $edits[2]['typed'] ?? null : null,
+            'is_here' => $there['racking'] === $here['racking'] && $there['footing'] === $here['footing'],
+            'edits' => $edits,
+        ];
     }
 
     /**
@@ -422,6 +430,10 @@ final class TableView
             'no_dig' => array_map(static fn (NoDigArea $area): array => [
                 'what' => $area->what, 'corners' => array_map(static fn (FieldPlace $corner): array => $metres($corner->east, $corner->north), $area->corners),
             ], $project->site->noDig),
+            'soils' => array_map(static fn (SoilArea $area): array => [
+                'what' => trim("$area->what ").($area->what === '' ? '' : ': ').Texts::of($project->table($id))->say("choice.kind.{$area->kind->value}"),
+                'corners' => array_map(static fn (FieldPlace $corner): array => $metres($corner->east, $corner->north), $area->corners),
+            ], $project->site->soils),
         ];
     }
 

@@ -131,7 +131,7 @@ export const compare = async (job: number, one: number, two: number) =>
     (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
 
 /** What else would stand in place of the table in view, and tilts beside each other. */
-export const tableBeside = async (job: number, what: 'ways' | 'sun', isVoid: AbortSignal) =>
+export const tableBeside = async (job: number, what: 'ways' | 'sun' | 'fewest', isVoid?: AbortSignal) =>
     (await ask<TableBeside>(`/jobs/${job}/table/beside?what=${what}`, undefined, isVoid)).data;
 
 /** Levels at the posts of a table out of a grid over its field. */

@@ -78,6 +78,11 @@ final class TablesTest extends TestCase
         $this->get("/jobs/{$this->job->id}/stage/foundations")->assertOk();
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/B1/sideways")->assertOk()->assertJsonPath('title', 'Post B1 pushed sideways in the ground');
         $this->getJson("/jobs/{$this->job->id}/because?path=posts/Z1/sideways")->assertStatus(404);
+        // Fewer under another overhang, which one click takes; where no overhang does with fewer, none.
+        self::assertSame([], $this->getJson("/jobs/{$this->job->id}/table/beside?what=fewest")->assertOk()->json('ways'));
+        $harrow = $this->exampleJob($this->user, 'harrow-end');
+        $fewest = $this->getJson("/jobs/{$harrow->id}/table/beside?what=fewest&surface=piles")->assertOk();
+        self::assertSame([6, '25 in', false, ['/table/racking/posts', '/table/footing/hole_m', '/table/racking/end_overhang_m']], [$fewest->json('ways.0.posts'), $fewest->json('ways.0.overhang'), $fewest->json('ways.0.is_here'), array_column((array) $fewest->json('ways.0.edits'), 'path')]);
         $this->getJson('/jobs/'.$this->exampleJob($this->user)->id.'/table/beside')->assertStatus(404);
         $this->getJson('/jobs/'.$this->exampleJob($this->user)->id.'/table/kinds')->assertStatus(404);
         $kinds = $this->getJson("/jobs/{$this->job->id}/table/kinds")->assertOk();

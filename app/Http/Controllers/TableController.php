@@ -43,12 +43,11 @@ final class TableController extends Controller
         ]);
     }
 
-    /** What else would stand, what other tilts keep of the light, or both. */
+    /** What else would stand, the fewest posts of all, or what other tilts keep of the light. */
     public function beside(Request $request, Job $job): JsonResponse
     {
         $project = $job->current()->document();
-        $what = $request->query('what');
 
-        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404)), $what !== 'sun', $what !== 'ways'));
+        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404)), $request->string('what')->toString()));
     }
 }

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Design\Ground\BuriedLine;
 use Garnetine\Core\Design\Ground\NoDigArea;
+use Garnetine\Core\Design\Ground\SoilArea;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
@@ -19,6 +20,7 @@ final readonly class Site
     /**
      * @param list<BuriedLine> $buried
      * @param list<NoDigArea> $noDig
+     * @param list<SoilArea> $soils
      */
     public function __construct(
         public Standard $standard,
@@ -66,6 +68,9 @@ final readonly class Site
         /** Ground that nothing is dug in. */
         #[Items(NoDigArea::class, 60)]
         public array $noDig = [],
+        /** Parts of the field with a soil of their own. */
+        #[Items(SoilArea::class, 24)]
+        public array $soils = [],
     ) {
     }
 }

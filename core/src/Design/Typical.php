@@ -99,13 +99,17 @@ final class Typical
     /** @return array<string, mixed>|null */
     private static function onGround(string $path): ?array
     {
-        if (preg_match('~^/site/no_dig/\d+/corners$~', $path) === 1) {
+        if (preg_match('~^/site/(no_dig|soils)/\d+/corners$~', $path) === 1) {
             return ['east_m' => 0.0, 'north_m' => 0.0];
         }
 
         return match ($path) {
             '/site/no_dig' => [
                 'what' => '', 'clear_m' => 0.3048, 'corners' => [['east_m' => 0.0, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 3.048]],
+            ],
+            '/site/soils' => [
+                'what' => '', 'kind' => 'unknown', 'source' => '',
+                'corners' => [['east_m' => 0.0, 'north_m' => 0.0], ['east_m' => 6.096, 'north_m' => 0.0], ['east_m' => 6.096, 'north_m' => 6.096]],
             ],
             '/table/services' => ['ticket' => '', 'expires' => null, 'by' => ''],
             // Of the middle of most countries, to be entered by place and month.

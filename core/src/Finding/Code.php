@@ -307,6 +307,8 @@ enum Code: string
     case TicketExpired = 'ticket_expired';
     case ColdPour = 'cold_pour';
     case HoleInNoDig = 'hole_in_no_dig';
+    case SoilAreaUnclear = 'soil_area_unclear';
+    case SoilElsewhere = 'soil_elsewhere';
     case NoDigUnclear = 'no_dig_unclear';
     case HoleOnLine = 'hole_on_line';
     case HorizonTakesBeam = 'horizon_takes_beam';
@@ -333,7 +335,7 @@ enum Code: string
         self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
         self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
-        self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::SeasonDay, self::SeasonOverSteepest, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::TablesOverlap,
+        self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::SeasonDay, self::SeasonOverSteepest, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::SoilAreaUnclear, self::SoilElsewhere, self::TablesOverlap,
     ];
 
     private const WARNINGS = [

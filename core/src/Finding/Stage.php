@@ -25,7 +25,7 @@ enum Stage: string
     public static function at(string $at): self
     {
         return match (true) {
-            str_starts_with($at, '/site/buried'), str_starts_with($at, '/site/no_dig') => self::Field,
+            str_starts_with($at, '/site/buried'), str_starts_with($at, '/site/no_dig'), str_starts_with($at, '/site/soils') => self::Field,
             str_starts_with($at, '/site') => self::Site,
             preg_match('~^/table/(ground|soil|services|sunshine|position|place|bearing_rad|declination_rad)\b~', $at) === 1 => self::Field,
             preg_match(

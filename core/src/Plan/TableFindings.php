@@ -219,6 +219,30 @@ final class TableFindings
         return $findings;
     }
 
+    /** @return list<Finding> Posts in ground that bears otherwise than that which is planned for */
+    private static function soils(TableDesign $design, ?InField $field): array
+    {
+        if ($field === null) {
+            return [];
+        }
+        $findings = [];
+        foreach ($design->site->soils as $index => $area) {
+            $polygon = $area->polygon();
+            if ($polygon === null) {
+                $findings[] = Finding::of(Code::SoilAreaUnclear, "/site/soils/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)]);
+                continue;
+            }
+            $in = implode(', ', array_keys(array_filter($field->posts, static fn (array $post): bool => $polygon->contains(...$post))));
+            if ($in !== '' && !$area->kind->bearsAs($design->table->soil->kind)) {
+                $findings[] = Finding::of(Code::SoilElsewhere, '/table/soil/kind', [
+                    'posts' => $in, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}", 'planned' => "choice.kind.{$design->table->soil->kind->value}",
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
     /** @return list<Finding> What of the days on which it is built cannot be */
     public static function work(TablePlan $plan): array
     {
@@ -263,6 +287,7 @@ final class TableFindings
         $findings = [
             ...self::work($plan),
             ...self::buried($plan, $face, $stand),
+            ...self::soils($plan->design, InField::of($plan->design, $face, $stand->places)),
             Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'),
             Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'),
             ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),

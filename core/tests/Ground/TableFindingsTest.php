@@ -48,6 +48,9 @@ final class TableFindingsTest extends TestCase
         $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
         $ground = static fn (array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/no_dig' => [['what' => 'roots', 'clear_m' => 0.3, 'corners' => $corners]]];
         yield 'hole_in_no_dig' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/site/no_dig/0', 'field', 'come into “roots”, where nothing is dug'];
+        $soil = static fn (string $kind, array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/soils' => [['what' => 'the hollow', 'kind' => $kind, 'source' => '', 'corners' => $corners]]];
+        yield 'soil_elsewhere' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand, and clay, silt is planned for'];
+        yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
@@ -167,6 +170,30 @@ final class TableFindingsTest extends TestCase
     public static function codes(): array
     {
         return array_map(static fn (string $name): string => explode(' ', $name)[0], array_keys(iterator_to_array(self::findings())));
+    }
+
+    /** @return iterable<string, array{string, string, bool}> Planned, there, and whether that holds */
+    public static function soils(): iterable
+    {
+        $rank = ['sand' => 1, 'gravel' => 2, 'sedimentary_rock' => 3];
+        foreach (['sedimentary_rock', 'gravel', 'sand', 'clay', 'organic', 'fill', 'unknown'] as $there) {
+            foreach (['sedimentary_rock', 'gravel', 'sand', 'clay'] as $planned) {
+                yield "$planned planned, $there there" => [$planned, $there, $planned === $there || ($rank[$there] ?? 0) > ($rank[$planned] ?? 9)];
+            }
+        }
+    }
+
+    /** Posts in the area alone are told, and the weaker soil is planned for both; clay stands for itself. */
+    #[DataProvider('soils')]
+    public function test_posts_in_other_ground_stop_what_does_not_hold_there(string $planned, string $there, bool $holds): void
+    {
+        $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
+        // Facing south from 20 m east, 30 m north: the front posts alone.
+        $plan = TablePlanner::plan(self::base()->with([
+            '/table/bearing_rad' => M_PI, '/table/place' => $corner(20.0, 30.0), '/table/soil/kind' => $planned,
+            '/site/soils' => [['what' => 'low', 'kind' => $there, 'source' => '', 'corners' => [$corner(10.0, 29.0), $corner(40.0, 29.0), $corner(40.0, 30.5), $corner(10.0, 30.5)]]],
+        ])->design(), Depth::Checks);
+        self::assertSame($holds ? [] : ['A1, B1, C1, D1'], array_map(static fn (Finding $finding): mixed => $finding->values['posts'], self::of($plan, 'soil_elsewhere')));
     }
 
     public function test_nothing_unnamed_doubles_the_soil_or_marks_lines(): void

@@ -9,6 +9,7 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
         ...field.tables.flatMap((table) => table.corners),
         ...field.lines.flatMap((line) => [line.from, line.to]),
         ...field.no_dig.flatMap((area) => area.corners),
+        ...field.soils.flatMap((area) => area.corners),
         [0, 0] as [number, number],
     ];
     const [left, right] = [Math.min(...points.map(([east]) => east)), Math.max(...points.map(([east]) => east))];
@@ -37,6 +38,25 @@ export function FieldPlan({ field, size }: { field: Field; size: Size }) {
                     true N
                 </text>
             </g>
+            {field.soils.map((area, index) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: two areas may be alike in all
+                <g key={index}>
+                    <polygon
+                        points={area.corners.map(([east, north]) => `${x(east)},${y(north)}`).join(' ')}
+                        fill="var(--color-panel)"
+                        stroke="var(--color-muted)"
+                        strokeDasharray="2 4"
+                    />
+                    <Named
+                        x={Math.min(...area.corners.map((corner) => x(corner[0]))) + 6}
+                        y={Math.min(...area.corners.map((corner) => y(corner[1]))) + 16}
+                        anchor="start"
+                        tone="ink"
+                    >
+                        {area.what}
+                    </Named>
+                </g>
+            ))}
             <pattern id="no-dig" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                 <line y2={7} stroke="var(--color-garnet)" strokeWidth={1.6} strokeOpacity={0.6} />
             </pattern>

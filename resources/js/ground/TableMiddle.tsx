@@ -347,7 +347,6 @@ const postColumns: PostColumn[] = [
 
 /** The same modules on other numbers of posts and in other holes. */
 function Ways({ beside }: Beside) {
-    const { edit, may } = useDesk();
     if (beside === null) {
         return <p className="mt-4 text-muted">Planning what else would stand …</p>;
     }
@@ -362,30 +361,68 @@ function Ways({ beside }: Beside) {
         <section aria-label="What else would stand" className="mt-4">
             <h3>What else would stand, in equal bays</h3>
             {hold.length === 0 && <p>Nothing with up to eight posts a row and holes of this size or wider.</p>}
-            <table className="mt-1 w-auto font-condensed whitespace-nowrap">
-                <tbody>
-                    {hold.map((way) => (
-                        <tr key={`${way.posts} ${way.hole}`}>
-                            <td className="text-right">
-                                {way.posts} {way.posts === 1 ? 'post' : 'posts'}
-                            </td>
-                            <td className="pl-5">{way.bags === '0' ? 'driven' : `holes of ${way.hole},`}</td>
-                            <td className="text-right">{way.depth} deep</td>
-                            {way.bags !== '0' && <td className="pl-5 text-right">{way.bags} bags</td>}
-                            <td className="pl-5 text-right">reserve {way.reserve}</td>
-                            <td className="pl-5">{way.overhang !== null && `${way.overhang} past its end posts: the fewest`}</td>
-                            <td className="pl-5">
-                                {way.is_here ? (
-                                    <strong>as planned</strong>
-                                ) : (
-                                    may('update') && <EditAct onClick={() => void edit(way.edits)}>take it</EditAct>
-                                )}
-                            </td>
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
+            <WaysTable ways={hold} />
+            <FewestPosts />
         </section>
+    );
+}
+
+/** Other overhangs do with fewer posts at times: each is planned, on asking. */
+function FewestPosts() {
+    const { job, data } = useDesk();
+    const [told, setTold] = useState<TableBeside | 'asked' | 'failed' | null>(null);
+    // biome-ignore lint/correctness/useExhaustiveDependencies: what was told was of the design before
+    useEffect(() => setTold(null), [data.design.id]);
+    const ask = () => {
+        setTold('asked');
+        tableBeside(job, 'fewest').then(setTold, () => setTold('failed'));
+    };
+    switch (told) {
+        case null:
+            return data.fields['/table/racking/end_overhang_m'] === undefined ? null : (
+                <button type="button" className="act act-small mt-2" onClick={ask}>
+                    Fewer posts under other overhangs?
+                </button>
+            );
+        case 'asked':
+            return <p className="mt-2 text-muted">Planning every overhang …</p>;
+        case 'failed':
+            return <p className="tone-fails mt-2">That could not be asked for. Try again in a moment.</p>;
+        default:
+            return told.ways.length === 0 ? (
+                <p className="mt-2">No overhang does with fewer in this hole, inch by inch.</p>
+            ) : (
+                <WaysTable ways={told.ways} />
+            );
+    }
+}
+
+function WaysTable({ ways }: { ways: TableBeside['ways'] }) {
+    const { edit, may } = useDesk();
+    return (
+        <table className="mt-1 w-auto font-condensed whitespace-nowrap">
+            <tbody>
+                {ways.map((way) => (
+                    <tr key={`${way.posts} ${way.hole}`}>
+                        <td className="text-right">
+                            {way.posts} {way.posts === 1 ? 'post' : 'posts'}
+                        </td>
+                        <td className="pl-5">{way.bags === '0' ? 'driven' : `holes of ${way.hole},`}</td>
+                        <td className="text-right">{way.depth} deep</td>
+                        {way.bags !== '0' && <td className="pl-5 text-right">{way.bags} bags</td>}
+                        <td className="pl-5 text-right">reserve {way.reserve}</td>
+                        {way.overhang !== null && <td className="pl-5">{way.overhang} past the end posts</td>}
+                        <td className="pl-5">
+                            {way.is_here ? (
+                                <strong>as planned</strong>
+                            ) : (
+                                may('update') && <EditAct onClick={() => void edit(way.edits)}>take it</EditAct>
+                            )}
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     );
 }
 

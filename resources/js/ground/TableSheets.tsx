@@ -160,7 +160,28 @@ function Field() {
                 </Say>
             </Part>
             <h3 className="mt-5">Ground that nothing is dug in</h3>
-            <NoDig />
+            <Areas
+                list="/site/no_dig"
+                add="Nothing is dug somewhere"
+                says={(area) => (
+                    <>
+                        “<Slot path={`/site/no_dig/${area}/what`} open="what?" />
+                        ”, no hole nearer than <Slot path={`/site/no_dig/${area}/clear_m`} />
+                    </>
+                )}
+            />
+            <h3 className="mt-5">Soils of the field</h3>
+            <Areas
+                list="/site/soils"
+                add="The soil is another somewhere"
+                says={(area) => (
+                    <>
+                        “<Slot path={`/site/soils/${area}/what`} open="where?" />” it is{' '}
+                        <Slot path={`/site/soils/${area}/kind`} />, as{' '}
+                        <Slot path={`/site/soils/${area}/source`} open="who says?" /> shows
+                    </>
+                )}
+            />
             <h3 className="mt-5">Buried lines</h3>
             <Each list="/site/buried">
                 {(at) => (
@@ -399,18 +420,24 @@ function MeasuredStakes({ outer }: { outer: string[] }) {
     );
 }
 
-/** Areas of the field that no hole comes into, each with its corners. */
-function NoDig() {
+/** Areas of the field of one list, each with its corners. */
+function Areas({
+    list,
+    says,
+    add,
+}: {
+    list: '/site/no_dig' | '/site/soils';
+    says: (area: number) => React.ReactNode;
+    add: string;
+}) {
     const { data } = useDesk();
-    const areas = Array.from({ length: data.lists['/site/no_dig'] ?? 0 }, (_, index) => `/site/no_dig/${index}` as const);
+    const areas = Array.from({ length: data.lists[list] ?? 0 }, (_, index) => [index, `${list}/${index}` as const] as const);
     return (
         <>
-            {areas.map((at) => (
+            {areas.map(([area, at]) => (
                 <div key={at}>
                     <Say>
-                        “<Slot path={`${at}/what`} open="what?" />
-                        ”, no hole nearer than <Slot path={`${at}/clear_m`} />; its corners, one after the other:{' '}
-                        <RemoveButton path={at} />
+                        {says(area)}; its corners, one after the other: <RemoveButton path={at} />
                     </Say>
                     <Each list={`${at}/corners`}>
                         {(corner) => (
@@ -423,7 +450,7 @@ function NoDig() {
                 </div>
             ))}
             <p className="mt-2">
-                <AddButton path="/site/no_dig">Nothing is dug somewhere</AddButton>
+                <AddButton path={list}>{add}</AddButton>
             </p>
         </>
     );

@@ -54,6 +54,11 @@ export type FieldPath =
     | `/site/no_dig/${number}/clear_m`
     | `/site/no_dig/${number}/corners/${number}/east_m`
     | `/site/no_dig/${number}/corners/${number}/north_m`
+    | `/site/soils/${number}/what`
+    | `/site/soils/${number}/kind`
+    | `/site/soils/${number}/source`
+    | `/site/soils/${number}/corners/${number}/east_m`
+    | `/site/soils/${number}/corners/${number}/north_m`
     | '/surface/kind'
     | '/surface/name'
     | '/surface/roof_kind'

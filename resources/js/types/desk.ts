@@ -351,6 +351,7 @@ export type TableData = {
         tables: { id: string; name: string; here: boolean; corners: [number, number][]; posts: [number, number][] }[];
         lines: { what: string; from: [number, number]; to: [number, number] }[];
         no_dig: { what: string; corners: [number, number][] }[];
+        soils: { what: string; corners: [number, number][] }[];
         stakes: { post: string; east: string; north: string }[];
     } | null;
     /** The days of its crew; null where nobody said who builds it and from when on. Days are written as 2026-06-05. */

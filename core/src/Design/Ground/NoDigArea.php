@@ -28,8 +28,6 @@ final readonly class NoDigArea
     /** East and north of the mark; null where its corners make none. */
     public function polygon(): ?Polygon
     {
-        $polygon = new Polygon(array_map(static fn (FieldPlace $corner): array => [$corner->east->toMetres(), $corner->north->toMetres()], $this->corners));
-
-        return count($this->corners) >= 3 && $polygon->isSimple() ? $polygon : null;
+        return FieldPlace::round($this->corners);
     }
 }

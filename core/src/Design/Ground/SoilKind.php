@@ -15,6 +15,19 @@ enum SoilKind: string
     case Fill = 'fill';
     case Unknown = 'unknown';
 
+    /**
+     * Whether what is planned for another soil holds in this one too: values only grow from sand to gravel to rock. Clay alone holds along its side, so that
+     * nothing else stands for it, nor it for anything.
+     *
+     * Source: IBC 2018, Table 1806.2; recalled.
+     */
+    public function bearsAs(self $planned): bool
+    {
+        $rank = [self::Sand->value => 1, self::Gravel->value => 2, self::SedimentaryRock->value => 3];
+
+        return $this === $planned || isset($rank[$this->value], $rank[$planned->value]) && $rank[$this->value] > $rank[$planned->value];
+    }
+
     /** Whether there are presumptive values for it. */
     public function hasValues(): bool
     {
