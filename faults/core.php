@@ -807,6 +807,9 @@ return [
         ["[\$one['bags'], -\$one['reserve']] <=> [\$other['bags'], -\$other['reserve']]", "[\$one['bags'], \$one['reserve']] <=> [\$other['bags'], \$other['reserve']]", 'Of equals the weaker is offered', 'Ground'],
     ],
     'core/src/Sun/TiltYield.php' => [
+        ['abs(atan2($fromWest, $fromUp))', 'abs(atan2($fromWest, $fromSouth))', 'An axis turns by the bearing of the sun'],
+        ['? -M_PI / 2 : M_PI / 2', '? M_PI / 2 : -M_PI / 2', 'An axis turns away from the sun'],
+        ['$tilt = min($tilt, deg2rad($steepest_deg));', '', 'Nothing limits what follows the sun'],
         ["\$season['day'] <= \$day ? \$season : \$now", "\$season['day'] < \$day ? \$season : \$now", 'A season begins a day late', 'Ground'],
     ],
     'core/src/Ground/Frames/FrameRow.php' => [

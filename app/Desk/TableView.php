@@ -316,6 +316,7 @@ final class TableView
         foreach ($report->choices ?? [] as $choice) {
             $tilts = array_map(static fn (int $tilt_deg, int $from, ?int $day): string => match (true) {
                 $day !== null => $texts->say('sun.from_day', ['tilt' => $tilt_deg, 'month' => "month.$from", 'day' => $day]),
+                in_array($choice['what'], ['sun.one_axis', 'sun.two_axes'], true) => $texts->say('sun.up_to', ['tilt' => $tilt_deg]),
                 count($choice['from']) === 1 => "{$tilt_deg}°",
                 default => $texts->say('sun.from', ['tilt' => $tilt_deg, 'month' => "month.$from"]),
             }, $choice['tilts_deg'], $choice['from'], $choice['days'] ?? []);

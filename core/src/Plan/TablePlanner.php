@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Design\Ground\HorizonPoint;
+use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\SeasonTilt;
 use Garnetine\Core\Design\Ground\Sunshine;
 use Garnetine\Core\Design\Ground\TableDesign;
@@ -38,6 +39,9 @@ use Garnetine\Core\Sun\TiltYield;
 /** The pipeline of a table: design → shape → loads → what its kind makes of them. A pure function of the design and the build. */
 final class TablePlanner
 {
+    /** Steeper than which no table is planned. */
+    private const STEEPEST_DEG = 60.0;
+
     /** @param AlikeTables $alike What is known of tables that were planned before */
     public static function plan(TableDesign $design, Depth $depth = Depth::Full, AlikeTables $alike = new AlikeTables()): TablePlan
     {
@@ -107,6 +111,7 @@ final class TablePlanner
                 'month' => $season->month(), 'on' => $season->day(), 'day' => $season->dayOfYear(),
                 'tilt_deg' => (int) round($design->table->level($season->tilt)->toDegrees()),
             ], $design->table->seasons),
+            $design->table->racking instanceof Pole ? $design->table->racking->steepest->toDegrees() : self::STEEPEST_DEG,
         );
     }
 

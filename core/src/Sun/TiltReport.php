@@ -29,9 +29,10 @@ final readonly class TiltReport
     /**
      * @param TiltYield|null $open The same without its horizon; null where it has none
      * @param list<int>|null $months From 0, whose light counts; all where null
+     * @param float $steepest_deg That it could be tilted, following the sun
      * @param list<array{month: int, on: int, day: int, tilt_deg: int}> $planned By which it is tilted: months from 0 with their days, and days of the year from 0
      */
-    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null, ?array $months = null, array $planned = []): self
+    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null, ?array $months = null, array $planned = [], float $steepest_deg = 60.0): self
     {
         $here = (int) round($tilt_deg);
         $best = $yield->best($months);
@@ -46,13 +47,16 @@ final readonly class TiltReport
                 'keeps' => $yield->keepsBySeasons($found),
             ];
         };
+        $follows = static fn (string $what, bool $onTwoAxes): array => [
+            'what' => $what, 'tilts_deg' => [(int) round($steepest_deg)], 'from' => [0], 'keeps' => $yield->keepsFollowing($onTwoAxes, $steepest_deg),
+        ];
         $light = array_map(static fn (int $month): float => $yield->month($month, $here), range(0, 11));
 
         return new self($best, $here, $yield->keeps($here, $months), [
             $fixed('sun.here', $here), ...self::planned($yield, $months === null ? $planned : []), $fixed('sun.best', $best), $fixed('sun.latitude', (int) round(abs($latitude_deg))), $fixed('sun.mean', $mean($monthly)),
             $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0),
             // Of a part of the year alone there are no seasons to tilt by.
-            ...$months === null ? [$seasons(2), $seasons(4)] : [],
+            ...$months === null ? [$seasons(2), $seasons(4), $follows('sun.one_axis', false), $follows('sun.two_axes', true)] : [],
         ], array_map(static fn (float $one): float => $one / max($light), $light), $open === null ? 0.0 : 1 - $yield->year($here) / $open->year($here));
     }
 

@@ -25,7 +25,7 @@ final class TiltYield
     /** @var array<int, array<int, float>> By month from 0 and tilt in degrees */
     private array $known = [];
 
-    /** @var array<int, array{list<array{float, float, float, float}>, float, float, float}> By month from 0 */
+    /** @var array<int, array{list<array{float, float, float, float, float, float, float}>, float, float, float}> By month from 0 */
     private array $rays = [];
 
     /**
@@ -154,6 +154,35 @@ final class TiltYield
         return $sum / $this->year($this->best());
     }
 
+    /**
+     * What a surface keeps of the best fixed one that follows the sun all day: on one level axis from north to south, or on two.
+     *
+     * Source: tan R = −cos e·sin A / sin e on one axis, west positive; square to the sun on two; both as far as they can be tilted.
+     */
+    public function keepsFollowing(bool $onTwoAxes, float $steepest_deg): float
+    {
+        $sum = 0.0;
+        foreach (self::DAYS as $month => $days) {
+            [$rays] = $this->rays[$month] ??= $this->rays($month);
+            foreach ($rays as [$straight, $fromSouth, $fromWest, $fromUp, $even, $brighter, $all]) {
+                [$tilt, $facing] = $onTwoAxes
+                    ? [acos(max(-1.0, min(1.0, $fromUp))), atan2($fromWest, $fromSouth)]
+                    : [abs(atan2($fromWest, $fromUp)), $fromWest < 0.0 ? -M_PI / 2 : M_PI / 2];
+                $tilt = min($tilt, deg2rad($steepest_deg));
+                $share = sin($tilt) * (cos($facing) * $fromSouth + sin($facing) * $fromWest) + cos($tilt) * $fromUp;
+                $sum += $days * ($straight * max(0.0, $share) + $this->scattered($tilt, $even, $brighter, $all));
+            }
+        }
+
+        return $sum / $this->year($this->best());
+    }
+
+    /** What comes onto a tilted surface from all of the sky and off the ground. */
+    private function scattered(float $tilt, float $even, float $brighter, float $all): float
+    {
+        return (1 + cos($tilt)) / 2 * ($even + $brighter * sin($tilt / 2) ** 3) + $all * $this->albedo * (1 - cos($tilt)) / 2;
+    }
+
     private function day(int $month, int $tilt_deg): float
     {
         return $this->onto($month, deg2rad($tilt_deg), deg2rad($this->bearing_deg - 180));
@@ -195,14 +224,14 @@ final class TiltYield
             $sum += $share > 0.0 ? $beam * $share : 0.0;
         }
 
-        return $sum + (1 + $up) / 2 * ($even + $brighter * sin($tilt / 2) ** 3) + $all * $this->albedo * (1 - $up) / 2;
+        return $sum + $this->scattered($tilt, $even, $brighter, $all);
     }
 
     /**
      * The light of a month's mean day: where it comes straight from and how strong, and of the rest what comes evenly, what more of that from the
-     * horizon, and all on the level, which the ground throws back.
+     * horizon, and all on the level, which the ground throws back; of each step of the day, and the last three of all of it.
      *
-     * @return array{list<array{float, float, float, float}>, float, float, float}
+     * @return array{list<array{float, float, float, float, float, float, float}>, float, float, float}
      */
     private function rays(int $month): array
     {
@@ -227,11 +256,13 @@ final class TiltYield
             $around = $this->evenSky || $outside * $evenly[$step] <= 0.0 ? 0.0 : min(1.0, $beam / ($outside * $evenly[$step]));
             $up = cos($latitude) * cos($declination) * cos($hour) + sin($latitude) * sin($declination);
             $straight = ($beam + $scattered * $around) / max(self::LOWEST_SUN, $up);
+            $more = $this->evenSky || $all <= 0.0 ? 0.0 : $scattered * (1 - $around) * sqrt($beam / $all);
             $rays[] = [
                 $straight, sin($latitude) * cos($declination) * cos($hour) - cos($latitude) * sin($declination), cos($declination) * sin($hour), $up,
+                $scattered * (1 - $around), $more, $all,
             ];
             $even += $scattered * (1 - $around);
-            $brighter += $this->evenSky || $all <= 0.0 ? 0.0 : $scattered * (1 - $around) * sqrt($beam / $all);
+            $brighter += $more;
             $onLevel += $all;
         }
 

@@ -106,10 +106,42 @@ final class TiltYieldTest extends TestCase
         self::assertGreaterThan($yield->keepsBySeasons($yield->seasons(2)), $yield->keepsBySeasons($yield->seasons(4)));
         $report = TiltReport::of($yield, 29.6, 52.0);
         self::assertSame([30, $yield->best()], [$report->here_deg, $report->best_deg]);
-        self::assertSame(['sun.here', 'sun.best', 'sun.latitude', 'sun.mean', 'sun.mean_without', 'sun.flat', 'sun.in_2', 'sun.in_4'], array_column($report->choices, 'what'));
+        self::assertSame(['sun.here', 'sun.best', 'sun.latitude', 'sun.mean', 'sun.mean_without', 'sun.flat', 'sun.in_2', 'sun.in_4', 'sun.one_axis', 'sun.two_axes'], array_column($report->choices, 'what'));
+        self::assertEqualsWithDelta([$yield->keepsFollowing(false, 60.0), $yield->keepsFollowing(true, 60.0)], [$report->choices[8]['keeps'], $report->choices[9]['keeps']], 1e-12);
+        self::assertSame([[45], [45]], array_column(array_slice(TiltReport::of($yield, 29.6, 52.0, steepest_deg: 45.0)->choices, 8), 'tilts_deg'));
         self::assertSame(1.0, $report->choices[1]['keeps']);
         self::assertSame([52], $report->choices[2]['tilts_deg']);
         self::assertSame(1.0, max([0.0, ...$report->months]));
         self::assertLessThan(0.5, $report->months[11]);
+    }
+
+    /** Flat where it cannot be tilted; from there on the further the more, on two axes no less than on one, and more than any tilt of each month. */
+    public function test_what_follows_the_sun_keeps_more_the_further_it_is_tilted(): void
+    {
+        foreach ([[40.0, 0.5], [55.0, 0.7], [20.0, 0.6], [0.0, 0.65], [-40.0, 0.5]] as [$latitude_deg, $clear]) {
+            $yield = new TiltYield($latitude_deg, $latitude_deg < 0 ? 0.0 : 180.0, array_fill(0, 12, $clear), 0.0, true);
+            foreach ([false, true] as $onTwoAxes) {
+                self::assertEqualsWithDelta($yield->keeps(0), $yield->keepsFollowing($onTwoAxes, 0.0), 1e-9);
+                $keeps = array_map(static fn (float $most_deg): float => $yield->keepsFollowing($onTwoAxes, $most_deg), [0.0, 15.0, 30.0, 45.0]);
+                self::assertSame($keeps, array_values(array_unique($keeps)));
+                $sorted = $keeps;
+                sort($sorted);
+                self::assertSame($sorted, $keeps);
+            }
+            self::assertGreaterThanOrEqual($yield->keepsFollowing(false, 60.0), $yield->keepsFollowing(true, 60.0));
+            $monthly = array_sum(array_map(static fn (int $month): float => $yield->month($month, $yield->best([$month])), range(0, 11)));
+            self::assertGreaterThan($monthly / $yield->year($yield->best()), $yield->keepsFollowing(true, 90.0));
+        }
+        // On the equator the axis lies square to the sun's way: a second one brings what the declination takes, 4 % at most of the year.
+        $equator = new TiltYield(0.0, 180.0, array_fill(0, 12, 0.65), 0.0, true);
+        $second = $equator->keepsFollowing(true, 90.0) / $equator->keepsFollowing(false, 90.0);
+        self::assertTrue($second > 1.02 && $second < 1.06);
+        // At 40° the axis brings a seventh, two bring over a quarter; north and south are alike.
+        $north = new TiltYield(40.0, 180.0, array_fill(0, 12, 0.5), 0.2, true);
+        $south = new TiltYield(-40.0, 0.0, array_fill(0, 12, 0.5), 0.2, true);
+        foreach ([false, true] as $onTwoAxes) {
+            self::assertEqualsWithDelta($north->keepsFollowing($onTwoAxes, 60.0), $south->keepsFollowing($onTwoAxes, 60.0), 0.01);
+        }
+        self::assertEqualsWithDelta([1.141, 1.281], [$north->keepsFollowing(false, 60.0), $north->keepsFollowing(true, 60.0)], 0.001);
     }
 }
