@@ -1,5 +1,5 @@
 import { Slot } from '@/desk/Slot';
-import { type KindSheets, PullTests, Section } from '@/ground/kinds/parts';
+import { HeadsMove, type KindSheets, PullTests, Section } from '@/ground/kinds/parts';
 import { Say } from '@/stages/parts';
 
 function Carries() {
@@ -43,12 +43,4 @@ function Stands() {
     );
 }
 
-function Sets() {
-    return (
-        <Say>
-            A head can be moved <Slot path="/table/racking/adjusts_m" /> up or down to bring it into line.
-        </Say>
-    );
-}
-
-export const pileRow: KindSheets = { Carries, Stands, Sets };
+export const pileRow: KindSheets = { Carries, Stands, Sets: HeadsMove };

@@ -1,5 +1,5 @@
 import { Slot } from '@/desk/Slot';
-import { Braced, Holds, type KindSheets, PullTests, Rows, Section } from '@/ground/kinds/parts';
+import { Braced, HeadsMove, Holds, type KindSheets, PullTests, Rows, Section } from '@/ground/kinds/parts';
 import { Say } from '@/stages/parts';
 
 function Carries() {
@@ -32,12 +32,4 @@ function Stands() {
     );
 }
 
-function Sets() {
-    return (
-        <Say>
-            A head can be moved <Slot path="/table/racking/adjusts_m" /> up or down to bring it into line.
-        </Say>
-    );
-}
-
-export const pileTable: KindSheets = { Carries, Stands, Sets };
+export const pileTable: KindSheets = { Carries, Stands, Sets: HeadsMove };

@@ -41,6 +41,15 @@ export function Rows({ thing }: { thing: string }) {
     );
 }
 
+/** What brings the heads of piles into line. */
+export function HeadsMove() {
+    return (
+        <Say>
+            A head can be moved <Slot path="/table/racking/adjusts_m" /> up or down to bring it into line.
+        </Say>
+    );
+}
+
 /** A bar from each front post to the rear one behind it. */
 export function Braced() {
     return (
