@@ -91,11 +91,20 @@ final class Comparison
             'Least reserve' => $reserve === null ? 'no plan' : Texts::reserve($reserve),
         ];
         $own = $plan instanceof Plan ? self::ofSurface($plan) : [
-            'Depth of the holes' => $plan->posts === [] ? '' : $plan->design->printer()->length($plan->posts[0]->depth_m),
+            'Depth of the holes' => $plan->posts === [] || $plan->posts[0]->blocks !== null ? '' : $plan->design->printer()->length($plan->posts[0]->depth_m),
+            ...self::blocks($plan),
             'Bags of concrete' => (string) TablePost::bagsOf($plan->posts),
         ];
 
         return $known + $own + ['Stops' => implode(' ', array_values(array_unique(array_map($texts->finding(...), $stops))))];
+    }
+
+    /** @return array<string, string> Of a table that blocks hold down; of others none */
+    private static function blocks(TablePlan $plan): array
+    {
+        $blocks = array_sum(array_column($plan->posts, 'blocks'));
+
+        return $blocks > 0 ? ['Blocks' => (string) $blocks] : [];
     }
 
     /** @return array<string, string> */

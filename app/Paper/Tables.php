@@ -98,20 +98,20 @@ final class Tables
     {
         $rows = [[
             'Table', 'Post', 'From the first post', 'String over the ground', 'Hole', 'Cut', 'Bags', 'From the first post in m', 'Over the ground in m',
-            'Hole in m', 'Cut in m',
+            'Hole in m', 'Cut in m', 'Blocks',
         ]];
         foreach ($plan->tables as $one) {
             $printer = $one->design->printer();
             foreach ($one->posts as $post) {
                 $along_m = $post->place->x_m - $one->posts[0]->place->x_m;
                 $rows[] = [
-                    $one->design->table->name, $post->place->id, $printer->tape($along_m), $printer->tape($post->place->height_m),
-                    $printer->tape($post->depth_m),
+                    $one->design->table->name, $post->place->id, $printer->tape($along_m), $post->blocks === null ? $printer->tape($post->place->height_m) : '',
+                    $post->blocks === null ? $printer->tape($post->depth_m) : '',
                     $post->cut_m === null ? '' : $printer->tape($post->cut_m),
                     (string) $post->bags, ...array_map(
                         static fn (?float $m): string => $m === null ? '' : sprintf('%.4F', $m),
-                        [$along_m, $post->place->height_m, $post->depth_m, $post->cut_m],
-                    ),
+                        [$along_m, ...$post->blocks === null ? [$post->place->height_m, $post->depth_m] : [null, null], $post->cut_m],
+                    ), (string) $post->blocks,
                 ];
             }
         }

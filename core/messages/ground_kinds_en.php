@@ -36,7 +36,7 @@ return [
     'finding.block_plain' => 'The steel in the block is not computed: it is the engineer’s.',
     'finding.halved_between_spikes' => 'What pushes a frame goes to its two spikes by halves.',
     'finding.seasons_by_kit' => 'That it can be tilted so far, with its hinges, legs and bolts, is for the document of its kit to say; every tilt of the list is judged in the full wind and snow.',
-    'finding.trays_plain' => 'A tray lies flat on firm, level ground and presses on all of it alike; the two of a frame slide together, and nothing beside them holds.',
+    'finding.trays_plain' => 'A tray lies flat on firm, level ground and presses on all of it alike; the two of a frame slide together, by the friction that the code gives for concrete on such ground, and nothing beside them holds.',
     'finding.conduit_only_spaces' => 'The conduit spaces the frames and bears nothing.',
 
     // becauses

@@ -163,6 +163,10 @@ final class TablesTest extends TestCase
         self::assertStringContainsString('B1,"3\' 7 7/16""","3\' 1 ½""","7\' 0""","10\' 0"""', $this->get("/jobs/{$this->job->id}/export/posts.csv")->assertOk()->content() ?: '');
         self::assertStringContainsString('concrete,"80 lb bags",78,', $this->get("/jobs/{$this->job->id}/export/materials.csv")->assertOk()->content() ?: '');
         self::assertStringContainsString('posts/B1/bend', str_replace('\/', '/', $this->get("/jobs/{$this->job->id}/archive.json")->assertOk()->content() ?: ''));
+        // Of trays no hole is told, but their blocks.
+        $meadow = $this->get('/jobs/'.$this->exampleJob($this->user, 'sallow-meadow')->id.'/export/posts.csv')->assertOk()->content() ?: '';
+        self::assertMatchesRegularExpression('/^"Row on blocks",B1,[^,]+,,,,,1\.0\d+,,,,12\r?$/m', $meadow);
+        self::assertMatchesRegularExpression('/^"Row on screws",A1,.*,1\.8288,,\r?$/m', $meadow);
         // Confirmed once, the values are offered to the next table.
         $next = $this->exampleJob($this->user, 'fallow-field');
         $this->getJson("/jobs/{$next->id}/view")->assertJsonPath('confirmed_offers.count', count($subjects));
