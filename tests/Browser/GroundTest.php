@@ -141,7 +141,7 @@ final class GroundTest extends BrowserTestCase
         $this->press('The same modules on other kinds of table');
         $this->seeText('head on a pole', '[aria-label="Other kinds of table"]');
         $this->act(fn () => $this->press('Another table like this'));
-        $this->seeText('Table 6', 'nav[aria-label=Surfaces]');
+        $this->seeText('Table 6', 'nav[aria-label=Surfaces] [aria-current]');
         $this->act(fn () => $this->press('Take this table out'));
         $this->seeText('design', 'header');
         self::assertSame(['piles', 'pole', 'post', 'spikes', 'timber'], $job->current()->document()->tableIds());
