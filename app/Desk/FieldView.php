@@ -101,7 +101,8 @@ final class FieldView
     private static function listsOfRacking(Racking $racking): array
     {
         return [
-            '/table/racking/tests/each' => $racking instanceof PileTable || $racking instanceof PileRow || $racking instanceof SpikeFrames ? count($racking->tests->each) : 0,
+            '/table/racking/tests/each' => $racking instanceof PileTable || $racking instanceof PileRow || $racking instanceof SpikeFrames
+                ? count($racking->tests->each) : 0,
             '/table/racking/resin' => $racking instanceof SpikeFrames && $racking->resin !== null ? 1 : 0,
             '/table/racking/stow' => $racking instanceof Pole && $racking->stow !== null ? 1 : 0,
         ];

@@ -501,7 +501,8 @@ final class TableView
         return [
             'y_m' => $place->y_m, 'ground_m' => $place->ground_m - $low_m, 'top_m' => $place->ground_m + $place->height_m - $low_m,
             'depth_m' => $post?->depth_m, 'hole_m' => $plan->stand->side->hole_m ?? 0.0, 'thick_m' => $place->member?->thick_m() ?? 0.05,
-            'height' => $place->height_m > 0.0 ? $printer->length($place->height_m) : null, 'depth' => $post === null || $post->blocks !== null ? null : $printer->length($post->depth_m),
+            'height' => $place->height_m > 0.0 ? $printer->length($place->height_m) : null,
+            'depth' => $post === null || $post->blocks !== null ? null : $printer->length($post->depth_m),
             'cut' => $post?->cut_m === null ? null : $printer->tape($post->cut_m), 'blocks' => $post?->blocks,
         ];
     }

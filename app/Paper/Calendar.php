@@ -49,7 +49,8 @@ final class Calendar
     {
         $texts = Texts::of($table->design);
         $lines = [];
-        foreach (array_values(array_filter($table->steps(), static fn (array $step): bool => str_starts_with($step['code'], 'table_season'))) as $index => $step) {
+        $steps = array_filter($table->steps(), static fn (array $step): bool => str_starts_with($step['code'], 'table_season'));
+        foreach (array_values($steps) as $index => $step) {
             $season = $table->design->table->seasons[$index];
             if (!$season->isDay()) {
                 continue;

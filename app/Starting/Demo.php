@@ -37,7 +37,10 @@ final class Demo
             StartingDesign::from('', 'Fern Street 3, front', 'ft_in', $user->name),
             ...array_map(
                 $example,
-                ['yarrow-lane', 'tansy-croft', 'bramble-close', 'hazel-corner', 'feijoa-lane', 'damson-terrace', 'quillwort-lane', 'fallow-field', 'harrow-end', 'sallow-meadow', 'teasel-yard', 'mulberry-bank'],
+                [
+                    'yarrow-lane', 'tansy-croft', 'bramble-close', 'hazel-corner', 'feijoa-lane', 'damson-terrace', 'quillwort-lane', 'fallow-field',
+                    'harrow-end', 'sallow-meadow', 'teasel-yard', 'mulberry-bank',
+                ],
             ),
         ];
         foreach ($jobs as $design) {

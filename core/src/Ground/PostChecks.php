@@ -238,7 +238,10 @@ final readonly class PostChecks
     {
         $tried_m = 0.0;
         foreach ($this->foundation->depths_m($units) as $tried_m) {
-            if (!Printed::under($tried_m, $least_m) && $this->standsAt($tried_m, $cases) && ($besides === null || $this->standsAt($tried_m, $besides($tried_m)))) {
+            if (
+                !Printed::under($tried_m, $least_m) && $this->standsAt($tried_m, $cases)
+                && ($besides === null || $this->standsAt($tried_m, $besides($tried_m)))
+            ) {
                 return [$tried_m, $tried_m];
             }
         }

@@ -41,6 +41,8 @@ final class AlikeTables
     {
         $table = Copy::of($design->table, name: 'any', place: null);
 
-        return hash('sha256', CanonicalJson::encode(array_map(Writer::toArray(...), [$table, $design->module, $design->site, ...$design->ownCopies])).$design->units->value);
+        $parts = [$table, $design->module, $design->site, ...$design->ownCopies];
+
+        return hash('sha256', CanonicalJson::encode(array_map(Writer::toArray(...), $parts)).$design->units->value);
     }
 }

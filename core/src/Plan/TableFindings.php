@@ -90,7 +90,8 @@ final class TableFindings
         array_push($findings, ...self::north($design));
         $ask(($table->sunshine->horizon ?? []) !== [], Code::HorizonTakesBeam, '/table/sunshine/horizon');
         // Of what stands on posts it is computed how far frost would lift it.
-        $ask(($table->racking instanceof SpikeFrames || $table->racking instanceof Pole) && PostInGround::isGripped($table->soil), Code::FrostHeave, '/table/soil/parted', [
+        $isUnknown = $table->racking instanceof SpikeFrames || $table->racking instanceof Pole;
+        $ask($isUnknown && PostInGround::isGripped($table->soil), Code::FrostHeave, '/table/soil/parted', [
             'frost_m' => $table->soil->frostDepth->toMetres(),
         ]);
 

@@ -43,7 +43,9 @@ final class TablesBeside
      */
     public static function of(array $all, string $id): array
     {
-        return $all[$id]->design->table->place === null ? [$id => $all[$id]] : array_filter($all, static fn (TablePlan $plan): bool => $plan->design->table->place !== null);
+        $isPlaced = static fn (TablePlan $plan): bool => $plan->design->table->place !== null;
+
+        return $isPlaced($all[$id]) ? array_filter($all, $isPlaced) : [$id => $all[$id]];
     }
 
     /** @return array<string, TablePlan> A table and, where it has a place in the field, the others that have one, in their order */

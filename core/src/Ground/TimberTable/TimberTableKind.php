@@ -185,7 +185,9 @@ final readonly class TimberTableKind implements TableKind
     {
         $shape = $this->rows->shape;
 
-        return $this->meet() ? max($shape->posts_m[1], $shape->posts_m[1] - $shape->posts_m[0], $shape->width_m - $shape->posts_m[count($shape->posts_m) - 2]) : $shape->width_m;
+        $last_m = $shape->width_m - $shape->posts_m[count($shape->posts_m) - 2];
+
+        return $this->meet() ? max($shape->posts_m[1], $shape->posts_m[1] - $shape->posts_m[0], $last_m) : $shape->width_m;
     }
 
     /**

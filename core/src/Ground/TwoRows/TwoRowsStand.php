@@ -54,7 +54,8 @@ final readonly class TwoRowsStand
         }
         $bay_m = $shape->posts_m[1] - $shape->posts_m[0];
         if ($bay_m < 0.3 || $shape->rearPipe_m > $shape->chord_m || Printed::over(max($shape->posts_m), $shape->width_m)) {
-            $at = $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : ($sizes->bay === null ? '/table/racking/end_overhang_m' : '/table/racking/bay_m');
+            $along = $sizes->bay === null ? '/table/racking/end_overhang_m' : '/table/racking/bay_m';
+            $at = $shape->rearPipe_m > $shape->chord_m ? '/table/racking/between_m' : $along;
             $findings[] = Finding::of(Code::PipesOffTable, $at, [
                 'chord_m' => $shape->chord_m, 'width_m' => $shape->width_m, 'rear_m' => $shape->rearPipe_m, 'bay_m' => $bay_m,
             ]);
