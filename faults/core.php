@@ -626,14 +626,21 @@ return [
     'core/data/ibc_2018/soils.php' => [
         ['\'lateral/clay\' => 100.0', '\'lateral/clay\' => 150.0', 'Clay bears as sand does', 'Ground'],
     ],
-    'core/src/Ground/OpenWind.php' => [
-        ['$from === 0 ? [$leeward, $windward] : [$windward, $leeward]', '$from === 180 ? [$leeward, $windward] : [$windward, $leeward]', 'Wind on the high edge loads the low one most'],
-        ['new self(\'open_wind.least_up\', -$least_Pa, -$least_Pa)', 'new self(\'open_wind.least_up\', $least_Pa, $least_Pa)', 'The least wind never lifts'],
-        ['Printed::under($tilt_deg, self::TILTS[0])', 'Printed::under($tilt_deg, 0.0)', 'Flat tables take the row of 7.5°'],
+    'core/src/Ground/Loading/OpenRoof.php' => [
+        ['$from === 0 ? [$leeward, $windward] : [$windward, $leeward]', '$from === 180 ? [$leeward, $windward] : [$windward, $leeward]', 'Wind on the high edge loads the low one most', 'Ground'],
+        ['new OpenWind(\'open_wind.least_up\', -$least_Pa, -$least_Pa)', 'new OpenWind(\'open_wind.least_up\', $least_Pa, $least_Pa)', 'The least wind never lifts', 'Ground'],
+        ['Printed::under($tilt_deg, self::TILTS[0])', 'Printed::under($tilt_deg, 0.0)', 'Flat tables take the row of 7.5°', 'Ground'],
     ],
-    'core/src/Ground/ElementWind.php' => [
-        ['4 * $this->strip_m ** 2) => 2', '9 * $this->strip_m ** 2) => 2', 'Large elements take the strip of the edges'],
-        ['$value(\'least_of_least\') * $least_m,', '', 'A strip of a large table is as narrow as of a small one'],
+    'core/src/Ground/Loading/OpenRoofElements.php' => [
+        ['4 * $this->strip_m ** 2) => 2', '9 * $this->strip_m ** 2) => 2', 'Large elements take the strip of the edges', 'Ground'],
+        ['$value(\'least_of_least\') * $least_m,', '', 'A strip of a large table is as narrow as of a small one', 'Ground'],
+    ],
+    'core/src/Ground/Loading/TableCombinations.php' => [
+        ['\'table_combination.06d_w\', self::HOLDS,', '\'table_combination.06d_w\', 1.0,', 'All of the weight holds against the wind', 'Ground'],
+    ],
+    'core/src/Ground/Loading/Asce7Table.php' => [
+        ['Printed::atLeast($face->lowEdge_m, $room_m)', 'Printed::atLeast($face->lowEdge_m, 0.0)', 'Snow slides where there is no room for it', 'Ground'],
+        ['Printed::atMost($face->tilt_rad, 0.0)', 'Printed::under($face->tilt_rad, 0.0)', 'What lies flat is not blown on from its ends', 'Ground'],
     ],
     'core/src/Ground/TwoRows/TableShape.php' => [
         ['($s_m - $this->frontPipe_m) * cos($this->tilt_rad) - $this->offset_m', '($s_m - $this->frontPipe_m) * cos($this->tilt_rad) + $this->offset_m', 'Weights lie on the wrong side of their pipe'],
@@ -676,14 +683,13 @@ return [
         ['min(max($third_m, $rating->from', 'min(max(0.0, $rating->from', 'Rails lie at the edge of the clamp zone'],
     ],
     'core/src/Ground/TableLoads.php' => [
-        ['[\'table_combination.06d_w\', 0.6, 0.0, 0.6]', '[\'table_combination.06d_w\', 1.0, 0.0, 0.6]', 'All of the weight holds against the wind'],
         ['0.05 * $this->most_N', '0.0005 * $this->most_N', 'Wind along the row is next to nothing'],
     ],
     'core/src/Ground/TwoRows/RailsOnTwo.php' => [
         ['max($rear, 1 - $rear)', 'min($rear, 1 - $rear)', 'The pipe that bears less of a rail is judged'],
     ],
     'core/src/Ground/FaceChecks.php' => [
-        ['0.6 * $wind->pressure_Pa($area_m2, \'up\') - 0.6 * $dead_Pa * $cos', '0.6 * $wind->pressure_Pa($area_m2, \'up\') - $dead_Pa * $cos', 'All of its weight holds a module down'],
+        ['$blows * $up_Pa - $weight_Pa', '$blows * $up_Pa', 'Nothing of its weight holds a module down'],
     ],
     'core/src/Ground/PipeTable/PipeTableKind.php' => [
         ['(float) $held->depth_m) - $this->pipes->seat->toMetres()', '(float) $held->depth_m)', 'Posts are cut as long as to the pipe'],
@@ -700,7 +706,6 @@ return [
         ['$height_m ** 3 / 3 + (', '$height_m ** 3 / 8 + (', 'Posts are told too stiff'],
     ],
     'core/src/Ground/TableSnow.php' => [
-        ['Printed::atLeast($face->lowEdge_m, $room_m)', 'Printed::atLeast($face->lowEdge_m, 0.0)', 'Snow slides where there is no room for it'],
         ['? 1.0 : 0.5', '? 1.0 : 0.0', 'Bare spans stand beside full ones'],
     ],
     'core/src/Ground/SetOut.php' => [

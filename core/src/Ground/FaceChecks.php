@@ -13,8 +13,6 @@ use Garnetine\Core\Quantity\Force;
 /** Modules and their clamps under the wind on their own area: the same whatever carries them. */
 final readonly class FaceChecks
 {
-    public const SOURCE = 'ASCE/SEI 7-16, §30.7, Fig. 30.7-1';
-
     public function __construct(private TableDesign $design, private TableFace $face, private TableLoads $loads)
     {
     }
@@ -35,15 +33,17 @@ final readonly class FaceChecks
         $cos = cos($this->face->tilt_rad);
         $snow_Pa = $this->loads->snow->ps_Pa * $cos ** 2;
         $wind = $this->loads->elements;
+        [$up_Pa, $down_Pa] = [$wind->pressure_Pa($area_m2, 'up'), $wind->pressure_Pa($area_m2, 'down')];
+        $net_Pa = [-INF, -INF];
+        foreach ($this->loads->combinations->all as [, $dead, $snow, $blows]) {
+            $weight_Pa = $dead * $dead_Pa * $cos;
+            $net_Pa = [
+                max($net_Pa[0], $snow > 0.0 || $blows === 0.0 ? -INF : $blows * $up_Pa - $weight_Pa),
+                max($net_Pa[1], $weight_Pa + $snow * $snow_Pa + $blows * $down_Pa),
+            ];
+        }
 
-        return [
-            0.6 * $wind->pressure_Pa($area_m2, 'up') - 0.6 * $dead_Pa * $cos,
-            max(
-                $dead_Pa * $cos + $snow_Pa,
-                $dead_Pa * $cos + 0.6 * $wind->pressure_Pa($area_m2, 'down'),
-                $dead_Pa * $cos + 0.75 * $snow_Pa + 0.45 * $wind->pressure_Pa($area_m2, 'down'),
-            ),
-        ];
+        return $net_Pa;
     }
 
     /**
@@ -57,7 +57,7 @@ final readonly class FaceChecks
         if ($clampUp !== null) {
             // A clamp between two modules holds a quarter of each.
             $clamp_N = max(0.0, $this->net_Pa($this->module_m2() / 2, $this->module_Pa())[0]) * $this->module_m2() / 2;
-            $checks[] = TableCheck::of('clamp', '', $clamp_N, $clampUp->toSi(), 'N', null, $clampAt, ['at_m' => $this->face->railAt_m], self::SOURCE, [
+            $checks[] = TableCheck::of('clamp', '', $clamp_N, $clampUp->toSi(), 'N', null, $clampAt, ['at_m' => $this->face->railAt_m], $this->loads->elements->source(), [
                 '/module/length_m', '/module/width_m', '/module/mass_kg', $clampAt,
             ]);
         }
@@ -89,7 +89,7 @@ final readonly class FaceChecks
             null,
             '/module/ratings',
             ['at_m' => $this->face->railAt_m],
-            self::SOURCE,
+            $this->loads->elements->source(),
             ['/module/length_m', '/module/width_m', '/module/mass_kg'],
         );
 

@@ -33,7 +33,7 @@ final readonly class Stick
     {
         $push_N = $loads->along_N($face, $offset_m + TableLoads::THICK_M);
         $sticks = [];
-        foreach (TableLoads::ALONG as $name => $dead) {
+        foreach ($loads->combinations->ofWind() as [$name, $dead]) {
             foreach ([false, true] as $isSoft) {
                 $case = new TableCase(
                     $name,

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Ground\Loading\ElementWind;
+use Garnetine\Core\Ground\Loading\TableCombinations;
+
 /** What acts on the modules of a table: wind on its halves and on its parts, and snow. */
 final readonly class TableLoads
 {
-    /**
-     * Name, and factors of dead load, snow and wind.
-     *
-     * Source: ASCE/SEI 7-16, §2.4.1 (ASD).
-     */
-    private const COMBINATIONS = [
-        ['table_combination.d', 1.0, 0.0, 0.0], ['table_combination.d_s', 1.0, 1.0, 0.0], ['table_combination.d_w', 1.0, 0.0, 0.6],
-        ['table_combination.d_s_w', 1.0, 0.75, 0.45], ['table_combination.06d_w', 0.6, 0.0, 0.6],
-    ];
-    public const ALONG = ['table_combination.d_w' => 1.0, 'table_combination.06d_w' => 0.6];
     private const NO_WIND = 'table_case.no_wind';
     /** Of modules in their frames, seen from the end of a row (common practice, no source). */
     public const THICK_M = 0.05;
     public const NO_SNOW = 'table_case.no_snow';
 
     /** @param non-empty-list<OpenWind> $winds */
-    public function __construct(public array $winds, public TableSnow $snow, public ElementWind $elements, public float $q_Pa)
-    {
+    public function __construct(
+        public array $winds,
+        public TableSnow $snow,
+        public ElementWind $elements,
+        public float $q_Pa,
+        /** Of the wind on the end of the table, at the level of the standard. */
+        public float $end_Pa,
+        public TableCombinations $combinations,
+    ) {
     }
 
     /**
@@ -35,7 +35,7 @@ final readonly class TableLoads
     public function together(): array
     {
         $all = [];
-        foreach (self::COMBINATIONS as [$name, $dead, $snow, $wind]) {
+        foreach ($this->combinations->all as [$name, $dead, $snow, $wind]) {
             foreach ($snow > 0.0 ? $this->snow->cases : [null] as $lies) {
                 foreach ($wind > 0.0 ? $this->winds : [null] as $blows) {
                     $all[] = new Together(
@@ -56,20 +56,20 @@ final readonly class TableLoads
         return $all;
     }
 
-    /** The greatest push of any wind across the modules, at strength level. */
+    /** The greatest push of any wind across the modules, at the level of the standard. */
     public function most_N(TableFace $face): float
     {
         return max(array_map(static fn (OpenWind $wind): float => abs($wind->lower_Pa + $wind->upper_Pa) * $face->area_m2() / 2, $this->winds));
     }
 
     /**
-     * What pushes along the row, which is looked at alone: the greater of the least pressure on the end and a twentieth of the
+     * What pushes along the row, which is looked at alone: the greater of what blows on the end and a twentieth of the
      * greatest push across (a choice on the safe side).
      *
      * @param float $end_m How thick the table is, seen from its end
      */
     public function along_N(TableFace $face, float $end_m): float
     {
-        return 0.6 * max(abs($this->winds[0]->upper_Pa) * $face->chord_m * $end_m, 0.05 * $this->most_N($face));
+        return $this->combinations->mostWind() * max($this->end_Pa * $face->chord_m * $end_m, 0.05 * $this->most_N($face));
     }
 }

@@ -10,11 +10,11 @@ use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Ground\TiltFrom;
-use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\InField;
+use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\North;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\PostPlace;
@@ -25,7 +25,7 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Admission;
-use Garnetine\Core\Load\Asce7\Asce7Standard;
+use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteQuestions;
 use Garnetine\Core\Quantity\Angle;
@@ -34,8 +34,6 @@ use Garnetine\Core\Quantity\Angle;
 final class TableFindings
 {
     /** Beyond which the figure of open roofs has no rows, and beyond which nothing is computed. */
-    private const STEEPEST_ROW_DEG = 45.0;
-    private const STEEPEST_DEG = 60.0;
 
     /** Two declinations of one place, and two latitudes, are of different places beyond this. Source: common practice, no source. */
     private const DECLINATIONS_DEG = 1.0;
@@ -50,9 +48,10 @@ final class TableFindings
     private const OVER_LATITUDE_DEG = 10.0;
 
     /** @return list<Finding> What has to be answered before anything is computed, and what is refused at all */
-    public static function asked(TableDesign $design): array
+    public static function asked(TableDesign $design, Coefficients $coefficients): array
     {
         $table = $design->table;
+        $standard = TableStandards::of($design->site);
         $findings = [
             ...self::examples($design),
             ...Admission::ownCopies($design->ownCopies, true),
@@ -60,21 +59,14 @@ final class TableFindings
             ...SiteQuestions::topography($design->site),
             ...SiteQuestions::groundSnow($design->site),
             ...SiteQuestions::assumptions($design->site),
-            ...Asce7Standard::speed($design->site),
+            ...$standard->asked($design, $coefficients),
         ];
         $tilt_deg = $table->tilt()->toDegrees();
         $values = self::tilt($design);
-        array_push($findings, ...self::steep($design));
         $ask = static function (bool $isAsked, Code $code, string $at, array $values = []) use (&$findings): void {
             /** @var array<string, float|int|string> $values */
             array_push($findings, ...$isAsked ? [Finding::of($code, $at, $values)] : []);
         };
-        $ask(
-            $design->site->standard !== Standard::Asce716,
-            Code::TableStandard,
-            '/site/standard',
-            ['standard' => 'choice.standard.'.$design->site->standard->value],
-        );
         $ask($table->tiltFrom === TiltFrom::Vertical, Code::TiltFromVertical, '/table/tilt_from', $values);
         $latitude_deg = $table->sunshine?->latitude->toDegrees();
         $ask($latitude_deg !== null && $table->seasons === [] && Printed::over(
@@ -120,18 +112,6 @@ final class TableFindings
     private static function tilt(TableDesign $design): array
     {
         return ['tilt_rad' => $design->table->tilt()->toRadians(), 'typed_rad' => $design->table->tilt->toRadians()];
-    }
-
-    /** @return list<Finding> Steeper than the figure of open roofs has rows for */
-    public static function steep(TableDesign $design): array
-    {
-        $tilt_deg = $design->table->tilt()->toDegrees();
-
-        return match (true) {
-            Printed::over($tilt_deg, self::STEEPEST_DEG) => [Finding::of(Code::TableSteep, '/table/tilt_rad', self::tilt($design))],
-            Printed::over($tilt_deg, self::STEEPEST_ROW_DEG) => [Finding::of(Code::TableSteepHeld, '/table/tilt_rad', self::tilt($design))],
-            default => [],
-        };
     }
 
     /** @return list<Finding> What is to be said of where north is, and of the day on which the table is set out */
@@ -289,9 +269,7 @@ final class TableFindings
             ...self::work($plan),
             ...self::buried($plan, $face, $stand),
             ...self::soils($plan->design, InField::of($plan->design, $face, $stand->places)),
-            Finding::of(Code::OpenRoofAnalogy, '/site/wind_speed_m_per_s'),
-            Finding::of(Code::BothFlows, '/site/wind_speed_m_per_s'),
-            ...Asce7Standard::assumedOfSpeed($plan->design->site, $plan->figures),
+            ...TableStandards::of($plan->design->site)->assumptions($plan->design, $plan->figures),
             ...$stand->findings,
         ];
         array_push($findings, ...self::ofFace($face, $plan->snow, $heightAt));

@@ -9,12 +9,10 @@ use Garnetine\Core\Design\Ground\Pole;
 use Garnetine\Core\Design\Ground\SeasonTilt;
 use Garnetine\Core\Design\Ground\Sunshine;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Ground\Bedding;
-use Garnetine\Core\Ground\ElementWind;
-use Garnetine\Core\Ground\OpenWind;
+use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\TableCheck;
@@ -23,13 +21,9 @@ use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TableStand;
-use Garnetine\Core\Load\Asce7\Edition;
-use Garnetine\Core\Load\Asce7\VelocityPressure;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
-use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Sun\EveryWay;
 use Garnetine\Core\Sun\Horizon;
 use Garnetine\Core\Sun\RowPitch;
@@ -47,7 +41,7 @@ final class TablePlanner
     {
         $coefficients = new Coefficients($design->ownCopies);
         $kind = TableKinds::of($design, $coefficients);
-        $asked = [...TableFindings::asked($design), ...$kind->asked()];
+        $asked = [...TableFindings::asked($design, $coefficients), ...$kind->asked()];
         array_push($asked, ...TableSeasons::asked($design, $coefficients, $asked));
         $sun = $depth === Depth::Full ? self::sun($design) : null;
         if (array_filter($asked, static fn (Finding $finding): bool => $finding->kind === FindingKind::Refusal) !== []) {
@@ -72,17 +66,9 @@ final class TablePlanner
     /** Wind and snow on the modules of a table as they stand, written down among the figures. */
     public static function loads(TableDesign $design, TableFace $face, Coefficients $coefficients, Figures $figures): TableLoads
     {
-        $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres(max(1.5, $face->meanHeight_m)));
-        $velocity = VelocityPressure::at($site, $coefficients);
-        $velocity->write($figures, $site, Edition::Of2016);
-        $q_Pa = $velocity->base->toPascals();
+        $standard = TableStandards::of($design->site);
 
-        return new TableLoads(
-            OpenWind::cases(min(45.0, round(rad2deg($face->tilt_rad), 6)), $q_Pa, $coefficients, $figures),
-            TableSnow::on($design, $face, $coefficients, $figures),
-            ElementWind::on($face, $q_Pa, $coefficients),
-            $q_Pa,
-        );
+        return $standard->loads($design, $face, $standard->pressure_Pa($design, $face, $coefficients, $figures), $coefficients, $figures);
     }
 
     /** What the tilt keeps of the best one, where it is known how clear the months are. */

@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFigures;
@@ -60,7 +61,7 @@ final class TableSeasons
     {
         $findings = [...self::days($design->table->seasons), ...self::overSteepest($design)];
         foreach (self::of($design) as $index => $other) {
-            $there = [...TableFindings::steep($other), ...TableKinds::of($other, $coefficients)->asked()];
+            $there = [...TableStandards::of($other->site)->steep($other), ...TableKinds::of($other, $coefficients)->asked()];
             array_push($findings, ...self::only($there, [...$asked, ...$findings], $index));
         }
 

@@ -21,9 +21,8 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Ground\ElementWind;
+use Garnetine\Core\Ground\Loading\Asce7Table;
 use Garnetine\Core\Ground\OneHead;
-use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\PipeTable\PipeTableKind;
 use Garnetine\Core\Ground\Pole\BlockFooting;
 use Garnetine\Core\Ground\PostChecks;
@@ -35,7 +34,6 @@ use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
-use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\Tested;
 use Garnetine\Core\Ground\TestedPile;
 use Garnetine\Core\Ground\TimberMember;
@@ -118,12 +116,7 @@ final class KindsTest extends TestCase
         $face = new TableFace(deg2rad($tilt_deg), $chord_m, $width_m, 1.0, 1.5, 0, 0.3);
         $design = TableScenario::kind('post')->with(['/site/ground_snow_Pa' => 0.0])->design();
 
-        return [new TableLoads(
-            OpenWind::cases($tilt_deg, $q_psf * self::PSF, new Coefficients(), new Figures()),
-            TableSnow::on($design, $face, new Coefficients(), new Figures()),
-            ElementWind::on($face, $q_psf * self::PSF, new Coefficients()),
-            $q_psf * self::PSF,
-        ), $face];
+        return [(new Asce7Table())->loads($design, $face, $q_psf * self::PSF, new Coefficients(), new Figures()), $face];
     }
 
     /** 78 in along the row by 72 in, 30°, head 60 in up, 20.37 psf: 304 lb and 2,136 lb·ft at the ground, 490 lb up. */

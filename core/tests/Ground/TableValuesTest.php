@@ -8,7 +8,7 @@ use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
-use Garnetine\Core\Ground\ElementWind;
+use Garnetine\Core\Ground\Loading\OpenRoofElements;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Message\Texts;
@@ -113,7 +113,7 @@ final class TableValuesTest extends TestCase
             // So much more than all others that it is the greater flow.
             $coefficients = new Coefficients([new OwnCopy($id, 10 * $value, 'Own copy', '1', 'E. Sorrel', '2026-06-01')]);
             $shape = TableScenario::of()->with(['/table/tilt_rad' => deg2rad((float) $tilt), '/table/racking/between_m' => 1.2])->shape();
-            $wind = ElementWind::on($shape, 1e5, $coefficients);
+            $wind = OpenRoofElements::on($shape, 1e5, $coefficients);
             $area_m2 = [3 => 0.5, 2 => 2.0, 1 => 4.0][(int) $zone] ?? 0.0;
             self::assertEqualsWithDelta(8.5e5 * $value, $wind->pressure_Pa($area_m2, $way), 1e-3 * 8.5e5, $id);
             ++$read;

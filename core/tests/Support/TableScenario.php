@@ -9,11 +9,10 @@ use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
-use Garnetine\Core\Ground\ElementWind;
+use Garnetine\Core\Ground\Loading\Asce7Table;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableLoads;
-use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TwoRows\TableShape;
 use Garnetine\Core\Ground\TwoRows\TwoRowsCases;
 use Garnetine\Core\Load\Asce7\VelocityPressure;
@@ -126,12 +125,7 @@ final readonly class TableScenario
         $site = Copy::of($design->site, meanRoofHeight: Length::ofMetres($shape->meanHeight_m));
         $q_Pa = VelocityPressure::at($site, $coefficients)->base->toPascals();
 
-        return new TableLoads(
-            OpenWind::cases($design->table->tilt()->toDegrees(), $q_Pa, $coefficients, new Figures()),
-            TableSnow::on($design, $shape, $coefficients, new Figures()),
-            ElementWind::on($shape, $q_Pa, $coefficients),
-            $q_Pa,
-        );
+        return (new Asce7Table())->loads($design, $shape, $q_Pa, $coefficients, new Figures());
     }
 
     public function cases(): TwoRowsCases

@@ -153,7 +153,7 @@ final readonly class FrameRow
             $cases[] = $this->case($acts->combination, $acts->wind, $acts->snow, $this->under($acts), $acts->dead, $on_N);
         }
         $push_N = $loads->along_N($face, TableLoads::THICK_M);
-        foreach (TableLoads::ALONG as $name => $dead) {
+        foreach ($loads->combinations->ofWind() as [$name, $dead]) {
             [$front_N, $rear_N] = $this->triangle(0.0, 0.0, [[$dead * $this->dead_N(), $face->chord_m / 2]]);
             // By halves, every frame alike.
             $cases[] = $this->case($name, 'open_wind.along', TableLoads::NO_SNOW, [$front_N, $rear_N, 0.0], $dead, $on_N, $push_N / 2 / $this->count());

@@ -133,7 +133,7 @@ final readonly class RowCases
     {
         $push_N = $this->loads->along_N($this->shape, $this->row->offset->toMetres() + $this->row->purlin->width->toMetres() + TableLoads::THICK_M);
         $cases = [];
-        foreach (TableLoads::ALONG as $name => $dead) {
+        foreach ($this->loads->combinations->ofWind() as [$name, $dead]) {
             $posts = [];
             foreach ($this->places as $post => $place) {
                 $each_N = $push_N * $pushed[$post];

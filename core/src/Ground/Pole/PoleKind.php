@@ -12,12 +12,11 @@ use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Brackets;
 use Garnetine\Core\Ground\ConcretePosts;
-use Garnetine\Core\Ground\ElementWind;
 use Garnetine\Core\Ground\FaceChecks;
 use Garnetine\Core\Ground\Holding;
+use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OneHead;
-use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\PipeTable\PipeTableKind;
 use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\RoundPipe;
@@ -30,12 +29,10 @@ use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TableKind;
 use Garnetine\Core\Ground\TableLoads;
 use Garnetine\Core\Ground\TablePost;
-use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
-use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Angle;
 
 /**
@@ -46,7 +43,6 @@ final readonly class PoleKind implements TableKind
 {
     /** Steps of the tilts that are looked at. */
     private const STEP_DEG = 5.0;
-    private const STEEPEST_ROW_DEG = 45.0;
 
     private TableFace $face;
 
@@ -67,9 +63,20 @@ final readonly class PoleKind implements TableKind
             ...Holding::missing($this->pole->anchors->tension, "$anchors/tension_N"),
             ...Holding::missing($this->pole->anchors->shear, "$anchors/shear_N"),
             ...OneHead::asked($this->design, $this->faceAt($steepest), true),
-            ...Printed::over(rad2deg($steepest), self::STEEPEST_ROW_DEG) && !Printed::over($this->design->table->tilt()->toDegrees(), self::STEEPEST_ROW_DEG)
-                ? [Finding::of(Code::TableSteepHeld, '/table/racking/steepest_rad', ['tilt_rad' => $steepest, 'typed_rad' => $steepest])] : [],
+            ...$this->steep($steepest),
         ];
+    }
+
+    /** @return list<Finding> What the standard says of its steepest tilt, and not of the planned one */
+    private function steep(float $steepest_rad): array
+    {
+        $standard = TableStandards::of($this->design->site);
+        $planned = array_map(static fn (Finding $finding): Code => $finding->code, $standard->steep($this->design));
+
+        return array_values(array_map(
+            static fn (Finding $finding): Finding => Finding::of($finding->code, '/table/racking/steepest_rad', $finding->values),
+            array_filter($standard->steep($this->tiltedTo($steepest_rad)), static fn (Finding $finding): bool => !in_array($finding->code, $planned, true)),
+        ));
     }
 
     public function face(): TableFace
@@ -82,12 +89,14 @@ final readonly class PoleKind implements TableKind
         return ['/table/racking/head_height_m'];
     }
 
+    private function tiltedTo(float $tilt_rad): TableDesign
+    {
+        return $this->design->on(Copy::of($this->design->table, tiltFrom: TiltFrom::Horizontal, tilt: Angle::ofSi($tilt_rad)));
+    }
+
     private function faceAt(float $tilt_rad): TableFace
     {
-        $table = $this->design->table;
-        $tilted = $this->design->on(Copy::of($table, tiltFrom: TiltFrom::Horizontal, tilt: Angle::ofSi($tilt_rad)));
-
-        return OneHead::face($tilted, $this->pole->headHeight->toMetres(), $this->pole->offset->toMetres());
+        return OneHead::face($this->tiltedTo($tilt_rad), $this->pole->headHeight->toMetres(), $this->pole->offset->toMetres());
     }
 
     /** @return list<float> From flat on, with the planned and the steepest tilt */
@@ -108,20 +117,15 @@ final readonly class PoleKind implements TableKind
     {
         $height_m = $this->pole->headHeight->toMetres() - $this->pole->block->above->toMetres();
         $stow = $this->pole->stow;
-        $less = $stow?->isProven() === true ? min(1.0, ($stow->upTo->toSi() / $this->design->site->windSpeed->toSi()) ** 2) : 1.0;
+        $standard = TableStandards::of($this->design->site);
+        $less = $stow?->isProven() === true ? min(1.0, ($stow->upTo->toSi() / $standard->speed($this->design)->toSi()) ** 2) : 1.0;
         [$sticks, $tilted] = [[], []];
         foreach ($this->tilts_rad() as $tilt_rad) {
             $face = $this->faceAt($tilt_rad);
             $q_Pa = $loads->q_Pa * ($tilt_rad > 0.0 ? $less : 1.0);
             $figures = new Figures();
-            $winds = OpenWind::cases(min(self::STEEPEST_ROW_DEG, round(rad2deg($tilt_rad), 6)), $q_Pa, $this->coefficients, $figures);
+            $there = $standard->loads($this->design, $face, $q_Pa, $this->coefficients, $figures);
             $tilted += TableFigures::tilted($figures, $tilt_rad, '/table/racking/steepest_rad');
-            $there = new TableLoads(
-                $tilt_rad > 0.0 ? $winds : [...$winds, ...OpenWind::fromTheEnds($q_Pa, $this->coefficients)],
-                TableSnow::on($this->design, $face, $this->coefficients, new Figures()),
-                ElementWind::on($face, $q_Pa, $this->coefficients),
-                $q_Pa,
-            );
             array_push($sticks, ...Stick::all($there, $face, $height_m, $this->pole->offset->toMetres(), $dead_N, $tilt_rad));
         }
         assert($sticks !== []);

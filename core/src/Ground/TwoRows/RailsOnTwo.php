@@ -35,12 +35,12 @@ final class RailsOnTwo
         $at = '/table/racking/holds';
         $over = [$sizes->frontPath, '/table/racking/between_m'];
         $bent = $sizes->holds->railMoment === null ? [] : [
-            TableCheck::of('rail', '', $moment_Nm, $sizes->holds->railMoment->toSi(), 'Nm', null, "$at/rail_moment_Nm", [], FaceChecks::SOURCE, [
+            TableCheck::of('rail', '', $moment_Nm, $sizes->holds->railMoment->toSi(), 'Nm', null, "$at/rail_moment_Nm", [], $loads->elements->source(), [
                 ...$over, "$at/rail_moment_Nm",
             ]),
         ];
         $up = $sizes->holds->railUp === null ? [] : [
-            TableCheck::of('rail_up', '', $lift_N, $sizes->holds->railUp->toSi(), 'N', null, "$at/rail_up_N", [], FaceChecks::SOURCE, [
+            TableCheck::of('rail_up', '', $lift_N, $sizes->holds->railUp->toSi(), 'N', null, "$at/rail_up_N", [], $loads->elements->source(), [
                 ...$over, "$at/rail_up_N",
             ]),
         ];

@@ -265,7 +265,7 @@ final readonly class TwoRowsCases
         $push_N = $this->loads->along_N($this->shape, $this->shape->offset_m + $this->sizes->beamDepth->toMetres());
         $each = $push_N / (array_sum($front) + array_sum($rear));
         $cases = [];
-        foreach (TableLoads::ALONG as $name => $dead) {
+        foreach ($this->loads->combinations->ofWind() as [$name, $dead]) {
             $weight = Stance::under($this->shape, 0.0, 0.0, [[$dead * $this->dead_N, $this->shape->chord_m / 2]], 0.5);
             foreach ($this->even as $even) {
                 $cases[] = new TableCase(

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Garnetine\Core\Ground;
+namespace Garnetine\Core\Ground\Loading;
 
+use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Interpolation;
 use Garnetine\Core\Load\Printed;
@@ -14,11 +15,11 @@ use Garnetine\Core\Quantity\Pressure;
  * Wind on what carries only a part of the table: modules, their clamps, rails. p = qh·G·CN in the corner of the table, the greater of free and obstructed
  * flow, never under the least.
  *
- * Up to a² large an element takes the corner\'s value, up to 4a² that of the strip along the edges, beyond that the field\'s.
+ * Up to a² large an element takes the corner's value, up to 4a² that of the strip along the edges, beyond that the field's.
  *
  * Source: ASCE/SEI 7-16, §30.7, Fig. 30.7-1; recalled.
  */
-final readonly class ElementWind
+final readonly class OpenRoofElements implements ElementWind
 {
     private const TABLE = 'asce7_16/open_roof_elements';
     private const TILTS = [0.0, 7.5, 15.0, 30.0, 45.0];
@@ -50,7 +51,6 @@ final readonly class ElementWind
         };
     }
 
-    /** @param string $way up or down */
     public function pressure_Pa(float $area_m2, string $way): float
     {
         $cn = max(array_map(fn (string $flow): float => Interpolation::linear(
@@ -60,5 +60,10 @@ final readonly class ElementWind
         ), ['clear', 'obstructed']));
 
         return max($this->q_Pa * $this->gust * $cn, Pressure::ofPsf($this->coefficients->value(self::TABLE, 'least_psf'))->toPascals());
+    }
+
+    public function source(): string
+    {
+        return 'ASCE/SEI 7-16, §30.7, Fig. 30.7-1';
     }
 }
