@@ -8,6 +8,7 @@ use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
+use Garnetine\Core\Plan\TablePlan;
 
 /** Values read in own copies, beside the recalled ones. */
 final class OwnCopyView
@@ -33,7 +34,7 @@ final class OwnCopyView
      *
      * @return list<array{id: string, name: string}>
      */
-    public static function missing(Plan $plan, Texts $texts): array
+    public static function missing(Plan|TablePlan $plan, Texts $texts): array
     {
         return array_map(static fn (string $id): array => ['id' => $id, 'name' => $texts->coefficient($id)], $plan->missing());
     }

@@ -20,6 +20,7 @@ use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
+use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\DayTexts;
 use Garnetine\Core\Message\NorthTexts;
@@ -42,7 +43,7 @@ use Garnetine\Core\Sun\SunPaths;
 final class TableView
 {
     /** What only surfaces have. */
-    private const NOT_OF_TABLES = ['block' => '', 'blocks' => [], 'own_missing' => [], 'survey' => [], 'runs' => [], 'eave_to_ridge' => ''];
+    private const NOT_OF_TABLES = ['block' => '', 'blocks' => [], 'survey' => [], 'runs' => [], 'eave_to_ridge' => ''];
 
     /**
      * @param array<string, TablePlan>|null $all Plans of all tables of its job, where they are known
@@ -64,6 +65,7 @@ final class TableView
 
         return $common + self::NOT_OF_TABLES + ['examples' => $design->examplesLeft()] + DeskView::outOfDate($planned, $outOfDate) + [
             'coefficients' => PaperView::coefficients($plan, $texts),
+            'own_missing' => OwnCopyView::missing($plan, $texts),
             'not_covered' => array_map(static fn (string $what): string => $texts->say("not_covered.$what"), $plan->notCovered()),
             'signatures' => array_map(static fn (Confirmation $one): array => [
                 'subject' => $one->subject, 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason,
@@ -100,7 +102,7 @@ final class TableView
             $worst[$check->what] = $check->ratio > ($plan->checks[$worst[$check->what] ?? '']->ratio ?? -1.0) ? $path : $worst[$check->what];
         }
         $becauses = [];
-        foreach (array_intersect(['loads/qh', 'loads/ps', ...array_values($worst)], TableBecauses::paths($plan)) as $path) {
+        foreach (array_intersect([TableFigures::pressure($plan->figures), 'loads/ps', ...array_values($worst)], TableBecauses::paths($plan)) as $path) {
             $becauses[] = BecauseView::of($plan, TableBecauses::of($plan, $path));
         }
 
@@ -138,7 +140,7 @@ final class TableView
     {
         $loads = [];
         foreach ($plan->figures->listed() as $path => $figure) {
-            if ($figure->code !== 'open_wind') {
+            if (!str_starts_with($figure->code, 'open_wind')) {
                 $loads[] = ['path' => $path, 'name' => $texts->say('because.'.$figure->code), 'value' => isset($figure->values['value_Pa'])
                     ? $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values['value_Pa'])
                     : Printer::number((float) ($figure->values['value'] ?? 0.0), 3)];
@@ -153,7 +155,7 @@ final class TableView
     {
         $winds = [];
         foreach ($plan->figures->listed() as $path => $figure) {
-            if ($figure->code === 'open_wind') {
+            if (str_starts_with($figure->code, 'open_wind')) {
                 $print = static fn (string $half): string => $plan->design->printer()->print(Dimension::Pressure, (float) $figure->values[$half]);
                 $winds[] = [
                     'path' => $path, 'name' => $texts->say((string) $figure->values['case']), 'lower' => $print('lower_Pa'),

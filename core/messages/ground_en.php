@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Texts of tables on the ground. {name} quotes a value by its name without the unit ending.
 return [
     // findings: refusals
-    'finding.table_standard' => 'Tables on the ground are planned by ASCE 7-16 alone. {standard} has other figures for open tables, and they are not in hand: choose ASCE 7-16, or ask an engineer for the loads.',
+    'finding.table_standard' => 'Tables on the ground are planned by ASCE 7-16, EN 1991 and AS/NZS 1170.2. {standard} has other figures for open tables, and they are not in hand: choose one of these, or ask an engineer for the loads.',
     'finding.table_steep' => 'A tilt of {tilt} from the horizontal is steeper than the figure of open roofs is stretched to: beyond 60° a table is a wall, and nothing is computed. Was it counted from the vertical?',
     'finding.soil_without_values' => 'For {soil} the building code has no presumptive values. A geotechnical report or pull tests are needed before a post is planned there.',
     'finding.pipes_off_table' => 'The beams or posts do not fit under the table, {chord} up the slope and {width} along the row: the rear beam comes to {rear} up the slope, and the posts stand {bay} apart from the left.',
@@ -27,6 +27,9 @@ return [
     'finding.module_zone_missing' => 'The rails lie {at} from the sides of the modules, and no rating covers a clamp there.',
     'finding.table_part_fails' => '{part}{place} fails: {demand} against {capacity}.', 'table_case.told' => 'In {combination}, {wind}, {snow}{bound}.', 'table_case.together' => 'With what presses on it or pulls at once its reserve is {percent} %. In {combination}, {wind}, {snow}{bound}.',
     'finding.table_slenderness' => 'The middle of the modules stands {ratio} times the table’s depth over the ground. The figure of open roofs is for 0.25 to 1; beyond that its values are a guess, which somebody with judgement has to stand for.',
+    'finding.table_steep_en' => 'A tilt of {tilt} is steeper than the table of canopies in EN 1991-1-4 goes, which ends at 30°. It is not stretched: lay the table lower, or ask an engineer for the loads.',
+    'finding.tilt_not_read' => 'The coefficients of free roofs were read in an own copy for a tilt of {read}, and the table is tilted by {tilt}. Read them for this tilt.',
+    'finding.timber_by_nds' => 'Members of timber are computed by the NDS, whose values EN 1995 and AS 1720 do not have: to {standard} a table of timber is not planned. Choose a kind of steel or aluminium, or ASCE 7-16.',
     'finding.table_steep_held' => 'At {tilt} from the horizontal the figure of open roofs, which ends at 45°, is held at its last row. It asks more than a wall would there; somebody with judgement has to stand for it.',
     'finding.smooth_post' => 'Wind lifts some posts. A smooth post is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
     'finding.levels_missing' => 'There are {levels} levels for {posts} posts along the row. Measure one at every post, or take them out and tell the two slopes.',
@@ -75,6 +78,10 @@ return [
     'finding.tilt_over_latitude' => '{tilt} from the horizontal is more than ten degrees over the latitude of {latitude}: for the winter alone, or counted from the vertical?',
     // findings: assumptions
     'finding.open_roof_analogy' => 'Wind on the table is taken from the figure of open monoslope roofs, by analogy, for one row that stands alone. Rows behind get no shelter, rows at the edge nothing extra.',
+    'finding.table_canopy' => 'Wind on the table is taken from Table 7.6 of EN 1991-1-4 as on a monopitch canopy that stands alone, its force at a quarter from the windward edge; the structural factor is 1. Modules, clamps and rails take the greatest coefficient of any zone. Rows behind get no shelter.',
+    'finding.table_allowable' => 'What posts, ground and joints bear is compared as allowable values with {cure}. Steel goes by AISC 360 (ASD), posts in concrete by the IBC; the codes of the place for steel and ground are not computed. Enter allowable values; somebody with judgement has to stand for it that the code of the place takes them.',
+    'table_allowable.characteristic' => 'characteristic loads: wind and snow in full, 0.6 of the weight that holds (0.9 by 1.5 of EN 1990)', 'table_allowable.ultimate' => 'the ultimate wind by 1.5, and 0.6 of the weight that holds (0.9 by 1.5 of AS/NZS 1170.0)',
+    'finding.table_free_roof' => 'Wind on the table is taken as on a monoslope free roof that stands alone, with the coefficients that were read in an own copy; either half is pressed or lifted whatever the other is. Modules, clamps and rails take the greatest of them with the greatest local factor.',
     'finding.both_flows' => 'Wind may pass freely under the table or be held up by what is stored or lies there; both are looked at, and the worse decides.',
     'finding.two_bounds' => 'Posts are looked at as standing firm at the ground, and as giving way to 0.7 of their depth below it; the worse decides, thing by thing.',
     'finding.sway_of_steel' => 'The sway of a post is its own alone, over the ground; how much the soil gives besides is not computed.',
@@ -85,6 +92,10 @@ return [
 
     // becauses
     'because.open_wind' => 'Wind on the table', 'formula.open_wind' => '{case}: p = qh {q} · G {gust} · CN; lower half {lower} (CN {cn_lower}), upper half {upper} (CN {cn_upper}), pushing on the top face',
+    'because.open_wind_en' => 'Wind on the table', 'formula.open_wind_en' => '{case}: F = cf {cf} · qp {q} · A at a quarter from the windward edge; lower half {lower}, upper half {upper}, pushing on the top face',
+    'because.open_wind_as_nzs' => 'Wind on the table', 'formula.open_wind_as_nzs' => '{case}: p = q {q} · Cp,n; lower half {lower} (Cp,n {cp_lower}), upper half {upper} (Cp,n {cp_upper}), pushing on the top face',
+    'because.table_snow_en' => 'Snow on the table', 'formula.table_snow_en' => 'μ1 {mu} · Ce {ce} · sk {sk}. Under the low edge at {edge} there is no room for what slides off, which takes {room}: μ1 is not lessened by the tilt',
+    'because.table_snow_en_slides' => 'Snow on the table', 'formula.table_snow_en_slides' => 'μ1 {mu} · Ce {ce} · sk {sk}. Under the low edge at {edge} there is the room of {room} that what slides off takes: μ1 falls beyond 30°',
     'because.table_snow' => 'Snow on the table', 'formula.table_snow' => 'Cs {cs} · pf {pf}, at least {least}; pf = 0.7 · Ce · Ct · Is · pg {ground}. Under the low edge at {edge} there is no room for what slides off, which takes {room}: the modules count as rough',
     'because.table_snow_slides' => 'Snow on the table', 'formula.table_snow_slides' => 'Cs {cs} · pf {pf}, at least {least}; pf = 0.7 · Ce · Ct · Is · pg {ground}. Under the low edge at {edge} there is the room of {room} that what slides off takes: the modules count as slippery',
     'because.table_sideways' => 'Post {place} pushed sideways in the ground', 'formula.table_sideways' => '{demand} of {capacity}, in {combination}, {wind}, {snow}{bound}. P = S1 {side} · b {hole} · d² / (2.34 · (d + 1.09 · h)), d {depth}, h {height}',
@@ -99,7 +110,7 @@ return [
     'because.table_tee_across' => 'The beam pushed off post {place}', 'formula.table_tee_across' => '{demand} of {capacity}, in {combination}, {wind}, {snow}{bound}',
     'because.table_brace_pull' => 'The brace at post {place} pulled', 'formula.table_brace_pull' => '{demand} of {capacity}, in {combination}, {wind}, {snow}{bound}; both tops sway alike, the brace grows by what its bolts go apart',
     'because.table_brace_push' => 'The brace at post {place} pressed', 'formula.table_brace_push' => '{demand} of {capacity}, in {combination}, {wind}, {snow}{bound}; both tops sway alike, the brace shortens by what its bolts come nearer',
-    'because.table_module_up' => 'Modules lifted', 'formula.table_module_up' => '{demand} of {capacity}: 0.6 of the wind on one module in the corner, less 0.6 of its weight; clamped {at} from its sides',
+    'because.table_module_up' => 'Modules lifted', 'formula.table_module_up' => '{demand} of {capacity}: wind on one module in the corner, less 0.6 of its weight; clamped {at} from its sides',
     'because.table_module_down' => 'Modules pressed', 'formula.table_module_down' => '{demand} of {capacity}: weight with snow, wind or both, on one module in the corner; clamped {at} from its sides',
     'because.table_clamp' => 'Clamps of the modules', 'formula.table_clamp' => '{demand} of {capacity}: a quarter of two modules, in the corner',
     'because.table_rail' => 'Rails bent', 'formula.table_rail' => '{demand} of {capacity}: half a column on two beams, and past them',
@@ -115,6 +126,18 @@ return [
     'table_weakest.brace_pull' => 'brace, pulled', 'table_weakest.brace_push' => 'brace, pressed',
     'table_weakest.sideways' => 'ground beside it', 'table_weakest.lift' => 'grip of the ground', 'table_weakest.press' => 'ground under it', 'table_weakest.bend' => 'steel, bent', 'table_weakest.shear' => 'sheared', 'table_weakest.sway' => 'sway', 'table_weakest.tee_up' => 'joint, lifted', 'table_weakest.tee_across' => 'joint, pushed',
     'table_case.no_wind' => 'no wind', 'table_case.no_snow' => 'no snow', 'bound.firm' => ', posts firm at the ground', 'bound.soft' => ', posts giving way below it', 'bound.none' => '',
+    'table_combination.g' => 'G', 'table_combination.g_s' => 'G + S', 'table_combination.g_w' => 'G + W', 'table_combination.g_s_w' => 'G + S + ψ0 · W', 'table_combination.g_w_s' => 'G + W + ψ0 · S', 'table_combination.06g_w' => '0.6G + W',
+    'open_wind.low_lifts_free' => 'wind on the low edge, lifting, free below', 'open_wind.low_lifts_blocked' => 'wind on the low edge, lifting, blocked below', 'open_wind.low_presses' => 'wind on the low edge, pressing',
+    'open_wind.high_lifts_free' => 'wind on the high edge, lifting, free below', 'open_wind.high_lifts_blocked' => 'wind on the high edge, lifting, blocked below', 'open_wind.high_presses' => 'wind on the high edge, pressing',
+    'table_combination.g_wu' => 'G + Wu/1.5', 'table_combination.06g_wu' => '0.6G + Wu/1.5',
+    'open_wind.low_empty_down_down' => 'wind on the low edge, free below, windward half pressed, the other pressed', 'open_wind.low_empty_down_up' => 'wind on the low edge, free below, windward half pressed, the other lifted',
+    'open_wind.low_empty_up_down' => 'wind on the low edge, free below, windward half lifted, the other pressed', 'open_wind.low_empty_up_up' => 'wind on the low edge, free below, windward half lifted, the other lifted',
+    'open_wind.low_blocked_down_down' => 'wind on the low edge, blocked below, windward half pressed, the other pressed', 'open_wind.low_blocked_down_up' => 'wind on the low edge, blocked below, windward half pressed, the other lifted',
+    'open_wind.low_blocked_up_down' => 'wind on the low edge, blocked below, windward half lifted, the other pressed', 'open_wind.low_blocked_up_up' => 'wind on the low edge, blocked below, windward half lifted, the other lifted',
+    'open_wind.high_empty_down_down' => 'wind on the high edge, free below, windward half pressed, the other pressed', 'open_wind.high_empty_down_up' => 'wind on the high edge, free below, windward half pressed, the other lifted',
+    'open_wind.high_empty_up_down' => 'wind on the high edge, free below, windward half lifted, the other pressed', 'open_wind.high_empty_up_up' => 'wind on the high edge, free below, windward half lifted, the other lifted',
+    'open_wind.high_blocked_down_down' => 'wind on the high edge, blocked below, windward half pressed, the other pressed', 'open_wind.high_blocked_down_up' => 'wind on the high edge, blocked below, windward half pressed, the other lifted',
+    'open_wind.high_blocked_up_down' => 'wind on the high edge, blocked below, windward half lifted, the other pressed', 'open_wind.high_blocked_up_up' => 'wind on the high edge, blocked below, windward half lifted, the other lifted',
     'table_combination.d' => 'D', 'table_combination.d_s' => 'D + S', 'table_combination.d_w' => 'D + 0.6W', 'table_combination.d_s_w' => 'D + 0.75S + 0.45W', 'table_combination.06d_w' => '0.6D + 0.6W',
     'open_wind.least_up' => 'least wind, lifting', 'open_wind.least_down' => 'least wind, pressing', 'open_wind.along' => 'wind along the row',
     'open_wind.0_a_clear' => 'wind on the high edge, case A, free below', 'open_wind.0_a_obstructed' => 'wind on the high edge, case A, obstructed below',
@@ -136,6 +159,8 @@ return [
     'square.move' => 'move {stake} {right} to the {side} and {back} to the {way}', 'word.front' => 'front', 'word.rear' => 'rear',
 
     // published values
+    'coefficient.en_1991_1_4/canopies' => 'Canopies of EN, tilt, zone, way and what is below: {key}', 'coefficient.as_nzs_1170_2/free_roofs' => 'Cp,n of free roofs, its size, wind on which edge, what is below, half and way: {key}',
+    'coefficient.as_nzs_1170_2/free_roofs/tilt_deg' => 'Tilt at which Cp,n of free roofs is read, degrees', 'coefficient.as_nzs_1170_2/free_roofs/kl' => 'Greatest local factor Kl of free roofs',
     'coefficient.asce7_16/open_roof' => 'CN of open roofs, tilt, case, wind, flow and half: {key}', 'coefficient.asce7_16/open_roof/gust' => 'Gust factor of stiff structures', 'coefficient.asce7_16/open_roof/least_psf' => 'Least pressure on the structure, psf',
     'coefficient.asce7_16/open_roof_elements' => 'CN of elements, tilt, flow, zone and way: {key}', 'coefficient.asce7_16/open_roof_elements/strip' => 'Strip along the edges of an open roof, {key}', 'coefficient.asce7_16/open_roof_elements/least_psf' => 'Least pressure on elements, psf',
     'coefficient.ibc_2018/soils/bearing' => 'Bearing of the ground, psf, {key}', 'coefficient.ibc_2018/soils/lateral' => 'Lateral bearing for each foot of depth, psf, {key}', 'coefficient.ibc_2018/soils/side' => 'Cohesion, psf, {key}',

@@ -238,6 +238,9 @@ enum Code: string
     case SoilWithoutValues = 'soil_without_values';
     case TableStandard = 'table_standard';
     case TableSteep = 'table_steep';
+    case TableSteepEn = 'table_steep_en';
+    case TiltNotRead = 'tilt_not_read';
+    case TimberByNds = 'timber_by_nds';
     case TooSpringy = 'too_springy';
     case DiagonalsDiffer = 'diagonals_differ';
     case FrostHeave = 'frost_heave';
@@ -269,6 +272,9 @@ enum Code: string
     case FrostTakesNone = 'frost_takes_none';
     case NoDriftBetweenRows = 'no_drift_between_rows';
     case OpenRoofAnalogy = 'open_roof_analogy';
+    case TableAllowable = 'table_allowable';
+    case TableCanopy = 'table_canopy';
+    case TableFreeRoof = 'table_free_roof';
     case SideByCohesion = 'side_by_cohesion';
     case SoilDoubled = 'soil_doubled';
     case SwayOfSteel = 'sway_of_steel';
@@ -333,7 +339,7 @@ enum Code: string
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::SealantUpsideDown, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
         self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
-        self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableSteepHeld,
+        self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TableSlenderness, self::TableAllowable, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
         self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::SeasonDay, self::SeasonOverSteepest, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::SoilAreaUnclear, self::SoilElsewhere, self::TablesOverlap,
     ];
@@ -353,7 +359,7 @@ enum Code: string
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SpentApart, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
-        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::SideByCohesion, self::SoilDoubled,
+        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::TableCanopy, self::TableFreeRoof, self::SideByCohesion, self::SoilDoubled,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
         self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,
@@ -384,7 +390,7 @@ enum Code: string
         self::MemberShare, self::PurlinShare, self::OneShareTooMuch, self::AcrossSetback, self::OverNoWorkArea, self::PlateBelowButt,
         self::CoverShort, self::ShankHoleNeeded, self::SheetHoldDown, self::DeckHoldDown, self::DeckOnlyHoldDown, self::BondingToSign, self::RunTooLong, self::RafterScreenFails,
         self::EnVelocityHigh,
-        self::TableSlenderness, self::TableSteepHeld,
+        self::TableSlenderness, self::TableAllowable, self::TableSteepHeld,
     ];
 
     public function kind(): FindingKind

@@ -57,8 +57,8 @@ final readonly class TableCase
     public function lasts(): Duration
     {
         return match ($this->combination) {
-            'table_combination.d' => Duration::Dead,
-            'table_combination.d_s' => Duration::Snow,
+            'table_combination.d', 'table_combination.g' => Duration::Dead,
+            'table_combination.d_s', 'table_combination.g_s' => Duration::Snow,
             default => Duration::Wind,
         };
     }

@@ -10,6 +10,10 @@ use Garnetine\Core\Load\Figures;
 /** The figures of a table by path, so that every one of them can be asked why. */
 final class TableFigures
 {
+    /** What goes by the height of the modules, and pressures of the wind: in each standard another. */
+    private const BY_HEIGHT = ['loads/kh', 'loads/ce', 'loads/mz', 'loads/ms', 'loads/mt'];
+    private const PRESSURES = ['loads/qh', 'loads/qp', 'loads/q'];
+
     /**
      * Where the height of the wind comes from, on a table.
      *
@@ -17,11 +21,19 @@ final class TableFigures
      */
     public static function height(Figures $figures, array $heightFrom): void
     {
-        $kh = $figures->at('loads/kh');
-        if ($kh !== null) {
-            $from = array_values(array_diff($kh->from, ['/site/mean_roof_height_m']));
-            $figures->add('loads/kh', new Figure($kh->code, $kh->values, $kh->source, $kh->confidence, [...$heightFrom, '/table/tilt_rad', ...$from]));
+        foreach (self::BY_HEIGHT as $path) {
+            $figure = $figures->at($path);
+            if ($figure !== null) {
+                $from = array_values(array_diff($figure->from, ['/site/mean_roof_height_m']));
+                $figures->add($path, new Figure($figure->code, $figure->values, $figure->source, $figure->confidence, [...$heightFrom, '/table/tilt_rad', ...$from]));
+            }
         }
+    }
+
+    /** Pressure of the wind at the modules, as its standard has it. */
+    public static function pressure(Figures $figures): string
+    {
+        return array_values(array_filter(self::PRESSURES, static fn (string $path): bool => $figures->at($path) !== null))[0] ?? '';
     }
 
     /**
@@ -54,6 +66,7 @@ final class TableFigures
      */
     public static function write(Figures $figures, array $checks, array $tilted): void
     {
+        $pressure = self::pressure($figures);
         foreach ($checks as $path => $check) {
             $wind = $check->case?->windPath() ?? '';
             if (isset($tilted[$wind])) {
@@ -62,7 +75,7 @@ final class TableFigures
             $values = ['value' => $check->ratio]
                 + ($check->unit === '' ? [] : ["demand_{$check->unit}" => $check->demand_si, "capacity_{$check->unit}" => $check->capacity_si])
                 + ($check->case?->values() ?? []);
-            $of = $figures->at($wind) !== null ? [$wind] : ['loads/qh'];
+            $of = $figures->at($wind) !== null ? [$wind] : [$pressure];
             $snow = ($check->case->snow ?? TableLoads::NO_SNOW) !== TableLoads::NO_SNOW ? ['loads/ps'] : [];
             $figures->add($path, new Figure("table_{$check->says()}", $values + $check->values + ['place' => $check->place], $check->source, null, [
                 ...$check->from, ...$check->what === 'rail_along' ? ['loads/ps'] : $of, ...$snow,

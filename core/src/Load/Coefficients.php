@@ -64,6 +64,18 @@ final class Coefficients
         return self::isMissing($table, $key) && !isset($this->own["$table/$key"]);
     }
 
+    /**
+     * As what a figure is made from.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<string>
+     */
+    public static function refs(array $ids): array
+    {
+        return array_map(static fn (string $id): string => "coefficient:$id", $ids);
+    }
+
     /** @return list<Coefficient> In the order of their ids */
     public function used(): array
     {

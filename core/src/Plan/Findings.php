@@ -656,4 +656,16 @@ final class Findings
 
         return $findings;
     }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return list<string> Ids of published values that are lacking
+     */
+    public static function missing(array $findings): array
+    {
+        $lacking = array_filter($findings, static fn (Finding $finding): bool => $finding->code === Code::CoefficientMissing);
+
+        return array_values(array_unique(array_map(static fn (Finding $finding): string => (string) $finding->values['coefficient'], $lacking)));
+    }
 }

@@ -159,14 +159,7 @@ final readonly class Plan
     /** @return list<string> Ids of published values that the plan lacks: it is refused until they are read in an own copy */
     public function missing(): array
     {
-        $ids = [];
-        foreach ($this->findings as $finding) {
-            if ($finding->code === Code::CoefficientMissing) {
-                $ids[] = (string) $finding->values['coefficient'];
-            }
-        }
-
-        return array_values(array_unique($ids));
+        return Findings::missing($this->findings);
     }
 
     /** @return list<string> Ids of published values that matter to the plan: those that it uses and those that it lacks */

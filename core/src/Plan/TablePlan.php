@@ -56,6 +56,12 @@ final readonly class TablePlan
         $this->setOut = $stand?->setOut;
     }
 
+    /** @return list<string> Ids of published values that the plan lacks: it is refused until they are read in an own copy */
+    public function missing(): array
+    {
+        return Findings::missing($this->findings);
+    }
+
     /** @param list<Finding> $findings */
     public function saying(array $findings): self
     {

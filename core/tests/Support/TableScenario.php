@@ -10,6 +10,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Ground\Loading\Asce7Table;
+use Garnetine\Core\Ground\Loading\FreeRoof;
 use Garnetine\Core\Ground\OpenWind;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableLoads;
@@ -73,6 +74,36 @@ final readonly class TableScenario
         }
 
         return new self((array) $document, $this->table);
+    }
+
+    /** The same to EN 1991: 25 m/s in category II, 0.85 kN/m² of snow on the ground. */
+    public function toEn(): self
+    {
+        return $this->with([
+            '/site/standard' => 'en-1991', '/site/ground_snow_Pa' => 850.0, '/site/ground_snow_kind' => 'characteristic', '/site/roof_exposure' => 'partially',
+            '/site/en' => ['basic_velocity_m_per_s' => 25.0, 'terrain' => 'II', 'orography' => null, 'snow_set' => 'given', 'snow_zone' => null, 'timber' => null],
+        ]);
+    }
+
+    /**
+     * The same to AS/NZS 1170.2 in region A2, without snow, with made-up coefficients of free roofs as if they had been read for its tilt.
+     *
+     * @param array<string, float> $read By key, in place of those
+     */
+    public function toAsNzs(array $read = []): self
+    {
+        $values = $read + ['tilt_deg' => $this->design()->table->tilt()->toDegrees(), 'kl' => 1.5];
+        foreach (FreeRoof::KEYS as $nth => $key) {
+            $values += ["$key/down" => 0.3 + 0.05 * $nth, "$key/up" => 0.9 + 0.1 * $nth];
+        }
+
+        return $this->with([
+            '/site/standard' => 'as-nzs-1170-2011', '/site/ground_snow_Pa' => 0.0,
+            '/site/as_nzs' => ['region' => 'A2', 'terrain' => '2', 'shielding' => null, 'topographic_multiplier' => null],
+            '/own_copies' => array_map(static fn (string $key, float $value): array => [
+                'coefficient' => FreeRoof::TABLE."/$key", 'value' => $value, 'document' => 'AS/NZS 1170.2:2011', 'clause' => 'D', 'name' => 'E. Sorrel', 'on' => '2026-06-01',
+            ], array_keys($values), $values),
+        ]);
     }
 
     public function json(): string

@@ -58,19 +58,26 @@ export function SiteSheet() {
     );
 }
 
-function EnSentences() {
+export function EnSentences() {
+    const { data } = useDesk();
     return (
         <Part path="/site/en" open="Say what EN 1991 needs" close="take out">
             <Say>
                 The fundamental basic wind velocity, a ten-minute mean, is{' '}
                 <Slot path="/site/en/basic_velocity_m_per_s" open="missing" />. The terrain is of category{' '}
-                <Slot path="/site/en/terrain" />. The members are of class <Slot path="/site/en/timber" open="not said" />.
+                <Slot path="/site/en/terrain" />.
+                {data.fields['/surface/covering/kind'] !== undefined && (
+                    <>
+                        {' '}
+                        The members are of class <Slot path="/site/en/timber" open="not said" />.
+                    </>
+                )}
             </Say>
         </Part>
     );
 }
 
-function AsNzsSentences() {
+export function AsNzsSentences() {
     return (
         <>
             <Say>
@@ -131,14 +138,13 @@ export function TopographySentences({ standard }: { standard: string }) {
     );
 }
 
-function SnowSentences({ standard }: { standard: string }) {
+/** How much snow lies on the ground, for roofs and for tables. */
+export function GroundSnow({ standard }: { standard: string }) {
     const { data } = useDesk();
     const set = data.fields['/site/en/snow_set']?.value;
     const en = standard === 'en-1991' && data.lists['/site/en'] === 1;
-    const asce = standard.startsWith('asce7');
     return (
         <>
-            <h3 className="mt-5">Snow</h3>
             {en && (
                 <Say>
                     The snow on the ground is <Slot path="/site/en/snow_set" />
@@ -150,12 +156,22 @@ function SnowSentences({ standard }: { standard: string }) {
                     .
                 </Say>
             )}
+            {(!en || set === 'given') && (
+                <Say>
+                    The ground snow load is <Slot path="/site/ground_snow_Pa" />, <Slot path="/site/ground_snow_kind" />.
+                </Say>
+            )}
+        </>
+    );
+}
+
+function SnowSentences({ standard }: { standard: string }) {
+    const asce = standard.startsWith('asce7');
+    return (
+        <>
+            <h3 className="mt-5">Snow</h3>
+            <GroundSnow standard={standard} />
             <Say>
-                {(!en || set === 'given') && (
-                    <>
-                        The ground snow load is <Slot path="/site/ground_snow_Pa" />, <Slot path="/site/ground_snow_kind" />.{' '}
-                    </>
-                )}
                 The roof is <Slot path="/site/roof_exposure" /> to wind
                 {asce && (
                     <>

@@ -14,7 +14,9 @@ final class TableStandards
     {
         return match ($site->standard) {
             Standard::Asce716 => new Asce7Table(),
-            Standard::Asce722, Standard::En, Standard::AsNzs2011, Standard::AsNzs2021 => new NoTable(),
+            Standard::En => new EnTable(),
+            Standard::AsNzs2011, Standard::AsNzs2021 => new AsNzsTable(),
+            Standard::Asce722 => new NoTable(),
         };
     }
 }

@@ -51,7 +51,7 @@ final readonly class SinglePostKind implements TableKind
     {
         return [
             ...ConcretePosts::asked($this->design),
-            ...TimberTableKind::unknown('stick', $this->single->stick),
+            ...TimberTableKind::unknown('stick', $this->single->stick, $this->design),
             ...Brackets::asked($this->single->bracket),
             ...OneHead::asked($this->design, $this->face),
         ];

@@ -53,15 +53,20 @@ final readonly class TimberTableKind implements TableKind
     {
         $findings = ConcretePosts::asked($this->design);
         foreach (['front_post' => $this->timbers->frontPost, 'rear_post' => $this->timbers->rearPost, 'girder' => $this->timbers->girder] as $key => $timber) {
-            array_push($findings, ...self::unknown($key, $timber));
+            array_push($findings, ...self::unknown($key, $timber, $this->design));
         }
 
         return [...$findings, ...$this->butts(), ...$this->rows->asked()];
     }
 
-    /** @return list<Finding> */
-    public static function unknown(string $key, Timber $timber): array
+    /** @return list<Finding> Values that are not known, and a standard to which its strength is not */
+    public static function unknown(string $key, Timber $timber, TableDesign $design): array
     {
+        $standard = $design->site->standard;
+        if (!$standard->isAsce7()) {
+            return [Finding::of(Code::TimberByNds, "/table/racking/$key", ['standard' => "choice.standard.$standard->value"])];
+        }
+
         return $timber->isKnown() ? [] : [Finding::of(Code::TimberUnknown, "/table/racking/$key", ['timber' => $timber->name])];
     }
 

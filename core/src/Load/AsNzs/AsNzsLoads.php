@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\AsNzs;
 
-use Garnetine\Core\Design\AsNzsRegion;
 use Garnetine\Core\Design\AsNzsSite;
 use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\PressureLevel;
 use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Standard;
-use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;
@@ -57,27 +54,12 @@ final readonly class AsNzsLoads
         if ($site === null) {
             return [Finding::of(Code::AsNzsMissing, '/site/as_nzs', [])];
         }
-        $standard = $design->site->standard;
-        $name = $standard === Standard::AsNzs2011 ? 'AS/NZS 1170.2:2011' : 'AS/NZS 1170.2:2021';
+        $name = SiteWind::document($design->site->standard);
         $findings = [];
         if ($design->given === null) {
-            if ($site->region === null) {
-                $findings[] = Finding::of(Code::AsNzsRegionMissing, '/site/as_nzs/region', []);
-            } elseif (!SiteWind::hasRegion($site->region, $standard)) {
-                $findings[] = Finding::of(Code::AsNzsRegionUnknown, '/site/as_nzs/region', ['region' => $site->region->value, 'document' => $name]);
-            }
-            $tallest_m = SiteWind::tallest_m($site->terrain, $standard);
-            if ($tallest_m === null || Printed::over($design->site->meanRoofHeight->toMetres(), $tallest_m)) {
-                $findings[] = Finding::of(Code::FigureMissing, '/site/as_nzs/terrain', ['document' => $name, 'figure' => 'Table 4.1 for this terrain category and height']);
-            }
+            array_push($findings, ...AsNzsQuestions::wind($design->site, $site));
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat, RoofKind::Hip], true)) {
                 $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => $name, 'figure' => 'a table for this kind of roof']);
-            }
-            if ($design->site->topography === Topography::Factor && $site->topographicMultiplier === null) {
-                $findings[] = Finding::of(Code::AsNzsMtMissing, '/site/as_nzs/topographic_multiplier', []);
-            }
-            if (in_array($site->region, [AsNzsRegion::A6, AsNzsRegion::A7, AsNzsRegion::W], true) && Printed::over($design->site->groundElevation->toMetres(), 500.0)) {
-                $findings[] = Finding::of(Code::FigureMissing, '/site/ground_elevation_m', ['document' => $name, 'figure' => 'the lee multiplier, for places over 500 m']);
             }
         } elseif ($design->given->level === PressureLevel::Service) {
             $findings[] = Finding::of(Code::GivenAtServiceLevel, '/given/level', []);
@@ -120,19 +102,8 @@ final readonly class AsNzsLoads
         $region = $this->site->region ?? throw new \LogicException('A job without a region was to be refused.');
         $speed = SiteWind::at($site, $this->site, $region, $this->coefficients);
         $q_Pa = $speed->q->toPascals();
-        $document = ($site->standard === Standard::AsNzs2011 ? 'AS/NZS 1170.2:2011' : 'AS/NZS 1170.2:2021');
-        $confidence = $site->standard === Standard::AsNzs2011 ? 'high' : 'medium';
-        $this->figures->add('loads/vr', new Figure('vr', ['value_m_per_s' => $speed->regional->toSi(), 'ari' => $speed->ari], "$document, §3.2; recalled", $confidence, ['/site/as_nzs/region', '/site/risk_category', ...self::coefficientsOf($speed->cells['vr'])]));
-        $this->figures->add('loads/mz', new Figure('mz', ['value' => $speed->mz], "$document, Table 4.1; recalled", $confidence, ['/site/as_nzs/terrain', '/site/mean_roof_height_m', ...self::coefficientsOf($speed->cells['mz'])]));
-        $this->figures->add('loads/ms', new Figure('ms', ['value' => $speed->ms], "$document, Table 4.3; recalled", $confidence, $this->site->shielding === null ? [] : [
-            '/site/as_nzs/shielding/buildings', '/site/as_nzs/shielding/height_m', '/site/as_nzs/shielding/breadth_m', ...self::coefficientsOf($speed->cells['ms']),
-        ]));
-        $this->figures->add('loads/mt', new Figure('mt', ['value' => $speed->mt], "$document, §4.4; recalled", $confidence, $site->topography === Topography::Hill && $site->hill !== null
-            ? ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/mean_roof_height_m'] : ['/site/topography', '/site/as_nzs/topographic_multiplier']));
-        $this->figures->add('loads/vdes', new Figure('vdes', [
-            'value_m_per_s' => $speed->design->toSi(), 'vr_m_per_s' => $speed->regional->toSi(), 'factor' => $speed->cyclonic, 'mz' => $speed->mz, 'ms' => $speed->ms, 'mt' => $speed->mt,
-        ], "$document, §2.2; recalled", $confidence, ['loads/vr', 'loads/mz', 'loads/ms', 'loads/mt']));
-        $this->figures->add('loads/q', new Figure('q_as_nzs', ['value_Pa' => $q_Pa, 'speed_m_per_s' => $speed->design->toSi()], "$document, §2.4; recalled", $confidence, ['loads/vdes']));
+        $speed->write($this->figures, $site);
+        [$document, $confidence] = [SiteWind::document($site->standard), SiteWind::confidence($site->standard)];
 
         $winds = Winds::on($this->design);
         $h_m = $site->meanRoofHeight->toMetres();
@@ -159,23 +130,13 @@ final readonly class AsNzsLoads
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [...$winds->outline->besideHips($a_m / 2, true), ...$winds->outline->besideHips($a_m, true)], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
             $this->figures->add($path, new Figure('suction_as_nzs', [
                 'value' => $worst->coefficient, 'zone' => $name, 'side' => 'wind.'.Winds::edge($worst->side), 'q_Pa' => $q_Pa,
-            ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...self::coefficientsOf($worst->from), '/surface/pitch_rad']));
+            ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...Coefficients::refs($worst->from), '/surface/pitch_rad']));
 
             return Suction::constant($path, $worst->coefficient, $large_Pa);
         });
         $this->figures->add('loads/down', new Figure('down_as_nzs', ['value_Pa' => $q_Pa * $down, 'cpe' => $down, 'q_Pa' => $q_Pa], "$document, Table 5.3; recalled", $confidence, ['loads/q']));
 
         return [$envelope->zones, $envelope->winds, $q_Pa * $down];
-    }
-
-    /**
-     * @param list<string> $ids
-     *
-     * @return list<string>
-     */
-    private static function coefficientsOf(array $ids): array
-    {
-        return array_map(static fn (string $id): string => "coefficient:$id", $ids);
     }
 
     /** Names of the parts of a roof by their local factor. */

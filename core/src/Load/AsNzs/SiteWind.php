@@ -16,6 +16,8 @@ use Garnetine\Core\Design\Site;
 use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Load\Coefficients;
+use Garnetine\Core\Load\Figure;
+use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Load\Interpolation;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Length;
@@ -190,5 +192,45 @@ final readonly class SiteWind
 
         // Whether a place is in the separation zone is not asked: over 0.45 it may be.
         return Printed::over($slope, 0.45) ? max($mh, 1 + 0.71 * $near) : $mh;
+    }
+
+    /** The edition of a standard, as it is cited. */
+    public static function document(Standard $standard): string
+    {
+        return $standard === Standard::AsNzs2011 ? 'AS/NZS 1170.2:2011' : 'AS/NZS 1170.2:2021';
+    }
+
+    /** How well that edition is remembered. */
+    public static function confidence(Standard $standard): string
+    {
+        return $standard === Standard::AsNzs2011 ? 'high' : 'medium';
+    }
+
+    public function write(Figures $figures, Site $site): void
+    {
+        $add = static function (string $path, string $code, array $values, string $clause, array $from) use ($figures, $site): void {
+            /**
+             * @var array<string, float|int|string> $values
+             * @var list<string> $from
+             */
+            $source = self::document($site->standard).", $clause; recalled";
+            $figures->add("loads/$path", new Figure($code, $values, $source, self::confidence($site->standard), $from));
+        };
+        $hill = ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/mean_roof_height_m'];
+        $isHill = $site->topography === Topography::Hill && $site->hill !== null;
+        $shielding = '/site/as_nzs/shielding';
+        $add('vr', 'vr', ['value_m_per_s' => $this->regional->toSi(), 'ari' => $this->ari], '§3.2', [
+            '/site/as_nzs/region', '/site/risk_category', ...Coefficients::refs($this->cells['vr']),
+        ]);
+        $add('mz', 'mz', ['value' => $this->mz], 'Table 4.1', ['/site/as_nzs/terrain', '/site/mean_roof_height_m', ...Coefficients::refs($this->cells['mz'])]);
+        $add('ms', 'ms', ['value' => $this->ms], 'Table 4.3', $site->asNzs?->shielding === null ? [] : [
+            "$shielding/buildings", "$shielding/height_m", "$shielding/breadth_m", ...Coefficients::refs($this->cells['ms']),
+        ]);
+        $add('mt', 'mt', ['value' => $this->mt], '§4.4', $isHill ? $hill : ['/site/topography', '/site/as_nzs/topographic_multiplier']);
+        $add('vdes', 'vdes', [
+            'value_m_per_s' => $this->design->toSi(), 'vr_m_per_s' => $this->regional->toSi(), 'factor' => $this->cyclonic,
+            'mz' => $this->mz, 'ms' => $this->ms, 'mt' => $this->mt,
+        ], '§2.2', ['loads/vr', 'loads/mz', 'loads/ms', 'loads/mt']);
+        $add('q', 'q_as_nzs', ['value_Pa' => $this->q->toPascals(), 'speed_m_per_s' => $this->design->toSi()], '§2.4', ['loads/vdes']);
     }
 }

@@ -12,7 +12,6 @@ use Garnetine\Core\Design\PressureLevel;
 use Garnetine\Core\Design\RoofKind;
 use Garnetine\Core\Design\SnowFeature;
 use Garnetine\Core\Design\SnowFeatureKind;
-use Garnetine\Core\Design\Topography;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
@@ -47,8 +46,6 @@ final readonly class EnLoads
     private const FACTOR = 1.5;
     private const TALLEST_M = 200.0;
     private const SNOW = 'en_1991_1_3/roof_snow';
-    /** Zone numbers that the annexes in hand are known to have. */
-    private const ZONES = [1.0, 5.0];
 
     private function __construct(private Design $design, private EnSite $site, private Coefficients $coefficients, private Figures $figures)
     {
@@ -63,9 +60,7 @@ final readonly class EnLoads
         }
         $findings = [];
         if ($design->given === null) {
-            if ($site->basicVelocity === null) {
-                $findings[] = Finding::of(Code::EnVelocityMissing, '/site/en/basic_velocity_m_per_s', []);
-            }
+            array_push($findings, ...EnQuestions::wind($design->site, $site));
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat], true)) {
                 $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof']);
             }
@@ -78,12 +73,6 @@ final readonly class EnLoads
             if (Printed::over(Winds::top($design)->toMetres(), self::TALLEST_M)) {
                 $findings[] = Finding::of(Code::EnTooTall, '/site/mean_roof_height_m', ['height_m' => Winds::top($design)->toMetres()]);
             }
-            if ($design->site->topography === Topography::Hill) {
-                $findings[] = Finding::of(Code::EnOrography, '/site/topography', []);
-            }
-            if ($design->site->topography === Topography::Factor && $site->orography === null) {
-                $findings[] = Finding::of(Code::EnOrographyMissing, '/site/en/orography', []);
-            }
         }
         if ($design->given?->roofSnow === null) {
             array_push($findings, ...self::snowRefusals($design, $site));
@@ -95,15 +84,7 @@ final readonly class EnLoads
     /** @return list<Finding> */
     private static function snowRefusals(Design $design, EnSite $site): array
     {
-        $findings = [];
-        if (GroundSnow::hasZones($site->snowSet) && $site->snowZone === null) {
-            $findings[] = Finding::of(Code::EnZoneMissing, '/site/en/snow_zone', []);
-        } elseif (GroundSnow::hasZones($site->snowSet) && ($site->snowZone < self::ZONES[0] || $site->snowZone > self::ZONES[1])) {
-            $findings[] = Finding::of(Code::EnZoneRange, '/site/en/snow_zone', ['zone' => $site->snowZone ?? 0.0, 'from' => self::ZONES[0], 'to' => self::ZONES[1]]);
-        }
-        if ($site->snowSet !== EnSnowSet::Given && Printed::over($design->site->groundElevation->toMetres(), GroundSnow::HIGHEST_M)) {
-            $findings[] = Finding::of(Code::EnAltitude, '/site/ground_elevation_m', ['height_m' => $design->site->groundElevation->toMetres(), 'most_m' => GroundSnow::HIGHEST_M]);
-        }
+        $findings = EnQuestions::snow($design->site, $site);
         foreach ($design->surface->snowFeatures as $index => $feature) {
             if ($feature->kind === SnowFeatureKind::HigherRoof) {
                 $findings[] = Finding::of(Code::FigureMissing, "/surface/snow_features/$index/kind", ['document' => 'EN 1991-1-3', 'figure' => '§5.3.6 (roofs abutting taller works)']);
@@ -130,14 +111,9 @@ final readonly class EnLoads
     {
         $winds = Winds::on($this->design);
         $top = Winds::top($this->design);
-        $orography = $this->design->site->topography === Topography::Factor ? $this->site->orography ?? 1.0 : 1.0;
-        $peak = PeakPressure::at($top, $this->site->terrain, $this->site->basicVelocity ?? throw new \LogicException('A job without a velocity was to be refused.'), $orography, $this->coefficients);
+        $peak = PeakPressure::on($this->design->site, $this->site, $top, $this->coefficients);
+        $peak->write($this->figures, ['/site/mean_roof_height_m', '/site/eave_to_ridge_m']);
         $qp_Pa = $peak->qp->toPascals();
-        $this->figures->add('loads/qb', new Figure('qb', ['value_Pa' => $peak->qb->toPascals(), 'speed_m_per_s' => $this->site->basicVelocity->toSi()], 'EN 1991-1-4, §4.5; recalled', 'high', ['/site/en/basic_velocity_m_per_s']));
-        $this->figures->add('loads/ce', new Figure('ce', [
-            'value' => $peak->ce(), 'kr' => $peak->kr, 'cr' => $peak->cr, 'iv' => $peak->iv, 'height_m' => $top->toMetres(), 'co' => $orography,
-        ], 'EN 1991-1-4, §§4.3, 4.4, Table 4.1; recalled', 'high', ['/site/en/terrain', '/site/mean_roof_height_m', '/site/eave_to_ridge_m', '/site/topography', '/site/en/orography']));
-        $this->figures->add('loads/qp', new Figure('qp', ['value_Pa' => $qp_Pa, 'ce' => $peak->ce(), 'qb_Pa' => $peak->qb->toPascals()], 'EN 1991-1-4, Eq. 4.8; recalled', 'high', ['loads/qb', 'loads/ce']));
         $flat = ExternalPressure::isFlat($this->design->surface->pitch);
         $table = $flat ? 'flat_roofs' : ($winds->topIsEdge ? 'monopitch' : 'duopitch');
         $pressures = new ExternalPressure($this->coefficients, $table, $this->design->surface->pitch);
@@ -157,7 +133,7 @@ final readonly class EnLoads
         $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
             $this->figures->add($path, new Figure('suction_en', [
                 'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => 'wind.'.Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
-            ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $worst->from), '/surface/pitch_rad']));
+            ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...Coefficients::refs($worst->from), '/surface/pitch_rad']));
 
             return new Suction($path, $large_Pa / $qp_Pa, $small_Pa, 1.0, $large_Pa, 10.0);
         });
@@ -166,7 +142,7 @@ final readonly class EnLoads
             [$push, $ids] = $pressures->of(Winds::edge($side), $zone, 'down');
             [$down, $downFrom] = $push > $down ? [$push, $ids] : [$down, $downFrom];
         }
-        $this->figures->add('loads/down', new Figure('down_en', ['value_Pa' => $qp_Pa * $down, 'cpe' => $down, 'qp_Pa' => $qp_Pa], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...array_map(static fn (string $id): string => "coefficient:$id", $downFrom)]));
+        $this->figures->add('loads/down', new Figure('down_en', ['value_Pa' => $qp_Pa * $down, 'cpe' => $down, 'qp_Pa' => $qp_Pa], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...Coefficients::refs($downFrom)]));
 
         return [$envelope->zones, $envelope->winds, $qp_Pa * $down];
     }

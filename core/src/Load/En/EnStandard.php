@@ -10,7 +10,6 @@ use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\LoadStandard;
-use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Quantity\Area;
 use Garnetine\Core\Quantity\Pressure;
@@ -18,8 +17,6 @@ use Garnetine\Core\Quantity\Pressure;
 /** EN 1991. */
 final class EnStandard implements LoadStandard
 {
-    private const HIGH_MEAN_MPS = 34.0;
-
     public function refusals(Design $design, Coefficients $coefficients): array
     {
         return EnLoads::refusals($design, $coefficients);
@@ -30,19 +27,9 @@ final class EnStandard implements LoadStandard
         return EnLoads::of($design, $coefficients);
     }
 
-    /** A ten-minute mean as high as this is rare: it may be a gust. */
     public function asksOfSite(Design $design): array
     {
-        $velocity = $design->site->en?->basicVelocity;
-
-        return $velocity !== null && Printed::over($velocity->toSi(), self::HIGH_MEAN_MPS)
-            ? [
-                Finding::of(
-                    Code::EnVelocityHigh,
-                    '/site/en/basic_velocity_m_per_s',
-                    ['speed_m_per_s' => $velocity->toSi(), 'asked_above_m_per_s' => self::HIGH_MEAN_MPS],
-                ),
-            ] : [];
+        return EnQuestions::speed($design->site);
     }
 
     /** There is no clause for modules parallel to a roof. */
