@@ -60,7 +60,7 @@ final class FieldView
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
                 '/table/racking/brace' => $design->table->racking instanceof TwoRows && $design->table->racking->sizes()->brace !== null ? 1 : 0,
                 '/module/ratings' => count($design->module->ratings),
-                '/site/hill' => $design->site->hill === null ? 0 : 1,
+                ...self::site($design->site),
             ];
         }
 
@@ -71,14 +71,22 @@ final class FieldView
             '/block/bars' => count($design->block->bars), '/rules/remnants' => count($design->rules->remnants),
             '/surface/snow_features' => count($design->surface->snowFeatures),
             '/surface/outline' => count($design->surface->outline), '/surface/framing/own' => count($design->surface->framing->own),
-            '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1, '/site/hill' => $design->site->hill === null ? 0 : 1,
-            '/site/en' => $design->site->en === null ? 0 : 1,
+            '/surface/framing/lap' => $design->surface->framing->lap === null ? 0 : 1,
+            ...self::site($design->site),
             '/kit/foot/post' => $design->kit->foot instanceof Standoff && $design->kit->foot->post !== null ? 1 : 0,
-            '/site/as_nzs' => $design->site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $design->site->asNzs?->shielding === null ? 0 : 1,
             '/kit/rail/spans' => $design->kit->rail->spans === null ? 0 : 1, '/kit/rail/spans/rows' => count($design->kit->rail->spans->rows ?? []),
             '/kit/edge_foot' => $design->kit->edgeFoot === null ? 0 : 1,
             '/kit/under' => $design->kit->under === null ? 0 : 1, '/kit/bonding' => $design->kit->bonding === null ? 0 : 1,
             '/given' => $design->given === null ? 0 : 1, '/fire' => $design->fire === null ? 0 : 1,
+        ];
+    }
+
+    /** @return array<string, int> What a place has whatever stands there */
+    private static function site(Site $site): array
+    {
+        return [
+            '/site/hill' => $site->hill === null ? 0 : 1, '/site/en' => $site->en === null ? 0 : 1,
+            '/site/as_nzs' => $site->asNzs === null ? 0 : 1, '/site/as_nzs/shielding' => $site->asNzs?->shielding === null ? 0 : 1,
         ];
     }
 

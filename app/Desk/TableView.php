@@ -16,6 +16,7 @@ use Garnetine\Core\Design\Ground\SoilArea;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
+use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCheck;
@@ -176,6 +177,7 @@ final class TableView
         return [
             'name' => $plan->design->table->name,
             'drawn' => self::drawn($plan),
+            'winds_at' => $texts->say('winds.'.TableStandards::of($plan->design->site)->level()),
             'winds' => self::winds($plan, $texts),
             'posts' => array_map(static fn (TablePost $post): array => self::post($plan, $texts, $post), $plan->posts),
             'none' => $texts->say($plan->design->table->racking instanceof LaidOnGround ? 'table.none_laid' : 'table.none'),

@@ -6,10 +6,14 @@ namespace App\Paper;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\ModuleRating;
+use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
+use Garnetine\Core\Quantity\Printer;
+use Garnetine\Core\Quantity\Speed;
 
 /** What stands on the cover of a calculation: the job, its place, its loads and what was planned, each with its name. */
 final class CoverView
@@ -29,10 +33,7 @@ final class CoverView
             ['Client', $design->client === '' ? 'not entered' : $design->client],
             ['Site', $design->address === '' ? 'not entered' : $design->address],
             ['Standard', $texts->choice('/site/standard', $site->standard->value)],
-            [
-                'Wind',
-                $site->standard->isAsce7() ? $print->print(Dimension::Speed, $site->windSpeed->toSi()).", exposure {$site->exposure->value}, risk category {$site->riskCategory->value}" : 'as entered at the site',
-            ],
+            ['Wind', self::wind($site, $print)],
             ['Ground snow', $print->print(Dimension::Pressure, $site->groundSnow->toPascals())],
             [
                 'Building',
@@ -96,5 +97,17 @@ final class CoverView
         ];
 
         return array_map(static fn (array $row): array => ['name' => $row[0], 'value' => $row[1]], $rows);
+    }
+
+    private static function wind(Site $site, Printer $print): string
+    {
+        $speed = static fn (?Speed $speed): string => $speed === null ? 'no speed entered' : $print->print(Dimension::Speed, $speed->toSi());
+
+        return match (true) {
+            $site->standard->isAsce7() => "{$speed($site->windSpeed)}, exposure {$site->exposure->value}, risk category {$site->riskCategory->value}",
+            $site->en !== null && $site->standard === Standard::En => "{$speed($site->en->basicVelocity)}, terrain {$site->en->terrain->value}",
+            $site->asNzs !== null => "region {$site->asNzs->region?->value}, terrain {$site->asNzs->terrain->value}, importance {$site->riskCategory->value}",
+            default => 'not entered',
+        };
     }
 }

@@ -39,7 +39,7 @@ final class Demo
                 $example,
                 [
                     'yarrow-lane', 'tansy-croft', 'bramble-close', 'hazel-corner', 'feijoa-lane', 'damson-terrace', 'quillwort-lane', 'fallow-field',
-                    'harrow-end', 'sallow-meadow', 'teasel-yard', 'mulberry-bank',
+                    'harrow-end', 'sallow-meadow', 'loquat-slope', 'teasel-yard', 'mulberry-bank',
                 ],
             ),
         ];

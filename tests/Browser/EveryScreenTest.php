@@ -58,6 +58,8 @@ final class EveryScreenTest extends BrowserTestCase
             $screens["$meadow/stage/$stage"] = '#worksheet';
         }
         $screens["$meadow/print/crew"] = 'main h1';
+        $slope = '/jobs/'.$this->exampleJob($this->user, 'loquat-slope')->id;
+        $screens += ["$slope/stage/site" => '#worksheet', "$slope/stage/loads" => '#worksheet'];
         foreach ($screens as $path => $ready) {
             array_push($wrong, ...$this->look($path, $ready));
         }

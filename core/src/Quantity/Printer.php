@@ -7,6 +7,8 @@ namespace Garnetine\Core\Quantity;
 /** Prints quantities for people, in the units of the job. Nothing computed is ever read back from these texts. */
 final readonly class Printer
 {
+    private const FAR_M = 100.0;
+
     /** Smaller areas are those of sections. */
     private const SECTION_M2 = 0.01;
 
@@ -51,7 +53,9 @@ final readonly class Printer
     public function length(float $value_m): string
     {
         if ($this->units === UnitSystem::Metric) {
-            return self::number(1000 * $value_m, abs($value_m) < 0.01 ? 1 : 0).' mm';
+            // Heights over the sea and long buildings.
+            return abs($value_m) >= self::FAR_M ? rtrim(rtrim(self::number($value_m, 3), '0'), '.').' m'
+                : self::number(1000 * $value_m, abs($value_m) < 0.01 ? 1 : 0).' mm';
         }
         $inches = $value_m / 0.0254;
         $sixteenths = round($inches * 16);

@@ -76,7 +76,7 @@ final class TableStandardsTest extends TestCase
         self::assertEqualsWithDelta(2200.0, (new Canopy(0.0, 1000.0, new Coefficients()))->pressure_Pa(1.7, 'up'), 1e-9);
     }
 
-    /** @param array<string, mixed> $changes */
+    /** @param array<mixed> $changes */
     private static function loads(TableScenario $scenario, array $changes = [], ?TableFace $face = null): TableLoads
     {
         $design = $scenario->with($changes)->design();

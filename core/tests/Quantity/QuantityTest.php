@@ -90,7 +90,7 @@ final class QuantityTest extends TestCase
         self::assertSame(['48 in', '25 ½ in', "6' 1 ½\"", '7/32 in', '0.019 in', '−1 ½ in'], array_map($us->length(...), [1.2192, 0.6477, 1.8669, 0.00555625, 0.0004826, -0.0381]));
         self::assertSame(["6' 1 ½\"", "0' 0 ¾\"", "4' 0\""], array_map($us->tape(...), [1.8669, 0.01905, 1.2192]));
         self::assertSame(['73 ½"'], array_map((new Printer(UnitSystem::Us, inchesOnly: true))->tape(...), [1.8669]));
-        self::assertSame(['1219 mm', '1867'], [(new Printer(UnitSystem::Metric))->length(1.2192), (new Printer(UnitSystem::Metric))->tape(1.8669)]);
+        self::assertSame(['1219 mm', '99999 mm', '100 m', '420.5 m', '1867'], [...array_map((new Printer(UnitSystem::Metric))->length(...), [1.2192, 99.999, 100.0, 420.5]), (new Printer(UnitSystem::Metric))->tape(1.8669)]);
     }
 
     /** Of every dimension a size that is usual, and what its print may be off by. */

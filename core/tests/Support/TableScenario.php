@@ -35,12 +35,14 @@ final readonly class TableScenario
         return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/fallow-field.json'), true));
     }
 
-    /** One of the shipped tables of another kind: timber, piles, post, spikes, pole; row, blocks. */
+    /** One of the shipped tables of another kind: timber, piles, post, spikes, pole; row, blocks; slope to EN. */
     public static function kind(string $table): self
     {
-        $job = in_array($table, ['row', 'blocks'], true) ? 'sallow-meadow' : 'harrow-end';
+        $job = match ($table) {
+            'row', 'blocks' => 'sallow-meadow', 'slope' => 'loquat-slope', default => 'harrow-end',
+        };
 
-        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3)."/docs/examples/$job.json"), true), $table);
+        return new self((array) json_decode((string) file_get_contents(dirname(__DIR__, 3)."/docs/examples/$job.json"), true), $table === 'slope' ? 'row' : $table);
     }
 
     /** A table of 134 by 94 in at 30°, on two posts a row, 3 lb/ft² in all, 105 mph in the open, no snow: the worked example. */

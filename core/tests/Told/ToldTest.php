@@ -72,6 +72,7 @@ final class ToldTest extends TestCase
 
     #[TestWith(['timber', 'kinds'])]
     #[TestWith(['row', 'rows'])]
+    #[TestWith(['slope', 'slope'])]
     public function test_what_is_told_of_tables_of_other_kinds_is_what_was_approved(string $table, string $approved): void
     {
         $plan = ProjectPlan::of(TableScenario::kind($table)->project());

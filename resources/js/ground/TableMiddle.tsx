@@ -224,7 +224,7 @@ export function Winds({ table }: { table: TableData }) {
         <table className="w-auto font-condensed whitespace-nowrap">
             <thead>
                 <tr>
-                    <th>Wind, at strength level</th>
+                    <th>{table.winds_at}</th>
                     <th className="pl-5 text-right">Lower half</th>
                     <th className="pl-5 text-right">Upper half</th>
                 </tr>

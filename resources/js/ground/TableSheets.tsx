@@ -267,8 +267,8 @@ function TableLoads() {
         <>
             <h2 className="text-[1.2rem]">Loads</h2>
             <Say>
-                Wind is taken as on an open roof, by analogy, from both sides, in both cases, with free and with obstructed flow
-                below; pressing on the top face counts as plus. Every figure opens its reason.
+                Wind is taken as on an open roof that stands alone, from both edges, with nothing below and with what holds it up;
+                pressing on the top face counts as plus. Every figure opens its reason.
             </Say>
             {shown.loads.length === 0 && <p className="mt-3">No loads yet: see the findings of the stages before.</p>}
             <ul className="mt-3 space-y-1.5 text-[0.93rem]">

@@ -83,7 +83,8 @@ export default function NewJob() {
                             choose={(value) => form.setData('table', value)}
                         />
                         <p className="max-w-xl">
-                            By ASCE/SEI 7-16, with sizes of an example until you enter yours. It can become another kind later.
+                            By ASCE/SEI 7-16, with sizes of an example until you enter yours. Standard and kind can become others
+                            later.
                         </p>
                     </>
                 )}

@@ -77,8 +77,13 @@ final class AsNzsTable implements TableStandard
         return [
             Finding::of(Code::TableFreeRoof, '/site/as_nzs'),
             Finding::of(Code::BothFlows, '/site/as_nzs'),
-            Finding::of(Code::TableAllowable, '/site/standard', ['cure' => 'table_allowable.ultimate']),
+            Finding::of(Code::TableAllowable, '/site/standard', ['loads' => 'table_allowable.ultimate']),
         ];
+    }
+
+    public function level(): string
+    {
+        return 'ultimate';
     }
 
     public function speed(TableDesign $design): Speed

@@ -65,6 +65,11 @@ final class Asce7Table implements TableStandard
         ];
     }
 
+    public function level(): string
+    {
+        return 'strength';
+    }
+
     public function speed(TableDesign $design): Speed
     {
         return $design->site->windSpeed;

@@ -63,8 +63,13 @@ final class EnTable implements TableStandard
             Finding::of(Code::TableCanopy, '/site/en/basic_velocity_m_per_s'),
             Finding::of(Code::BothFlows, '/site/en/basic_velocity_m_per_s'),
             Finding::of(Code::EnRecommended, '/site/en'),
-            Finding::of(Code::TableAllowable, '/site/standard', ['cure' => 'table_allowable.characteristic']),
+            Finding::of(Code::TableAllowable, '/site/standard', ['loads' => 'table_allowable.characteristic']),
         ];
+    }
+
+    public function level(): string
+    {
+        return 'characteristic';
     }
 
     public function speed(TableDesign $design): Speed

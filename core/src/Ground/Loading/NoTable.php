@@ -31,6 +31,11 @@ final class NoTable implements TableStandard
         return [];
     }
 
+    public function level(): string
+    {
+        return 'strength';
+    }
+
     public function speed(TableDesign $design): Speed
     {
         return $design->site->windSpeed;

@@ -24,6 +24,9 @@ interface TableStandard
     /** @return list<Finding> What it is read to say, to be confirmed */
     public function assumptions(TableDesign $design, Figures $figures): array;
 
+    /** At which level its winds are: strength, characteristic, ultimate. */
+    public function level(): string;
+
     /** The speed that its pressures are made from. */
     public function speed(TableDesign $design): Speed;
 
