@@ -173,6 +173,24 @@ final class TablesTest extends TestCase
         $this->postJson("/jobs/{$next->id}/confirmations/take", ['base' => $next->current()->id, 'edits' => [], 'password' => 'a-long-password'])->assertOk()->assertJsonPath('summary.unconfirmed', 0);
     }
 
+    public function test_another_standard_asks_for_what_it_needs_and_takes_it_from_an_own_copy(): void
+    {
+        $view = fn (): array => (array) $this->getJson("/jobs/{$this->job->id}/view")->json();
+        $stops = static fn (array $view, string $word): int => count(array_filter((array) data_get($view, 'findings.*.text'), static fn (mixed $text): bool => is_string($text) && str_contains($text, $word)));
+        self::assertSame(['Wind, at strength level', 8], [data_get($view(), 'table.winds_at'), count((array) data_get($view(), 'table.winds'))]);
+        $this->save([['path' => '/site/standard', 'typed' => 'en-1991'], ['path' => '/site/ground_snow_kind', 'typed' => 'characteristic'], ['path' => '/site/en', 'add' => true]])->assertOk();
+        self::assertSame([1, [1, 0, 0]], [$stops($view(), 'basic wind velocity'), array_map(static fn (string $part): mixed => data_get($view(), ['lists', $part]), ['/site/en', '/site/as_nzs', '/site/hill'])]);
+        $this->save([['path' => '/site/en/basic_velocity_m_per_s', 'typed' => '22 m/s']])->assertOk();
+        self::assertSame(['Wind, characteristic', 6], [data_get($view(), 'table.winds_at'), count((array) data_get($view(), 'table.winds'))]);
+        $this->save([['path' => '/site/standard', 'typed' => 'as-nzs-1170-2011'], ['path' => '/site/ground_snow_Pa', 'typed' => '0'], ['path' => '/site/as_nzs', 'add' => true], ['path' => '/site/as_nzs/region', 'typed' => 'A2']])->assertOk();
+        $missing = array_column((array) data_get($view(), 'own_missing'), 'id');
+        self::assertCount(18, $missing);
+        $this->postJson("/jobs/{$this->job->id}/own-copies", [
+            'base' => $this->job->current()->id, 'coefficient' => $missing[0], 'value' => '30', 'document' => 'AS/NZS 1170.2:2011', 'clause' => 'D', 'name' => 'E. Sorrel', 'password' => 'a-long-password',
+        ])->assertOk();
+        self::assertSame(array_slice($missing, 1), array_column((array) data_get($view(), 'own_missing'), 'id'));
+    }
+
     public function test_the_days_of_the_crew_are_shown_and_go_into_a_calendar(): void
     {
         self::assertNull($this->getJson("/jobs/{$this->job->id}/view")->json('table.days'));
