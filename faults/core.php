@@ -22,6 +22,14 @@ return [
         ['at least 10 ft from overhead lines', 'at least 3 ft from overhead lines', 'A caution names a distance that kills'],
         ['½ · 1.2 kg/m³ · ({speed})²', '½ · 1.2 kg/m³ · {speed}²', 'A formula squares the unit of the speed'],
     ],
+    'core/src/Attachment/Reach.php' => [
+        ['$both = 2 * ($length_m + $next_m);', '$both = 1.8 * ($length_m + $next_m);', 'Moments over three feet follow another equation'],
+        ['self::NEARLY * $down,', '0.8 * $down,', 'A foot is taken for weaker than it is'],
+        ['self::NEARLY * $this->limit * $this->space->cap,', '0.8 * $this->limit * $this->space->cap,', 'A rail is taken for weaker than it is'],
+        ['$times * $range[0] - $slack_Nm, $times * $range[1] + $slack_Nm', '$range[0], $range[1]', 'The up case of a bay goes by the winds of another'],
+        ['array_push($points[$case], ...$part);', '$points[$case] = $part;', 'Only one of the feet that may follow is within reach'],
+        ['self::between($polygon, 1 - $shares[$index], $shares[$index], $simple, $capacity)', '$polygon', 'What bends a rail between its feet leads anywhere'],
+    ],
     'core/src/Attachment/AttachmentVerdict.php' => [
         ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
     ],
@@ -47,6 +55,9 @@ return [
         ['$factor * max($foot->up_N', 'max($foot->up_N', 'A deck mount has no room for a foot off its mark', 'Foot'],
     ],
     'core/src/Attachment/FewestSearch.php' => [
+        ['private const SLIPS = [0, 1, 2, 4];', 'private const SLIPS = [];', 'A led search never leaves one chain for all others'],
+        ['arsort($wide);', 'asort($wide);', 'What looks worst is followed first'],
+        ["\$this->slips = PHP_INT_MAX;\n                \$this->begin(\$count);", '', 'A led search takes what it comes upon first for the best'],
         ['$even = $this->even($bound);', '$even = null;', 'Nothing is found where a foot on every member fails and every other would do', 'SteelTest'],
         ['$steps) === null && $this->isComplete', '$steps) === null || $this->isComplete', 'A search that gave up counts as a proof'],
         ['$this->downs[$place + 1] = $down;', '$this->downs[$place + 2] = $down;', 'Loads that press are kept for another foot'],

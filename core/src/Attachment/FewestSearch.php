@@ -23,6 +23,12 @@ final class FewestSearch
     /** Steps that a search goes on for a greater reserve with as many feet, after the last that it found. */
     private const FURTHER = 200;
 
+    /** Steps after which a look that found nothing asks first what is within reach. */
+    public const BLIND = 150;
+
+    /** How often a chain leaves what looks best, look after look. */
+    private const SLIPS = [0, 1, 2, 4];
+
     private const TIE = 1e-9;
 
     /** What one look may ask of layouts with feet off their marks, in squares of their feet: that costs as much. And how often at least. */
@@ -76,6 +82,18 @@ final class FewestSearch
 
     private bool $isComplete = true;
 
+    private ?Reach $reach = null;
+
+    /** Whether a look goes by it. */
+    private bool $isReaching = false;
+
+    /** @var array<int, list<array{float, float}>> For each chosen foot, what is within reach of the moment over the next one, see Reach */
+    private array $within = [];
+
+    /** How often the chain may yet leave what looks best, and whether that goes by the up case too. */
+    private int $slips = PHP_INT_MAX;
+    private bool $isByUp = false;
+
     /** @var array<string, LikelyLayouts> By the places that may be taken */
     private array $likely = [];
 
@@ -105,9 +123,19 @@ final class FewestSearch
 
     private readonly bool $isTurned;
 
-    /** @param list<RunCheck> $others See ruledOut() */
-    public function __construct(private readonly Run $run, private readonly RunCheck $check, private readonly array $others = [])
-    {
+    private readonly bool $hasHinges;
+
+    /**
+     * @param list<RunCheck> $others See ruledOut()
+     * @param int $blind Steps after which a look that found nothing asks first what is within reach
+     */
+    public function __construct(
+        private readonly Run $run,
+        private readonly RunCheck $check,
+        private readonly array $others = [],
+        private readonly int $blind = self::BLIND,
+    ) {
+        $this->hasHinges = $run->spliceIsHinge && $run->splices_m !== [];
         $this->relieved = $check;
         // From the end with the longer overhang: what fails mostly fails there, and is then found out first.
         $last = count($run->candidates_m) - 1;
@@ -192,12 +220,40 @@ final class FewestSearch
         if ($this->best === null && ($through || $vain > $budget)) {
             $this->nodes = $through ? min($vain, $budget) : $budget + 1;
         } else {
-            $this->begin($count);
-            $this->check->work?->take($this->nodes);
+            $this->lookAround($count);
         }
         if ($this->relief === null && $this->best === null) {
             $this->vain[$without][$count] = [$this->nodes, $this->nodes <= $this->budget];
         }
+    }
+
+    /**
+     * First blindly, which mostly finds something at once; then only where a chain of feet can reach the other end: along what looks best, leaving
+     * that more and more often, by two opinions of it, and at last through all.
+     */
+    private function lookAround(int $count): void
+    {
+        $budget = $this->budget;
+        $this->isReaching = false;
+        $this->budget = $this->relief === null && !$this->hasHinges ? min($budget, $this->blind) : $budget;
+        $this->begin($count);
+        if ($this->best === null && $this->nodes > $this->budget && $this->budget < $budget) {
+            $this->reach ??= new Reach($this->space, $this->check, $this->check->capacities->placing->limit);
+            [$this->isReaching, $this->nodes, $this->budget] = [true, 0, $budget];
+            if (!$this->reach->isEmpty($count)) {
+                foreach (self::SLIPS as $slips) {
+                    foreach ([false, true] as $isByUp) {
+                        [$this->slips, $this->isByUp] = [$slips, $isByUp];
+                        if ($this->best === null && $this->nodes <= $this->budget) {
+                            $this->begin($count);
+                        }
+                    }
+                }
+                $this->slips = PHP_INT_MAX;
+                $this->begin($count);
+            }
+        }
+        $this->check->work?->take($this->nodes);
     }
 
     /**
@@ -444,7 +500,11 @@ final class FewestSearch
                     $this->carries = [0.0];
                     $this->downs = $this->ups = [null];
                     $this->feet = [$i, $j];
-                    $this->extend(0, $count - 2);
+                    $within = $this->isReaching ? $this->reach?->within($i, $j, $count - 2, $end, 0.0) : [];
+                    if ($within !== null) {
+                        $this->within[0] = $within;
+                        $this->extend(0, $count - 2);
+                    }
                 }
             }
         }
@@ -505,6 +565,12 @@ final class FewestSearch
         if ($up === null) {
             return;
         }
+        if ($this->isReaching) {
+            [$down, $up] = self::both([$down, $up], $this->within[$place]);
+            if ($down[0] > $down[1] || $up[0] > $up[1]) {
+                return;
+            }
+        }
         $this->downs[$place + 1] = $down;
         $this->ups[$place + 1] = $up;
         if ($left === 0) {
@@ -512,6 +578,7 @@ final class FewestSearch
 
             return;
         }
+        $reached = [];
         $ahead = $space->bays[$j] ?? [];
         $length_m = $bay->length_m;
         $windUp = $space->up->windUp;
@@ -561,6 +628,13 @@ final class FewestSearch
                 $wind_N += $force_N * ($bay->rightReactions[$unit] + $two->leftReactions[$unit] + $known[$unit] / $length_m - $bend * $over);
             }
             if ($windUp * $wind_N - $normal_N * $reaction - $perNext * ($limit * $space->capUp_Nm + $windUp * $slack_Nm) <= $limit * $space->upCapacity_N) {
+                if ($this->isReaching) {
+                    $within = $this->reach?->within($j, $l, $left - 1, $moments, $onward);
+                    if ($within !== null) {
+                        $reached[] = [$l, $moments, $onward, $within];
+                    }
+                    continue;
+                }
                 $this->knowns[$place + 1] = $moments;
                 $this->carries[$place + 1] = $onward;
                 $this->feet[$place + 2] = $l;
@@ -571,6 +645,50 @@ final class FewestSearch
                 $limit = $this->limit;
             }
         }
+        if ($reached !== []) {
+            $this->goOn($place, $left, $reached);
+        }
+    }
+
+    /**
+     * Goes on with those feet within reach that leave the widest choice first.
+     *
+     * @param non-empty-list<array{int, list<float>, float, list<array{float, float}>}> $reached Feet, with the moment over the last one less so much times that over them, and what is within reach of it
+     */
+    private function goOn(int $place, int $left, array $reached): void
+    {
+        $wide = [];
+        foreach ($reached as $at => [, , , $within]) {
+            $down = isset($within[0]) ? ($within[0][1] - $within[0][0]) / $this->space->cap : 0.0;
+            $up = $this->isByUp && isset($within[1]) ? ($within[1][1] - $within[1][0]) / $this->space->capUp_Nm : INF;
+            $wide[$at] = min($down, $up);
+        }
+        arsort($wide);
+        $slips = $this->slips;
+        foreach (array_keys($wide) as $rank => $at) {
+            if ($rank > $slips || $this->nodes > $this->budget) {
+                break;
+            }
+            $this->slips = $slips - $rank;
+            [$this->feet[$place + 2], $this->knowns[$place + 1], $this->carries[$place + 1], $this->within[$place + 1]] = $reached[$at];
+            $this->extend($place + 1, $left - 1);
+        }
+        $this->slips = $slips;
+    }
+
+    /**
+     * @param array{array{float, float}, array{float, float}} $ranges Of the down and the up case
+     * @param list<array{float, float}> $others The same, as far as they are known
+     *
+     * @return array{array{float, float}, array{float, float}} What is in both
+     */
+    private static function both(array $ranges, array $others): array
+    {
+        foreach ($others as $case => [$low, $high]) {
+            $ranges[$case] = [max($ranges[$case][0], $low), min($ranges[$case][1], $high)];
+        }
+
+        return [$ranges[0], $ranges[1]];
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Attachment;
 
 use Garnetine\Core\Attachment\FewestSearch;
+use Garnetine\Core\Attachment\Reach;
 use Garnetine\Core\Attachment\RunShape;
+use Garnetine\Core\Attachment\SearchSpace;
+use Garnetine\Core\Design\Design;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Tests\Support\Enumeration;
@@ -35,9 +38,42 @@ final class FewestSearchTest extends TestCase
                     ++$holding;
                     self::assertEqualsWithDelta($worst, $found->worst, 1e-6, "seed $seed, run {$plan->run->id}");
                 }
+                // Led by what is within reach from the first step on, it finds the same.
+                $led = (new FewestSearch($plan->run, $plan->check, [], 0))->fewest();
+                self::assertSame([$count, $found === null ? null : round($found->worst, 9)], $led === null ? [null, null] : [count($led->picks), round($led->worst, 9)], "seed $seed, run {$plan->run->id}");
             }
         }
         self::assertGreaterThan(10, $holding);
+    }
+
+    /** Ribs every 200 mm under 20 modules: proven on nine lines of ten, by a search that is led; what is out of reach no layout of a longer search comes to. */
+    public function test_on_dense_places_what_is_within_reach_leads_to_the_fewest_feet_and_proves_them(): void
+    {
+        $proven = $lines = $out = 0;
+        foreach ([[45.0, 0.0], [50.0, 1000.0], [55.0, 1000.0], [60.0, 0.0], [55.0, 2000.0]] as [$wind_mps, $snow_Pa]) {
+            $plans = Planner::plan(self::seams($wind_mps, $snow_Pa), Depth::Checks)->supports;
+            foreach ($plans as $plan) {
+                ++$lines;
+                $proven += $plan->bound === count($plan->picks) ? 1 : 0;
+            }
+            $count = count($plans[0]->picks);
+            $space = new SearchSpace($plans[0]->run, $plans[0]->check, $plans[0]->check->shape);
+            $reach = new Reach($space, $plans[0]->check, $plans[0]->check->capacities->placing->limit);
+            self::assertFalse($reach->isEmpty($count));
+            for ($fewer = $space->start ?? $count; $fewer < $count && $reach->isEmpty($fewer); ++$fewer) {
+                ++$out;
+            }
+        }
+        self::assertGreaterThanOrEqual(0.9 * $lines, $proven, "$proven of $lines");
+        self::assertGreaterThan(3, $out);
+    }
+
+    private static function seams(float $wind_mps, float $snow_Pa): Design
+    {
+        return Scenario::of('quillwort-lane')->with('/surface/covering/seam_pitch_m', 0.2)->with('/surface/width_m', 26.0)->with('/surface/slope_length_m', 22.0)
+            ->with('/surface/no_work_circles', [])->with('/surface/no_work_rectangles', [])->with('/block/rows', 6)->with('/block/columns', 20)->with('/block/left_out', [])
+            ->with('/block/x_m', 1.0)->with('/block/y_m', 1.0)->with('/site/building_length_m', 30.0)->with('/site/building_width_m', 40.0)
+            ->with('/site/wind_speed_m_per_s', $wind_mps)->with('/site/ground_snow_Pa', $snow_Pa)->design();
     }
 
     public function test_a_line_that_takes_the_layout_of_another_has_no_more_feet_than_a_search_of_its_own(): void
