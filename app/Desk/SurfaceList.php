@@ -13,7 +13,6 @@ use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 use Garnetine\Core\Plan\TablePlan;
-use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -35,7 +34,7 @@ final class SurfaceList
      */
     public static function of(Project $project, string $here, Plan|TablePlan $plan, ?array $tables = null): array
     {
-        $told = $tables ?? TablesBeside::all($project, Depth::Checks);
+        $told = $tables ?? TablesKnown::around($project, $here);
 
         return array_map(
             static fn (string $id): array => ['id' => $id, 'name' => $project->nameOf($id), 'is_table' => isset($project->tables[$id])]

@@ -55,7 +55,7 @@ final class TableView
     {
         $project = $model->document();
         $design = $project->table($id);
-        $all ??= TablesBeside::all($project, Depth::Checks);
+        $all ??= TablesKnown::around($project, $id);
         $field = TablesBeside::of($all, $id);
         $plan = $all[$id];
         [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id, $all);
@@ -113,7 +113,7 @@ final class TableView
     /** @return array<string, mixed> What a change would do */
     public static function preview(Project $project, string $id): array
     {
-        $field = TablesBeside::field($project, $id, Depth::Checks);
+        $field = TablesBeside::of(TablesKnown::around($project, $id), $id);
         $planned = self::planned($field[$id]);
         $planned['table'] = ['field' => self::field($project, $id, $field)] + (array) $planned['table'];
 

@@ -9,6 +9,8 @@ use Garnetine\Core\Attachment\Placing;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\ZoneMap;
@@ -16,6 +18,7 @@ use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\PlanDocument;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\ProjectPlan;
+use Garnetine\Core\Plan\TablesBeside;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\ContinuousBeam;
 use Garnetine\Core\Tests\Support\Enumeration;
@@ -23,6 +26,7 @@ use Garnetine\Core\Tests\Support\ExactBeam;
 use Garnetine\Core\Tests\Support\Misplaced;
 use Garnetine\Core\Tests\Support\Scenario;
 use Garnetine\Core\Tests\Support\SecondOpinion;
+use Garnetine\Core\Tests\Support\TableScenario;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/reference.php';
@@ -32,13 +36,14 @@ match ($argv[1] ?? '') {
     'roof' => print roof(5, 12)->json(),
     'plan' => plan(),
     'loads' => loads(),
+    'field' => field(),
     'fewest' => fewest((int) round(500 * $share)),
     'placing' => placing((int) round(2000 * $share)),
     'solver' => solver((int) round(40 * $share)),
     'designs' => designs((int) round(2000 * $share)),
     'beams' => beams((int) round(1000 * $share)),
     'cba' => cba((int) round(100 * $share)),
-    default => exit("Usage: bench.php roof|plan|loads|fewest|placing|solver|designs|beams|cba [SHARE]\n"),
+    default => exit("Usage: bench.php roof|plan|loads|field|fewest|placing|solver|designs|beams|cba [SHARE]\n"),
 };
 
 function roof(int $rows, int $columns): Scenario
@@ -125,6 +130,48 @@ function plan(): void
     sort($each_ms);
     printf("the same of 60 modules: splices without an allowable moment %.0f ms; block at 40 places %.0f ms in the middle, %.0f ms at most\n", best_ms(3, static fn () => Planner::plan($hinged, Depth::Checks)), $each_ms[20], $each_ms[39]);
     printf("growth exponent: %.2f (at most 1.1: %s)\n", $exponent, $exponent <= 1.1 ? 'met' : 'MISSED');
+}
+
+/** Pipe tables of 24 posts each in one field, alike but for their places, and some that all differ by the slope of their ground. */
+function field(): void
+{
+    $reference_ms = reference_ms();
+    $at = [];
+    foreach ([70, 210] as $tables) {
+        $project = tables($tables, 0.0);
+        $ms = best_ms(2, static fn () => TablesBeside::all($project, Depth::Checks));
+        $at[] = [$posts = 24 * $tables, $ms];
+        printf(
+            "field of %d tables alike, %d posts: %.0f ms (%.1f × reference; at most 66: %s); peak %.0f MB (at most 512)\n",
+            $tables,
+            $posts,
+            $ms,
+            $ms / $reference_ms,
+            $ms <= 66 * $reference_ms ? 'met' : 'MISSED',
+            memory_get_peak_usage() / 1e6,
+        );
+    }
+    $exponent = log($at[1][1] / $at[0][1]) / log($at[1][0] / $at[0][0]);
+    printf("growth exponent: %.2f (at most 1.1: %s)\n", $exponent, $exponent <= 1.1 ? 'met' : 'MISSED');
+    $unlike = tables(8, 0.002);
+    $ms = best_ms(2, static fn () => TablesBeside::all($unlike, Depth::Checks)) / 8;
+    printf("one table of 24 posts unlike all others: %.0f ms (%.1f × reference), once for each design of it\n", $ms, $ms / $reference_ms);
+}
+
+function tables(int $count, float $steeper_rad): Project
+{
+    $table = TableScenario::of()->with(['/table/columns' => 24, '/table/racking/posts' => 12, '/table/racking/end_overhang_m' => 0.6]);
+    $project = $table->project();
+    $tables = [];
+    for ($one = 0; $one < $count; ++$one) {
+        $alike = $table->with([
+            '/table/place' => ['east_m' => 30.0 * ($one % 15), 'north_m' => 12.0 * intdiv($one, 15)],
+            '/table/ground/across_rad' => 0.02 + $one * $steeper_rad,
+        ])->project();
+        $tables["table-$one"] = $alike->tables['table-1'];
+    }
+
+    return Copy::of($project, tables: $tables);
 }
 
 function fewest(int $wanted): void

@@ -29,7 +29,7 @@ return [
     'finding.table_slenderness' => 'The middle of the modules stands {ratio} times the table’s depth over the ground. The figure of open roofs is for 0.25 to 1; beyond that its values are a guess, which somebody with judgement has to stand for.',
     'finding.table_steep_en' => 'A tilt of {tilt} is steeper than the table of canopies in EN 1991-1-4 goes, which ends at 30°. It is not stretched: lay the table lower, or ask an engineer for the loads.',
     'finding.tilt_not_read' => 'The coefficients of free roofs were read in an own copy for a tilt of {read}, and the table is tilted by {tilt}. Read them for this tilt.',
-    'finding.timber_by_nds' => 'Members of timber are computed by the NDS, whose values EN 1995 and AS 1720 do not have: to {standard} a table of timber is not planned. Choose a kind of steel or aluminium, or ASCE 7-16.',
+    'finding.timber_by_nds' => 'Members of timber are computed by the NDS, whose values EN 1995 and AS 1720 do not have. Where loads go by {standard}, no table of timber is planned: choose a kind of steel or aluminium, or ASCE 7-16.',
     'finding.table_steep_held' => 'At {tilt} from the horizontal the figure of open roofs, which ends at 45°, is held at its last row. It asks more than a wall would there; somebody with judgement has to stand for it.',
     'finding.smooth_post' => 'Wind lifts some posts. A smooth post is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
     'finding.levels_missing' => 'There are {levels} levels for {posts} posts along the row. Measure one at every post, or take them out and tell the two slopes.',

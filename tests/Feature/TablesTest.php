@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Desk\TablesKnown;
 use App\Models\IssuedPlan;
 use App\Models\Job;
 use App\Models\User;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
@@ -189,6 +194,29 @@ final class TablesTest extends TestCase
             'base' => $this->job->current()->id, 'coefficient' => $missing[0], 'value' => '30', 'document' => 'AS/NZS 1170.2:2011', 'clause' => 'D', 'name' => 'E. Sorrel', 'password' => 'a-long-password',
         ])->assertOk();
         self::assertSame(array_slice($missing, 1), array_column((array) data_get($view(), 'own_missing'), 'id'));
+    }
+
+    /** What is kept of tables that are not in view is what planning them anew tells, wherever they are moved. */
+    public function test_tables_beside_are_known_as_if_they_were_planned_anew(): void
+    {
+        config(['cache.stores.array.serialize' => true]);
+        $project = $this->exampleJob($this->user, 'sallow-meadow')->current()->document();
+        $over = JobEdits::apply($project, [['on' => 'row', 'path' => '/table/place/east_m', 'value' => 4.5], ['on' => 'blocks', 'path' => '/table/place/east_m', 'value' => 4.0], ['on' => 'blocks', 'path' => '/table/place/north_m', 'value' => 4.0]], 'row');
+        $signed = JobEdits::apply($over, [['on' => 'row', 'path' => '/table/racking/row_holds/head_up_N', 'value' => null]], 'row');
+        $told = static fn (TablePlan $plan): array => [
+            $plan->moduleCount(), $plan->status(), $plan->leastReserve(), $plan->inField()?->posts, count($plan->unconfirmed()),
+            array_map(static fn (Finding $finding): array => [$finding->code->value, $finding->at, $finding->values], $plan->findings),
+        ];
+        foreach ([$project, $project, $over, $over, $signed] as $one) {
+            $anew = array_map($told, TablesBeside::all($one, Depth::Checks));
+            foreach (['row', 'blocks'] as $id) {
+                self::assertEquals($anew, array_map($told, TablesKnown::around($one, $id)));
+            }
+        }
+        self::assertStringContainsString('tables_overlap', json_encode($told(TablesKnown::around($over, 'row')['blocks']), JSON_THROW_ON_ERROR));
+        self::assertStringContainsString('table_hold_missing', json_encode($told(TablesKnown::around($signed, 'blocks')['row']), JSON_THROW_ON_ERROR));
+        // The one beside is not planned again: it is known without its figures.
+        self::assertSame([], TablesKnown::around($over, 'row')['blocks']->figures->all());
     }
 
     public function test_the_days_of_the_crew_are_shown_and_go_into_a_calendar(): void

@@ -8,13 +8,13 @@ use App\Desk\BecauseView;
 use App\Desk\Chosen;
 use App\Desk\Entered;
 use App\Desk\Standing;
+use App\Desk\TablesKnown;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Plan\Depth;
-use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -25,7 +25,7 @@ final class BecauseController extends Controller
         $project = $job->current()->document();
         $table = Chosen::table($project);
         if ($table !== null) {
-            $plan = TablesBeside::plan($project, $table);
+            $plan = TablesKnown::around($project, $table, Depth::Full)[$table];
             $path = $request->query('path');
             $because = TableBecauses::of($plan, is_string($path) ? $path : '');
 
@@ -45,8 +45,8 @@ final class BecauseController extends Controller
         $base = $request->baseDocument($job);
         $table = Chosen::table($base);
         if ($table !== null) {
-            $plan = TablesBeside::plan($request->applied($base), $table, Depth::Checks);
-            $standing = Standing::whole($plan, TablesBeside::plan($base, $table, Depth::Checks));
+            $plan = TablesKnown::around($request->applied($base), $table)[$table];
+            $standing = Standing::whole($plan, TablesKnown::around($base, $table)[$table]);
 
             return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, TableBecauses::of($plan, $request->string('path')->value())));
         }

@@ -23,7 +23,7 @@ final class Project
 {
     public const SCHEMA = 4;
 
-    public const MOST_TABLES = 60;
+    public const MOST_TABLES = 250;
     public const ID = '[a-z][a-z0-9_-]{0,39}';
     private const PLACE = '(/[a-zA-Z0-9_-]{1,60}){1,8}';
 

@@ -37,7 +37,7 @@ final readonly class PostChecks
                     continue;
                 }
                 if (
-                    Printed::over(...$this->sideways($depth_m, $across_N, $moment_Nm))
+                    ($case->pushesAnew && Printed::over(...$this->sideways($depth_m, $across_N, $moment_Nm)))
                     || Printed::over(-$presses_N, $up_N) || Printed::over($presses_N, $down_N)
                 ) {
                     return false;
@@ -69,9 +69,10 @@ final readonly class PostChecks
     public function at(float $planned_m, array $cases, float $soft_m): array
     {
         $checks = [];
+        $pushes = self::pushing($cases);
         foreach ($this->places as $post => $place) {
             $depth_m = $place->built_m ?? $planned_m;
-            $sideways = Most::of($cases, function (TableCase $case) use ($post, $depth_m): float {
+            $sideways = Most::of($pushes, function (TableCase $case) use ($post, $depth_m): float {
                 [$demand_N, $capacity_N] = $this->sideways($depth_m, $case->posts[$post][1], $case->posts[$post][2]);
 
                 return $demand_N / max($capacity_N, 1e-6);
@@ -126,6 +127,16 @@ final readonly class PostChecks
         )];
     }
 
+    /**
+     * @param list<TableCase> $cases
+     *
+     * @return list<TableCase> Those that differ in what pushes the posts sideways
+     */
+    private static function pushing(array $cases): array
+    {
+        return array_values(array_filter($cases, static fn (TableCase $case): bool => $case->pushesAnew));
+    }
+
     private function grounded(
         string $what,
         PostPlace $place,
@@ -161,10 +172,11 @@ final readonly class PostChecks
             $case->braced[$post]['bent'] ?? [[$case->posts[$post][0], self::moment_Nm($case, $post, $height_m)]],
         ));
         $sway_m = static fn (TableCase $case): float => self::bow_Nm3($case, $post, $height_m) / $way($case)->stiffness_Nm2();
+        $pushes = self::pushing($cases);
         $bend = Most::of($cases, $together);
         $sheared_N = static fn (TableCase $case): float => max($case->posts[$post][1], $case->braced[$post]['top_N'] ?? 0.0);
-        $shear = Most::of($cases, static fn (TableCase $case): float => $sheared_N($case) / $way($case)->shear_N($case->lasts()));
-        $sway = Most::of($cases, $sway_m);
+        $shear = Most::of($pushes, static fn (TableCase $case): float => $sheared_N($case) / $way($case)->shear_N($case->lasts()));
+        $sway = Most::of($pushes, $sway_m);
         if ($bend === null || $shear === null || $sway === null) {
             return [];
         }

@@ -29,6 +29,8 @@ final readonly class TableCase
         public ?float $tilt_rad = null,
         public array $braced = [],
         public array $braces = [],
+        /** False where an earlier case of the list pushes the posts alike, and only presses on them otherwise. */
+        public bool $pushesAnew = true,
     ) {
     }
 

@@ -68,6 +68,20 @@ final readonly class TablePlan
         return Copy::of($this, findings: Clearances::apply($this->design, $findings));
     }
 
+    /** As far as a list of tables and their field tell it: where its posts stand, how it is, and not why. */
+    public function aside(): self
+    {
+        return Copy::of(
+            $this,
+            figures: new Figures(),
+            snow: null,
+            stand: $this->stand === null ? null : Copy::of($this->stand, checks: [], materials: [], steps: [], bars: [], findings: [], tilted: []),
+            checks: array_filter($this->checks, fn (TableCheck $check): bool => $check === $this->worst()),
+            ways: [],
+            sun: null,
+        );
+    }
+
     /** @return list<string> */
     public function notCovered(): array
     {

@@ -34,7 +34,7 @@ final class TableFindingsTest extends TestCase
         yield 'tilt_not_read' => [['/table/tilt_rad' => deg2rad(29.9)], 'refusal', '/table/tilt_rad', 'table', 'for a tilt of 30.00°, and the table is tilted by 29.90°'];
         yield 'table_free_roof' => [[], 'assumption', '/site/as_nzs', 'site', 'read in an own copy'];
         yield 'timber_by_nds' => [['/site/standard' => 'en-1991', '/site/en' => Typical::entry('/site/en', []), '/site/ground_snow_Pa' => 0.0], 'refusal', '/table/racking/front_post', 'foundations', 'Members of timber', 'timber'];
-        yield 'timber_by_nds of a stick' => [['/site/standard' => 'as-nzs-1170-2021'], 'refusal', '/table/racking/stick', 'foundations', 'to AS/NZS 1170 (2021) a table of timber', 'post'];
+        yield 'timber_by_nds of a stick' => [['/site/standard' => 'as-nzs-1170-2021'], 'refusal', '/table/racking/stick', 'foundations', 'Where loads go by AS/NZS 1170, wind of 2021, no table', 'post'];
         yield 'table_steep' => [['/table/tilt_rad' => deg2rad(61)], 'refusal', '/table/tilt_rad', 'table', 'A tilt of 61.00°'];
         yield 'soil_without_values' => [['/table/soil/kind' => 'fill'], 'refusal', '/table/soil/kind', 'field', 'For loose fill'];
         yield 'pipes_off_table' => [['/table/racking/between_m' => 3.0], 'refusal', '/table/racking/between_m', 'table', "11' 2\" up the slope"];

@@ -334,7 +334,7 @@ export type TableKindBeside = {
 export type TableData = {
     name: string;
     drawn: TableDrawn | null;
-    /** Heads the winds: at which level they are. */
+    /** Says at which level they are. */
     winds_at: string;
     /** On the halves of the modules, pressing on their faces. */
     winds: { path: string; name: string; lower: string; upper: string }[];

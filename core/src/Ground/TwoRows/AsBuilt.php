@@ -63,7 +63,7 @@ final readonly class AsBuilt
             }
         }
 
-        return $leans ? Copy::of($case, posts: $posts, braced: $braced) : $case;
+        return $leans ? Copy::of($case, posts: $posts, braced: $braced, pushesAnew: true) : $case;
     }
 
     /** What the beam of a row is bent by where it is pulled onto a post out of its line; from 0. */

@@ -99,9 +99,11 @@ final readonly class TwoRowsCases
         $front = self::stiffness($this->shape->front_m, $into[0], $this->stiff[0]);
         $rear = self::stiffness($this->shape->rear_m, $into[1], $this->stiff[1]);
         $frames = $this->frames($into);
-        $cases = [];
+        $cases = $seen = [];
         foreach ($this->loads->together() as $acts) {
-            array_push($cases, ...$this->one($acts, $isSoft, $front, $rear, $frames));
+            $pushes = "$acts->combination $acts->wind";
+            array_push($cases, ...$this->one($acts, $isSoft, $front, $rear, $frames, !isset($seen[$pushes])));
+            $seen[$pushes] = true;
         }
         array_push($cases, ...$this->alongTheRow($isSoft, $front, $rear));
 
@@ -145,7 +147,7 @@ final readonly class TwoRowsCases
      *
      * @return list<TableCase> One, or with joints on the posts two
      */
-    private function one(Together $acts, bool $isSoft, array $front, array $rear, array $frames): array
+    private function one(Together $acts, bool $isSoft, array $front, array $rear, array $frames, bool $pushesAnew): array
     {
         $rearShare = $frames === [] ? array_sum($rear) / (array_sum($front) + array_sum($rear))
             : array_sum(array_map(static fn (Frame $frame): float => $frame->rearShare, $frames)) / count($frames);
@@ -180,6 +182,7 @@ final readonly class TwoRowsCases
                 ],
                 braced: $braced,
                 braces: $pulls,
+                pushesAnew: $pushesAnew,
             );
         }
 

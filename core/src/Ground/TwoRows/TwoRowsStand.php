@@ -106,13 +106,14 @@ final readonly class TwoRowsStand
     {
         $posts = new PostChecks($this->places(), $foundation);
         $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
-        [$depth_m, $tried_m] = $posts->depth_m(
-            $this->design->units,
-            $cases->bound(false, 0.0),
-            static fn (float $tried_m): array => $cases->bound(true, $tried_m),
-            $least_m,
-        );
-        $all = $cases->at($tried_m);
+        $firm = $cases->bound(false, 0.0);
+        /** @var array<string, list<TableCase>> $soft By depth */
+        $soft = [];
+        $besides = static function (float $tried_m) use ($cases, &$soft): array {
+            return $soft[(string) $tried_m] ??= $cases->bound(true, $tried_m);
+        };
+        [$depth_m, $tried_m] = $posts->depth_m($this->design->units, $firm, $besides, $least_m);
+        $all = [...$firm, ...$besides($tried_m)];
         $faces = new FaceChecks($this->design, $this->shape, $loads);
         $soft_m = TwoRowsCases::soft_m($tried_m);
         $checks = [
