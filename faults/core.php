@@ -405,7 +405,7 @@ return [
         ['$confirmation->subject === $subject && $confirmation->value === $value', '$confirmation->subject === $subject', 'A signature stands for any value'],
     ],
     'core/src/Finding/Code.php' => [
-        ["self::EnVelocityHigh,\n        self::TableSlenderness, self::TableAllowable, self::TableSteepHeld,\n    ];", "self::EnVelocityHigh, self::RunFails,\n        self::TableSlenderness, self::TableSteepHeld,\n    ];", 'A run that fails can be signed away'],
+        ["self::EnVelocityHigh,\n        self::TableSlenderness, self::SoilDoubled, self::TableAllowable, self::TableSteepHeld,\n    ];", "self::EnVelocityHigh, self::RunFails,\n        self::TableSlenderness, self::TableSteepHeld,\n    ];", 'A run that fails can be signed away'],
         ['            self::RunFails, self::RunNotFound, self::MembersMissRun', '            self::RunNotFound, self::MembersMissRun', 'A run that fails is told where its rail is'],
     ],
     'core/src/Finding/Finding.php' => [

@@ -29,6 +29,7 @@ return [
     'finding.table_slenderness' => 'The middle of the modules stands {ratio} times the table’s depth over the ground. The figure of open roofs is for 0.25 to 1; beyond that its values are a guess, which somebody with judgement has to stand for.',
     'finding.table_steep_en' => 'A tilt of {tilt} is steeper than the table of canopies in EN 1991-1-4 goes, which ends at 30°. It is not stretched: lay the table lower, or ask an engineer for the loads.',
     'finding.tilt_not_read' => 'The coefficients of free roofs were read in an own copy for a tilt of {read}, and the table is tilted by {tilt}. Read them for this tilt.',
+    'finding.table_placeless' => 'Of lines, no-dig areas and soils {marked} are marked in the field, and nobody said where in it this table stands: whether its posts come near them is not known. Say where its first post stands.',
     'finding.timber_by_nds' => 'Members of timber are computed by the NDS, whose values EN 1995 and AS 1720 do not have. Where loads go by {standard}, no table of timber is planned: choose a kind of steel or aluminium, or ASCE 7-16.',
     'finding.table_steep_held' => 'At {tilt} from the horizontal the figure of open roofs, which ends at 45°, is held at its last row. It asks more than a wall would there; somebody with judgement has to stand for it.',
     'finding.smooth_post' => 'Wind lifts some posts. A smooth post is pulled out of its concrete: put a bolt across every post, well down in the hole, and say so.',
@@ -88,7 +89,7 @@ return [
     'finding.frost_takes_none' => 'Frozen and thawing ground is counted in full against the side of a post, and not at all along it.',
     'finding.no_drift_between_rows' => 'No snow is taken to drift between rows.',
     'finding.side_by_cohesion' => 'Clay holds along the side of the concrete by its cohesion of the code’s table: a choice, which the code itself gives for sliding.',
-    'finding.soil_doubled' => '{by} stands for it that half an inch of sway at the ground harms nothing ({why}): what the soil bears sideways is doubled.',
+    'finding.soil_doubled' => '{by} is named as standing for it that half an inch of sway at the ground harms nothing ({why}): what the soil bears sideways against wind is doubled. That counts once it is signed.',
 
     // becauses
     'because.open_wind' => 'Wind on the table', 'formula.open_wind' => '{case}: p = qh {q} · G {gust} · CN; lower half {lower} (CN {cn_lower}), upper half {upper} (CN {cn_upper}), pushing on the top face',

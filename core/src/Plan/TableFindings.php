@@ -149,6 +149,15 @@ final class TableFindings
         ]));
     }
 
+    /** @return list<Finding> Something is marked in the field, and nobody said where in it the table stands */
+    private static function placeless(TableDesign $design): array
+    {
+        $site = $design->site;
+        $marked = count($site->soils) + ($design->table->racking instanceof LaidOnGround ? 0 : count($site->buried) + count($site->noDig));
+
+        return $marked > 0 && $design->table->place === null ? [Finding::of(Code::TablePlaceless, '/table/place', ['marked' => $marked])] : [];
+    }
+
     /** @return list<Finding> Holes too near to what was marked on the ground, and those that are dug by hand beside it */
     private static function buried(TablePlan $plan, TableFace $face, TableStand $stand): array
     {
@@ -267,6 +276,7 @@ final class TableFindings
     {
         $findings = [
             ...self::work($plan),
+            ...self::placeless($plan->design),
             ...self::buried($plan, $face, $stand),
             ...self::soils($plan->design, InField::of($plan->design, $face, $stand->places)),
             ...TableStandards::of($plan->design->site)->assumptions($plan->design, $plan->figures),

@@ -21,7 +21,7 @@ use PHPUnit\Framework\TestCase;
 /** Every finding of a table: what brings it, where it is mended, what it says, and that it is not there without its cause. */
 final class TableFindingsTest extends TestCase
 {
-    private const CLEARABLE = ['table_slenderness', 'table_steep_held', 'table_allowable'];
+    private const CLEARABLE = ['soil_doubled', 'table_slenderness', 'table_steep_held', 'table_allowable'];
 
     /** @return iterable<string, array{0: array<string, mixed>, 1: string, 2: string, 3: string, 4: string, 5?: string}> Changes, kind, place, stage, words, and of which table */
     public static function findings(): iterable
@@ -59,6 +59,8 @@ final class TableFindingsTest extends TestCase
         yield 'soil_elsewhere' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand, and clay, silt is planned for'];
         yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
+        yield 'table_placeless' => [['/table/place' => null] + $pipe(0.9), 'stop', '/table/place', 'field', 'Of lines, no-dig areas and soils 1 are marked'];
+        yield 'table_placeless by soils alone' => [['/table/place' => null] + $soil('clay', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0)), 'stop', '/table/place', 'field', 'soils 1 are marked'];
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
         yield 'horizon_takes_beam' => [['/table/sunshine' => ['horizon' => [['bearing_rad' => 1.6, 'elevation_rad' => 0.2]]] + Typical::entry('/table/sunshine', [])], 'assumption', '/table/sunshine/horizon', 'field', 'the direct light alone'];
@@ -83,7 +85,7 @@ final class TableFindingsTest extends TestCase
         yield 'tilt_from_vertical' => [['/table/tilt_from' => 'vertical', '/table/tilt_rad' => deg2rad(52), '/table/racking/between_m' => 2.0], 'warning', '/table/tilt_from', 'table', '52.00° from the vertical: that is 38.00°'];
         yield 'tilt_over_latitude' => [['/table/sunshine' => ['latitude_rad' => deg2rad(-19.9), 'albedo' => 0.2] + array_fill_keys(['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december'], 0.5)], 'warning', '/table/tilt_rad', 'table', 'over the latitude of 19.90°'];
         yield 'snow_reaches_edge' => [['/site/ground_snow_Pa' => 3500.0], 'warning', '/table/racking/front_height_m', 'foundations', 'over the low edge at 24 ⅝ in'];
-        yield 'soil_doubled' => [['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => 'open field']], 'assumption', '/table/footing/doubling', 'foundations', 'E. Sorrel stands for it'];
+        yield 'soil_doubled' => [['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => 'open field']], 'stop', '/table/footing/doubling', 'foundations', 'E. Sorrel is named as standing for it'];
         yield 'open_roof_analogy' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'open monoslope roofs'];
         yield 'both_flows' => [[], 'assumption', '/site/wind_speed_m_per_s', 'site', 'held up'];
         yield 'two_bounds' => [[], 'assumption', '/table/racking/front_height_m', 'foundations', '0.7 of their depth'];

@@ -79,6 +79,48 @@ function TableSite() {
     );
 }
 
+/** How the ground lies: by two slopes, or by levels at the posts where the kind reads them. */
+function Ground() {
+    const { data } = useDesk();
+    const levels = useKind()?.levels;
+    const count = data.lists['/table/ground/levels'] ?? 0;
+    return (
+        <>
+            {levels === undefined || count === 0 ? (
+                <Say>
+                    The ground rises <Slot path="/table/ground/across_rad" /> to the rear and{' '}
+                    <Slot path="/table/ground/along_rad" /> to the right, seen from the low edge.
+                </Say>
+            ) : (
+                <Say>Levels at the posts, from the left, over one of your own:</Say>
+            )}
+            {levels === undefined && count > 0 && <Say>Levels of posts are entered, and this kind of table reads none.</Say>}
+            {(levels !== undefined || count > 0) && (
+                <>
+                    <Each list="/table/ground/levels">
+                        {(at) => (
+                            <>
+                                {String.fromCharCode(65 + Number(at.split('/').pop()))}: {levels !== 1 && 'front '}
+                                <Slot path={`${at}/front_m`} />
+                                {levels !== 1 && (
+                                    <>
+                                        , rear <Slot path={`${at}/rear_m`} />
+                                    </>
+                                )}
+                                .
+                            </>
+                        )}
+                    </Each>
+                    <p className="mt-2">
+                        <AddButton path="/table/ground/levels">Levels of one more post</AddButton>
+                    </p>
+                    <LevelsFile />
+                </>
+            )}
+        </>
+    );
+}
+
 function Field() {
     const { data } = useDesk();
     const known = data.lists['/table/position'] === 1;
@@ -99,26 +141,7 @@ function Field() {
                 </Say>
                 <NorthSays says={data.table?.north ?? []} />
             </Part>
-            {data.lists['/table/ground/levels'] === 0 ? (
-                <Say>
-                    The ground rises <Slot path="/table/ground/across_rad" /> to the rear and{' '}
-                    <Slot path="/table/ground/along_rad" /> to the right, seen from the low edge.
-                </Say>
-            ) : (
-                <Say>Levels at the posts, from the left, over one of your own:</Say>
-            )}
-            <Each list="/table/ground/levels">
-                {(at) => (
-                    <>
-                        {String.fromCharCode(65 + Number(at.split('/').pop()))}: front <Slot path={`${at}/front_m`} />, rear{' '}
-                        <Slot path={`${at}/rear_m`} />.
-                    </>
-                )}
-            </Each>
-            <p className="mt-2">
-                <AddButton path="/table/ground/levels">Levels of one more post</AddButton>
-            </p>
-            <LevelsFile />
+            <Ground />
             <h3 className="mt-5">Sun</h3>
             <Part path="/table/sunshine" open="Compare tilts by how clear the months are" close="take out">
                 <Say>

@@ -43,4 +43,4 @@ function Stands() {
     );
 }
 
-export const pileRow: KindSheets = { Carries, Stands, Sets: HeadsMove };
+export const pileRow: KindSheets = { Carries, Stands, Sets: HeadsMove, levels: 1 };

@@ -32,4 +32,4 @@ function Stands() {
     );
 }
 
-export const pileTable: KindSheets = { Carries, Stands, Sets: HeadsMove };
+export const pileTable: KindSheets = { Carries, Stands, Sets: HeadsMove, levels: 2 };

@@ -45,4 +45,4 @@ function Sets() {
     );
 }
 
-export const timberTable: KindSheets = { Carries, Stands, Sets };
+export const timberTable: KindSheets = { Carries, Stands, Sets, levels: 2 };

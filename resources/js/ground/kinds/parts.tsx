@@ -11,6 +11,8 @@ export type KindSheets = {
     Sets?: () => React.ReactNode;
     /** What stands on the ground, one and several; posts where it is not said. */
     feet?: [string, string];
+    /** Levels that it reads at each of its posts along the row; none where it is not said. */
+    levels?: 1 | 2;
     /** Where there is no hole that would be measured. */
     isWithoutHoles?: boolean;
 };
