@@ -470,7 +470,7 @@ final class TableView
         if ($face === null || $stand === null) {
             return null;
         }
-        $printer = $plan->design->printer();
+        [$printer, $texts] = [$plan->design->printer(), Texts::of($plan->design)];
         $fronts = array_values(array_filter($stand->places, static fn (PostPlace $place): bool => !$place->isRear));
         // In the section through the post that decides, or through the first.
         $column = preg_match('/^([A-Z]+)\d$/', $plan->worst()->place ?? '', $found) === 1 ? $found[1] : 'A';
@@ -487,6 +487,12 @@ final class TableView
             'uprights' => array_map(static fn (PostPlace $place): array => self::upright($plan, $place, $low_m), $shown),
             'posts_m' => $xs_m, 'lines_m' => array_values(array_unique(array_map(static fn (PostPlace $place): float => $place->y_m, $shown))),
             'rows' => $table->rows, 'columns' => $table->columns,
+            'seasons' => array_map(static fn (array $season): array => [
+                'tilt_rad' => $season['tilt_rad'], 'y_m' => $season['y_m'], 'z_m' => $season['z_m'],
+                'text' => $texts->say('sun.from_day', [
+                    'tilt' => Printer::number(rad2deg($season['tilt_rad']), 1), 'month' => "month.{$season['month']}", 'day' => $season['day'],
+                ]),
+            ], $stand->seasons),
             'text' => [
                 'between' => $between_m > 0.0 ? $printer->length($between_m) : null, 'frost' => $printer->length($stand->side->frost_m),
                 'tilt' => Printer::number(rad2deg($face->tilt_rad), 1).'°', 'edge' => $printer->length($face->lowEdge_m),

@@ -140,7 +140,7 @@ final class TableSeasons
         }
         $stands = self::together($kinds, $on);
         $main = $stands[0];
-        [$checks, $tilted, $findings, $stood] = [$main->checks, $main->tilted, $main->findings, $main->posts !== []];
+        [$checks, $tilted, $findings, $stood, $seasons] = [$main->checks, $main->tilted, $main->findings, $main->posts !== [], []];
         foreach (array_keys($designs) as $nth => $index) {
             [$other, $face] = [$stands[$nth + 1], $kinds[$nth + 1]->face()];
             array_push($checks, ...array_map(static fn (TableCheck $check): TableCheck => self::tilted($check, $face->tilt_rad, $index), $other->checks));
@@ -148,6 +148,10 @@ final class TableSeasons
             $there = [...$other->findings, ...TableFindings::ofFace($face, $on[$nth + 1]->snow, '')];
             array_push($findings, ...self::only($there, [...$findings, ...TableFindings::ofFace($kind->face(), $loads->snow, '')], $index));
             $stood = $stood && $other->posts !== [];
+            $seasons[] = [
+                'tilt_rad' => $face->tilt_rad, 'month' => $design->table->seasons[$index]->month(), 'day' => $design->table->seasons[$index]->day(),
+                'y_m' => ($main->places[0]->y_m ?? 0.0) - ($other->places[0]->y_m ?? 0.0), 'z_m' => $other->side->lowEdge_m - $main->side->lowEdge_m,
+            ];
         }
 
         return self::told(Copy::of(
@@ -159,6 +163,7 @@ final class TableSeasons
             steps: $stood ? $main->steps : [],
             findings: $findings,
             tilted: $tilted,
+            seasons: $seasons,
         ), $design);
     }
 

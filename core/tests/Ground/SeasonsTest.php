@@ -59,6 +59,14 @@ final class SeasonsTest extends TestCase
         foreach ($all->posts as $place => $post) {
             self::assertGreaterThanOrEqual(max(array_map(static fn (TablePlan $plan): int => $plan->posts[$place]->blocks ?? 0, $alone)), $post->blocks ?? 0);
         }
+        // Tilted, the modules lie as far over the first post's head as they do planned.
+        [$stand, $over_m] = [$all->stand, static fn (float $tilt_rad, float $y_m, float $z_m): float => $z_m * cos($tilt_rad) - $y_m * sin($tilt_rad)];
+        self::assertNotNull($stand);
+        [$y_m, $z_m] = [$stand->places[0]->y_m, $stand->places[0]->ground_m + $stand->places[0]->height_m - $stand->side->lowEdge_m];
+        self::assertSame([10.0, 35.0], array_map(static fn (array $season): float => round(rad2deg($season['tilt_rad']), 6), $stand->seasons));
+        foreach (in_array($table, ['spikes', 'blocks'], true) ? [] : $stand->seasons as $season) {
+            self::assertEqualsWithDelta($over_m($all->face->tilt_rad ?? 0.0, $y_m, $z_m), $over_m($season['tilt_rad'], $y_m - $season['y_m'], $z_m - $season['z_m']), 1e-9);
+        }
         // What decides at another tilt says so, and where its wind comes from.
         $told = array_filter($all->checks, static fn ($check): bool => isset($check->values['tilt_rad']));
         self::assertNotSame([], $told);

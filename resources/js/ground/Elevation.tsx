@@ -16,9 +16,16 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
     const ground = (y: number) => first.ground_m + slope * (y - first.y_m);
     const half = Math.max(...uprights.map((one) => one.hole_m)) / 2;
     const deepest = Math.max(drawn.frost_m, 0.4, ...uprights.map((one) => one.depth_m ?? 0));
-    const [from, to] = [Math.min(0, first.y_m - half) - 0.5, Math.max(drawn.chord_m * cos, last.y_m + half) + 0.5];
+    const seasons = drawn.seasons.map((one) => ({
+        ...one,
+        end: [one.y_m + drawn.chord_m * Math.cos(one.tilt_rad), one.z_m + drawn.chord_m * Math.sin(one.tilt_rad)] as const,
+    }));
+    const [from, to] = [
+        Math.min(0, first.y_m - half, ...seasons.map((one) => one.y_m)) - 0.5,
+        Math.max(drawn.chord_m * cos, last.y_m + half, ...seasons.map((one) => one.end[0])) + 0.5,
+    ];
     const low = Math.min(...uprights.map((one) => one.ground_m)) - deepest - 0.3;
-    const top = drawn.chord_m * sin + 0.12;
+    const top = Math.max(drawn.chord_m * sin, ...seasons.map((one) => one.end[1])) + 0.12;
     const scale = Math.min((wide - MARGIN.left - MARGIN.right) / (to - from), (high - MARGIN.top - MARGIN.bottom) / (top - low));
     const middle = (wide - scale * (to - from)) / 2;
     const x = (y: number) => middle + scale * (y - from);
@@ -166,6 +173,22 @@ export function Elevation({ drawn, title, size }: { drawn: TableDrawn; title: st
                     </g>
                 );
             })}
+            {seasons.map((one) => (
+                <g key={one.text}>
+                    <line
+                        x1={x(one.y_m)}
+                        y1={z(one.z_m)}
+                        x2={x(one.end[0])}
+                        y2={z(one.end[1])}
+                        stroke="var(--color-muted)"
+                        strokeWidth={1.6}
+                        strokeDasharray="8 5"
+                    />
+                    <text x={x(one.end[0]) + 8} y={z(one.end[1]) + 4} fontSize={14} fill="var(--color-muted)">
+                        {one.text}
+                    </text>
+                </g>
+            ))}
             <polygon points={slab(0.03, -0.06)} fill="var(--color-module-edge)" />
             <polygon points={slab(0.04, 0)} fill="var(--color-paper)" stroke="var(--color-ink)" />
             <text x={x(drawn.chord_m * cos) + 8} y={z(drawn.chord_m * sin) + 4} fontSize={14}>

@@ -229,6 +229,8 @@ export type TableDrawn = {
     lines_m: number[];
     rows: number;
     columns: number;
+    /** Other tilts, with their low edge from that of the planned one. */
+    seasons: { tilt_rad: number; y_m: number; z_m: number; text: string }[];
     text: {
         between: string | null;
         frost: string;
