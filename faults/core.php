@@ -156,6 +156,7 @@ return [
         ['!is_string($line) || !is_int($member)', '!is_string($line) && !is_int($member)', 'A pin takes any line'],
     ],
     'core/src/Design/Edits.php' => [
+        ['"$list/".($entry - 1).$rest', '"$list/$entry$rest"', 'What is left of a list is no example any more, or another entry is'],
         ["\$text === '' && \$field->optional)", "\$text === '' || \$field->optional)", 'An empty text clears what must be there'],
         ['$field->range->min && $number', '$field->range->max && $number', 'Bare inches are taken where feet fit'],
         ["'yes', 'true' => true, 'no', 'false' => false", "'yes', 'true' => false, 'no', 'false' => true", 'Yes is no'],
@@ -748,6 +749,7 @@ return [
         ['1 / (273 + $celsius) - 1 / 296', '1 / 296 - 1 / (273 + $celsius)', 'Cold concrete hardens sooner'],
     ],
     'core/src/Plan/TableFindings.php' => [
+        ['$marked > 0 && $design->table->place === null', '$marked > 2 && $design->table->place === null', 'Nobody asks where a table stands among marked lines', 'Ground'],
         ['$table->soil->expansive !== YesNo::No', '$table->soil->expansive === YesNo::Yes', 'Nobody has to say that the soil does not swell', 'Ground'],
         ['$table->services?->areMarked() !== true', '$table->services === null', 'A ticket without an end lets people dig', 'Ground'],
     ],
@@ -815,6 +817,7 @@ return [
         ['$case->posts[$post][1] * $place->height_m)', '0.0)', 'A head is bent as the ground is'],
     ],
     'core/src/Plan/TableSeasons.php' => [
+        ['($main->places[0]->y_m ?? 0.0) - ($other->places[0]->y_m ?? 0.0)', '0.0', 'Other tilts are drawn off their posts', 'Ground'],
         ['$stood && $other->posts !== []', '$stood', 'Posts stand that do not hold at another tilt', 'Ground'],
         ['abs($stand->depth_m - $first->depth_m) > 1e-9 || ', '', 'Every season has a depth of its own', 'Ground'],
         ["array_values(array_diff(\$check->from, ['/table/tilt_rad'])), \$at", '$check->from', 'A check of another season names the planned tilt', 'Ground'],

@@ -437,8 +437,37 @@ final class Edits
         }
         unset($list[(int) $last]);
 
-        // Places after it move up: what was typed there no longer belongs to them.
-        return self::forgotten(self::put($document, $path, $keys, array_values($list)), '/'.implode('/', $keys));
+        $document = self::put($document, $path, $keys, array_values($list));
+        foreach (['as_typed', 'origins'] as $map) {
+            $document = self::closedUp($document, $map, '/'.implode('/', $keys), (int) $last);
+        }
+
+        return $document;
+    }
+
+    /**
+     * A map by pointers without those of an entry of a list, and with those of the entries after it one place up: an example stays one.
+     *
+     * @param array<mixed> $document
+     *
+     * @return array<mixed>
+     */
+    private static function closedUp(array $document, string $map, string $list, int $gone): array
+    {
+        if (!isset($document[$map])) {
+            return $document;
+        }
+        $kept = [];
+        foreach (self::map($document, $map) as $pointer => $value) {
+            [$entry, $rest] = preg_match('~^'.preg_quote($list, '~').'/(\d+)(/.*)?\z~', (string) $pointer, $found) === 1
+                ? [(int) $found[1], $found[2] ?? ''] : [-1, ''];
+            if ($entry !== $gone) {
+                $kept[$entry > $gone ? "$list/".($entry - 1).$rest : $pointer] = $value;
+            }
+        }
+        $document[$map] = $kept;
+
+        return $document;
     }
 
     /**

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edits;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Quantity\Dimension;
@@ -193,6 +194,12 @@ final class EditsTest extends TestCase
         $less = Edits::apply($design, [['path' => '/surface/no_work_rectangles/0', 'remove' => true], ['path' => '/surface/framing/lap', 'remove' => true]]);
         self::assertCount(1, $less->surface->noWorkRectangles);
         self::assertNull($less->surface->framing->lap);
+        // What is left of a list keeps how it was typed and that it is the example's.
+        $typed = Edits::apply($design, [['path' => '/surface/no_work_rectangles/1/x_m', 'typed' => '40 in'], ['path' => '/module/ratings', 'add' => true]]);
+        $typed = Copy::of($typed, origins: ['/module/ratings/0/up_Pa' => 'example', '/module/ratings/1/up_Pa' => 'example', '/module/ratings/10/up_Pa' => 'example'] + $typed->origins);
+        $closed = Edits::apply($typed, [['path' => '/surface/no_work_rectangles/0', 'remove' => true], ['path' => '/module/ratings/0', 'remove' => true]]);
+        self::assertSame([null, '40 in'], [$closed->asTyped['/surface/no_work_rectangles/1/x_m'] ?? null, $closed->asTyped['/surface/no_work_rectangles/0/x_m'] ?? null]);
+        self::assertSame(['/module/ratings/0/up_Pa', '/module/ratings/9/up_Pa'], array_values(preg_grep('~^/module/ratings/\\d+/up_Pa$~', array_keys($closed->origins)) ?: []));
     }
 
     /** @return iterable<string, array{mixed, string}> Edit and what the message names */
