@@ -647,6 +647,10 @@ return [
         ['4 * $this->strip_m ** 2) => 2', '9 * $this->strip_m ** 2) => 2', 'Large elements take the strip of the edges', 'Ground'],
         ['$value(\'least_of_least\') * $least_m,', '', 'A strip of a large table is as narrow as of a small one', 'Ground'],
     ],
+    'core/src/Ground/TableCase.php' => [
+        ['\'table_combination.06d_w\', \'table_combination.06g_w\',', '\'table_combination.06d_w\',', 'Nothing to EN is held against being lifted', 'Ground'],
+        ['\'table_combination.d\', \'table_combination.g\' =>', '\'table_combination.d\' =>', 'Frost lifts nothing to EN', 'Ground'],
+    ],
     'core/src/Ground/Loading/TableCombinations.php' => [
         ['[\'table_combination.06g_wu\', self::HOLDS, 0.0, 1 / 1.5]', '[\'table_combination.06g_wu\', 1.0, 0.0, 1 / 1.5]', 'All of the weight holds against the ultimate wind', 'Ground'],
         ['1.0, $snow, 1.0', '1.0, $snow, $wind', 'Wind never leads beside snow', 'Ground'],

@@ -110,7 +110,7 @@ final readonly class PostChecks
         [$grip_N, $holds_N, $from] = $frozen;
         $dead_N = min([INF, ...array_map(
             static fn (TableCase $case): float => $case->posts[$post][0],
-            array_filter($cases, static fn (TableCase $case): bool => $case->combination === 'table_combination.d'),
+            array_filter($cases, static fn (TableCase $case): bool => $case->isWeightAlone()),
         )]);
 
         return [TableCheck::of(

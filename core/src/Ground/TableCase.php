@@ -55,6 +55,18 @@ final readonly class TableCase
         return $this->wind === 'open_wind.along';
     }
 
+    /** Whether wind may lift what only a part of its weight holds: against that things are held that hold by weight. */
+    public function isLifting(): bool
+    {
+        return in_array($this->combination, ['table_combination.06d_w', 'table_combination.06g_w', 'table_combination.06g_wu'], true);
+    }
+
+    /** Whether nothing acts but weight. */
+    public function isWeightAlone(): bool
+    {
+        return $this->lasts() === Duration::Dead;
+    }
+
     /** The shortest of what acts. */
     public function lasts(): Duration
     {

@@ -147,26 +147,32 @@ final class TableStandardsTest extends TestCase
         self::assertContains('as_nzs_1170_2/free_roofs/high_edge/blocked/leeward/up', $missing([]));
     }
 
-    /** @return iterable<string, array{TableScenario, string}> */
+    /** @return iterable<string, array{TableScenario, string, TableScenario}> To a standard, part of its combinations, to the first one */
     public static function plans(): iterable
     {
         foreach (['pipes' => TableScenario::of(), 'piles' => TableScenario::kind('piles'), 'row' => TableScenario::kind('row'), 'blocks' => TableScenario::kind('blocks'), 'spikes' => TableScenario::kind('spikes')] as $kind => $scenario) {
-            $low = $scenario->with(['/table/tilt_rad' => deg2rad(20)]);
-            yield "$kind to EN" => [$low->toEn(), 'g_'];
-            yield "$kind to AS/NZS" => [$low->toAsNzs(), 'g_wu'];
+            $low = $scenario->with(['/table/tilt_rad' => deg2rad(20), '/table/soil/frost_prone' => 'yes', '/table/soil/parted' => 'no', '/site/ground_snow_Pa' => 0.0]);
+            yield "$kind to EN" => [$low->toEn(), 'g_', $low];
+            yield "$kind to AS/NZS" => [$low->toAsNzs(), 'g_wu', $low];
         }
         $pole = TableScenario::kind('pole')->with(['/table/racking/steepest_rad' => deg2rad(30), '/table/tilt_rad' => deg2rad(30)]);
-        yield 'pole to EN' => [$pole->toEn(), 'g_'];
+        yield 'pole to EN' => [$pole->toEn(), 'g_', $pole];
     }
 
     /** Every kind is planned to every standard; each of its figures is told down to what was entered or published. */
     #[DataProvider('plans')]
-    public function test_each_kind_is_planned_to_each_standard(TableScenario $scenario, string $combination): void
+    public function test_each_kind_is_planned_to_each_standard(TableScenario $scenario, string $combination, TableScenario $first): void
     {
         $plan = TablePlanner::plan($scenario->design(), Depth::Checks);
         self::assertFalse($plan->hasRefusal(), implode(', ', array_map(static fn ($finding): string => $finding->code->value, $plan->findings)));
         $named = array_filter($plan->checks, static fn (TableCheck $check): bool => str_contains($check->case->combination ?? '', $combination));
         self::assertNotSame([], $named);
+        // The same things are asked of it, and frost lifts it no less.
+        $asked = static fn (TablePlan $one): array => array_values(array_unique([
+            ...array_map(static fn (TableCheck $check): string => $check->what, array_values($one->checks)),
+            ...array_map(static fn ($finding): string => $finding->code->value, array_filter($one->findings, static fn ($finding): bool => $finding->code->value === 'frost_heave')),
+        ]));
+        self::assertEqualsCanonicalizing($asked(self::plan($first)), $asked($plan));
         foreach (TableBecauses::paths($plan) as $path) {
             self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\./', Summary::because($plan, TableBecauses::of($plan, $path)), $path);
         }

@@ -24,7 +24,6 @@ final readonly class TrayBlocks
     private const SOILS = 'ibc_2018/soils';
     private const PSF_Pa = 47.880258980336;
     private const HOLDS = 0.6;
-    private const LIFTED = 'table_combination.06d_w';
 
     private float $tray_m2;
     private float $block_N;
@@ -81,7 +80,7 @@ final readonly class TrayBlocks
     public function least(array $cases, int $front, int $rear): array
     {
         $most = $this->frames->mostBlocks;
-        $lifted = array_values(array_filter($cases, static fn (TableCase $case): bool => $case->combination === self::LIFTED));
+        $lifted = array_values(array_filter($cases, static fn (TableCase $case): bool => $case->isLifting()));
         $blocks = array_map(fn (int $foot): int => min($most, (int) ceil(max([0.0, ...array_map(
             static fn (TableCase $case): float => -$case->posts[$foot][0],
             $lifted,
@@ -126,7 +125,7 @@ final readonly class TrayBlocks
             foreach ([0, 1] as $tray) {
                 $own = ['blocks' => $blocks[$tray], 'block_kg' => $this->frames->block->toSi()];
                 $down_N = $case->posts[$feet[$tray]][0];
-                if ($case->combination === self::LIFTED) {
+                if ($case->isLifting()) {
                     $checks[] = TableCheck::of(
                         'tray_lift',
                         $places[$tray]->id,
@@ -146,7 +145,7 @@ final readonly class TrayBlocks
                     ]);
                 }
             }
-            if ($case->combination === self::LIFTED) {
+            if ($case->isLifting()) {
                 [$slides_N, $grips_N] = $this->slides_N($case, $feet[0], $feet[1], array_sum($blocks));
                 $checks[] = TableCheck::of('tray_sideways', $places[0]->id, $slides_N, max($grips_N, 1e-3), 'N', $case, $most, [
                     'blocks' => array_sum($blocks), 'block_kg' => $this->frames->block->toSi(),

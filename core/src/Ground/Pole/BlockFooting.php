@@ -124,11 +124,10 @@ final readonly class BlockFooting
         $sizes = ['/table/racking/block/side_m', '/table/racking/block/other_side_m', '/table/racking/block/thick_m'];
         $values = ['weight_N' => $this->weight_N, 'side_m' => $short_m];
         $bearing_Pa = $this->coefficients->value(self::SOILS, "bearing/$soil") * self::PSF_Pa;
-        $isLifted = $case->combination === 'table_combination.06d_w';
         [$across_N, $isClay] = [$case->posts[0][1], !Coefficients::has(self::SOILS, "sliding/$soil")];
 
         return [
-            ...$isLifted ? [
+            ...$case->isLifting() ? [
                 TableCheck::of('tips', '', $moment_Nm, max($down_N * $short_m / 2, 1e-3), 'Nm', $case, $sizes[0], $values, null, $sizes),
                 TableCheck::of('slides', '', $across_N, max(
                     $this->slides_N($down_N),
