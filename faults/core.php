@@ -651,6 +651,12 @@ return [
         ['\'table_combination.06d_w\', \'table_combination.06g_w\',', '\'table_combination.06d_w\',', 'Nothing to EN is held against being lifted', 'Ground'],
         ['\'table_combination.d\', \'table_combination.g\' =>', '\'table_combination.d\' =>', 'Frost lifts nothing to EN', 'Ground'],
     ],
+    'core/src/Ground/SoilValues.php' => [
+        ['self::FT_M / $this->report->lateralAt->toMetres()', '1.0', 'A side that was told for two feet bears as much at one', 'Ground'],
+        ['$this->report->side?->toPascals() ?? 0.0', '0.0', 'Nothing clings to concrete by a report', 'Ground'],
+        ['$this->report->friction === null', '$this->report->friction !== null', 'Friction of a report is taken for cohesion', 'Ground'],
+        ['$slides && $report->friction', '$report->friction', 'Posts are asked what slides', 'Ground'],
+    ],
     'core/src/Ground/Loading/TableCombinations.php' => [
         ['[\'table_combination.06g_wu\', self::HOLDS, 0.0, 1 / 1.5]', '[\'table_combination.06g_wu\', 1.0, 0.0, 1 / 1.5]', 'All of the weight holds against the ultimate wind', 'Ground'],
         ['1.0, $snow, 1.0', '1.0, $snow, $wind', 'Wind never leads beside snow', 'Ground'],

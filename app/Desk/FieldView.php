@@ -57,6 +57,7 @@ final class FieldView
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1,
                 '/table/sunshine/horizon' => count($design->table->sunshine->horizon ?? []),
                 '/table/measured' => $design->table->measured === null ? 0 : 1,
+                '/table/soil/report' => $design->table->soil->report === null ? 0 : 1,
                 '/table/footing/doubling' => $design->table->footing->doubling === null ? 0 : 1, ...self::listsOfRacking($design->table->racking),
                 '/table/racking/brace' => $design->table->racking instanceof TwoRows && $design->table->racking->sizes()->brace !== null ? 1 : 0,
                 '/module/ratings' => count($design->module->ratings),

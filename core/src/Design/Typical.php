@@ -12,7 +12,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
-        '/table/services', '/table/footing/doubling', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/bed',
+        '/table/services', '/table/footing/doubling', '/table/soil/report', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/bed',
         '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
 
@@ -124,6 +124,11 @@ final class Typical
             '/site/buried' => ['what' => '', 'from_east_m' => 0.0, 'from_north_m' => 0.0, 'to_east_m' => 3.048, 'to_north_m' => 0.0, 'clear_m' => 0.6096],
             '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
+            // The least that the code has for any class, to be read off the report.
+            '/table/soil/report' => [
+                'document' => '', 'by' => '', 'bearing_Pa' => 71820.388, 'lateral_Pa' => 4788.0259, 'lateral_at_m' => 0.3048, 'side_Pa' => null,
+                'friction' => null, 'cohesion_Pa' => null,
+            ],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],
             // Lengths of a steel angle, to be read off its document.
             '/table/racking/brace' => [

@@ -252,6 +252,8 @@ enum Code: string
     case ServicesUnmarked = 'services_unmarked';
     case SmoothPost = 'smooth_post';
     case SoilExpansive = 'soil_expansive';
+    case SoilByReport = 'soil_by_report';
+    case SoilReportOpen = 'soil_report_open';
     case TableHoldMissing = 'table_hold_missing';
     case TablePartFails = 'table_part_fails';
     case TablePlaceless = 'table_placeless';
@@ -340,7 +342,7 @@ enum Code: string
         self::ScrewLinesWrong, self::ScrewSpacingMissing, self::SealantUpsideDown, self::ShankHoleNeeded, self::SheetHoldDown, self::ThreadTooShort, self::TooHighAboveRoof,
         self::TooNearEdge, self::TopographyUnknown, self::WindSpeedKind, self::WindSpeedLow, self::WindowNone,
         self::BraceOffPost, self::DiagonalsDiffer, self::FrostHeave, self::LevelsMissing, self::ModuleZoneMissing, self::PipeUnknown, self::PostOverStock, self::ServicesUnmarked,
-        self::SmoothPost, self::SoilExpansive, self::TableHoldMissing, self::TablePartFails, self::TablePlaceless, self::TableSlenderness, self::SoilDoubled, self::TableAllowable, self::TableSteepHeld,
+        self::SmoothPost, self::SoilExpansive, self::SoilReportOpen, self::TableHoldMissing, self::TablePartFails, self::TablePlaceless, self::TableSlenderness, self::SoilDoubled, self::TableAllowable, self::TableSteepHeld,
         self::BuiltShort, self::BuiltUnknown, self::ButtTooShort, self::FootOverFrost, self::FrameGapDiffers, self::HeadsOutOfReach, self::ResinTooFast, self::SectionUnknown, self::TestsVoid,
         self::TimberUnknown, self::TicketExpired, self::TraysMeet, self::SeasonDay, self::SeasonOverSteepest, self::ColdPour, self::HoleOnLine, self::HoleInNoDig, self::NoDigUnclear, self::SoilAreaUnclear, self::SoilElsewhere, self::TablesOverlap,
     ];
@@ -360,7 +362,7 @@ enum Code: string
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SpentApart, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
-        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::TableCanopy, self::TableFreeRoof, self::SideByCohesion,
+        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::TableCanopy, self::TableFreeRoof, self::SideByCohesion, self::SoilByReport,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
         self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,

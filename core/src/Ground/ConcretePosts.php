@@ -13,14 +13,6 @@ use Garnetine\Core\Finding\Finding;
 /** What tables on posts in concrete are asked and told alike. */
 final class ConcretePosts
 {
-    /** @return list<Finding> What the ground is asked before anything is computed of it */
-    public static function asked(TableDesign $design): array
-    {
-        $soil = $design->table->soil->kind;
-
-        return $soil->hasValues() ? [] : [Finding::of(Code::SoilWithoutValues, '/table/soil/kind', ['soil' => 'choice.kind.'.$soil->value])];
-    }
-
     /** @return list<Finding> What is taken for granted of posts that sway */
     public static function assumed(TableDesign $design, string $heightAt, string $memberAt): array
     {
@@ -31,7 +23,7 @@ final class ConcretePosts
             Finding::of(Code::TwoBounds, $heightAt),
             Finding::of(Code::SwayOfSteel, $memberAt),
             Finding::of(Code::FrostTakesNone, '/table/soil/frost_depth_m'),
-            ...$table->soil->kind === SoilKind::Clay ? [Finding::of(Code::SideByCohesion, '/table/soil/kind')] : [],
+            ...$table->soil->kind === SoilKind::Clay && $table->soil->report === null ? [Finding::of(Code::SideByCohesion, '/table/soil/kind')] : [],
             ...$doubling?->isNamed() === true ? [Finding::of(
                 Code::SoilDoubled,
                 '/table/footing/doubling',

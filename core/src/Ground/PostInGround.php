@@ -21,7 +21,6 @@ use Garnetine\Core\Quantity\UnitSystem;
  */
 final readonly class PostInGround implements Foundation
 {
-    private const SOILS = 'ibc_2018/soils';
     private const POSTS = 'ibc_2018/posts';
     private const CONCRETE = 'practice/concrete';
     private const ADFREEZE = 'practice/adfreeze';
@@ -33,7 +32,7 @@ final readonly class PostInGround implements Foundation
 
     /** @param list<string> $from */
     private function __construct(
-        public string $soil,
+        private SoilValues $soil,
         public float $hole_m,
         private float $frost_m,
         /** Allowable against the side for each foot of depth, and up to how many times that. */
@@ -55,11 +54,10 @@ final readonly class PostInGround implements Foundation
     public static function of(Table $table, Coefficients $coefficients, array $heightFrom = [], ?float $wide_m = null): self
     {
         return new self(
-            $table->soil->kind->value,
+            $soil = SoilValues::of($table->soil, $coefficients),
             $wide_m ?? $table->footing->hole->toMetres(),
             $table->soil->frostDepth->toMetres(),
-            $coefficients->value(self::SOILS, 'lateral/'.$table->soil->kind->value)
-                * ($table->footing->doubling?->isNamed() === true ? $coefficients->value(self::POSTS, 'doubled') : 1.0),
+            $soil->lateral_psf() * ($table->footing->doubling?->isNamed() === true ? $coefficients->value(self::POSTS, 'doubled') : 1.0),
             $coefficients->value(self::POSTS, 'most_times'),
             $coefficients->value(self::POSTS, 'factor'),
             $coefficients->value(self::POSTS, 'height_factor') / 4,
@@ -157,7 +155,7 @@ final readonly class PostInGround implements Foundation
     /** Less what the concrete weighs more than the soil that it took the place of. */
     public function down_N(float $depth_m): float
     {
-        $foot_N = M_PI / 4 * $this->hole_m ** 2 * $this->coefficients->value(self::SOILS, "bearing/{$this->soil}") * self::PSF_Pa;
+        $foot_N = M_PI / 4 * $this->hole_m ** 2 * $this->soil->bearing_Pa();
 
         return max($foot_N, $this->side_N($depth_m)) - $this->volume_m3($depth_m) * ($this->density('concrete_pcf') - $this->density('soil_pcf'));
     }
@@ -167,14 +165,14 @@ final readonly class PostInGround implements Foundation
         $hole = ['hole_m' => $this->hole_m];
 
         return match ($what) {
-            'sideways' => ['sideways', $hole + ['side_Pa' => $this->side_Pa($depth_m)], 'IBC 2018, §1807.3.2.1, Table 1806.2', [
-                '/table/footing/hole_m', '/table/soil/kind', ...$this->from, 'coefficient:'.self::SOILS."/lateral/{$this->soil}",
+            'sideways' => ['sideways', $hole + ['side_Pa' => $this->side_Pa($depth_m)], $this->soil->source('§1807.3.2.1'), [
+                '/table/footing/hole_m', ...$this->from, ...$this->soil->from('lateral'),
             ]],
             'lift' => ['lift', $hole, null, [
                 '/table/footing/hole_m', '/table/soil/kind', '/table/soil/frost_depth_m', 'coefficient:'.self::CONCRETE.'/concrete_pcf',
             ]],
-            'press' => ['press', $hole, 'IBC 2018, Table 1806.2', [
-                '/table/footing/hole_m', '/table/soil/kind', 'coefficient:'.self::SOILS."/bearing/{$this->soil}",
+            'press' => ['press', $hole, $this->soil->source(), [
+                '/table/footing/hole_m', ...$this->soil->from('bearing'),
             ]],
         };
     }
@@ -182,12 +180,9 @@ final readonly class PostInGround implements Foundation
     /** What sticks to the side below frost, at least below the loose top; nothing in soils that have no such value. */
     private function side_N(float $depth_m): float
     {
-        if (!Coefficients::has(self::SOILS, "side/{$this->soil}")) {
-            return 0.0;
-        }
         $loose_m = max($this->frost_m, $this->coefficients->value(self::CONCRETE, 'loose_ft') * self::FT_M);
 
-        return $this->coefficients->value(self::SOILS, "side/{$this->soil}") * self::PSF_Pa * M_PI * $this->hole_m * max(0.0, $depth_m - $loose_m);
+        return $this->soil->side_Pa() * M_PI * $this->hole_m * max(0.0, $depth_m - $loose_m);
     }
 
     public function volume_m3(float $depth_m): float

@@ -75,7 +75,7 @@ final class TableFindings
         ), Code::TiltOverLatitude, '/table/tilt_rad', $values + [
             'latitude_rad' => abs($table->sunshine?->latitude->toRadians() ?? 0.0),
         ]);
-        $ask($table->soil->expansive !== YesNo::No, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
+        $ask($table->soil->expansive !== YesNo::No && $table->soil->report === null, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
         // What lies on the ground is not dug for, and frost has nothing there to grip.
         $isDug = !$table->racking instanceof LaidOnGround;
         $ask($isDug && $table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');

@@ -59,6 +59,10 @@ final class TableFindingsTest extends TestCase
         yield 'soil_elsewhere' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand, and clay, silt is planned for'];
         yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
+        $report = static fn (array $values = []): array => ['/table/soil/report' => $values + ['document' => 'Borings 4', 'by' => 'E. Sorrel'] + Typical::entry('/table/soil/report', [])];
+        yield 'soil_by_report' => [$report(), 'assumption', '/table/soil/report', 'field', 'is by “Borings 4”, E. Sorrel'];
+        yield 'soil_report_open' => [$report(['by' => ' ']), 'stop', '/table/soil/report', 'field', 'whose it is and what it is called'];
+        yield 'soil_report_open of sliding' => [$report(), 'stop', '/table/soil/report', 'field', 'what holds things that slide', 'blocks'];
         yield 'table_placeless' => [['/table/place' => null] + $pipe(0.9), 'stop', '/table/place', 'field', 'Of lines, no-dig areas and soils 1 are marked'];
         yield 'table_placeless by soils alone' => [['/table/place' => null] + $soil('clay', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0)), 'stop', '/table/place', 'field', 'soils 1 are marked'];
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];

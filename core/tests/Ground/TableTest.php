@@ -17,6 +17,7 @@ use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\TableCase;
+use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableSnow;
 use Garnetine\Core\Ground\TwoRows\Stance;
@@ -31,6 +32,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Tests\Support\TableScenario;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A table of steel pipes: published tables and worked examples, statics by a second way, what may only grow, and depth to the step. */
@@ -278,6 +280,33 @@ final class TableTest extends TestCase
         self::assertEqualsWithDelta(20.0, $snow(['/site/ground_snow_Pa' => 23 * self::PSF, '/table/tilt_rad' => deg2rad(10)])->ps_Pa / self::PSF, 0.01);
         $spans = array_map(static fn (array $case): array => $case[3] ?? [], array_slice($snow(['/table/racking/posts' => 4])->cases, 3));
         self::assertEqualsCanonicalizing([[1.0, 0.5, 0.5], [0.5, 0.5, 1.0], [0.5, 1.0, 1.0], [1.0, 1.0, 0.5]], $spans);
+    }
+
+    /** A report with the values of a class plans what the class does, on ground that has none; what is better by it is better. */
+    #[TestWith(['', 'clay', 1500.0, 100.0, 130.0, null, 130.0])]
+    #[TestWith(['timber', 'gravel', 3000.0, 200.0, null, 0.35, null])]
+    #[TestWith(['pole', 'sand', 2000.0, 150.0, null, 0.25, null])]
+    #[TestWith(['blocks', 'clay', 1500.0, 100.0, 130.0, null, 130.0])]
+    #[TestWith(['blocks', 'sand', 2000.0, 150.0, null, 0.25, null])]
+    public function test_a_report_on_the_ground_stands_in_place_of_its_class(string $table, string $class, float $bearing_psf, float $lateral_psf, ?float $side_psf, ?float $friction, ?float $cohesion_psf): void
+    {
+        $scenario = ($table === '' ? TableScenario::of() : TableScenario::kind($table))->with(['/table/soil/frost_prone' => 'no']);
+        $psf = static fn (?float $value): ?float => $value === null ? null : $value * self::PSF;
+        $report = static fn (float $times): array => ['/table/soil/kind' => 'fill', '/table/soil/expansive' => 'yes', '/table/soil/report' => [
+            'document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => $times * $bearing_psf * self::PSF, 'lateral_Pa' => 2 * $times * $lateral_psf * self::PSF, 'lateral_at_m' => 2 * self::FT,
+            'side_Pa' => $psf($side_psf), 'friction' => $friction, 'cohesion_Pa' => $psf($cohesion_psf),
+        ]];
+        $plan = static fn (array $changes): TablePlan => TablePlanner::plan($scenario->with($changes)->design(), Depth::Checks);
+        [$ofClass, $same, $better] = [$plan(['/table/soil/kind' => $class]), $plan($report(1.0)), $plan($report(1.5))];
+        self::assertEqualsWithDelta(array_map(static fn (TableCheck $check): float => $check->ratio, $ofClass->checks), array_map(static fn (TableCheck $check): float => $check->ratio, $same->checks), 1e-9);
+        self::assertSame([], array_filter($same->coefficients->used(), static fn ($used): bool => str_starts_with($used->id, 'ibc_2018/soils')));
+        self::assertLessThanOrEqual($same->stand->depth_m ?? INF, $better->stand?->depth_m);
+        foreach (array_filter($better->checks, static fn (TableCheck $check): bool => in_array($check->what, ['bears', 'tray_press'], true)) as $path => $check) {
+            self::assertLessThan($same->checks[$path]->ratio, $check->ratio);
+        }
+        foreach ($same->checks as $path => $check) {
+            self::assertStringNotContainsString('Table 1806.2', $same->figures->at($path)->source ?? '', $path);
+        }
     }
 
     public function test_the_depth_is_the_least_step_at_which_every_post_holds(): void

@@ -172,6 +172,17 @@ function Field() {
                 The soil is <Slot path="/table/soil/kind" />, as <Slot path="/table/soil/source" open="who says?" /> shows; it
                 swells with water: <Slot path="/table/soil/expansive" />.
             </Say>
+            <Part path="/table/soil/report" open="Somebody looked into the ground" close="take that back">
+                <Say>
+                    By “<Slot path="/table/soil/report/document" open="which report?" />
+                    ”, <Slot path="/table/soil/report/by" open="who?" />, it bears <Slot path="/table/soil/report/bearing_Pa" />{' '}
+                    from above and <Slot path="/table/soil/report/lateral_Pa" /> against a side{' '}
+                    <Slot path="/table/soil/report/lateral_at_m" /> deep, growing with the depth; along the side of concrete{' '}
+                    <Slot path="/table/soil/report/side_Pa" open="nothing" />. What slides over it is held by{' '}
+                    <Slot path="/table/soil/report/friction" open="no share" /> of its weight, or by{' '}
+                    <Slot path="/table/soil/report/cohesion_Pa" open="nothing" /> under it. All are allowable values.
+                </Say>
+            </Part>
             <Say>
                 It freezes to <Slot path="/table/soil/frost_depth_m" />; frost lifts such ground:{' '}
                 <Slot path="/table/soil/frost_prone" />. A sleeve or drained gravel parts it from the concrete:{' '}

@@ -22,6 +22,8 @@ final readonly class Soil
         public YesNo $frostProne,
         /** Whether a sleeve or drained gravel keeps frozen ground from gripping the concrete. */
         public YesNo $parted,
+        /** Of somebody who looked into it. */
+        public ?SoilReport $report = null,
     ) {
     }
 }

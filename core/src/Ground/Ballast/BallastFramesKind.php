@@ -10,12 +10,12 @@ use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\FaceChecks;
 use Garnetine\Core\Ground\Frames\FrameRow;
 use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableCheck;
@@ -42,7 +42,7 @@ final readonly class BallastFramesKind implements TableKind
 
     public function asked(): array
     {
-        return [...ConcretePosts::asked($this->design), ...$this->row->asked(), ...$this->traysMeet()];
+        return [...SoilValues::asked($this->design->table->soil, true), ...$this->row->asked(), ...$this->traysMeet()];
     }
 
     /** @return list<Finding> Trays longer than their middles lie apart */

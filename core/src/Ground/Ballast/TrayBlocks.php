@@ -7,6 +7,7 @@ namespace Garnetine\Core\Ground\Ballast;
 use Garnetine\Core\Design\Ground\BallastFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\PostPlace;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Load\Coefficients;
@@ -20,42 +21,26 @@ use Garnetine\Core\Load\Printed;
  */
 final readonly class TrayBlocks
 {
-    public const SOURCE = 'IBC 2018, Table 1806.2, §1806.3.2';
-    private const SOILS = 'ibc_2018/soils';
-    private const PSF_Pa = 47.880258980336;
     private const HOLDS = 0.6;
 
+    private SoilValues $soil;
     private float $tray_m2;
     private float $block_N;
     /** Steepest fall of the ground, as a tangent. */
     private float $falls;
 
-    public function __construct(private TableDesign $design, private BallastFrames $frames, private Coefficients $coefficients)
+    public function __construct(TableDesign $design, private BallastFrames $frames, Coefficients $coefficients)
     {
+        $this->soil = SoilValues::of($design->table->soil, $coefficients);
         $this->tray_m2 = $frames->trayLong->toMetres() * $frames->trayWide->toMetres();
         $this->block_N = 9.80665 * $frames->block->toSi();
         $ground = $design->table->ground;
         $this->falls = hypot(tan($ground->across->toRadians()), tan($ground->along->toRadians()));
     }
 
-    private function soil(): string
-    {
-        return $this->design->table->soil->kind->value;
-    }
-
-    /** Whether what it holds by friction is cohesion, and not a share of the weight. */
-    private function isClay(): bool
-    {
-        return !Coefficients::has(self::SOILS, "sliding/{$this->soil()}");
-    }
-
     private function grips_N(float $down_N): float
     {
-        $down_N = max(0.0, $down_N);
-
-        return $this->isClay()
-            ? min($this->coefficients->value(self::SOILS, "side/{$this->soil()}") * self::PSF_Pa * 2 * $this->tray_m2, $down_N / 2)
-            : $this->coefficients->value(self::SOILS, "sliding/{$this->soil()}") * $down_N;
+        return $this->soil->grips_N($down_N, 2 * $this->tray_m2);
     }
 
     /**
@@ -117,10 +102,9 @@ final readonly class TrayBlocks
     public function checks(array $cases, array $places, array $feet, array $blocks): array
     {
         $checks = [];
-        $soil = $this->soil();
-        $bears_N = $this->coefficients->value(self::SOILS, "bearing/$soil") * self::PSF_Pa * $this->tray_m2;
+        $bears_N = $this->soil->bearing_Pa() * $this->tray_m2;
         $most = '/table/racking/most_blocks';
-        $trays = ['/table/racking/tray_long_m', '/table/racking/tray_wide_m', '/table/soil/kind'];
+        $trays = ['/table/racking/tray_long_m', '/table/racking/tray_wide_m'];
         foreach ($cases as $case) {
             foreach ([0, 1] as $tray) {
                 $own = ['blocks' => $blocks[$tray], 'block_kg' => $this->frames->block->toSi()];
@@ -140,8 +124,8 @@ final readonly class TrayBlocks
                     );
                 } else {
                     $all_N = max(0.0, $down_N + $blocks[$tray] * $this->block_N);
-                    $checks[] = TableCheck::of('tray_press', $places[$tray]->id, $all_N, $bears_N, 'N', $case, $trays[0], $own, 'IBC 2018, Table 1806.2', [
-                        ...$trays, '/table/racking/block_kg', 'coefficient:'.self::SOILS."/bearing/$soil",
+                    $checks[] = TableCheck::of('tray_press', $places[$tray]->id, $all_N, $bears_N, 'N', $case, $trays[0], $own, $this->soil->source(), [
+                        ...$trays, '/table/racking/block_kg', ...$this->soil->from('bearing'),
                     ]);
                 }
             }
@@ -149,10 +133,9 @@ final readonly class TrayBlocks
                 [$slides_N, $grips_N] = $this->slides_N($case, $feet[0], $feet[1], array_sum($blocks));
                 $checks[] = TableCheck::of('tray_sideways', $places[0]->id, $slides_N, max($grips_N, 1e-3), 'N', $case, $most, [
                     'blocks' => array_sum($blocks), 'block_kg' => $this->frames->block->toSi(),
-                ], self::SOURCE, [
-                    '/table/racking/block_kg', ...$trays, '/table/ground/across_rad', '/table/ground/along_rad',
-                    'coefficient:'.self::SOILS.($this->isClay() ? '/side/' : '/sliding/').$soil,
-                ], $this->isClay() ? 'tray_sideways_clay' : '');
+                ], $this->soil->source('§1806.3.2'), [
+                    '/table/racking/block_kg', ...$trays, '/table/ground/across_rad', '/table/ground/along_rad', ...$this->soil->from('sliding'),
+                ], $this->soil->isCohesive() ? 'tray_sideways_clay' : '');
             }
         }
 

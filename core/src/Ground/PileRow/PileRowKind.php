@@ -21,6 +21,7 @@ use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SectionMember;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Ground\TableCheck;
@@ -50,7 +51,7 @@ final readonly class PileRowKind implements TableKind
     public function asked(): array
     {
         $findings = [
-            ...ConcretePosts::asked($this->design),
+            ...SoilValues::asked($this->design->table->soil),
             ...DrivenPiles::unknown(['pile' => $this->row->pile, 'strut' => $this->row->strut, 'purlin' => $this->row->purlin]),
             ...$this->driven->asked($this->row->posts, [$this->shape->heights_m]),
             ...$this->sizesAsked(),

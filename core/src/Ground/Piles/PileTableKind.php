@@ -14,6 +14,7 @@ use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\SectionMember;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableKind;
@@ -45,7 +46,7 @@ final readonly class PileTableKind implements TableKind
         $shape = $this->rows->shape;
 
         return [
-            ...ConcretePosts::asked($this->design),
+            ...SoilValues::asked($this->design->table->soil),
             ...DrivenPiles::unknown(['pile' => $this->piles->pile, 'purlin' => $this->piles->purlin]),
             ...$this->rows->asked(),
             ...$this->driven->asked(2 * $this->piles->posts, [$shape->front_m, $shape->rear_m]),

@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableKind;
@@ -49,7 +50,7 @@ final readonly class PipeTableKind implements TableKind
     public function asked(): array
     {
         return [
-            ...ConcretePosts::asked($this->design),
+            ...SoilValues::asked($this->design->table->soil),
             ...self::unknown('post', $this->pipes->post),
             ...self::unknown('beam', $this->pipes->beam),
             ...$this->rows->asked(),

@@ -9,6 +9,7 @@ use Garnetine\Core\Design\Ground\Block;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Stick;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Load\Coefficients;
@@ -22,15 +23,16 @@ use Garnetine\Core\Load\Printed;
  */
 final readonly class BlockFooting
 {
-    private const SOILS = 'ibc_2018/soils';
     private const CONCRETE = 'practice/concrete';
     private const PSF_Pa = 47.880258980336;
     private const FT_M = 0.3048;
 
     private float $weight_N;
+    private SoilValues $soil;
 
     public function __construct(private TableDesign $design, private Block $block, private Anchors $anchors, private Coefficients $coefficients)
     {
+        $this->soil = SoilValues::of($design->table->soil, $coefficients);
         $this->weight_N = $this->volume_m3() * $coefficients->value(self::CONCRETE, 'concrete_pcf') * self::PSF_Pa / self::FT_M;
     }
 
@@ -91,12 +93,9 @@ final readonly class BlockFooting
 
     private function slides_N(float $down_N): float
     {
-        $soil = $this->design->table->soil->kind->value;
         [$short_m, $long_m] = $this->sides_m();
 
-        return Coefficients::has(self::SOILS, "sliding/$soil")
-            ? $this->coefficients->value(self::SOILS, "sliding/$soil") * max(0.0, $down_N)
-            : min($this->coefficients->value(self::SOILS, "side/$soil") * self::PSF_Pa * $short_m * $long_m, max(0.0, $down_N) / 2);
+        return $this->soil->grips_N($down_N, $short_m * $long_m);
     }
 
     /**
@@ -120,11 +119,10 @@ final readonly class BlockFooting
         $case = $stick->case;
         [$moment_Nm, $down_N] = $this->under($stick);
         [$short_m, $long_m] = $this->sides_m();
-        $soil = $this->design->table->soil->kind->value;
         $sizes = ['/table/racking/block/side_m', '/table/racking/block/other_side_m', '/table/racking/block/thick_m'];
         $values = ['weight_N' => $this->weight_N, 'side_m' => $short_m];
-        $bearing_Pa = $this->coefficients->value(self::SOILS, "bearing/$soil") * self::PSF_Pa;
-        [$across_N, $isClay] = [$case->posts[0][1], !Coefficients::has(self::SOILS, "sliding/$soil")];
+        $bearing_Pa = $this->soil->bearing_Pa();
+        $across_N = $case->posts[0][1];
 
         return [
             ...$case->isLifting() ? [
@@ -132,8 +130,8 @@ final readonly class BlockFooting
                 TableCheck::of('slides', '', $across_N, max(
                     $this->slides_N($down_N),
                     1e-3,
-                ), 'N', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2, §1806.3.2', [
-                    ...$sizes, '/table/soil/kind', 'coefficient:'.self::SOILS.($isClay ? '/side/' : '/sliding/').$soil,
+                ), 'N', $case, $sizes[0], $values, $this->soil->source('§1806.3.2'), [
+                    ...$sizes, ...$this->soil->from('sliding'),
                 ]),
             ] : [
                 TableCheck::of('bears', '', self::pressure_Pa(
@@ -141,8 +139,8 @@ final readonly class BlockFooting
                     $down_N,
                     $short_m,
                     $long_m,
-                ), $bearing_Pa, 'Pa', $case, $sizes[0], $values, 'IBC 2018, Table 1806.2', [
-                    ...$sizes, '/table/soil/kind', 'coefficient:'.self::SOILS."/bearing/$soil",
+                ), $bearing_Pa, 'Pa', $case, $sizes[0], $values, $this->soil->source(), [
+                    ...$sizes, ...$this->soil->from('bearing'),
                 ]),
             ],
             ...$this->anchor($stick),

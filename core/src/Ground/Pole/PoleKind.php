@@ -11,7 +11,6 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Brackets;
-use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\FaceChecks;
 use Garnetine\Core\Ground\Holding;
 use Garnetine\Core\Ground\Loading\TableStandards;
@@ -21,6 +20,7 @@ use Garnetine\Core\Ground\PipeTable\PipeTableKind;
 use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\Stick;
 use Garnetine\Core\Ground\TableCheck;
@@ -57,7 +57,7 @@ final readonly class PoleKind implements TableKind
         $steepest = $this->pole->steepest->toRadians();
 
         return [
-            ...ConcretePosts::asked($this->design),
+            ...SoilValues::asked($this->design->table->soil, true),
             ...PipeTableKind::unknown('mast', $this->pole->mast),
             ...Brackets::asked($this->pole->bracket),
             ...Holding::missing($this->pole->anchors->tension, "$anchors/tension_N"),

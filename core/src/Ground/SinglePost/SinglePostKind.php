@@ -20,6 +20,7 @@ use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\Stick;
 use Garnetine\Core\Ground\TableCase;
@@ -50,7 +51,7 @@ final readonly class SinglePostKind implements TableKind
     public function asked(): array
     {
         return [
-            ...ConcretePosts::asked($this->design),
+            ...SoilValues::asked($this->design->table->soil),
             ...TimberTableKind::unknown('stick', $this->single->stick, $this->design),
             ...Brackets::asked($this->single->bracket),
             ...OneHead::asked($this->design, $this->face),

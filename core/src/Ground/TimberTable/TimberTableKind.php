@@ -16,6 +16,7 @@ use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableKind;
@@ -51,7 +52,7 @@ final readonly class TimberTableKind implements TableKind
 
     public function asked(): array
     {
-        $findings = ConcretePosts::asked($this->design);
+        $findings = SoilValues::asked($this->design->table->soil);
         foreach (['front_post' => $this->timbers->frontPost, 'rear_post' => $this->timbers->rearPost, 'girder' => $this->timbers->girder] as $key => $timber) {
             array_push($findings, ...self::unknown($key, $timber, $this->design));
         }
