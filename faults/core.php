@@ -652,6 +652,7 @@ return [
         ['\'table_combination.d\', \'table_combination.g\' =>', '\'table_combination.d\' =>', 'Frost lifts nothing to EN', 'Ground'],
     ],
     'core/src/Ground/SoilValues.php' => [
+        ['$area_m2, $down_N / 2)', '$area_m2, $down_N)', 'Cohesion holds more than half of the weight', 'Ground'],
         ['self::FT_M / $this->report->lateralAt->toMetres()', '1.0', 'A side that was told for two feet bears as much at one', 'Ground'],
         ['$this->report->side?->toPascals() ?? 0.0', '0.0', 'Nothing clings to concrete by a report', 'Ground'],
         ['$this->report->friction === null', '$this->report->friction !== null', 'Friction of a report is taken for cohesion', 'Ground'],
@@ -789,7 +790,6 @@ return [
         ['* (1 + 6 * $aside_m / $long_m)', '* (1 + 3 * $aside_m / $long_m)', 'Blocks press evenly under half of the moment'],
         ['+ $across_N * $this->block->thick->toMetres()', '', 'The moment is not taken about the underside'],
         ['[min($sides_m), max($sides_m)]', '[max($sides_m), min($sides_m)]', 'Blocks tip over their longer side'],
-        ['max(0.0, $down_N) / 2)', 'max(0.0, $down_N) * 2)', 'Cohesion holds more than half of the weight'],
         ['$stick->dead * $this->weight_N', '$this->weight_N', 'All of the block holds against the wind'],
         [' + $sheared_N / $anchors->shear->toSi()', '', 'Bolts that are pulled are sheared for nothing'],
         ['Printed::under($depth_m, $least_m)', 'Printed::under($depth_m, 0.0)', 'Blocks stand above the frost'],
@@ -802,8 +802,7 @@ return [
         ['+ self::HOLDS * $blocks * $this->block_N', '+ $blocks * $this->block_N', 'Blocks keep from sliding by all of their weight'],
         ['+ $this->falls * max(0.0, $down_N)', '', 'Nothing slides down a slope'],
         ['/ self::HOLDS / $this->block_N', '/ $this->block_N', 'Blocks hold down by all of their weight'],
-        ['* 2 * $this->tray_m2', '* $this->tray_m2', 'Clay grips one tray of two'],
-        ['$down_N / 2)', '$down_N)', 'Cohesion is more than half of the weight'],
+        ['grips_N($down_N, 2 * $this->tray_m2)', 'grips_N($down_N, $this->tray_m2)', 'Clay grips one tray of two', 'Ground'],
         ['$down_N + $blocks[$tray] * $this->block_N', '$down_N', 'Blocks do not press on the ground'],
     ],
     'core/src/Ground/Ballast/BallastFramesKind.php' => [

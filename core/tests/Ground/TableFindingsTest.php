@@ -263,6 +263,8 @@ final class TableFindingsTest extends TestCase
         self::assertTrue($has(['/table/racking/joints' => 'none', '/table/racking/beam/stock_m' => 4.0], 'post_over_stock'));
         self::assertFalse($has(['/table/racking/beam/stock_m' => 1.5], 'post_over_stock'));
         self::assertTrue($has(['/table/racking/beam/stock_m' => 1.4], 'post_over_stock'));
+        // Posts slide over nothing.
+        self::assertFalse($has(['/table/soil/report' => ['document' => 'Borings 4', 'by' => 'E. Sorrel'] + Typical::entry('/table/soil/report', [])], 'soil_report_open'));
         self::assertContains(Code::TableSteepHeld->value, self::codes());
     }
 }
