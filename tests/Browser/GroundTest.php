@@ -8,6 +8,7 @@ use App\Desk\FieldView;
 use App\Desk\Stages;
 use App\Models\Job;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
@@ -41,8 +42,10 @@ final class GroundTest extends BrowserTestCase
         $this->to('Table');
         $this->enter([
             '/table/rows' => '2', '/table/columns' => '3', '/table/column_gap_m' => '3/4 in', '/table/row_gap_m' => '2 in', '/table/tilt_rad' => '30 deg', '/module/length_m' => '66 in', '/module/width_m' => '39 in', '/module/mass_kg' => '42 lb',
-            '/module/ratings/0/side' => 'short', '/module/ratings/0/from_m' => '6 in', '/module/ratings/0/to_m' => '14 in', '/module/ratings/0/down_Pa' => '112 psf', '/module/ratings/0/up_Pa' => '112 psf',
+            '/module/ratings/0/from_m' => '6 in', '/module/ratings/0/to_m' => '14 in', '/module/ratings/0/down_Pa' => '112 psf', '/module/ratings/0/up_Pa' => '112 psf',
         ]);
+        // What the example says of the side is so here too.
+        $this->act(fn () => $this->element("[data-path='/module/ratings/0/side']")->sendKeys(WebDriverKeys::ENTER));
         $this->act(fn () => $this->takeOut('/module/ratings/1/side'));
         $this->enter([
             '/table/racking/offset_m' => '3 in', '/table/racking/front_pipe_m' => '28 in', '/table/racking/between_m' => '80 in', '/table/racking/dead_Pa' => '1 psf', '/table/racking/beam/outside_m' => '2 3/8 in', '/table/racking/beam/wall_m' => '0.154 in',

@@ -101,18 +101,18 @@ final class TablesBesideTest extends TestCase
         self::assertSame($none, self::told(self::project($faces_deg, 2.0, $pitch_m - 0.2, 5.0)), 'another way');
     }
 
-    public function test_a_field_has_room_for_sixty_tables(): void
+    public function test_a_field_has_room_for_many_tables(): void
     {
         $project = TableScenario::of()->project();
-        while (count($project->tables) < 60) {
+        while (count($project->tables) < Project::MOST_TABLES) {
             $project = $project->withTableLike('table-1');
         }
         $plans = TablesBeside::all($project);
-        self::assertCount(60, $plans);
+        self::assertCount(250, $plans);
         // What else would stand is worked out once for all that are alike.
-        self::assertEquals($plans['table-1']->ways, $plans['table-60']->ways);
-        self::assertNotSame([], $plans['table-60']->ways);
-        $this->expectExceptionMessage('/tables: expected at most 60 tables, found one more');
+        self::assertEquals($plans['table-1']->ways, $plans['table-250']->ways);
+        self::assertNotSame([], $plans['table-250']->ways);
+        $this->expectExceptionMessage('/tables: expected at most 250 tables, found one more');
         $project->withTableLike('table-1');
     }
 
