@@ -31,6 +31,7 @@ return [
     'finding.tilt_not_read' => 'The coefficients of free roofs were read in an own copy for a tilt of {read}, and the table is tilted by {tilt}. Read them for this tilt.',
     'finding.table_placeless' => 'Of lines, no-dig areas and soils {marked} are marked in the field, and nobody said where in it this table stands: whether its posts come near them is not known. Say where its first post stands.',
     'finding.soil_by_report' => 'What the ground bears is by “{document}”, {by}, as allowable values: its class is not asked, nor whether it swells.',
+    'finding.soil_report_empty' => 'It is not entered what the ground bears by the report on it, from above and against a side. Enter both, or take the report back.',
     'finding.soil_report_open' => 'Of the report on the ground it is not entered {open}.',
     'soil_report.named' => 'whose it is and what it is called', 'soil_report.sliding' => 'what holds things that slide over it',
     'finding.timber_by_nds' => 'Members of timber are computed by the NDS, whose values EN 1995 and AS 1720 do not have. Where loads go by {standard}, no table of timber is planned: choose a kind of steel or aluminium, or ASCE 7-16.',

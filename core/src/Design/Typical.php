@@ -124,9 +124,8 @@ final class Typical
             '/site/buried' => ['what' => '', 'from_east_m' => 0.0, 'from_north_m' => 0.0, 'to_east_m' => 3.048, 'to_north_m' => 0.0, 'clear_m' => 0.6096],
             '/table/position' => ['latitude_rad' => 0.6981317, 'longitude_rad' => 0.0, 'on' => null, 'clock_ahead' => null],
             '/table/measured' => ['diagonal_m' => null, 'other_diagonal_m' => null, 'front_m' => null, 'right_m' => null, 'rear_m' => null, 'left_m' => null],
-            // The least that the code has for any class, to be read off the report.
             '/table/soil/report' => [
-                'document' => '', 'by' => '', 'bearing_Pa' => 71820.388, 'lateral_Pa' => 4788.0259, 'lateral_at_m' => 0.3048, 'side_Pa' => null,
+                'document' => '', 'by' => '', 'bearing_Pa' => null, 'lateral_Pa' => null, 'lateral_at_m' => 0.3048, 'side_Pa' => null,
                 'friction' => null, 'cohesion_Pa' => null,
             ],
             '/table/footing/doubling' => ['by' => '', 'why' => ''],

@@ -253,6 +253,7 @@ enum Code: string
     case SmoothPost = 'smooth_post';
     case SoilExpansive = 'soil_expansive';
     case SoilByReport = 'soil_by_report';
+    case SoilReportEmpty = 'soil_report_empty';
     case SoilReportOpen = 'soil_report_open';
     case TableHoldMissing = 'table_hold_missing';
     case TablePartFails = 'table_part_fails';

@@ -45,6 +45,10 @@ final readonly class SoilValues
             return $soil->kind->hasValues() ? [] : [Finding::of(Code::SoilWithoutValues, '/table/soil/kind', ['soil' => 'choice.kind.'.$soil->kind->value])];
         }
 
+        if ($report->bearing === null || $report->lateral === null) {
+            return [Finding::of(Code::SoilReportEmpty, self::REPORT)];
+        }
+
         return [
             ...$report->isNamed() ? [] : [Finding::of(Code::SoilReportOpen, self::REPORT, ['open' => 'soil_report.named'])],
             ...$slides && $report->friction === null && $report->cohesion === null
@@ -55,13 +59,13 @@ final readonly class SoilValues
 
     public function bearing_Pa(): float
     {
-        return $this->report?->bearing->toPascals() ?? $this->coefficients->value(self::TABLE, "bearing/$this->class") * self::PSF_Pa;
+        return $this->report?->bearing?->toPascals() ?? $this->coefficients->value(self::TABLE, "bearing/$this->class") * self::PSF_Pa;
     }
 
     /** Against the side, for each foot of depth. */
     public function lateral_psf(): float
     {
-        return $this->report === null ? $this->coefficients->value(self::TABLE, "lateral/$this->class")
+        return $this->report?->lateral === null ? $this->coefficients->value(self::TABLE, "lateral/$this->class")
             : $this->report->lateral->toPascals() / self::PSF_Pa * self::FT_M / $this->report->lateralAt->toMetres();
     }
 

@@ -59,7 +59,9 @@ final class TableFindingsTest extends TestCase
         yield 'soil_elsewhere' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand, and clay, silt is planned for'];
         yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
-        $report = static fn (array $values = []): array => ['/table/soil/report' => $values + ['document' => 'Borings 4', 'by' => 'E. Sorrel'] + Typical::entry('/table/soil/report', [])];
+        $report = static fn (array $values = []): array => ['/table/soil/report' => $values + ['document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => 9e4, 'lateral_Pa' => 6e3] + Typical::entry('/table/soil/report', [])];
+        yield 'soil_report_empty' => [['/table/soil/report' => Typical::entry('/table/soil/report', [])], 'refusal', '/table/soil/report', 'field', 'Enter both'];
+        yield 'soil_report_empty of a side' => [$report(['lateral_Pa' => null]), 'refusal', '/table/soil/report', 'field', 'Enter both'];
         yield 'soil_by_report' => [$report(), 'assumption', '/table/soil/report', 'field', 'is by “Borings 4”, E. Sorrel'];
         yield 'soil_report_open' => [$report(['by' => ' ']), 'stop', '/table/soil/report', 'field', 'whose it is and what it is called'];
         yield 'soil_report_open of sliding' => [$report(), 'stop', '/table/soil/report', 'field', 'what holds things that slide', 'blocks'];
@@ -264,7 +266,7 @@ final class TableFindingsTest extends TestCase
         self::assertFalse($has(['/table/racking/beam/stock_m' => 1.5], 'post_over_stock'));
         self::assertTrue($has(['/table/racking/beam/stock_m' => 1.4], 'post_over_stock'));
         // Posts slide over nothing.
-        self::assertFalse($has(['/table/soil/report' => ['document' => 'Borings 4', 'by' => 'E. Sorrel'] + Typical::entry('/table/soil/report', [])], 'soil_report_open'));
+        self::assertFalse($has(['/table/soil/report' => ['document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => 9e4, 'lateral_Pa' => 6e3] + Typical::entry('/table/soil/report', [])], 'soil_report_open'));
         self::assertContains(Code::TableSteepHeld->value, self::codes());
     }
 }

@@ -175,8 +175,9 @@ function Field() {
             <Part path="/table/soil/report" open="Somebody looked into the ground" close="take that back">
                 <Say>
                     By “<Slot path="/table/soil/report/document" open="which report?" />
-                    ”, <Slot path="/table/soil/report/by" open="who?" />, it bears <Slot path="/table/soil/report/bearing_Pa" />{' '}
-                    from above and <Slot path="/table/soil/report/lateral_Pa" /> against a side{' '}
+                    ”, <Slot path="/table/soil/report/by" open="who?" />, it bears{' '}
+                    <Slot path="/table/soil/report/bearing_Pa" open="how much?" /> from above and{' '}
+                    <Slot path="/table/soil/report/lateral_Pa" open="how much?" /> against a side{' '}
                     <Slot path="/table/soil/report/lateral_at_m" /> deep, growing with the depth; along the side of concrete{' '}
                     <Slot path="/table/soil/report/side_Pa" open="nothing" />. What slides over it is held by{' '}
                     <Slot path="/table/soil/report/friction" open="no share" /> of its weight, or by{' '}

@@ -19,10 +19,10 @@ final readonly class SoilReport
         public string $by,
         /** On the ground. */
         #[Range(5_000, 2_000_000)]
-        public Pressure $bearing,
+        public ?Pressure $bearing,
         /** Against the side at a depth; it grows with that. */
         #[Range(100, 500_000)]
-        public Pressure $lateral,
+        public ?Pressure $lateral,
         #[Range(0.1, 3)]
         public Length $lateralAt,
         /** Along the side of concrete; none where it counts nothing. */
