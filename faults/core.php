@@ -658,6 +658,10 @@ return [
         ['$this->report->friction === null', '$this->report->friction !== null', 'Friction of a report is taken for cohesion', 'Ground'],
         ['$slides && $report->friction', '$report->friction', 'Posts are asked what slides', 'Ground'],
     ],
+    'core/src/Design/Ground/TableDesign.php' => [
+        ['$this->table->racking instanceof InHoles', 'true', 'Of tables without holes a hole is asked for that no worksheet shows', 'Ground'],
+        ['str_starts_with((string) $pointer, \'/site/\')', 'false', 'What the standard does not read is asked for', 'Ground'],
+    ],
     'core/src/Ground/Loading/TableCombinations.php' => [
         ['[\'table_combination.06g_wu\', self::HOLDS, 0.0, 1 / 1.5]', '[\'table_combination.06g_wu\', 1.0, 0.0, 1 / 1.5]', 'All of the weight holds against the ultimate wind', 'Ground'],
         ['1.0, $snow, 1.0', '1.0, $snow, $wind', 'Wind never leads beside snow', 'Ground'],

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Actions\Designs\SaveDesign;
+use App\Actions\Jobs\StartJob;
 use App\Desk\FieldView;
 use App\Desk\Stages;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
+use App\Starting\Answers;
+use App\Starting\StartingDesign;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
@@ -64,6 +68,38 @@ final class EveryScreenTest extends BrowserTestCase
             array_push($wrong, ...$this->look($path, $ready));
         }
         self::assertSame([], $wrong);
+    }
+
+    /** Of a new table nothing is left that nobody could enter: every value of the example has its place on a worksheet, to every standard. */
+    public function test_every_value_of_the_example_of_a_table_can_be_entered(): void
+    {
+        $this->logIn($this->user);
+        $company = $this->user->company ?? throw new \LogicException('A planner has a company.');
+        $shown = [];
+        $job = $this->job;
+        $see = function (int $job, string $stage): array {
+            $this->visit("/jobs/$job/stage/$stage");
+            $this->element('#worksheet h2');
+
+            return (array) $this->browser->executeScript('return [...document.querySelectorAll("[data-path]")].map((one) => one.dataset.path)');
+        };
+        foreach (array_keys(Racking::KINDS) as $kind) {
+            $job = app(StartJob::class)->handle($company, $this->user, StartingDesign::from('', $kind, 'mm', 'Ida', new Answers(isGround: true, table: $kind)));
+            // What no kind decides is looked at once.
+            $shown = $shown === [] ? [...$see($job->id, 'site'), ...$see($job->id, 'field')] : $shown;
+            $own = array_merge(...array_map(static fn (string $stage): array => $see($job->id, $stage), ['table', 'foundations', 'setting_out']));
+            $left = array_merge(...array_values($job->current()->document()->table('table-1')->examplesLeft()));
+            self::assertGreaterThan(20, count($left));
+            self::assertSame([], array_values(array_diff($left, $shown, $own)), $kind);
+        }
+        // To another standard other values are asked for.
+        self::assertContains('/site/wind_speed_m_per_s', $shown);
+        $now = $job->current();
+        app(SaveDesign::class)->handle($job, $this->user, $now, JobEdits::apply($now->document(), [['path' => '/site/standard', 'typed' => 'en-1991'], ['path' => '/site/en', 'add' => true]], 'table-1'), 'EN');
+        $shown = $see($job->id, 'site');
+        $left = preg_grep('~^/site/~', array_merge(...array_values($job->refresh()->current()->document()->table('table-1')->examplesLeft()))) ?: [];
+        self::assertContains('/site/ground_snow_Pa', $left);
+        self::assertSame([], array_values(array_diff($left, $shown)));
     }
 
     public function test_what_opens_beside_the_sheet_hinders_nobody_either(): void

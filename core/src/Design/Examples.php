@@ -61,15 +61,22 @@ final class Examples
     /** Whether the standard and the survey of a design make use of a place at all. */
     private static function counts(Design $design, string $pointer): bool
     {
-        $standard = $design->site->standard;
-
         return match (true) {
-            $pointer === '/site/wind_speed_m_per_s', $pointer === '/site/exposure' => $standard->isAsce7(),
-            $pointer === '/site/risk_category' => $standard !== Standard::En,
-            $pointer === '/site/ground_snow_Pa' => $standard !== Standard::En || $design->site->en?->snowSet === EnSnowSet::Given,
+            str_starts_with($pointer, '/site/') => self::countsAtSite($design->site, $pointer),
             in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null && $design->surface->covering->stand() === 'member',
             // What pierces nothing needs no screw.
             str_starts_with($pointer, '/kit/fastener/') => $design->kit->foot->holes() !== [],
+            default => true,
+        };
+    }
+
+    /** Whether the standard of a place, whatever stands there, makes use of one of its values. */
+    public static function countsAtSite(Site $site, string $pointer): bool
+    {
+        return match ($pointer) {
+            '/site/wind_speed_m_per_s', '/site/exposure' => $site->standard->isAsce7(),
+            '/site/risk_category' => $site->standard !== Standard::En,
+            '/site/ground_snow_Pa' => $site->standard !== Standard::En || $site->en?->snowSet === EnSnowSet::Given,
             default => true,
         };
     }

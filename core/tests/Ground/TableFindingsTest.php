@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\CanonicalJson;
+use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Message\Texts;
@@ -221,6 +222,23 @@ final class TableFindingsTest extends TestCase
             '/site/soils' => [['what' => 'low', 'kind' => $there, 'source' => '', 'corners' => [$corner(10.0, 29.0), $corner(40.0, 29.0), $corner(40.0, 30.5), $corner(10.0, 30.5)]]],
         ])->design(), Depth::Checks);
         self::assertSame($holds ? [] : ['A1, B1, C1, D1'], array_map(static fn (Finding $finding): mixed => $finding->values['posts'], self::of($plan, 'soil_elsewhere')));
+    }
+
+    /** Only what its standard, its kind and its levels leave of the example is still to be entered. */
+    public function test_an_example_that_nothing_reads_is_not_asked_for(): void
+    {
+        $left = static function (TableScenario $scenario, array $changes = []): array {
+            $places = ['/table/footing/hole_m', '/table/ground/across_rad', '/site/wind_speed_m_per_s', '/site/risk_category', '/site/ground_snow_Pa'];
+            $design = Copy::of($scenario->with($changes)->design(), origins: array_fill_keys($places, 'example'));
+
+            return array_merge(...array_values($design->examplesLeft()));
+        };
+        $site = ['/site/wind_speed_m_per_s', '/site/risk_category', '/site/ground_snow_Pa'];
+        self::assertEqualsCanonicalizing(['/table/footing/hole_m', '/table/ground/across_rad', ...$site], $left(self::base()));
+        self::assertEqualsCanonicalizing(['/table/footing/hole_m', ...$site], $left(self::base(), ['/table/ground/levels' => [['front_m' => 0.0, 'rear_m' => 0.0]]]));
+        self::assertEqualsCanonicalizing(['/table/ground/across_rad', ...$site], $left(self::base('spikes'), ['/table/ground/levels' => [['front_m' => 0.0, 'rear_m' => 0.0]]]));
+        self::assertEqualsCanonicalizing(['/table/ground/across_rad', '/site/ground_snow_Pa'], $left(self::base('pole')->toEn()));
+        self::assertEqualsCanonicalizing(['/table/ground/across_rad'], $left(self::base('row')->toEn(), ['/site/en/snow_set' => 'de_2']));
     }
 
     public function test_nothing_unnamed_doubles_the_soil_or_marks_lines(): void

@@ -10,7 +10,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Rails up the slope on a front and a rear pipe, which lie on posts in concrete. */
-final readonly class PipeTable implements TwoRows
+final readonly class PipeTable implements TwoRows, InHoles
 {
     public function __construct(
         /** Along the row; there are as many at the front as at the rear. */

@@ -10,7 +10,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /** A frame of modules on the head of one timber post in concrete, under their middle; its top is cut at the tilt. */
-final readonly class SinglePost implements Racking
+final readonly class SinglePost implements InHoles
 {
     public function __construct(
         /** Of the post's head over the ground. */

@@ -89,7 +89,7 @@ final readonly class TableDesign
     public function examplesLeft(): array
     {
         $left = [];
-        foreach (array_keys($this->origins) as $pointer) {
+        foreach (array_filter(array_keys($this->origins), $this->counts(...)) as $pointer) {
             $parts = explode('/', (string) $pointer);
             $left[match ($parts[1] ?? '') {
                 'table' => '/table/'.($parts[2] ?? ''),
@@ -100,5 +100,17 @@ final readonly class TableDesign
         ksort($left);
 
         return $left;
+    }
+
+    /** Whether its standard and its kind make use of a place at all. */
+    private function counts(string|int $pointer): bool
+    {
+        return match (true) {
+            $pointer === '/table/footing/hole_m' => $this->table->racking instanceof InHoles,
+            $pointer === '/table/ground/across_rad', $pointer === '/table/ground/along_rad' => $this->table->ground->levels === []
+                || !($this->table->racking instanceof TwoRows || $this->table->racking instanceof PileRow),
+            str_starts_with((string) $pointer, '/site/') => Examples::countsAtSite($this->site, (string) $pointer),
+            default => true,
+        };
     }
 }

@@ -10,7 +10,7 @@ use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
 /** Struts up the slope on a front and a rear timber beam, bolted upright to the sides of timber posts in concrete. */
-final readonly class TimberTable implements TwoRows
+final readonly class TimberTable implements TwoRows, InHoles
 {
     public function __construct(
         /** Along the row; there are as many at the front as at the rear. */
