@@ -16,9 +16,12 @@ use App\Starting\StartingDesign;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Ground\Racking;
 use Garnetine\Core\Design\JobEdits;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Standard;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 
@@ -70,8 +73,8 @@ final class EveryScreenTest extends BrowserTestCase
         self::assertSame([], $wrong);
     }
 
-    /** Of a new table nothing is left that nobody could enter: every value of the example has its place on a worksheet, to every standard. */
-    public function test_every_value_of_the_example_of_a_table_can_be_entered(): void
+    /** Of a new job nothing is left that nobody could enter: every value of the example has its place on a worksheet, to every standard. */
+    public function test_every_value_of_the_example_can_be_entered(): void
     {
         $this->logIn($this->user);
         $company = $this->user->company ?? throw new \LogicException('A planner has a company.');
@@ -91,6 +94,15 @@ final class EveryScreenTest extends BrowserTestCase
             $left = array_merge(...array_values($job->current()->document()->table('table-1')->examplesLeft()));
             self::assertGreaterThan(20, count($left));
             self::assertSame([], array_values(array_diff($left, $shown, $own)), $kind);
+        }
+        $shownOfRoofs = [];
+        foreach (Answers::COVERINGS as $covering) {
+            $roof = app(StartJob::class)->handle($company, $this->user, StartingDesign::from('', $covering, 'mm', 'Ida', new Answers(RoofKind::Hip, Standard::Asce716, covering: $covering)));
+            $shownOfRoofs = $shownOfRoofs === [] ? array_merge(...array_map(static fn (string $stage): array => $see($roof->id, $stage), ['site', 'modules', 'rails'])) : $shownOfRoofs;
+            $own = array_merge(...array_map(static fn (string $stage): array => $see($roof->id, $stage), ['surface', 'attachments', 'holes']));
+            $left = array_merge(...array_values(Examples::left($roof->current()->surface())));
+            self::assertGreaterThan(20, count($left));
+            self::assertSame([], array_values(array_diff($left, $shownOfRoofs, $own)), $covering);
         }
         // To another standard other values are asked for.
         self::assertContains('/site/wind_speed_m_per_s', $shown);

@@ -63,6 +63,9 @@ final class Examples
     {
         return match (true) {
             str_starts_with($pointer, '/site/') => self::countsAtSite($design->site, $pointer),
+            $pointer === '/surface/deck_thickness_m' => $design->surface->deck !== Deck::None,
+            $pointer === '/surface/framing/spacing_m' => !$design->surface->framing->kind->runAcross(),
+            $pointer === '/surface/framing/first_member_m' => !$design->surface->framing->kind->runAcross() && $design->surface->covering->stand() === 'member',
             in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null && $design->surface->covering->stand() === 'member',
             // What pierces nothing needs no screw.
             str_starts_with($pointer, '/kit/fastener/') => $design->kit->foot->holes() !== [],
