@@ -662,6 +662,11 @@ return [
         ['$this->table->racking instanceof InHoles', 'true', 'Of tables without holes a hole is asked for that no worksheet shows', 'Ground'],
         ['str_starts_with((string) $pointer, \'/site/\')', 'false', 'What the standard does not read is asked for', 'Ground'],
     ],
+    'core/src/Design/Examples.php' => [
+        ['$design->surface->deck !== Deck::None', 'true', 'Of a roof without a deck its thickness is asked for, which no worksheet shows'],
+        ['$design->kit->foot->isBolted() && $design->hasRails()', '$design->hasRails()', 'A bolt is asked for that a foot does not have'],
+        ['=> self::hasLongRails($design)', '=> true', 'Of short rails their ends are asked for'],
+    ],
     'core/src/Ground/Loading/TableCombinations.php' => [
         ['[\'table_combination.06g_wu\', self::HOLDS, 0.0, 1 / 1.5]', '[\'table_combination.06g_wu\', 1.0, 0.0, 1 / 1.5]', 'All of the weight holds against the ultimate wind', 'Ground'],
         ['1.0, $snow, 1.0', '1.0, $snow, $wind', 'Wind never leads beside snow', 'Ground'],

@@ -68,9 +68,19 @@ final class Examples
             $pointer === '/surface/framing/first_member_m' => !$design->surface->framing->kind->runAcross() && $design->surface->covering->stand() === 'member',
             in_array($pointer, self::FIRST_MEMBER, true) => $design->surface->framing->firstMember === null && $design->surface->covering->stand() === 'member',
             // What pierces nothing needs no screw.
+            str_starts_with($pointer, '/kit/bolt/') => $design->kit->foot->isBolted() && $design->hasRails(),
+            $pointer === '/kit/rail/end_past_module_m' => self::hasLongRails($design),
+            str_starts_with($pointer, '/kit/rail/') => $design->hasRails(),
             str_starts_with($pointer, '/kit/fastener/') => $design->kit->foot->holes() !== [],
             default => true,
         };
+    }
+
+    /** Whether any of its blocks lies on rails that reach past its ends. */
+    private static function hasLongRails(Design $design): bool
+    {
+        return array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement->hasRails()
+            && !$part->design->block->arrangement instanceof ShortRails) !== [];
     }
 
     /** Whether the standard of a place, whatever stands there, makes use of one of its values. */

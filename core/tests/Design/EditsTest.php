@@ -181,6 +181,32 @@ final class EditsTest extends TestCase
         self::assertEqualsWithDelta(2.0 + 0.127, $round->surface->noWorkCircles[0]->x->toMetres(), 0.0016);
     }
 
+    /** @return iterable<string, array{list<array<string, mixed>>, list<string>}> Edits of a blank survey, and what is no longer asked for */
+    public static function unread(): iterable
+    {
+        yield 'as it begins' => [[], ['/surface/framing/first_member_m']];
+        yield 'no deck' => [[['path' => '/surface/deck', 'typed' => 'none']], ['/surface/framing/first_member_m', '/surface/deck_thickness_m']];
+        yield 'purlins' => [[['path' => '/surface/covering/kind', 'typed' => 'metal'], ['path' => '/surface/framing/kind', 'typed' => 'purlin']], ['/surface/framing/first_member_m', '/surface/framing/spacing_m']];
+        yield 'on feet' => [[['path' => '/block/arrangement/kind', 'typed' => 'on_feet']], ['/surface/framing/first_member_m', '/kit/bolt/name', '/kit/rail/name', '/kit/rail/end_past_module_m']];
+        yield 'short rails' => [[['path' => '/block/arrangement/kind', 'typed' => 'short_rails']], ['/surface/framing/first_member_m', '/kit/rail/end_past_module_m']];
+        yield 'screwed to the sheet' => [[['path' => '/kit/foot/kind', 'typed' => 'sheet_screws']], ['/surface/framing/first_member_m', '/kit/bolt/name']];
+    }
+
+    /**
+     * What the covering, the foot and the arrangement leave unread has no place on a worksheet: asked for, it would stop the job for good.
+     *
+     * @param list<array<string, mixed>> $edits
+     * @param list<string> $unread
+     */
+    #[DataProvider('unread')]
+    public function test_an_example_that_nothing_reads_is_not_asked_for(array $edits, array $unread): void
+    {
+        $places = ['/surface/framing/first_member_m', '/surface/deck_thickness_m', '/surface/framing/spacing_m', '/kit/bolt/name', '/kit/rail/name', '/kit/rail/end_past_module_m'];
+        $design = Edits::apply(Scenario::of('blank-survey')->design(), $edits);
+        $left = array_merge(...array_values(Examples::left(Copy::of($design, origins: array_fill_keys($places, Examples::ORIGIN)))));
+        self::assertEqualsCanonicalizing($unread, array_values(array_diff($places, $left)));
+    }
+
     public function test_areas_laps_and_answers_are_added_and_taken_out(): void
     {
         $design = Edits::apply(Scenario::of('blank-survey')->design(), [
