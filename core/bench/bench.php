@@ -34,6 +34,7 @@ require __DIR__.'/reference.php';
 $share = (float) ($argv[2] ?? 1.0);
 match ($argv[1] ?? '') {
     'roof' => print roof(5, 12)->json(),
+    'large' => print roof(25, 80)->json(),
     'plan' => plan(),
     'loads' => loads(),
     'field' => field(),
@@ -43,7 +44,7 @@ match ($argv[1] ?? '') {
     'designs' => designs((int) round(2000 * $share)),
     'beams' => beams((int) round(1000 * $share)),
     'cba' => cba((int) round(100 * $share)),
-    default => exit("Usage: bench.php roof|plan|loads|field|fewest|placing|solver|designs|beams|cba [SHARE]\n"),
+    default => exit("Usage: bench.php roof|large|plan|loads|field|fewest|placing|solver|designs|beams|cba [SHARE]\n"),
 };
 
 function roof(int $rows, int $columns): Scenario

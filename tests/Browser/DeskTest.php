@@ -334,6 +334,32 @@ final class DeskTest extends BrowserTestCase
         }
     }
 
+    public function test_an_enlarged_sheet_is_moved_by_one_transform_and_drawn_anew_where_the_hand_lets_go(): void
+    {
+        $this->stage('attachments');
+        $this->press('Closer');
+        $this->press('Closer');
+        $seen = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const svg = document.querySelector('svg[data-drawn]'), box = svg.getBoundingClientRect(), edge = () => svg.querySelector('polygon').getBoundingClientRect();
+            const at = (type, x, y) => svg.dispatchEvent(new PointerEvent(type, {bubbles: true, pointerId: 1, button: 0, clientX: box.left + x, clientY: box.top + y}));
+            svg.setPointerCapture = () => {};
+            const changed = [];
+            const watch = new MutationObserver(all => changed.push(...all.map(one => `${one.target.tagName} ${one.attributeName ?? one.type}`)));
+            watch.observe(svg, {attributes: true, childList: true, subtree: true, characterData: true});
+            const before = edge();
+            at('pointerdown', 300, 60);
+            for (let step = 1; step <= 20; ++step) at('pointermove', 300 - 3 * step, 60 + 2 * step);
+            setTimeout(() => {
+                const [during, moved] = [edge(), [...new Set(changed)].sort()];
+                watch.disconnect();
+                at('pointerup', 240, 100);
+                setTimeout(() => done([moved, ...[during.left - before.left, during.top - before.top, edge().left - before.left, edge().top - before.top].map(Math.round), svg.querySelectorAll('g[transform^="translate(-"]').length]), 200);
+            }, 50);
+            JS);
+        self::assertEquals([['g transform', 'g visibility'], -60, 40, -60, 40, 0], $seen);
+    }
+
     public function test_another_kind_of_foot_asks_for_what_it_was_tested_for_and_is_planned_drawn_and_told(): void
     {
         $this->stage('attachments');

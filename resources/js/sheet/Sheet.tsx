@@ -22,7 +22,7 @@ import {
     Zones,
 } from '@/sheet/layers';
 import { around, chainPlaces } from '@/sheet/scale';
-import { useLens } from '@/sheet/useLens';
+import { useLens, usePan } from '@/sheet/useLens';
 import { useSize } from '@/sheet/useSize';
 import { enlarged, fitted, len, metres, plainLens, px, py, through, type Viewport } from '@/sheet/viewport';
 import type { Edit, Planned } from '@/types/desk';
@@ -83,6 +83,7 @@ export function Sheet({
     const grip = useRef<Grip | null>(null);
     const narrow = size.width < 640;
     const { lens, setLens } = useLens(holder, fixed === undefined && !narrow);
+    const pan = usePan(lens, setLens);
     const { sheet, runs } = planned;
     const margin = around(sheet);
     const chains = chainPlaces(sheet);
@@ -153,7 +154,7 @@ export function Sheet({
         if (held.hold === null) {
             const [dx, dy] = [event.clientX - held.x, event.clientY - held.y];
             [held.x, held.y] = [event.clientX, event.clientY];
-            setLens((now) => (now.zoom === 1 ? now : { ...now, dx: now.dx + dx, dy: now.dy + dy }));
+            pan.by(dx, dy);
             return;
         }
         const box = dragged(held.hold, held.from, at(event));
@@ -164,6 +165,7 @@ export function Sheet({
         const held = grip.current;
         grip.current = null;
         setGhost(null);
+        pan.end();
         if (held === null) {
             return;
         }
@@ -181,6 +183,7 @@ export function Sheet({
     };
     const giveUp = () => {
         grip.current = null;
+        pan.end();
         setGhost(null);
         setTool('hand');
         onHand?.([], 'given up');
@@ -193,7 +196,7 @@ export function Sheet({
             ArrowUp: [0, 40],
             ArrowDown: [0, -40],
         };
-        const pan = pans[event.key];
+        const by = pans[event.key];
         if (event.key === 'Escape') {
             giveUp();
         } else if (event.target !== event.currentTarget) {
@@ -204,9 +207,9 @@ export function Sheet({
             zoom(1 / 1.4);
         } else if (event.key === '0') {
             setLens(plainLens);
-        } else if (pan !== undefined && lens.zoom > 1) {
+        } else if (by !== undefined && lens.zoom > 1) {
             event.preventDefault();
-            setLens((now) => ({ ...now, dx: now.dx + pan[0], dy: now.dy + pan[1] }));
+            setLens((now) => ({ ...now, dx: now.dx + by[0], dy: now.dy + by[1] }));
         }
     };
     return (
@@ -260,83 +263,85 @@ export function Sheet({
                 style={{ cursor: tool === 'hand' ? (lens.zoom > 1 ? 'grab' : undefined) : 'crosshair' }}
             >
                 <Hatches />
-                <polygon points={points(view, sheet.outline)} fill="var(--color-sheet)" />
-                {showZones && <Zones view={view} planned={planned} />}
-                <Setbacks view={view} planned={planned} />
-                <Tall view={view} planned={planned} />
-                <Members view={view} planned={planned} />
-                <Beside view={view} planned={planned} onBlock={onBlock} />
-                <Modules
-                    view={view}
-                    planned={planned}
-                    onModule={stage === 'modules' || stage === 'loads' ? onModule : undefined}
-                    acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'taken out']}
-                />
-                <NoWork view={view} planned={planned} selected={selectedArea} act={drawsAreas} />
-                {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
-                {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
-                {(stage === 'rails' || stage === 'handover') && <Beneath view={view} runs={runs} length_m={sheet.box_m} />}
-                {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
-                {onPlace !== undefined && (
-                    <Crossings view={view} runs={runs} selected={selectedRun} place={place} onPlace={onPlace} />
-                )}
-                {(stage === 'holes' || stage === 'handover') && <OtherHoles view={view} planned={planned} />}
-                <polygon points={points(view, sheet.outline)} fill="none" stroke="var(--color-ink)" strokeWidth={1.6} />
-                {movesBlock && block !== null && (
-                    <Handle
-                        label="The block"
+                <g ref={pan.drawing}>
+                    <polygon points={points(view, sheet.outline)} fill="var(--color-sheet)" />
+                    {showZones && <Zones view={view} planned={planned} />}
+                    <Setbacks view={view} planned={planned} />
+                    <Tall view={view} planned={planned} />
+                    <Members view={view} planned={planned} />
+                    <Beside view={view} planned={planned} onBlock={onBlock} />
+                    <Modules
                         view={view}
-                        box={block}
-                        hold={{ what: 'block', box: block }}
-                        units={planned.units}
-                        onHand={onHand}
+                        planned={planned}
+                        onModule={stage === 'modules' || stage === 'loads' ? onModule : undefined}
+                        acts={stage === 'modules' ? ['take it out', 'put it back'] : ['why?', 'taken out']}
                     />
-                )}
-                {stage === 'surface' && <EdgeNames view={view} planned={planned} />}
-                {drawsAreas &&
-                    sheet.edges.map((edge, index) => {
-                        const [x_m, y_m] = sheet.outline[index] ?? [0, 0];
-                        const box = { x_m, y_m, width_m: 0, height_m: 0 };
-                        return (
-                            <Handle
-                                // biome-ignore lint/suspicious/noArrayIndexKey: corners are known by their places in the outline
-                                key={`${edge} ${index}`}
-                                label={`Corner ${index + 1}`}
-                                view={view}
-                                box={box}
-                                hold={{ what: 'corner', index, box }}
-                                units={planned.units}
-                                onHand={onHand}
-                            />
-                        );
-                    })}
-                {drawsAreas &&
-                    sheet.no_work.map((area) => (
+                    <NoWork view={view} planned={planned} selected={selectedArea} act={drawsAreas} />
+                    {stage === 'loads' && <ZoneNames view={view} planned={planned} />}
+                    {showRails && <Rails view={view} runs={runs} selected={selectedRun} onRun={onRun} />}
+                    {(stage === 'rails' || stage === 'handover') && <Beneath view={view} runs={runs} length_m={sheet.box_m} />}
+                    {showFeet && <Feet view={view} runs={runs} selected={selectedRun} onFoot={onFoot} />}
+                    {onPlace !== undefined && (
+                        <Crossings view={view} runs={runs} selected={selectedRun} place={place} onPlace={onPlace} />
+                    )}
+                    {(stage === 'holes' || stage === 'handover') && <OtherHoles view={view} planned={planned} />}
+                    <polygon points={points(view, sheet.outline)} fill="none" stroke="var(--color-ink)" strokeWidth={1.6} />
+                    {movesBlock && block !== null && (
                         <Handle
-                            key={area.id}
-                            label={`Area ${area.id}`}
-                            outset_m={area.clearance_m}
+                            label="The block"
                             view={view}
-                            box={area}
-                            hold={{ what: 'area', id: area.id, round: area.round, box: area, size: false }}
+                            box={block}
+                            hold={{ what: 'block', box: block }}
                             units={planned.units}
                             onHand={onHand}
-                            onFocus={() => onArea?.(area.id)}
                         />
-                    ))}
-                {ghost !== null && (
-                    <rect
-                        x={px(view, ghost.box.x_m)}
-                        y={py(view, ghost.box.y_m + ghost.box.height_m)}
-                        width={len(view, ghost.box.width_m)}
-                        height={len(view, ghost.box.height_m)}
-                        rx={'round' in ghost.hold && ghost.hold.round ? len(view, ghost.box.width_m / 2) : 0}
-                        fill="none"
-                        stroke="var(--color-garnet)"
-                        strokeWidth={2}
-                        strokeDasharray="6 4"
-                    />
-                )}
+                    )}
+                    {stage === 'surface' && <EdgeNames view={view} planned={planned} />}
+                    {drawsAreas &&
+                        sheet.edges.map((edge, index) => {
+                            const [x_m, y_m] = sheet.outline[index] ?? [0, 0];
+                            const box = { x_m, y_m, width_m: 0, height_m: 0 };
+                            return (
+                                <Handle
+                                    // biome-ignore lint/suspicious/noArrayIndexKey: corners are known by their places in the outline
+                                    key={`${edge} ${index}`}
+                                    label={`Corner ${index + 1}`}
+                                    view={view}
+                                    box={box}
+                                    hold={{ what: 'corner', index, box }}
+                                    units={planned.units}
+                                    onHand={onHand}
+                                />
+                            );
+                        })}
+                    {drawsAreas &&
+                        sheet.no_work.map((area) => (
+                            <Handle
+                                key={area.id}
+                                label={`Area ${area.id}`}
+                                outset_m={area.clearance_m}
+                                view={view}
+                                box={area}
+                                hold={{ what: 'area', id: area.id, round: area.round, box: area, size: false }}
+                                units={planned.units}
+                                onHand={onHand}
+                                onFocus={() => onArea?.(area.id)}
+                            />
+                        ))}
+                    {ghost !== null && (
+                        <rect
+                            x={px(view, ghost.box.x_m)}
+                            y={py(view, ghost.box.y_m + ghost.box.height_m)}
+                            width={len(view, ghost.box.width_m)}
+                            height={len(view, ghost.box.height_m)}
+                            rx={'round' in ghost.hold && ghost.hold.round ? len(view, ghost.box.width_m / 2) : 0}
+                            fill="none"
+                            stroke="var(--color-garnet)"
+                            strokeWidth={2}
+                            strokeDasharray="6 4"
+                        />
+                    )}
+                </g>
                 {lens.zoom > 1 && (
                     <>
                         <Band x={0} y={0} width={width} height={50} />
@@ -344,30 +349,32 @@ export function Sheet({
                         <Band x={right + 8} y={0} width={width - right} height={height} />
                     </>
                 )}
-                <MemberNumbers view={view} planned={planned} until={right + 8} onMember={onMember} />
-                <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
-                    {narrow
-                        ? 'ridge'
-                        : `ridge above; ${planned.stand === 'purlin' ? 'rib' : planned.stand === 'course' ? 'member' : planned.stand}s counted from the left ${leans ? 'corner' : 'rake'}`}
-                </text>
-                {sheet.dimensions.across.map((chain, index) => (
-                    <ChainAcross
-                        key={chain[0]?.text ?? index}
-                        parts={chain}
-                        at={(m) => px(view, m)}
-                        seen={[0, right + 8]}
-                        place={bottom + 28 + index * 24}
-                    />
-                ))}
-                {sheet.dimensions.up.map((chain, index) => (
-                    <ChainUp
-                        key={chain[0]?.text ?? index}
-                        parts={chain}
-                        at={(m) => py(view, m)}
-                        seen={[lens.zoom > 1 ? 50 : 0, bottom + 12]}
-                        place={right + (chains[index] ?? 20)}
-                    />
-                ))}
+                <g ref={pan.beside}>
+                    <MemberNumbers view={view} planned={planned} until={right + 8} onMember={onMember} />
+                    <text x={right} y={Math.max(26, py(view, sheet.length_m) - 24)} fontSize={13} textAnchor="end">
+                        {narrow
+                            ? 'ridge'
+                            : `ridge above; ${planned.stand === 'purlin' ? 'rib' : planned.stand === 'course' ? 'member' : planned.stand}s counted from the left ${leans ? 'corner' : 'rake'}`}
+                    </text>
+                    {sheet.dimensions.across.map((chain, index) => (
+                        <ChainAcross
+                            key={chain[0]?.text ?? index}
+                            parts={chain}
+                            at={(m) => px(view, m)}
+                            seen={[0, right + 8]}
+                            place={bottom + 28 + index * 24}
+                        />
+                    ))}
+                    {sheet.dimensions.up.map((chain, index) => (
+                        <ChainUp
+                            key={chain[0]?.text ?? index}
+                            parts={chain}
+                            at={(m) => py(view, m)}
+                            seen={[lens.zoom > 1 ? 50 : 0, bottom + 12]}
+                            place={right + (chains[index] ?? 20)}
+                        />
+                    ))}
+                </g>
             </svg>
         </div>
     );

@@ -1,4 +1,4 @@
-import { type RefObject, useEffect, useState } from 'react';
+import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { enlarged, type Lens, plainLens } from '@/sheet/viewport';
 
 /** Looking closer: wheel and pinch about the pointer, keys about the middle. */
@@ -56,4 +56,34 @@ export function useLens(holder: RefObject<HTMLElement | null>, on: boolean) {
         };
     }, [holder, on]);
     return { lens, setLens };
+}
+
+/**
+ * Moving an enlarged drawing by hand: one transform changes, and nothing is drawn anew before the hand lets go. What stands beside the drawing
+ * by its measures is out of sight meanwhile.
+ */
+export function usePan(lens: Lens, setLens: (change: (now: Lens) => Lens) => void) {
+    const drawing = useRef<SVGGElement>(null);
+    const beside = useRef<SVGGElement>(null);
+    const moved = useRef({ dx: 0, dy: 0 });
+    // biome-ignore lint/correctness/useExhaustiveDependencies: what is drawn anew is where the hand has brought it
+    useLayoutEffect(() => {
+        moved.current = { dx: 0, dy: 0 };
+        drawing.current?.removeAttribute('transform');
+        beside.current?.removeAttribute('visibility');
+    }, [lens]);
+    const by = (dx: number, dy: number) => {
+        if (lens.zoom > 1) {
+            moved.current = { dx: moved.current.dx + dx, dy: moved.current.dy + dy };
+            drawing.current?.setAttribute('transform', `translate(${moved.current.dx} ${moved.current.dy})`);
+            beside.current?.setAttribute('visibility', 'hidden');
+        }
+    };
+    const end = () => {
+        const { dx, dy } = moved.current;
+        if (dx !== 0 || dy !== 0) {
+            setLens((now) => ({ ...now, dx: now.dx + dx, dy: now.dy + dy }));
+        }
+    };
+    return { drawing, beside, by, end };
 }
