@@ -193,7 +193,7 @@ final class EditsTest extends TestCase
     }
 
     /**
-     * What the covering, the foot and the arrangement leave unread has no place on a worksheet: asked for, it would stop the job for good.
+     * What the covering, the foot and the arrangement leave unread has no place on a worksheet: asked for, it could be cleared by taking all of its part as it stands alone.
      *
      * @param list<array<string, mixed>> $edits
      * @param list<string> $unread
