@@ -667,6 +667,13 @@ return [
         ['$design->kit->foot->isBolted() && $design->hasRails()', '$design->hasRails()', 'A bolt is asked for that a foot does not have'],
         ['=> self::hasLongRails($design)', '=> true', 'Of short rails their ends are asked for'],
     ],
+    'core/src/Ground/SoilsByPost.php' => [
+        ['count($in) === 1 ?', 'count($in) >= 1 ?', 'Of two soils the first is taken', 'Ground'],
+        ['&& $kind->hasValues()', '', 'Soil without values is planned', 'Ground'],
+    ],
+    'core/src/Plan/AlikeTables.php' => [
+        ['$design->site->soils === [] ? null : $design->table->place', 'null', 'A table takes the depth of one in other ground', 'Ground'],
+    ],
     'core/src/Ground/Loading/TableCombinations.php' => [
         ['[\'table_combination.06g_wu\', self::HOLDS, 0.0, 1 / 1.5]', '[\'table_combination.06g_wu\', 1.0, 0.0, 1 / 1.5]', 'All of the weight holds against the ultimate wind', 'Ground'],
         ['1.0, $snow, 1.0', '1.0, $snow, $wind', 'Wind never leads beside snow', 'Ground'],

@@ -30,6 +30,7 @@ return [
     'finding.table_steep_en' => 'A tilt of {tilt} is steeper than the table of canopies in EN 1991-1-4 goes, which ends at 30°. It is not stretched: lay the table lower, or ask an engineer for the loads.',
     'finding.tilt_not_read' => 'The coefficients of free roofs were read in an own copy for a tilt of {read}, and the table is tilted by {tilt}. Read them for this tilt.',
     'finding.table_placeless' => 'Of lines, no-dig areas and soils {marked} are marked in the field, and nobody said where in it this table stands: whether its posts come near them is not known. Say where its first post stands.',
+    'finding.soil_by_post' => '{posts} stand in “{area}”, which is {soil}: each is held by that ground, all in holes of one depth.',
     'finding.soil_by_report' => 'What the ground bears is by “{document}”, {by}, as allowable values: its class is not asked, nor whether it swells.',
     'finding.soil_report_empty' => 'It is not entered what the ground bears by the report on it, from above and against a side. Enter both, or take the report back.',
     'finding.soil_report_open' => 'Of the report on the ground it is not entered {open}.',

@@ -252,6 +252,7 @@ enum Code: string
     case ServicesUnmarked = 'services_unmarked';
     case SmoothPost = 'smooth_post';
     case SoilExpansive = 'soil_expansive';
+    case SoilByPost = 'soil_by_post';
     case SoilByReport = 'soil_by_report';
     case SoilReportEmpty = 'soil_report_empty';
     case SoilReportOpen = 'soil_report_open';
@@ -363,7 +364,7 @@ enum Code: string
         self::NoHill, self::OneAreaForGcp, self::PadByEye, self::PartialSnow, self::PullAndPushAddUp, self::RafterScreen, self::RidgeReadingMild,
         self::RidgeReadingSevere, self::RoofSupportsUnknown, self::ShankHoleWaived, self::SheetLaps, self::SpansByTable, self::SpentApart, self::SnowAboveSlides, self::SnowAboveStays,
         self::SpeciesUnknown, self::StructureScreenOnly, self::ValleyPlain, self::WindBesideTall,
-        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::TableCanopy, self::TableFreeRoof, self::SideByCohesion, self::SoilByReport,
+        self::BothFlows, self::FrostTakesNone, self::NoDriftBetweenRows, self::OpenRoofAnalogy, self::TableCanopy, self::TableFreeRoof, self::SideByCohesion, self::SoilByPost, self::SoilByReport,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
         self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,

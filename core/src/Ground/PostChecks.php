@@ -17,9 +17,17 @@ final readonly class PostChecks
     private const SLOWEST_HZ = 1.0;
     public const FROST = 'frost';
 
-    /** @param list<PostPlace> $places In the order of the forces of a case */
-    public function __construct(private array $places, private Foundation $foundation)
+    /**
+     * @param list<PostPlace> $places In the order of the forces of a case
+     * @param array<int, Foundation> $own By post, of those in other ground
+     */
+    public function __construct(private array $places, private Foundation $foundation, private array $own = [])
     {
+    }
+
+    private function under(int $post): Foundation
+    {
+        return $this->own[$post] ?? $this->foundation;
     }
 
     /**
@@ -29,15 +37,16 @@ final readonly class PostChecks
      */
     public function standsAt(float $depth_m, array $cases): bool
     {
-        [$up_N, $down_N] = [$this->foundation->up_N($depth_m), $this->foundation->down_N($depth_m)];
+        $holds_N = array_map(fn (int $post): array => [$this->under($post)->up_N($depth_m), $this->under($post)->down_N($depth_m)], array_keys($this->places));
         foreach ($cases as $case) {
             foreach ($case->posts as $post => [$presses_N, $across_N, $moment_Nm]) {
                 // What is built is no more to be dug deeper: whether it holds is told apart.
                 if ($this->places[$post]->built_m !== null) {
                     continue;
                 }
+                [$up_N, $down_N] = $holds_N[$post];
                 if (
-                    ($case->pushesAnew && Printed::over(...$this->sideways($depth_m, $across_N, $moment_Nm)))
+                    ($case->pushesAnew && Printed::over(...$this->sideways($post, $depth_m, $across_N, $moment_Nm)))
                     || Printed::over(-$presses_N, $up_N) || Printed::over($presses_N, $down_N)
                 ) {
                     return false;
@@ -54,11 +63,11 @@ final readonly class PostChecks
      *
      * @return array{float, float}
      */
-    private function sideways(float $depth_m, float $across_N, float $moment_Nm): array
+    private function sideways(int $post, float $depth_m, float $across_N, float $moment_Nm): array
     {
         $across_N = max($across_N, abs($moment_Nm) / 1000, 1e-9);
 
-        return [$across_N, $this->foundation->sideways_N($depth_m, abs($moment_Nm) / $across_N)];
+        return [$across_N, $this->under($post)->sideways_N($depth_m, abs($moment_Nm) / $across_N)];
     }
 
     /**
@@ -73,7 +82,7 @@ final readonly class PostChecks
         foreach ($this->places as $post => $place) {
             $depth_m = $place->built_m ?? $planned_m;
             $sideways = Most::of($pushes, function (TableCase $case) use ($post, $depth_m): float {
-                [$demand_N, $capacity_N] = $this->sideways($depth_m, $case->posts[$post][1], $case->posts[$post][2]);
+                [$demand_N, $capacity_N] = $this->sideways($post, $depth_m, $case->posts[$post][1], $case->posts[$post][2]);
 
                 return $demand_N / max($capacity_N, 1e-6);
             });
@@ -82,12 +91,12 @@ final readonly class PostChecks
             if ($sideways === null || $lift === null || $press === null) {
                 continue;
             }
-            [$demand_N, $capacity_N] = $this->sideways($depth_m, $sideways->case->posts[$post][1], $sideways->case->posts[$post][2]);
+            [$demand_N, $capacity_N] = $this->sideways($post, $depth_m, $sideways->case->posts[$post][1], $sideways->case->posts[$post][2]);
             array_push(
                 $checks,
-                $this->grounded('sideways', $place, $demand_N, $capacity_N, $sideways->case, $depth_m, $sideways->case->posts[$post][2] / $demand_N),
-                $this->grounded('lift', $place, max(0.0, $lift->value), $this->foundation->up_N($depth_m), $lift->case, $depth_m),
-                $this->grounded('press', $place, max(0.0, $press->value), $this->foundation->down_N($depth_m), $press->case, $depth_m),
+                $this->grounded('sideways', $post, $place, $demand_N, $capacity_N, $sideways->case, $depth_m, $sideways->case->posts[$post][2] / $demand_N),
+                $this->grounded('lift', $post, $place, max(0.0, $lift->value), $this->under($post)->up_N($depth_m), $lift->case, $depth_m),
+                $this->grounded('press', $post, $place, max(0.0, $press->value), $this->under($post)->down_N($depth_m), $press->case, $depth_m),
                 ...self::member($place, $post, $cases, $soft_m),
                 ...$this->frozen($place, $post, $cases, $depth_m),
             );
@@ -103,7 +112,7 @@ final readonly class PostChecks
      */
     private function frozen(PostPlace $place, int $post, array $cases, float $depth_m): array
     {
-        $frozen = $this->foundation->frozen_N($depth_m);
+        $frozen = $this->under($post)->frozen_N($depth_m);
         if ($frozen === null) {
             return [];
         }
@@ -139,6 +148,7 @@ final readonly class PostChecks
 
     private function grounded(
         string $what,
+        int $post,
         PostPlace $place,
         float $demand_N,
         float $capacity_N,
@@ -147,7 +157,7 @@ final readonly class PostChecks
         ?float $height_m = null,
     ): TableCheck {
         assert(in_array($what, ['sideways', 'lift', 'press'], true));
-        [$says, $values, $source, $from] = $this->foundation->why($what, $depth_m);
+        [$says, $values, $source, $from] = $this->under($post)->why($what, $depth_m);
         $values += ['depth_m' => $depth_m] + ($height_m === null ? [] : ['height_m' => $height_m]);
 
         return TableCheck::of($what, $place->id, $demand_N, $capacity_N, 'N', $case, $from[0] ?? '', $values, $source, $from, $says);

@@ -50,11 +50,12 @@ final readonly class PostInGround implements Foundation
     /**
      * @param list<string> $heightFrom Where it was entered how high it is pushed
      * @param float|null $wide_m Of what stands in the ground where no hole is dug for it
+     * @param string $soilAt Where its soil was entered
      */
-    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = [], ?float $wide_m = null): self
+    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = [], ?float $wide_m = null, string $soilAt = '/table/soil/kind'): self
     {
         return new self(
-            $soil = SoilValues::of($table->soil, $coefficients),
+            $soil = SoilValues::of($table->soil, $coefficients, $soilAt),
             $wide_m ?? $table->footing->hole->toMetres(),
             $table->soil->frostDepth->toMetres(),
             $soil->lateral_psf() * ($table->footing->doubling?->isNamed() === true ? $coefficients->value(self::POSTS, 'doubled') : 1.0),
@@ -169,7 +170,7 @@ final readonly class PostInGround implements Foundation
                 '/table/footing/hole_m', ...$this->from, ...$this->soil->from('lateral'),
             ]],
             'lift' => ['lift', $hole, null, [
-                '/table/footing/hole_m', '/table/soil/kind', '/table/soil/frost_depth_m', 'coefficient:'.self::CONCRETE.'/concrete_pcf',
+                '/table/footing/hole_m', $this->soil->from('lateral')[0], '/table/soil/frost_depth_m', 'coefficient:'.self::CONCRETE.'/concrete_pcf',
             ]],
             'press' => ['press', $hole, $this->soil->source(), [
                 '/table/footing/hole_m', ...$this->soil->from('bearing'),

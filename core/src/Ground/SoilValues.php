@@ -22,13 +22,14 @@ final readonly class SoilValues
     private const PSF_Pa = 47.880258980336;
     private const FT_M = 0.3048;
 
-    private function __construct(private string $class, private ?SoilReport $report, private Coefficients $coefficients)
+    private function __construct(private string $class, private ?SoilReport $report, private Coefficients $coefficients, private string $at)
     {
     }
 
-    public static function of(Soil $soil, Coefficients $coefficients): self
+    /** @param string $at Where its class was entered */
+    public static function of(Soil $soil, Coefficients $coefficients, string $at = '/table/soil/kind'): self
     {
-        return new self($soil->kind->value, $soil->report, $coefficients);
+        return new self($soil->kind->value, $soil->report, $coefficients, $at);
     }
 
     /**
@@ -113,7 +114,7 @@ final readonly class SoilValues
             default => [['bearing_Pa'], 'bearing'],
         };
 
-        return $this->report === null ? ['/table/soil/kind', 'coefficient:'.self::TABLE."/$key/$this->class"]
+        return $this->report === null ? [$this->at, 'coefficient:'.self::TABLE."/$key/$this->class"]
             : array_map(static fn (string $one): string => self::REPORT."/$one", $entered);
     }
 

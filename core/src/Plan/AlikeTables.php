@@ -39,7 +39,7 @@ final class AlikeTables
 
     private static function key(TableDesign $design): string
     {
-        $table = Copy::of($design->table, name: 'any', place: null);
+        $table = Copy::of($design->table, name: 'any', place: $design->site->soils === [] ? null : $design->table->place);
 
         $parts = [$table, $design->module, $design->site, ...$design->ownCopies];
 

@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\North;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\PostPlace;
+use Garnetine\Core\Ground\SoilsByPost;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableFace;
@@ -215,14 +216,19 @@ final class TableFindings
         if ($field === null) {
             return [];
         }
+        $own = SoilsByPost::areas($design, $field->posts);
         $findings = [];
         foreach ($design->site->soils as $index => $area) {
             $polygon = $area->polygon();
+            $ofIt = implode(', ', array_keys(array_filter($own, static fn (int $one): bool => $one === $index)));
+            if ($ofIt !== '') {
+                $findings[] = Finding::of(Code::SoilByPost, "/site/soils/$index", ['posts' => $ofIt, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}"]);
+            }
             if ($polygon === null) {
                 $findings[] = Finding::of(Code::SoilAreaUnclear, "/site/soils/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)]);
                 continue;
             }
-            $in = implode(', ', array_keys(array_filter($field->posts, static fn (array $post): bool => $polygon->contains(...$post))));
+            $in = implode(', ', array_keys(array_filter(array_diff_key($field->posts, $own), static fn (array $post): bool => $polygon->contains(...$post))));
             if ($in !== '' && !$area->kind->bearsAs($design->table->soil->kind)) {
                 $findings[] = Finding::of(Code::SoilElsewhere, '/table/soil/kind', [
                     'posts' => $in, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}", 'planned' => "choice.kind.{$design->table->soil->kind->value}",

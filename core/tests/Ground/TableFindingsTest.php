@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
+use Garnetine\Core\Design\Project;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\TableCheck;
+use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Status;
 use Garnetine\Core\Plan\TableDocument;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TablesBeside;
 use Garnetine\Core\Tests\Support\TableScenario;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Every finding of a table: what brings it, where it is mended, what it says, and that it is not there without its cause. */
@@ -57,7 +62,9 @@ final class TableFindingsTest extends TestCase
         $ground = static fn (array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/no_dig' => [['what' => 'roots', 'clear_m' => 0.3, 'corners' => $corners]]];
         yield 'hole_in_no_dig' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/site/no_dig/0', 'field', 'come into “roots”, where nothing is dug'];
         $soil = static fn (string $kind, array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/soils' => [['what' => 'the hollow', 'kind' => $kind, 'source' => '', 'corners' => $corners]]];
-        yield 'soil_elsewhere' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand, and clay, silt is planned for'];
+        yield 'soil_by_post' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'assumption', '/site/soils/0', 'field', 'D2 stand in “the hollow”, which is sand, silty or clayey sand: each is held by that ground'];
+        yield 'soil_elsewhere' => [$soil('fill', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'D2 stand in “the hollow”, which is loose fill, and clay, silt is planned for'];
+        yield 'soil_elsewhere under piles' => [$soil('clay', $corner(10.0, 20.0), $corner(40.0, 20.0), $corner(40.0, 40.0), $corner(10.0, 40.0)), 'stop', '/table/soil/kind', 'field', 'stand in “the hollow”, which is clay, silt, and', 'piles'];
         yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
         $report = static fn (array $values = []): array => ['/table/soil/report' => $values + ['document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => 9e4, 'lateral_Pa' => 6e3] + Typical::entry('/table/soil/report', [])];
@@ -211,17 +218,54 @@ final class TableFindingsTest extends TestCase
         }
     }
 
-    /** Posts in the area alone are told, and the weaker soil is planned for both; clay stands for itself. */
+    /** Piles in the area alone are told: their tests are of one ground; the weaker soil is planned for both, clay stands for itself. */
     #[DataProvider('soils')]
     public function test_posts_in_other_ground_stop_what_does_not_hold_there(string $planned, string $there, bool $holds): void
     {
         $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
         // Facing south from 20 m east, 30 m north: the front posts alone.
-        $plan = TablePlanner::plan(self::base()->with([
+        $plan = TablePlanner::plan(self::base('piles')->with([
             '/table/bearing_rad' => M_PI, '/table/place' => $corner(20.0, 30.0), '/table/soil/kind' => $planned,
             '/site/soils' => [['what' => 'low', 'kind' => $there, 'source' => '', 'corners' => [$corner(10.0, 29.0), $corner(40.0, 29.0), $corner(40.0, 30.5), $corner(10.0, 30.5)]]],
         ])->design(), Depth::Checks);
         self::assertSame($holds ? [] : ['A1, B1, C1, D1'], array_map(static fn (Finding $finding): mixed => $finding->values['posts'], self::of($plan, 'soil_elsewhere')));
+    }
+
+    /** Front posts in one soil and rear ones in another hold as in tables that stand in either alone, as deep; in two areas at once nobody knows. */
+    #[TestWith(['', 'clay', 'sand'])]
+    #[TestWith(['', 'clay', 'sedimentary_rock'])]
+    #[TestWith(['timber', 'gravel', 'clay'])]
+    public function test_posts_in_concrete_are_held_by_the_ground_that_each_stands_in(string $table, string $planned, string $there): void
+    {
+        $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
+        $area = ['what' => 'low', 'kind' => $there, 'source' => '', 'corners' => [$corner(0.0, 29.0), $corner(40.0, 29.0), $corner(40.0, 30.5), $corner(0.0, 30.5)]];
+        $base = self::base($table)->with(['/table/bearing_rad' => M_PI, '/table/place' => $corner(20.0, 30.0), '/table/soil/kind' => $planned, '/table/footing/hole_m' => 0.55]);
+        $mixed = TablePlanner::plan($base->with(['/site/soils' => [$area]])->design(), Depth::Checks);
+        self::assertSame([], self::of($mixed, 'soil_elsewhere'));
+        self::assertCount(1, self::of($mixed, 'soil_by_post'));
+        $built = array_map(static fn (TablePost $post): array => ['post' => $post->place->id, 'depth_m' => $mixed->stand->depth_m ?? 0.0, 'by' => '', 'on' => null], $mixed->posts);
+        self::assertNotSame([], $built);
+        $alone = [2 => $base->with(['/table/built' => $built]), 1 => $base->with(['/table/built' => $built, '/table/soil/kind' => $there])];
+        $alone = array_map(static fn (TableScenario $one): TablePlan => TablePlanner::plan($one->design(), Depth::Checks), $alone);
+        $differ = 0;
+        foreach ($mixed->posts as $post) {
+            foreach (['sideways', 'lift', 'press'] as $what) {
+                $path = "posts/{$post->place->id}/$what";
+                self::assertEqualsWithDelta($alone[$post->place->isRear ? 2 : 1]->checks[$path]->ratio, $mixed->checks[$path]->ratio, 1e-9, $path);
+                $differ += abs($alone[1]->checks[$path]->ratio - $alone[2]->checks[$path]->ratio) > 1e-3 ? 1 : 0;
+            }
+            self::assertContains($post->place->isRear ? '/table/soil/kind' : '/site/soils/0/kind', $mixed->figures->at("posts/{$post->place->id}/sideways")->from ?? []);
+        }
+        self::assertGreaterThan(4, $differ);
+        $twice = TablePlanner::plan($base->with(['/site/soils' => [$area, ['kind' => 'gravel', 'what' => 'too'] + $area]])->design(), Depth::Checks);
+        self::assertNotSame([], self::of($twice, 'soil_elsewhere'));
+        self::assertSame([], self::of($twice, 'soil_by_post'));
+        // Tables that are alike but for their places are not, where the ground is not.
+        [$one, $far] = array_map(static fn (TableScenario $at): Project => $at->project(), [$base->with(['/site/soils' => [$area]]), $base->with(['/site/soils' => [$area], '/table/place' => $corner(20.0, 60.0)])]);
+        $id = $table === '' ? 'table-1' : $table;
+        $two = TablesBeside::all(Copy::of($one, tables: [$id => $one->tables[$id], 'far' => $far->tables[$id]]), Depth::Checks);
+        $ratios = array_map(static fn (TablePlan $plan): array => array_map(static fn (TableCheck $check): float => round($check->ratio, 9), $plan->checks), $two);
+        self::assertNotSame($ratios[$id], $ratios['far']);
     }
 
     /** Only what its standard, its kind and its levels leave of the example is still to be entered. */

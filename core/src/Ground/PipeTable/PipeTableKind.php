@@ -18,6 +18,7 @@ use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilsByPost;
 use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableFace;
@@ -84,8 +85,9 @@ final readonly class PipeTableKind implements TableKind
     public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom());
-        $held = $this->rows->hold($ground, $loads, TableStand::deepest_m($others));
         $places = $this->rows->places();
+        $own = SoilsByPost::foundations($this->design, $this->face(), $places, $this->coefficients, $this->heightFrom());
+        $held = $this->rows->hold($ground, $loads, TableStand::deepest_m($others), $own);
         $posts = [];
         foreach ($held->depth_m === null ? [] : $places as $place) {
             $posts[] = new TablePost(

@@ -20,6 +20,7 @@ use Garnetine\Core\Ground\PostChecks;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilsByPost;
 use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\Stick;
@@ -76,7 +77,8 @@ final readonly class SinglePostKind implements TableKind
         $sticks = Stick::all($loads, $this->face, $place->height_m, $this->single->offset->toMetres(), $dead_N);
         $lean_m = Leaning::arm_m($this->design, $place);
         $cases = array_map(static fn (TableCase $case): TableCase => Copy::of($case, posts: [Leaning::on($case->posts[0], $lean_m)]), Stick::cases($sticks));
-        $checks = new PostChecks([$place], $ground);
+        $own = SoilsByPost::foundations($this->design, $this->face, [$place], $this->coefficients, $this->heightFrom());
+        $checks = new PostChecks([$place], $ground, $own);
         [$depth_m, $tried_m] = $checks->depth_m($this->design->units, $cases, null, TableStand::deepest_m($others));
         $soft_m = self::SOFT * $tried_m;
         $found = [

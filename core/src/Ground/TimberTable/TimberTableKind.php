@@ -16,6 +16,7 @@ use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\SetOut;
+use Garnetine\Core\Ground\SoilsByPost;
 use Garnetine\Core\Ground\SoilValues;
 use Garnetine\Core\Ground\Steps;
 use Garnetine\Core\Ground\TableFace;
@@ -106,8 +107,9 @@ final readonly class TimberTableKind implements TableKind
     public function stand(TableLoads $loads, array $others = []): TableStand
     {
         $ground = PostInGround::of($this->design->table, $this->coefficients, $this->heightFrom());
-        $held = $this->rows->hold($ground, $loads, TableStand::deepest_m($others));
         $places = $this->rows->places();
+        $own = SoilsByPost::foundations($this->design, $this->face(), $places, $this->coefficients, $this->heightFrom());
+        $held = $this->rows->hold($ground, $loads, TableStand::deepest_m($others), $own);
         $posts = [];
         foreach ($held->depth_m === null ? [] : $places as $place) {
             $timber = $this->timber($place->isRear);

@@ -101,10 +101,14 @@ final readonly class TwoRowsStand
         return $places;
     }
 
-    /** The least depth at which every post holds, what is checked there and found; null where none does, and the deepest is looked at. */
-    public function hold(Foundation $foundation, TableLoads $loads, float $least_m = 0.0): Held
+    /**
+     * The least depth at which every post holds, what is checked there and found; null where none does, and the deepest is looked at.
+     *
+     * @param array<int, Foundation> $own By post, of those in other ground
+     */
+    public function hold(Foundation $foundation, TableLoads $loads, float $least_m = 0.0, array $own = []): Held
     {
-        $posts = new PostChecks($this->places(), $foundation);
+        $posts = new PostChecks($this->places(), $foundation, $own);
         $cases = TwoRowsCases::of($this->design, $this->sizes, $this->shape, $loads, $this->front, $this->rear, $this->beam);
         $firm = $cases->bound(false, 0.0);
         /** @var array<string, list<TableCase>> $soft By depth */
