@@ -11,7 +11,7 @@ namespace Garnetine\Core\Attachment;
  * From the far end on. Over three neighbouring feet the three-moment equation makes the moments over the first two an affine image of those over
  * the last two; what keeps the bay's sections and the foot within their capacity cuts a convex part out of it. Whatever the third foot is, the
  * union of these parts is held by its hull: nothing that holds is lost. The down case goes by the shares, the up case by all of it under the winds
- * of the largest area, so much larger on each bay and foot as its own area makes them, with a slack for what is not alike in all.
+ * of a middling bay, so much larger or smaller on each bay and foot as its own area makes them, with a slack for what is not alike in all.
  *
  * Of rails without hinges.
  *
@@ -44,7 +44,7 @@ final class Reach
     /** @var array<int, array<int, array{float, float}>> By the feet before and after, see eased() */
     private array $feet = [];
 
-    /** @var list<float> On a bay as long as the fewest feet have them. */
+    /** @var list<float> On a bay as long as the fewest feet would have it, by unit */
     private readonly array $winds_N;
 
     private int $states = 0;
