@@ -1084,4 +1084,8 @@ return [
         ['[RunOff::Lead, RunOff::TreatedWood]', '[RunOff::Lead]', 'Wet treated wood runs over aluminium-zinc', 'ClashesTest'],
         ['$design->kit->foot->padOn($covering) !== null ?', 'false ?', 'Roof cement lies at a rubber pad', 'ClashesTest'],
     ],
+    'core/src/Plan/TableCures.php' => [
+        ['return $way[\'holds\'] ? $way : null;', 'return $way;', 'A doubled soil cures what it does not', 'TableFindings'],
+        ['toMetres() - $step_m; $height_m', 'toMetres() - 3 * $step_m; $height_m', 'A table is put lower than it need be', 'TableFindings'],
+    ],
 ];

@@ -14,6 +14,7 @@ use Garnetine\Core\Design\Ground\LaidOnGround;
 use Garnetine\Core\Design\Ground\NoDigArea;
 use Garnetine\Core\Design\Ground\SoilArea;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Ground\TwoRows;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Ground\Loading\TableStandards;
@@ -30,6 +31,7 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\KindBeside;
 use Garnetine\Core\Plan\TableChooser;
+use Garnetine\Core\Plan\TableCures;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Plan\TablesBeside;
@@ -180,7 +182,11 @@ final class TableView
             'winds_at' => $texts->say('winds.'.TableStandards::of($plan->design->site)->level()),
             'winds' => self::winds($plan, $texts),
             'posts' => array_map(static fn (TablePost $post): array => self::post($plan, $texts, $post), $plan->posts),
-            'none' => $texts->say($plan->design->table->racking instanceof LaidOnGround ? 'table.none_laid' : 'table.none'),
+            'none' => $texts->say(match (true) {
+                $plan->face === null => 'table.unplanned',
+                $plan->design->table->racking instanceof LaidOnGround => 'table.none_laid',
+                default => 'table.none',
+            }),
             'parts' => array_values(array_map(
                 static fn (TableCheck $check): array => self::check($plan, $texts, $check),
                 array_filter($plan->checks, static fn (TableCheck $check): bool => preg_match('/\d/', $check->place) !== 1),
@@ -209,13 +215,14 @@ final class TableView
      *
      * @param string $what ways, fewest or sun; ways and sun where it is none of them
      *
-     * @return array{ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
+     * @return array{cures: list<array{says: string, edits: list<array<string, mixed>>}>, ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
      */
     public static function beside(TableDesign $design, string $what): array
     {
         $fewest = $what === 'fewest' ? TablePlanner::fewest($design, TablePlanner::ways($design)) : null;
 
         return [
+            'cures' => in_array($what, ['sun', 'fewest'], true) ? [] : self::cures($design),
             'ways' => match ($what) {
                 'sun' => [],
                 'fewest' => $fewest === null ? [] : [self::way($design, $fewest, true)],
@@ -223,6 +230,26 @@ final class TableView
             },
             'sun' => in_array($what, ['ways', 'fewest'], true) ? null : self::sun($design),
         ];
+    }
+
+    /** @return list<array{says: string, edits: list<array<string, mixed>>}> What would make a table hold that does not */
+    private static function cures(TableDesign $design): array
+    {
+        [$texts, $printer, $cures] = [Texts::of($design), $design->printer(), []];
+        foreach (TableCures::of($design) as $what => $way) {
+            $racking = $way['design']->table->racking;
+            $front_m = $racking instanceof TwoRows ? $racking->sizes()->frontHeight->toMetres() : 0.0;
+            $cures[] = [
+                'says' => $texts->say("table_cure.$what", [
+                    'depth_m' => $way['depth_m'] ?? 0.0, 'front_m' => $front_m, 'reserve' => Texts::reserve($way['reserve'] ?? 0.0),
+                    'bags' => $way['bags'] > 0.0 ? ', '.Printer::number(ceil($way['bags'] - 1e-9), 0).' bags' : '',
+                ]),
+                'edits' => [$what === TableCures::DOUBLED ? ['path' => '/table/footing/doubling', 'add' => true]
+                    : ['path' => '/table/racking/front_height_m', 'typed' => $printer->length($front_m)]],
+            ];
+        }
+
+        return $cures;
     }
 
     /** @return list<array<string, mixed>> The same modules on each kind of table */

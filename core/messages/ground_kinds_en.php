@@ -88,7 +88,7 @@ return [
     'open_wind.90_up' => 'wind from the end, lifting', 'open_wind.90_down' => 'wind from the end, pressing', 'word.upward' => 'upward', 'word.sideways' => 'sideways',
 
     'table.tilted' => 'tilted {tilt}', 'table_case.tilted' => 'So it is tilted {tilt}.',
-    'table.none' => 'No depth down to 12 ft holds every post: see the findings, and what else would stand.', 'table.none_laid' => 'As many blocks as the trays have room for do not hold it: see the findings.',
+    'table.unplanned' => 'Not planned yet: see the findings.', 'table.none' => 'No depth that was tried holds every post: see the findings, and what else would stand.', 'table.none_laid' => 'As many blocks as the trays have room for do not hold it: see the findings.',
     'chooser.no_fit' => 'The sizes that are entered do not fit such a table.',
 
     // published values

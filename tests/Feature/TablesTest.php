@@ -100,6 +100,18 @@ final class TablesTest extends TestCase
         $this->getJson("/jobs/{$this->job->id}/hazards?place=Tarn")->assertOk();
     }
 
+    public function test_what_would_make_a_table_hold_is_entered_as_it_is_told(): void
+    {
+        $ways = fn (): array => (array) $this->getJson("/jobs/{$this->job->id}/table/beside?what=ways")->assertOk()->json();
+        self::assertSame([], $ways()['cures']);
+        $this->save([['path' => '/table/racking/front_height_m', 'typed' => '8 ft']])->assertOk();
+        $cures = (array) $ways()['cures'];
+        self::assertSame(['/table/racking/front_height_m'], [data_get($cures, '0.edits.0.path')]);
+        self::assertStringContainsString('it holds', is_string($says = data_get($cures, '0.says')) ? $says : '');
+        $this->save([['path' => '/table/racking/front_height_m', 'typed' => data_get($cures, '0.edits.0.typed')]])->assertOk();
+        self::assertSame([], $ways()['cures']);
+    }
+
     public function test_the_weather_of_the_crews_days_is_simulated_and_enters_beside_what_is_typed(): void
     {
         $this->getJson("/jobs/{$this->job->id}/table/weather")->assertStatus(422)->assertJsonPath('faults.0.path', '/table/work/from');

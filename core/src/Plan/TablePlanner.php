@@ -151,7 +151,7 @@ final class TablePlanner
     }
 
     /** @return array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} */
-    private static function way(TableDesign $other): array
+    public static function way(TableDesign $other): array
     {
         $plan = self::plan($other, Depth::Checks);
 

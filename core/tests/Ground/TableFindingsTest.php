@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
+use Garnetine\Core\Design\Ground\PipeTable;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\CanonicalJson;
@@ -15,6 +16,7 @@ use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Status;
+use Garnetine\Core\Plan\TableCures;
 use Garnetine\Core\Plan\TableDocument;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
@@ -266,6 +268,26 @@ final class TableFindingsTest extends TestCase
         $two = TablesBeside::all(Copy::of($one, tables: [$id => $one->tables[$id], 'far' => $far->tables[$id]]), Depth::Checks);
         $ratios = array_map(static fn (TablePlan $plan): array => array_map(static fn (TableCheck $check): float => round($check->ratio, 9), $plan->checks), $two);
         self::assertNotSame($ratios[$id], $ratios['far']);
+    }
+
+    /** Of a table that does not hold: the doubling first, then the highest lower one, each planned as it would stand; nothing where it holds. */
+    public function test_what_would_make_a_table_hold_is_told_with_what_it_takes(): void
+    {
+        $report = ['document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => 9e4, 'lateral_Pa' => 1200.0] + Typical::entry('/table/soil/report', []);
+        $fails = self::base()->with(['/site/wind_speed_m_per_s' => 50.0, '/table/racking/posts' => 6, '/table/racking/front_height_m' => 1.2, '/table/soil/report' => $report]);
+        self::assertLessThan(0.0, TablePlanner::plan($fails->design(), Depth::Checks)->leastReserve());
+        $cures = TableCures::of($fails->design());
+        self::assertSame(['doubled', 'lower'], array_keys($cures));
+        $doubled = TablePlanner::plan($fails->with(['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => '']])->design(), Depth::Checks);
+        self::assertSame([$doubled->stand?->depth_m, $doubled->leastReserve()], [$cures['doubled']['depth_m'], $cures['doubled']['reserve']]);
+        $racking = $cures['lower']['design']->table->racking;
+        self::assertInstanceOf(PipeTable::class, $racking);
+        $at = static fn (float $height_m): TablePlan => TablePlanner::plan($fails->with(['/table/racking/front_height_m' => $height_m])->design(), Depth::Checks);
+        self::assertSame($at($racking->frontHeight->toMetres())->stand?->depth_m, $cures['lower']['depth_m']);
+        $holds = static fn (TablePlan $plan): bool => $plan->posts !== [] && $plan->leastReserve() >= 0.0;
+        self::assertSame([true, false], [$holds($at($racking->frontHeight->toMetres())), $holds($at($racking->frontHeight->toMetres() + 0.1524))]);
+        self::assertSame(['lower'], array_keys(TableCures::of($fails->with(['/table/racking/front_height_m' => 1.8])->design())));
+        self::assertSame([], TableCures::of(self::base()->design()));
     }
 
     /** Only what its standard, its kind and its levels leave of the example is still to be entered. */

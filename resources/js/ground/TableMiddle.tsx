@@ -248,7 +248,7 @@ export function Winds({ table }: { table: TableData }) {
 
 export function Parts({ parts }: { parts: TableData['parts'] }) {
     const { ask } = useDesk();
-    return (
+    return parts.length === 0 ? null : (
         <table className="font-condensed whitespace-nowrap">
             <thead>
                 <tr>
@@ -353,17 +353,31 @@ function Ways({ beside }: Beside) {
     if (beside === 'failed') {
         return <p className="tone-fails mt-4">What else would stand could not be asked for. Leave this stage and come back.</p>;
     }
-    if (beside.ways.length === 0) {
-        return null;
-    }
     const hold = beside.ways.filter((way) => way.holds);
-    return (
+    return beside.ways.length === 0 ? (
+        <Cures cures={beside.cures} />
+    ) : (
         <section aria-label="What else would stand" className="mt-4">
+            <Cures cures={beside.cures} />
             <h3>What else would stand, in equal bays</h3>
             {hold.length === 0 && <p>Nothing with up to eight posts a row and holes of this size or wider.</p>}
             <WaysTable ways={hold} />
             <FewestPosts />
         </section>
+    );
+}
+
+/** Where the table does not hold: what would mend that besides other posts and holes. */
+function Cures({ cures }: { cures: TableBeside['cures'] }) {
+    const { edit, may } = useDesk();
+    return cures.length === 0 ? null : (
+        <ul aria-label="What would make it hold" className="my-4 max-w-xl space-y-2">
+            {cures.map((cure) => (
+                <li key={cure.says}>
+                    {cure.says} {may('update') && <EditAct onClick={() => void edit(cure.edits)}>enter it</EditAct>}
+                </li>
+            ))}
+        </ul>
     );
 }
 

@@ -276,6 +276,8 @@ export type TablePost = TablePart & {
 
 /** What is told of a table on asking. */
 export type TableBeside = {
+    /** What would make a table hold that does not, and what is entered for it. */
+    cures: { says: string; edits: Edit[] }[];
     /** Other numbers of posts, and other holes. */
     ways: {
         posts: number;
