@@ -30,6 +30,7 @@ use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Load\SiteQuestions;
 use Garnetine\Core\Quantity\Angle;
+use Garnetine\Core\Quantity\Printer;
 
 /** What is asked of a table, and what is said of its plan. */
 final class TableFindings
@@ -355,7 +356,7 @@ final class TableFindings
                 "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what",
             ]
                 + ($check->case === null ? self::atTilt($check) : $check->case->values() + [
-                    'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => (int) floor(100 * $check->reserve() + 1e-6),
+                    'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => Printer::number(floor(100 * $check->reserve() + 1e-6), 0),
                 ]);
             $built_m = $plan->design->table->builtDepth_m($check->place);
             $findings[] = match (true) {
