@@ -9,7 +9,7 @@ import { WeatherLookup } from '@/ground/WeatherLookup';
 import { HandoverSheet } from '@/stages/HandoverSheet';
 import { PlaceLookup } from '@/stages/PlaceLookup';
 import { AddButton, Each, Part, RemoveButton, Say } from '@/stages/parts';
-import { AsNzsSentences, EnSentences, GroundSnow, TopographySentences } from '@/stages/SiteSheet';
+import { GroundSnow, SiteWind } from '@/stages/SiteSheet';
 
 function useKind(): KindSheets | undefined {
     const { data } = useDesk();
@@ -45,7 +45,6 @@ export function TableSheets({ stage }: { stage: string }) {
 function TableSite() {
     const { data } = useDesk();
     const standard = data.fields['/site/standard']?.value ?? '';
-    const asce = standard.startsWith('asce7');
     return (
         <>
             <h2 className="text-[1.2rem]">Site</h2>
@@ -54,21 +53,7 @@ function TableSite() {
                 <Slot path="/address" open="no address yet" />, measured in <Slot path="/units" />, to{' '}
                 <Slot path="/site/standard" />.
             </Say>
-            {asce && (
-                <>
-                    <Say>
-                        The table is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
-                        <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is
-                        confirmed: <Slot path="/site/low_wind_speed_confirmed" />.
-                    </Say>
-                    <Say>
-                        The terrain is exposure <Slot path="/site/exposure" />.
-                    </Say>
-                </>
-            )}
-            {standard === 'en-1991' && <EnSentences />}
-            {standard.startsWith('as-nzs') && <AsNzsSentences />}
-            <TopographySentences standard={standard} />
+            <SiteWind standard={standard} what="table" />
             <h3 className="mt-5">Snow</h3>
             <GroundSnow standard={standard} />
             <Say>

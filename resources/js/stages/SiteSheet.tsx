@@ -23,21 +23,7 @@ export function SiteSheet() {
                 )}
                 .
             </Say>
-            {asce && (
-                <>
-                    <Say>
-                        The building is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
-                        <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is
-                        confirmed: <Slot path="/site/low_wind_speed_confirmed" />.
-                    </Say>
-                    <Say>
-                        The terrain is exposure <Slot path="/site/exposure" />.
-                    </Say>
-                </>
-            )}
-            {standard === 'en-1991' && <EnSentences />}
-            {standard.startsWith('as-nzs') && <AsNzsSentences />}
-            <TopographySentences standard={standard} />
+            <SiteWind standard={standard} what="building" />
             <Say>
                 The mean roof height is <Slot path="/site/mean_roof_height_m" />; the building is{' '}
                 <Slot path="/site/building_length_m" /> by <Slot path="/site/building_width_m" /> in plan. From the eave’s edge,
@@ -58,7 +44,30 @@ export function SiteSheet() {
     );
 }
 
-export function EnSentences() {
+/** The wind of a site, as its standard asks for it. */
+export function SiteWind({ standard, what }: { standard: string; what: 'building' | 'table' }) {
+    return (
+        <>
+            {standard.startsWith('asce7') && (
+                <>
+                    <Say>
+                        The {what} is of risk category <Slot path="/site/risk_category" />. For it the basic wind speed is{' '}
+                        <Slot path="/site/wind_speed_m_per_s" />, a <Slot path="/site/wind_speed_kind" /> speed; a low speed is
+                        confirmed: <Slot path="/site/low_wind_speed_confirmed" />.
+                    </Say>
+                    <Say>
+                        The terrain is exposure <Slot path="/site/exposure" />.
+                    </Say>
+                </>
+            )}
+            {standard === 'en-1991' && <EnSentences />}
+            {standard.startsWith('as-nzs') && <AsNzsSentences />}
+            <TopographySentences standard={standard} />
+        </>
+    );
+}
+
+function EnSentences() {
     const { data } = useDesk();
     return (
         <Part path="/site/en" open="Say what EN 1991 needs" close="take out">
@@ -77,7 +86,7 @@ export function EnSentences() {
     );
 }
 
-export function AsNzsSentences() {
+function AsNzsSentences() {
     return (
         <>
             <Say>
@@ -100,7 +109,7 @@ export function AsNzsSentences() {
     );
 }
 
-export function TopographySentences({ standard }: { standard: string }) {
+function TopographySentences({ standard }: { standard: string }) {
     const { data } = useDesk();
     const topography = data.fields['/site/topography']?.value;
     return (
