@@ -17,7 +17,7 @@ use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Plan\TablesBeside;
 use Illuminate\Support\Facades\Cache;
 
-/** Tables of a job, told of each other: that in view planned anew, the others as far as lists and the field tell them, planned once for each design of theirs. */
+/** Tables of a job, told of each other: that in view planned anew, the others as lists and the field tell them, once for each design of theirs. */
 final class TablesKnown
 {
     private const KEPT_S = 86_400;

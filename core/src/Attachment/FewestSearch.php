@@ -653,7 +653,9 @@ final class FewestSearch
     /**
      * Goes on with those feet within reach that leave the widest choice first.
      *
-     * @param non-empty-list<array{int, list<float>, float, list<array{float, float}>}> $reached Feet, with the moment over the last one less so much times that over them, and what is within reach of it
+     * Of what is reached: feet, the moment over the last one less so much times that over them, and what is within reach of it.
+     *
+     * @param non-empty-list<array{int, list<float>, float, list<array{float, float}>}> $reached
      */
     private function goOn(int $place, int $left, array $reached): void
     {

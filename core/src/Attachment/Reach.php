@@ -35,10 +35,18 @@ final class Reach
     /** @var non-empty-list<non-empty-list<float>> By case, the up one only where anything lifts: of each unit so much */
     private readonly array $factors;
 
-    /** @var array<int, array<int, list<array{float, float, float, float, list<float>, float, array{float, float}}>>> By bay and case: terms left and right, reactions left and right, sections, capacity, see eased() */
+    /**
+     * By bay and case: terms left and right, reactions left and right, sections, capacity, see eased().
+     *
+     * @var array<int, array<int, list<array{float, float, float, float, list<float>, float, array{float, float}}>>>
+     */
     private array $bays = [];
 
-    /** @var array<int, array<int, array<int, list<list<float>>|null>>> By the feet of a bay and those after: polygons by case, of the moments over them in turn */
+    /**
+     * By the feet of a bay and those after: polygons by case, of the moments over them in turn.
+     *
+     * @var array<int, array<int, array<int, list<list<float>>|null>>>
+     */
     private array $polygons = [];
 
     /** @var array<int, array<int, array{float, float}>> By the feet before and after, see eased() */

@@ -57,7 +57,8 @@ final readonly class FaceChecks
         if ($clampUp !== null) {
             // A clamp between two modules holds a quarter of each.
             $clamp_N = max(0.0, $this->net_Pa($this->module_m2() / 2, $this->module_Pa())[0]) * $this->module_m2() / 2;
-            $checks[] = TableCheck::of('clamp', '', $clamp_N, $clampUp->toSi(), 'N', null, $clampAt, ['at_m' => $this->face->railAt_m], $this->loads->elements->source(), [
+            $at = ['at_m' => $this->face->railAt_m];
+            $checks[] = TableCheck::of('clamp', '', $clamp_N, $clampUp->toSi(), 'N', null, $clampAt, $at, $this->loads->elements->source(), [
                 '/module/length_m', '/module/width_m', '/module/mass_kg', $clampAt,
             ]);
         }

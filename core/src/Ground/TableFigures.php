@@ -25,7 +25,8 @@ final class TableFigures
             $figure = $figures->at($path);
             if ($figure !== null) {
                 $from = array_values(array_diff($figure->from, ['/site/mean_roof_height_m']));
-                $figures->add($path, new Figure($figure->code, $figure->values, $figure->source, $figure->confidence, [...$heightFrom, '/table/tilt_rad', ...$from]));
+                $of = [...$heightFrom, '/table/tilt_rad', ...$from];
+                $figures->add($path, new Figure($figure->code, $figure->values, $figure->source, $figure->confidence, $of));
             }
         }
     }

@@ -77,7 +77,9 @@ final class TableFindings
         ), Code::TiltOverLatitude, '/table/tilt_rad', $values + [
             'latitude_rad' => abs($table->sunshine?->latitude->toRadians() ?? 0.0),
         ]);
-        $ask($table->soil->expansive !== YesNo::No && $table->soil->report === null, Code::SoilExpansive, '/table/soil/expansive', ['answer' => $table->soil->expansive->value]);
+        $ask($table->soil->expansive !== YesNo::No && $table->soil->report === null, Code::SoilExpansive, '/table/soil/expansive', [
+            'answer' => $table->soil->expansive->value,
+        ]);
         // What lies on the ground is not dug for, and frost has nothing there to grip.
         $isDug = !$table->racking instanceof LaidOnGround;
         $ask($isDug && $table->services?->areMarked() !== true, Code::ServicesUnmarked, '/table/services');
@@ -223,7 +225,9 @@ final class TableFindings
             $polygon = $area->polygon();
             $ofIt = implode(', ', array_keys(array_filter($own, static fn (int $one): bool => $one === $index)));
             if ($ofIt !== '') {
-                $findings[] = Finding::of(Code::SoilByPost, "/site/soils/$index", ['posts' => $ofIt, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}"]);
+                $findings[] = Finding::of(Code::SoilByPost, "/site/soils/$index", [
+                    'posts' => $ofIt, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}",
+                ]);
             }
             if ($polygon === null) {
                 $findings[] = Finding::of(Code::SoilAreaUnclear, "/site/soils/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)]);
@@ -356,7 +360,8 @@ final class TableFindings
                 "capacity_{$check->unit}" => $check->capacity_si, 'part' => "table_part.$what",
             ]
                 + ($check->case === null ? self::atTilt($check) : $check->case->values() + [
-                    'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told', 'percent' => Printer::number(floor(100 * $check->reserve() + 1e-6), 0),
+                    'cure' => $what === 'bend' ? 'table_case.together' : 'table_case.told',
+                    'percent' => Printer::number(floor(100 * $check->reserve() + 1e-6), 0),
                 ]);
             $built_m = $plan->design->table->builtDepth_m($check->place);
             $findings[] = match (true) {

@@ -216,7 +216,8 @@ final readonly class SiteWind
             $source = self::document($site->standard).", $clause; recalled";
             $figures->add("loads/$path", new Figure($code, $values, $source, self::confidence($site->standard), $from));
         };
-        $hill = ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side', '/site/mean_roof_height_m'];
+        $hill = ['/site/hill/shape', '/site/hill/height_m', '/site/hill/half_length_m', '/site/hill/from_crest_m', '/site/hill/side'];
+        $hill[] = '/site/mean_roof_height_m';
         $isHill = $site->topography === Topography::Hill && $site->hill !== null;
         $shielding = '/site/as_nzs/shielding';
         $add('vr', 'vr', ['value_m_per_s' => $this->regional->toSi(), 'ari' => $this->ari], '§3.2', [

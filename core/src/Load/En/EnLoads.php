@@ -142,7 +142,13 @@ final readonly class EnLoads
             [$push, $ids] = $pressures->of(Winds::edge($side), $zone, 'down');
             [$down, $downFrom] = $push > $down ? [$push, $ids] : [$down, $downFrom];
         }
-        $this->figures->add('loads/down', new Figure('down_en', ['value_Pa' => $qp_Pa * $down, 'cpe' => $down, 'qp_Pa' => $qp_Pa], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...Coefficients::refs($downFrom)]));
+        $this->figures->add('loads/down', new Figure(
+            'down_en',
+            ['value_Pa' => $qp_Pa * $down, 'cpe' => $down, 'qp_Pa' => $qp_Pa],
+            'EN 1991-1-4, §7.2; recalled',
+            'high',
+            ['loads/qp', ...Coefficients::refs($downFrom)],
+        ));
 
         return [$envelope->zones, $envelope->winds, $qp_Pa * $down];
     }
