@@ -1088,4 +1088,15 @@ return [
         ['return $way[\'holds\'] ? $way : null;', 'return $way;', 'A doubled soil cures what it does not', 'TableFindings'],
         ['toMetres() - $step_m; $height_m', 'toMetres() - 3 * $step_m; $height_m', 'A table is put lower than it need be', 'TableFindings'],
     ],
+    'core/src/Ground/Piles/Broms.php' => [
+        ['- 1.5 * $wide_m);', '- $wide_m);', 'Clay counts from one width down', 'BromsTest'],
+        ['$height_m + 1.5 * $wide_m)', '$height_m)', 'A pile in clay is pushed lower than it is', 'BromsTest'],
+        ['/ ($height_m + $depth_m)', '/ $depth_m', 'A pile in sand is pushed at the ground', 'BromsTest'],
+        ['min($bears_N) / self', 'max($bears_N) / self', 'The more of clay and sand is allowed', 'BromsTest'],
+    ],
+    'core/src/Ground/Piles/DrivenPiles.php' => [
+        ['> $most) {', '> 0.0) {', 'The last pile is told for the one of which most is asked', 'BromsTest'],
+        ['Printed::over($most, 1.0) ? Code::BromsLess', 'Printed::over($most, 3.0) ? Code::BromsLess', 'A third is not held against the push', 'BromsTest'],
+        ['Tested::bears_N($this->tests, false) === null ? $this->byBroms', 'true ? $this->byBroms', 'A formula is told beside tests', 'BromsTest'],
+    ],
 ];

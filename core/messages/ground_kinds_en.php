@@ -29,6 +29,8 @@ return [
     'finding.tests_scatter' => 'The tests pulled {way} scatter by {percent} % of their mean: the ground changes from place to place. Pull more of them, in each kind of ground.',
     // findings: assumptions
     'finding.timber_wet' => 'Timber on the ground is taken as wet in service, whatever it is when it comes.',
+    'finding.broms_beside' => 'Pushed sideways {height} over the ground, pile {place} bears {allows} in the ground of the report, a third of what it holds by Broms (1964), and {capacity} by the code: {demand} push it.',
+    'finding.broms_less' => 'Pushed sideways {height} over the ground, pile {place} bears {allows} in the ground of the report, a third of what it holds by Broms (1964): less than the {demand} that push it, though the code lets it bear {capacity}. Test it sideways, or let somebody who knows this ground decide.',
     'finding.pressed_as_pulled' => 'What a test bore upward is taken as what it bears downward too: pressed, it bears no less.',
     'finding.torsion_of_soil' => 'Wind beside the middle also turns the post in the ground; the bracket is judged for that, the ground is not.',
     'finding.every_tilt' => 'Every tilt from flat to {steepest} has to bear the full wind: nobody stands for it that the head lies flat before the wind comes.',

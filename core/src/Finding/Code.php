@@ -306,6 +306,8 @@ enum Code: string
     case EveryTilt = 'every_tilt';
     case HalvedBetweenSpikes = 'halved_between_spikes';
     case PressedAsPulled = 'pressed_as_pulled';
+    case BromsBeside = 'broms_beside';
+    case BromsLess = 'broms_less';
     case StowProven = 'stow_proven';
     case TimberWet = 'timber_wet';
     case TorsionOfSoil = 'torsion_of_soil';
@@ -355,7 +357,7 @@ enum Code: string
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::StringShort, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
-        self::TiltAsBuilt, self::BallastOnFrost, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
+        self::TiltAsBuilt, self::BallastOnFrost, self::BromsLess, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical, self::TiltOverLatitude,
     ];
 
     private const ASSUMPTIONS = [
@@ -369,7 +371,7 @@ enum Code: string
         self::TableFreeRoof, self::SideByCohesion, self::SoilByPost, self::SoilByReport,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
-        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,
+        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::BromsBeside, self::PressedAsPulled, self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,
         self::TorsionOfSoil,
     ];
 

@@ -168,6 +168,13 @@ function Field() {
                     <Slot path="/table/soil/report/friction" open="no share" /> of its weight, or by{' '}
                     <Slot path="/table/soil/report/cohesion_Pa" open="nothing" /> under it. All are allowable values.
                 </Say>
+                {data.fields['/table/racking/pile/width_m'] !== undefined && (
+                    <Say>
+                        What a pile bears sideways is told by a second formula too, where the report says how strong the ground is
+                        at most: without draining, <Slot path="/table/soil/report/shear_strength_Pa" open="not said" /> in shear;
+                        in sand, an angle of friction of <Slot path="/table/soil/report/friction_angle_rad" open="not said" />.
+                    </Say>
+                )}
             </Part>
             <Say>
                 It freezes to <Slot path="/table/soil/frost_depth_m" />; frost lifts such ground:{' '}

@@ -609,6 +609,8 @@ export type FieldPath =
     | '/table/soil/report/side_Pa'
     | '/table/soil/report/friction'
     | '/table/soil/report/cohesion_Pa'
+    | '/table/soil/report/shear_strength_Pa'
+    | '/table/soil/report/friction_angle_rad'
     | '/table/footing/hole_m'
     | '/table/footing/bag'
     | '/table/footing/doubling/by'

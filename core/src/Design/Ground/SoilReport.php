@@ -6,6 +6,7 @@ namespace Garnetine\Core\Design\Ground;
 
 use Garnetine\Core\Document\Range;
 use Garnetine\Core\Document\Text;
+use Garnetine\Core\Quantity\Angle;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 
@@ -33,6 +34,12 @@ final readonly class SoilReport
         public ?float $friction,
         #[Range(500, 500_000)]
         public ?Pressure $cohesion,
+        /** Undrained, of clay: no allowable value, but what it bears at most. */
+        #[Range(1_000, 500_000)]
+        public ?Pressure $shearStrength = null,
+        /** Within sand. */
+        #[Range(0.35, 0.88)]
+        public ?Angle $frictionAngle = null,
     ) {
     }
 

@@ -10,7 +10,6 @@ use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\AlongRow;
-use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\FaceChecks;
 use Garnetine\Core\Ground\Holding;
 use Garnetine\Core\Ground\Materials;
@@ -134,12 +133,13 @@ final readonly class PileRowKind implements TableKind
             $depth_m === null ? [] : $places,
         );
         $faces = new FaceChecks($this->design, $this->shape, $loads);
+        $held = $checks->at($tried_m, $cases, $row->soft_m());
 
         return new TableStand(
             $places,
             $posts,
             [
-                ...$checks->at($tried_m, $cases, $row->soft_m()),
+                ...$held,
                 ...$this->heads($places, $cases),
                 ...$this->strut($row),
                 ...$this->purlins($faces, $loads),
@@ -152,8 +152,7 @@ final readonly class PileRowKind implements TableKind
             [],
             '',
             [
-                ...ConcretePosts::assumed($this->design, '/table/racking/head_height_m', '/table/racking/pile/second_moment_m4'),
-                Finding::of(Code::PressedAsPulled, '/table/racking/tests/each'),
+                ...$this->driven->told($held, '/table/racking/head_height_m'),
                 ...PostChecks::springy($places, $row->dead_N(), $row->soft_m()),
             ],
             ['posts_x_m' => $this->shape->posts_m, 'purlins_m' => array_merge(...$this->shape->purlins_m)],

@@ -9,8 +9,10 @@ use Garnetine\Core\Design\Ground\PullTests;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\PostInGround;
 use Garnetine\Core\Ground\Steps;
+use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\Tested;
 use Garnetine\Core\Ground\TestedPile;
@@ -87,6 +89,50 @@ final readonly class DrivenPiles
             Tested::bears_N($this->tests, false),
             $this->tests->sidewaysAt?->toMetres() ?? 0.0,
         );
+    }
+
+    /**
+     * What is told of all of them alike, and what another formula says of those that are held sideways by the code's.
+     *
+     * @param list<TableCheck> $checks
+     * @param string $heightAt Where it was entered how high the heads are
+     *
+     * @return list<Finding>
+     */
+    public function told(array $checks, string $heightAt): array
+    {
+        return [
+            ...ConcretePosts::assumed($this->design, $heightAt, '/table/racking/pile/second_moment_m4'),
+            Finding::of(Code::PressedAsPulled, '/table/racking/tests/each'),
+            ...Tested::bears_N($this->tests, false) === null ? $this->byBroms($checks) : [],
+        ];
+    }
+
+    /**
+     * @param list<TableCheck> $checks
+     *
+     * @return list<Finding> Of the pile of which most is asked; none where the report has no strength of the ground
+     */
+    private function byBroms(array $checks): array
+    {
+        $report = $this->design->table->soil->report;
+        if ($report === null) {
+            return [];
+        }
+        [$most, $worst] = [0.0, null];
+        foreach ($checks as $check) {
+            [$depth_m, $height_m] = [$check->values['depth_m'] ?? null, $check->values['height_m'] ?? null];
+            if ($check->what !== 'sideways' || !is_float($depth_m) || !is_float($height_m)) {
+                continue;
+            }
+            $allows_N = Broms::allows_N($report, $this->coefficients, $this->pile->width->toMetres(), $depth_m, abs($height_m));
+            if ($allows_N !== null && $check->demand_si / max($allows_N, 1e-6) > $most) {
+                $most = $check->demand_si / max($allows_N, 1e-6);
+                $worst = ['place' => $check->place, 'demand_N' => $check->demand_si, 'capacity_N' => $check->capacity_si, 'allows_N' => $allows_N, 'height_m' => abs($height_m)];
+            }
+        }
+
+        return $worst === null ? [] : [Finding::of(Printed::over($most, 1.0) ? Code::BromsLess : Code::BromsBeside, '/table/soil/report', $worst)];
     }
 
     /**

@@ -7,9 +7,6 @@ namespace Garnetine\Core\Ground\Piles;
 use Garnetine\Core\Design\Ground\PileTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
-use Garnetine\Core\Finding\Code;
-use Garnetine\Core\Finding\Finding;
-use Garnetine\Core\Ground\ConcretePosts;
 use Garnetine\Core\Ground\Materials;
 use Garnetine\Core\Ground\OtherPosts;
 use Garnetine\Core\Ground\SectionMember;
@@ -83,8 +80,7 @@ final readonly class PileTableKind implements TableKind
             [],
             '',
             [
-                ...ConcretePosts::assumed($this->design, '/table/racking/front_height_m', '/table/racking/pile/second_moment_m4'),
-                Finding::of(Code::PressedAsPulled, '/table/racking/tests/each'),
+                ...$this->driven->told($held->checks, '/table/racking/front_height_m'),
                 ...$held->findings,
             ],
             $this->rows->sizes(),
