@@ -172,7 +172,8 @@ function Field() {
                     <Say>
                         What a pile bears sideways is told by a second formula too, where the report says how strong the ground is
                         at most: without draining, <Slot path="/table/soil/report/shear_strength_Pa" open="not said" /> in shear;
-                        in sand, an angle of friction of <Slot path="/table/soil/report/friction_angle_rad" open="not said" />.
+                        in sand over the groundwater, an angle of friction of{' '}
+                        <Slot path="/table/soil/report/friction_angle_rad" open="not said" />.
                     </Say>
                 )}
             </Part>
