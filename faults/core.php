@@ -146,31 +146,31 @@ return [
     'core/src/Crew/Tools.php' => [
         ["'shank_bit' => \$hasShank ?", "'shank_bit' => !\$hasShank ?", 'The bit for the shank stays in the van'],
     ],
-    'core/src/Design/Confirmation.php' => [
+    'core/src/Design/Signing/Confirmation.php' => [
         ['{$this->name}, in the presence of {$this->account}', '{$this->account}, in the presence of {$this->name}', 'Who signed and who was present change places'],
     ],
     'core/src/Design/DesignFile.php' => [
         ["return CanonicalJson::hash(array_diff_key(Writer::toArray(\$project), ['as_typed' => null]));", 'return CanonicalJson::hash(Writer::toArray($project));', 'Equal roofs have other hashes when typed otherwise'],
     ],
-    'core/src/Design/Drawn.php' => [
+    'core/src/Design/Edit/Drawn.php' => [
         ['!is_string($line) || !is_int($member)', '!is_string($line) && !is_int($member)', 'A pin takes any line'],
     ],
-    'core/src/Design/Edits.php' => [
+    'core/src/Design/Edit/Edits.php' => [
         ['"$list/".($entry - 1).$rest', '"$list/$entry$rest"', 'What is left of a list is no example any more, or another entry is'],
         ["\$text === '' && \$field->optional)", "\$text === '' || \$field->optional)", 'An empty text clears what must be there'],
         ['$field->range->min && $number', '$field->range->max && $number', 'Bare inches are taken where feet fit'],
         ["'yes', 'true' => true, 'no', 'false' => false", "'yes', 'true' => false, 'no', 'false' => true", 'Yes is no'],
     ],
-    'core/src/Design/ExampleRail.php' => [
+    'core/src/Design/Kit/ExampleRail.php' => [
         ['350, 1_700, 700],', '350, 1_700, 701],', 'An example rail is stronger than its sheet'],
     ],
-    'core/src/Design/OwnCopy.php' => [
+    'core/src/Design/Signing/OwnCopy.php' => [
         ['#[Range(-1e6, 1e6)]', '#[Range(0, 1e6)]', 'Values below nothing cannot be read in an own copy'],
     ],
-    'core/src/Design/Surface.php' => [
+    'core/src/Design/Surface/Surface.php' => [
         ["#[Range(0, 1.4)]\n        public Angle \$pitch", "#[Range(0, 14)]\n        public Angle \$pitch", 'A pitch past the vertical is taken'],
     ],
-    'core/src/Design/Typed.php' => [
+    'core/src/Design/Edit/Typed.php' => [
         ['$dimension === null ||', '$dimension !== null ||', 'What was typed is dropped everywhere'],
     ],
     'core/src/Document/Json.php' => [
@@ -236,7 +236,7 @@ return [
         ["? 'share_with_sprinklers' : 'share'", "? 'share' : 'share_with_sprinklers'", 'Sprinklers make the ridge wider', 'FireAccessTest'],
         ['abs($ends[0][1] - $ends[1][1]) > self::TOLERANCE_M', 'true', 'Nothing is kept free at a ridge', 'FireAccessTest|FindingsTest'],
     ],
-    'core/src/Design/FirePlane.php' => [
+    'core/src/Design/Surface/FirePlane.php' => [
         ['$kind === EdgeKind::Hip && $isWhole ?', '$isWhole ?', 'A rake kept free is half of a path astride', 'FireAccess'],
         ['|| $low_m > $ends_m[0] + self::TOLERANCE_M ', '', 'A path may begin above the eave', 'FireAccessTest'],
         ['[EdgeKind::Ridge])', '[EdgeKind::Ridge, EdgeKind::Hip])', 'A path up to a hip is one to the ridge', 'FireAccessTest'],
@@ -257,7 +257,7 @@ return [
         ['$most_Pa * cos($theta));', '$most_Pa * sin($theta));', 'Weight presses modules by the wrong part'],
         ['$from_m >= $rating->from->toMetres() - 1e-6', '$from_m >= $rating->from->toMetres() - 1e-1', 'A rating counts for clamps out of its zone'],
     ],
-    'core/src/Design/Outline.php' => [
+    'core/src/Design/Surface/Outline.php' => [
         ['$this->leftHip_m) / hypot($this->length_m', '$this->leftHip_m) * hypot($this->length_m', 'The distance from a hip is not square to it'],
         ['$this->length_m * ($onTheLevel', '$this->length_m / ($onTheLevel', 'A hip is as long on the level as along the slope'],
     ],
@@ -532,7 +532,7 @@ return [
     'core/src/Rail/SnowOnRun.php' => [
         ['[$one, $next] = $this->stretch->clampsOf($index);', '[$one, $next] = [$index, $index + 1];', 'Snow on a rail up the slope comes to bolts of other modules', 'RailsUpTest'],
     ],
-    'core/src/Design/Parting.php' => [
+    'core/src/Design/Block/Parting.php' => [
         ['$past->plus(Expansion::apart($one, $other, $design->units))', '$past', 'Rails of parted blocks meet', 'CuresTest'],
         ['$design, (int) ceil($modules / $parts))', '$design, (int) floor($modules / $parts))', 'A part is longer than the maker allows', 'CuresTest'],
         ['new Cell($cell->row, $cell->column - $from)', '$cell', 'Holes move with the parting', 'CuresTest'],
@@ -542,7 +542,7 @@ return [
         ['$length_m * $this->factor <= $this->overhang_m', '$length_m <= $this->overhang_m', 'An overhang has no room for feet off their marks', 'SpanTableTest'],
         ['$run->line->isLower ||', '', 'Rails that others lie on are held to a table of even loads', 'SpanTableTest'],
     ],
-    'core/src/Design/SpanTable.php' => [
+    'core/src/Design/Kit/SpanTable.php' => [
         ['$this->basis !== $capacities => ', 'false => ', 'A table of strengths stands for one of allowable stresses', 'SpanTableTest'],
         ['>= $load_Pa - 1e-6', '>= $load_Pa * 0.9', 'A load between two rows takes the span of the lesser', 'SpanTableTest'],
     ],
@@ -571,7 +571,7 @@ return [
     'core/src/Under/EarthPaths.php' => [
         ['$bonding->splicesBond === YesNo::Yes', '$bonding->splicesBond !== YesNo::No', 'Splices of which nobody knows join rails to earth', 'FindingsTest'],
     ],
-    'core/src/Design/Kit.php' => [
+    'core/src/Design/Kit/Kit.php' => [
         ['$this->under->mass->toSi() / $this->under->modulesEach', '$this->under->mass->toSi()', 'A box for two weighs on each whole', 'BeneathTest'],
     ],
     'core/src/Seal/HoleLedger.php' => [
@@ -853,7 +853,7 @@ return [
     'core/src/Ground/Bedding.php' => [
         ['* cos($face->tilt_rad) + $past_m', ' + $past_m', 'Gravel lies under the slope and not under its shadow'],
     ],
-    'core/src/Design/Ground/SoilKind.php' => [
+    'core/src/Design/Ground/Field/SoilKind.php' => [
         ['$rank[$this->value] > $rank[$planned->value]', '$rank[$this->value] < $rank[$planned->value]', 'The stronger soil may be planned for', 'Ground'],
         ['self::Sand->value => 1,', "'clay' => 0, self::Sand->value => 1,", 'What clay holds along a side holds in sand', 'Ground'],
     ],
@@ -979,7 +979,7 @@ return [
     'core/src/Geometry/LengthTable.php' => [
         ["'ft' => 0.3048", "'ft' => 0.3", 'A foot is three tenths of a metre', 'Geometry'],
     ],
-    'core/src/Design/Expansion.php' => [
+    'core/src/Design/Kit/Expansion.php' => [
         ['HOTTER_F = 120.0', 'HOTTER_F = 60.0', 'Rails leave half the room for heat', 'Rail'],
     ],
     'core/src/Attachment/AxialCheck.php' => [
@@ -1047,7 +1047,7 @@ return [
     'core/src/Sun/EveryWay.php' => [
         ['$noon_deg = $isNorth ? 180 : 360', '$noon_deg = 180', 'The sun is in the south everywhere', 'Sun'],
     ],
-    'core/src/Design/Ground/Aim.php' => [
+    'core/src/Design/Ground/Sun/Aim.php' => [
         ['=== $isNorth =>', '=== true =>', 'Summer is in July everywhere', 'Sun'],
     ],
     'core/src/Ground/TwoRows/AsBuilt.php' => [
@@ -1076,7 +1076,7 @@ return [
     'core/src/Attachment/RunCheck.php' => [
         ['$this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink)', '$this->pressed($this->capacities, $share, $byLink)', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
     ],
-    'core/src/Design/FireRoof.php' => [
+    'core/src/Design/Surface/FireRoof.php' => [
         ['array_sum($halves_m) >= $width_m - 1e-6', 'array_sum($halves_m) >= $width_m / 2', 'Half a path is one astride', 'FireAccess'],
     ],
     'core/src/Seal/Clashes.php' => [

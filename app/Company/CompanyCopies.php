@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Company;
 
 use App\Models\User;
-use Garnetine\Core\Design\JobEdits;
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\Writer;
 use Illuminate\Support\Facades\DB;
 

@@ -6,7 +6,7 @@ namespace App\Company;
 
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Signing\Confirmation;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Plan\Plan;

@@ -6,8 +6,8 @@ namespace App\Desk;
 
 use App\Models\Design;
 use App\Planning\Planning;
-use Garnetine\Core\Design\Outline;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Geometry\Polygon;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\Confirmation;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\Signing\Confirmation;
 use Garnetine\Core\Document\Writer;
 
 /** Adds signatures to a design. A new signature on a subject replaces the old one in the new design; older designs keep theirs. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\Ground\LaidOnGround;
+use Garnetine\Core\Design\Ground\Racking\LaidOnGround;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 

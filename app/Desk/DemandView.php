@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\AsNzsTerrain;
-use Garnetine\Core\Design\EnSnowSet;
-use Garnetine\Core\Design\EnTerrain;
-use Garnetine\Core\Design\Exposure;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\AsNzsTerrain;
+use Garnetine\Core\Design\Site\EnSnowSet;
+use Garnetine\Core\Design\Site\EnTerrain;
+use Garnetine\Core\Design\Site\Exposure;
+use Garnetine\Core\Design\Site\Standard;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Load\ZoneDemand;
 use Garnetine\Core\Message\Texts;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\Cell;
+use Garnetine\Core\Design\Block\Cell;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Message\Texts;
 

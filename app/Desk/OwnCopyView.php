@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;

@@ -7,7 +7,7 @@ namespace App\Desk;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Plan\Plan;
 
 /**

@@ -6,7 +6,7 @@ namespace App\Desk;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Crew\Tapes;
-use Garnetine\Core\Design\ShortRails;
+use Garnetine\Core\Design\Block\ShortRails;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Desk;
 
-use Garnetine\Core\Design\Corner;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\SnowFeature;
+use Garnetine\Core\Design\Surface\Corner;
+use Garnetine\Core\Design\Surface\Outline;
+use Garnetine\Core\Design\Surface\SnowFeature;
 use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Framing\Purlin;
 use Garnetine\Core\Layout\Course;

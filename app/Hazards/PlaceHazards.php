@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Hazards;
 
-use Garnetine\Core\Design\RiskCategory;
+use Garnetine\Core\Design\Site\RiskCategory;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
 use Garnetine\Core\Quantity\Speed;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use Garnetine\Core\Covering\ScrewedMetal;
-use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Kit\ModuleRating;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Standard;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Plan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;

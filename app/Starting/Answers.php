@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Starting;
 
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Standard;
+use Garnetine\Core\Design\Surface\RoofKind;
 
 /** What a new job is asked before its worksheets; null where it stays as on the blank survey, to be entered. */
 final readonly class Answers

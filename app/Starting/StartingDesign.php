@@ -7,10 +7,10 @@ namespace App\Starting;
 use App\Company\CompanyCatalogue;
 use Garnetine\Core\Catalogue\CataloguePart;
 use Garnetine\Core\Design\DesignFile;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Examples;
-use Garnetine\Core\Design\JobEdits;
-use Garnetine\Core\Design\OwnCopy;
 use Garnetine\Core\Design\Project;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\Writer;
 
 /** Where a new job starts: a blank survey with the made-up kit, an uploaded design, or a job's archive. */

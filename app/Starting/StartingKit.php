@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Starting;
 
-use Garnetine\Core\Design\ExampleRail;
+use Garnetine\Core\Design\Kit\ExampleRail;
 
 /** Made-up kits that a job may start with: a rail and the foot that goes with it, to be exchanged for what is bought. */
 enum StartingKit: string

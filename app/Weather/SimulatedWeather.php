@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather;
 
-use Garnetine\Core\Design\Ground\Forecast;
+use Garnetine\Core\Design\Ground\Built\Forecast;
 use Garnetine\Core\Quantity\Speed;
 
 /** Invented weather, the same for a day whenever it is asked for, for trying the look-up; no real place has it. */

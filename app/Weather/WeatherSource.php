@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather;
 
-use Garnetine\Core\Design\Ground\Forecast;
+use Garnetine\Core\Design\Ground\Built\Forecast;
 
 /** Where the weather of coming days comes from. What ships with the application is a simulated stand-in. */
 interface WeatherSource

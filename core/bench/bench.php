@@ -8,7 +8,7 @@ use Garnetine\Core\Attachment\FewestSearch;
 use Garnetine\Core\Attachment\Placing;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Coefficients;

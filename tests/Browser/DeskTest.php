@@ -10,8 +10,8 @@ use App\Models\User;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Plan\Planner;
 
 /** Work directly on the sheet, with history and live re-plan. */

@@ -15,13 +15,13 @@ use App\Starting\Answers;
 use App\Starting\StartingDesign;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Examples;
-use Garnetine\Core\Design\Ground\Racking;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Ground\Racking\Racking;
 use Garnetine\Core\Design\Project;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Standard;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 

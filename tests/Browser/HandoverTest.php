@@ -9,7 +9,7 @@ use App\Actions\Plans\IssuePlan;
 use App\Desk\Confirming;
 use App\Models\IssuedPlan;
 use App\Models\Purpose;
-use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Signing\Confirmation;
 use Garnetine\Core\Plan\Planner;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -9,7 +9,7 @@ use App\Models\Job;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What somebody types is kept: whatever the network does, whatever is saved meanwhile, whatever was wrong. */

@@ -9,7 +9,7 @@ use App\Actions\Designs\SaveDesign;
 use App\Actions\Jobs\StartJob;
 use App\Actions\Plans\IssuePlan;
 use App\Desk\Stages;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Tests\Support\Told;
 use Garnetine\Core\Tests\Support\Uneven;
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Paper\SheetDrawing;
 use App\Paper\Tables;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Geometry\PointsFile;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;

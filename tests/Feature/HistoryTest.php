@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Actions\Designs\SaveDesign;
 use App\Models\Job;
 use App\Models\User;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

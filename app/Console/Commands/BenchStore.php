@@ -10,7 +10,7 @@ use App\Jobs\MakePaper;
 use App\Models\Job;
 use App\Models\Paper;
 use App\Models\User;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Illuminate\Console\Command;
 
 /** Fills the store for bin/bench: a paper made, and many designs saved. */

@@ -15,7 +15,7 @@ use App\Planning\Planning;
 use Garnetine\Core\Catalogue\CatalogueItem;
 use Garnetine\Core\Catalogue\CataloguePart;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Depth;

@@ -12,7 +12,7 @@ use App\Desk\History;
 use App\Desk\SideChanges;
 use App\Models\Design;
 use App\Models\Job;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

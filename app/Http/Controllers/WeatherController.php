@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Desk\Chosen;
 use App\Models\Job;
 use App\Weather\WeatherSource;
-use Garnetine\Core\Design\Ground\Forecast;
+use Garnetine\Core\Design\Ground\Built\Forecast;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Quantity\Dimension;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Signing\Confirmation;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Reader;
 use Illuminate\Foundation\Http\FormRequest;

@@ -8,7 +8,7 @@ use App\Desk\Chosen;
 use App\Models\Design;
 use App\Models\Job;
 use App\Planning\Newest;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Illuminate\Foundation\Http\FormRequest;

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Starting\Answers;
 use App\Starting\StartingKit;
-use Garnetine\Core\Design\Ground\Racking;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Ground\Racking\Racking;
+use Garnetine\Core\Design\Site\Standard;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Design;
 use App\Models\Job;
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A value as somebody read it in the company's own copy. */

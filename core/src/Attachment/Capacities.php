@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Design\CapacityFormat;
-use Garnetine\Core\Design\CrossRails;
+use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EdgeFoot;
-use Garnetine\Core\Design\SpanTable;
+use Garnetine\Core\Design\Kit\CapacityFormat;
+use Garnetine\Core\Design\Kit\EdgeFoot;
+use Garnetine\Core\Design\Kit\SpanTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Foot\Lever;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Kit\CapacityFormat;
+use Garnetine\Core\Design\Site\Standard;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Duration;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Design\CrossRails;
+use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Load\Combination;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
-use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Kit\CapacityFormat;
 
 /**
  * For each foot, what still holds it where its middle column of screws misses, before anybody drills: at the placing tolerance, with the

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Attachment;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Design\Kit\ModuleRating;
+use Garnetine\Core\Design\Kit\RatingBasis;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\Combinations;

@@ -14,7 +14,7 @@ use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\BlockPart;
-use Garnetine\Core\Design\Deck;
+use Garnetine\Core\Design\Surface\Deck;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;

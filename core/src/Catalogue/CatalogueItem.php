@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Catalogue;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;

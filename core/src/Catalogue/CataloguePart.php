@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Catalogue;
 
-use Garnetine\Core\Design\Bolt;
-use Garnetine\Core\Design\Clamp;
-use Garnetine\Core\Design\ModuleType;
-use Garnetine\Core\Design\Rail;
-use Garnetine\Core\Design\Sealant;
+use Garnetine\Core\Design\Kit\Bolt;
+use Garnetine\Core\Design\Kit\Clamp;
+use Garnetine\Core\Design\Kit\ModuleType;
+use Garnetine\Core\Design\Kit\Rail;
+use Garnetine\Core\Design\Kit\Sealant;
 use Garnetine\Core\Fastener\Fastener;
 use Garnetine\Core\Foot\Foot;
 

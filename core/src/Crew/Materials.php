@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Crew;
 
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\CrossRails;
+use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\CuttingList;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Garnetine\Core\Crew;
 
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Block\RunDatum;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\RunDatum;
-use Garnetine\Core\Design\SlopeDatum;
+use Garnetine\Core\Design\Surface\SlopeDatum;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Rail\RailLine;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Edit\Typed;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Json;

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Block\ShortRails;
+use Garnetine\Core\Design\Site\EnSnowSet;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Standard;
+use Garnetine\Core\Design\Surface\Deck;
 use Garnetine\Core\Document\Reader;
 use Garnetine\Core\Document\Writer;
 

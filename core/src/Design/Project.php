@@ -4,8 +4,22 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Block\Block;
+use Garnetine\Core\Design\Block\Parting;
 use Garnetine\Core\Design\Ground\Table;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Kit\Kit;
+use Garnetine\Core\Design\Kit\ModuleType;
+use Garnetine\Core\Design\Signing\Confirmation;
+use Garnetine\Core\Design\Signing\OwnCopy;
+use Garnetine\Core\Design\Site\Given;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Surface\Corner;
+use Garnetine\Core\Design\Surface\Fire;
+use Garnetine\Core\Design\Surface\FireRoof;
+use Garnetine\Core\Design\Surface\OwnMember;
+use Garnetine\Core\Design\Surface\Surface;
+use Garnetine\Core\Design\Surface\SurveyAnswer;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Block\LayOut;
+use Garnetine\Core\Design\Block\Pattern;
+use Garnetine\Core\Design\Block\RailsCut;
+use Garnetine\Core\Design\Block\RunDatum;
+use Garnetine\Core\Design\Kit\Remnant;
+use Garnetine\Core\Design\Site\RidgeReading;
+use Garnetine\Core\Design\Surface\SlopeDatum;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design;
 
+use Garnetine\Core\Design\Surface\OwnMember;
 use Garnetine\Core\Document\DocumentInvalid;
 
 /** What an added entry starts as; every value is then changed in its sentence. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Design;
 
 use Garnetine\Core\Covering\Covering;
+use Garnetine\Core\Design\Surface\SurfaceKind;
 use Garnetine\Core\Document\DocumentInvalid;
 
 /** Brings a design of an older version to the newest, one version at a time. A frozen design of each stays with the tests. */

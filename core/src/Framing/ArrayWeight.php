@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Framing;
 
+use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\BlockPart;
-use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
 
 /** What the array itself weighs on the roof. */

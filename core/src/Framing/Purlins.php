@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Covering\ScrewedMetal;
-use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Design\Surface\Surface;
 use Garnetine\Core\Quantity\Length;
 
 /**

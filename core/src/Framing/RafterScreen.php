@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Framing;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\MemberKind;
+use Garnetine\Core\Design\Surface\MemberKind;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;
 use Garnetine\Core\Load\Standards;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\BeamJoints;
+use Garnetine\Core\Design\Ground\Racking\BeamJoints;
 use Garnetine\Core\Rail\ContinuousBeam;
 
 /**

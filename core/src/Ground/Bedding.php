@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\GravelBed;
-use Garnetine\Core\Design\Ground\LaidOnGround;
+use Garnetine\Core\Design\Ground\Field\GravelBed;
+use Garnetine\Core\Design\Ground\Racking\LaidOnGround;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Quantity\UnitSystem;

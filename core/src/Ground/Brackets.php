@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Bracket;
+use Garnetine\Core\Design\Ground\Racking\Bracket;
 use Garnetine\Core\Finding\Finding;
 
 /** What holds a frame on the head of one post. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\SoilKind;
+use Garnetine\Core\Design\Ground\Field\SoilKind;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Work;
+use Garnetine\Core\Design\Ground\Built\Work;
 
 /**
  * The steps of a table on the days of a crew: each after the one before, its minutes shared by all hands. A hole is dug, its post set and

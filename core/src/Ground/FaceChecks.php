@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Ground;
 
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\RatingBasis;
+use Garnetine\Core\Design\Kit\ModuleRating;
+use Garnetine\Core\Design\Kit\RatingBasis;
 use Garnetine\Core\Load\Printed;
 use Garnetine\Core\Quantity\Force;
 

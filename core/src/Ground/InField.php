@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\BuriedLine;
+use Garnetine\Core\Design\Ground\Field\BuriedLine;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Geometry\Polygon;
 

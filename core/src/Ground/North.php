@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Position;
+use Garnetine\Core\Design\Ground\Sun\Position;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Earth\MagneticField;
 use Garnetine\Core\Quantity\Angle;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\PileRow;
-use Garnetine\Core\Design\Ground\PileTable;
-use Garnetine\Core\Design\Ground\PipeTable;
-use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
+use Garnetine\Core\Design\Ground\Racking\PileTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\Racking;
+use Garnetine\Core\Design\Ground\Racking\TimberTable;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TimberTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Bag;
-use Garnetine\Core\Design\Ground\Soil;
-use Garnetine\Core\Design\Ground\SoilKind;
+use Garnetine\Core\Design\Ground\Field\Bag;
+use Garnetine\Core\Design\Ground\Field\Soil;
+use Garnetine\Core\Design\Ground\Field\SoilKind;
 use Garnetine\Core\Design\Ground\Table;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Load\Coefficients;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Pipe;
+use Garnetine\Core\Design\Ground\Racking\Pipe;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Duration;
 use Garnetine\Core\Quantity\Dimension;

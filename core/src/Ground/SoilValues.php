@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Soil;
-use Garnetine\Core\Design\Ground\SoilReport;
+use Garnetine\Core\Design\Ground\Field\Soil;
+use Garnetine\Core\Design\Ground\Field\SoilReport;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\InHoles;
-use Garnetine\Core\Design\Ground\SoilArea;
+use Garnetine\Core\Design\Ground\Field\SoilArea;
+use Garnetine\Core\Design\Ground\Racking\InHoles;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Coefficients;

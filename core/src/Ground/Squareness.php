@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Measured;
+use Garnetine\Core\Design\Ground\Built\Measured;
 
 /**
  * Whether four stakes stand square, and which to move by how much. By the two diagonals alone the far line is so far off as their squares differ over four

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\ModuleRating;
-use Garnetine\Core\Design\ModuleSide;
-use Garnetine\Core\Design\Orientation;
-use Garnetine\Core\Design\RailRelation;
+use Garnetine\Core\Design\Kit\ModuleRating;
+use Garnetine\Core\Design\Kit\ModuleSide;
+use Garnetine\Core\Design\Kit\RailRelation;
 use Garnetine\Core\Quantity\Length;
 
 /** The modules of a table as one plane over the ground: all that wind and snow are told by, whatever carries it. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\BallastFrames;
-use Garnetine\Core\Design\Ground\PileRow;
-use Garnetine\Core\Design\Ground\PileTable;
-use Garnetine\Core\Design\Ground\PipeTable;
-use Garnetine\Core\Design\Ground\Pole;
-use Garnetine\Core\Design\Ground\SinglePost;
-use Garnetine\Core\Design\Ground\SpikeFrames;
+use Garnetine\Core\Design\Ground\Racking\BallastFrames;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
+use Garnetine\Core\Design\Ground\Racking\PileTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\Pole;
+use Garnetine\Core\Design\Ground\Racking\SinglePost;
+use Garnetine\Core\Design\Ground\Racking\SpikeFrames;
+use Garnetine\Core\Design\Ground\Racking\TimberTable;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TimberTable;
 use Garnetine\Core\Ground\Ballast\BallastFramesKind;
 use Garnetine\Core\Ground\PileRow\PileRowKind;
 use Garnetine\Core\Ground\Piles\PileTableKind;

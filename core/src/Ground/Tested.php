@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\PullTest;
-use Garnetine\Core\Design\Ground\PullTests;
+use Garnetine\Core\Design\Ground\Racking\PullTest;
+use Garnetine\Core\Design\Ground\Racking\PullTests;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Timber;
+use Garnetine\Core\Design\Ground\Racking\Timber;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Duration;

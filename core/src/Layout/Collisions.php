@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;

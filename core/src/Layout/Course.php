@@ -6,7 +6,7 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Covering\Tile;
-use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Design\Surface\Surface;
 use Garnetine\Core\Quantity\Length;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Layout;
 
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Orientation;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Load\Coefficients;
 

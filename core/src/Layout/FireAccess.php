@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\FirePlane;
-use Garnetine\Core\Design\FireRoof;
-use Garnetine\Core\Design\FireRule;
-use Garnetine\Core\Design\NoWorkKind;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\EdgeKind;
+use Garnetine\Core\Design\Surface\FirePlane;
+use Garnetine\Core\Design\Surface\FireRoof;
+use Garnetine\Core\Design\Surface\FireRule;
+use Garnetine\Core\Design\Surface\NoWorkKind;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

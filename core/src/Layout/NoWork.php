@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Layout;
 
-use Garnetine\Core\Design\NoWorkCircle;
-use Garnetine\Core\Design\NoWorkRectangle;
+use Garnetine\Core\Design\Surface\NoWorkCircle;
+use Garnetine\Core\Design\Surface\NoWorkRectangle;
 
 /** Distances to no-work areas on the surface. */
 final class NoWork

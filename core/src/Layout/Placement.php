@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Design\Site\RidgeReading;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Asce7\Edition;

@@ -6,10 +6,10 @@ namespace Garnetine\Core\Layout;
 
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Expansion;
-use Garnetine\Core\Design\NoWorkCircle;
-use Garnetine\Core\Design\NoWorkRectangle;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Kit\Expansion;
+use Garnetine\Core\Design\Surface\NoWorkCircle;
+use Garnetine\Core\Design\Surface\NoWorkRectangle;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Length;

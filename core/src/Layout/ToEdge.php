@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Layout;
 
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\RidgeReading;
-use Garnetine\Core\Design\Surface;
+use Garnetine\Core\Design\Site\RidgeReading;
+use Garnetine\Core\Design\Surface\EdgeKind;
+use Garnetine\Core\Design\Surface\Outline;
+use Garnetine\Core\Design\Surface\Surface;
 use Garnetine\Core\Geometry\Polygon;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 
 /** Hands out published values by table and key, and remembers which of them were used. */
 final class Coefficients

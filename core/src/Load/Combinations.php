@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Design\CapacityFormat;
+use Garnetine\Core\Design\Kit\CapacityFormat;
 
 /** The combinations of a standard: those for the strength of the racking, and those that a module's rating is compared with. */
 final readonly class Combinations

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\Given;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Site\Given;
+use Garnetine\Core\Design\Surface\EdgeKind;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;

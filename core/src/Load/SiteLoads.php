@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Standard;
 use Garnetine\Core\Finding\Finding;
 
 /** Wind and snow of the site on the surface, by whichever standard, at the level that its combinations expect. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Design\GroundSnowKind;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Design\Site\GroundSnowKind;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Topography;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 

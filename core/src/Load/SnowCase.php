@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Design\SnowFeature;
+use Garnetine\Core\Design\Surface\SnowFeature;
 
 /**
  * One snow load, on the horizontal projection: uniform; plus a surcharge that reaches down from the ridge along the slope, or

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Standard;
 use Garnetine\Core\Load\Asce7\Asce7Standard;
 use Garnetine\Core\Load\AsNzs\AsNzsStandard;
 use Garnetine\Core\Load\En\EnStandard;

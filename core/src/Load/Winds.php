@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Surface\Outline;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Garnetine\Core\Quantity\Length;
 
 /** The building as the wind from each side meets it, for standards whose zones depend on the direction. */

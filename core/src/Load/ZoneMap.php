@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load;
 
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Geometry\Polygon;
 
 /**

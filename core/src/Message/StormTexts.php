@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Message;
 
-use Garnetine\Core\Design\Ground\Pole;
+use Garnetine\Core\Design\Ground\Racking\Pole;
 use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Plan\TablePlan;
 

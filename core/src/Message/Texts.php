@@ -7,7 +7,7 @@ namespace Garnetine\Core\Message;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Printer;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Confirmation;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Ground\TableDesign;
+use Garnetine\Core\Design\Signing\Confirmation;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;
 use Garnetine\Core\Load\Coefficient;

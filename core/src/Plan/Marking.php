@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\Outline;
 
 /**
  * What is marked on a roof before anything else: the plane's corners with its edges and diagonals, which prove the drawing, the

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Layout\Fill;
 use Garnetine\Core\Load\Coefficients;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Arrangement;
+use Garnetine\Core\Design\Block\Arrangement;
+use Garnetine\Core\Design\Block\Pattern;
+use Garnetine\Core\Design\Block\TiltLegs;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\Pattern;
-use Garnetine\Core\Design\TiltLegs;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Rail\CuttingList;
 use Garnetine\Core\Rail\Run;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Garnetine\Core\Plan;
 
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Block\CrossRails;
+use Garnetine\Core\Design\Block\ShortRails;
 use Garnetine\Core\Design\BlockPart;
-use Garnetine\Core\Design\CrossRails;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\ShortRails;
-use Garnetine\Core\Design\SpanDirection;
+use Garnetine\Core\Design\Kit\SpanDirection;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Ground\Racking\Racking;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\DocumentInvalid;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\Doubling;
-use Garnetine\Core\Design\Ground\InHoles;
-use Garnetine\Core\Design\Ground\PileTable;
-use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Field\Doubling;
+use Garnetine\Core\Design\Ground\Racking\InHoles;
+use Garnetine\Core\Design\Ground\Racking\PileTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\TimberTable;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TimberTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\UnitSystem;

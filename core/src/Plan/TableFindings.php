@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\BuiltPost;
-use Garnetine\Core\Design\Ground\LaidOnGround;
-use Garnetine\Core\Design\Ground\Pole;
-use Garnetine\Core\Design\Ground\SpikeFrames;
+use Garnetine\Core\Design\Ground\Built\BuiltPost;
+use Garnetine\Core\Design\Ground\Racking\LaidOnGround;
+use Garnetine\Core\Design\Ground\Racking\Pole;
+use Garnetine\Core\Design\Ground\Racking\SpikeFrames;
+use Garnetine\Core\Design\Ground\Sun\TiltFrom;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\HorizonPoint;
-use Garnetine\Core\Design\Ground\Pole;
-use Garnetine\Core\Design\Ground\SeasonTilt;
-use Garnetine\Core\Design\Ground\Sunshine;
+use Garnetine\Core\Design\Ground\Racking\Pole;
+use Garnetine\Core\Design\Ground\Sun\HorizonPoint;
+use Garnetine\Core\Design\Ground\Sun\SeasonTilt;
+use Garnetine\Core\Design\Ground\Sun\Sunshine;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Finding\FindingKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Design\Ground\Pole;
-use Garnetine\Core\Design\Ground\SeasonTilt;
+use Garnetine\Core\Design\Ground\Racking\Pole;
+use Garnetine\Core\Design\Ground\Sun\SeasonTilt;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
-use Garnetine\Core\Design\Arrangement;
+use Garnetine\Core\Design\Block\Arrangement;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
-use Garnetine\Core\Design\Arrangement;
-use Garnetine\Core\Design\CrossRails;
+use Garnetine\Core\Design\Block\Arrangement;
+use Garnetine\Core\Design\Block\CrossRails;
+use Garnetine\Core\Design\Block\OnFeet;
+use Garnetine\Core\Design\Block\RailsAcross;
+use Garnetine\Core\Design\Block\RailsUp;
+use Garnetine\Core\Design\Block\SharedRails;
+use Garnetine\Core\Design\Block\ShortRails;
+use Garnetine\Core\Design\Block\TiltLegs;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\OnFeet;
-use Garnetine\Core\Design\RailsAcross;
-use Garnetine\Core\Design\RailsUp;
-use Garnetine\Core\Design\SharedRails;
-use Garnetine\Core\Design\ShortRails;
-use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Members;
 

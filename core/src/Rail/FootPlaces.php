@@ -6,10 +6,10 @@ namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\Tile;
-use Garnetine\Core\Design\Bar;
+use Garnetine\Core\Design\Block\Bar;
+use Garnetine\Core\Design\Block\RunDatum;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\RunDatum;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Framing\Purlin;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Design\Block\TiltLegs;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\TiltLegs;
 
 /**
  * The triangle that two legs make under a row, from the pivot of the lower to that of the upper one, c apart on the modules: upper = lower + c·sin ω,

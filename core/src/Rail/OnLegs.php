@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Design\Block\TiltLegs;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Foot\Lever;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Surface\EdgeKind;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Rail;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Expansion;
+use Garnetine\Core\Design\Kit\Expansion;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Quantity\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
+use Garnetine\Core\Design\Block\ShortRails;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Load\SiteLoads;

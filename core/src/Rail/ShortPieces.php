@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Rail;
 
-use Garnetine\Core\Design\Arrangement;
+use Garnetine\Core\Design\Block\Arrangement;
+use Garnetine\Core\Design\Block\ShortRails;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\ShortRails;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

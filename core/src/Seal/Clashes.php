@@ -8,8 +8,8 @@ use Garnetine\Core\Covering\Coating;
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\RunOff;
-use Garnetine\Core\Design\SealantBase;
+use Garnetine\Core\Design\Kit\SealantBase;
+use Garnetine\Core\Design\Surface\RunOff;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 

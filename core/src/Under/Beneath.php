@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Under;
 
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Block\HangsOn;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\FrameKind;
-use Garnetine\Core\Design\HangsOn;
+use Garnetine\Core\Design\Kit\FrameKind;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Under;
 
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Bonding;
+use Garnetine\Core\Design\Kit\Bonding;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Rail\Run;

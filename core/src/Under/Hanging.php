@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Garnetine\Core\Under;
 
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Design\Block\HangsOn;
+use Garnetine\Core\Design\Block\UnderModules;
 use Garnetine\Core\Design\BlockPart;
-use Garnetine\Core\Design\HangsOn;
-use Garnetine\Core\Design\UnderModules;
 use Garnetine\Core\Layout\Placement;
 use Garnetine\Core\Rail\Stretch;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Under;
 
-use Garnetine\Core\Design\UnderModules;
+use Garnetine\Core\Design\Block\UnderModules;
 use Garnetine\Core\Layout\Placement;
 
 /** Modules of a row in the fewest strings, as even as they can be; how they are wired stays with the electrician. */

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Attachment;
 
 use Garnetine\Core\Attachment\FewestSearch;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;

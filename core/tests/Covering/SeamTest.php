@@ -8,7 +8,7 @@ use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Message\Texts;

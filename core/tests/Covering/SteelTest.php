@@ -13,7 +13,7 @@ use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Attachment\ScrewInSteel;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Message\Texts;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Crew;
 
 use Garnetine\Core\Covering\Shingles;
-use Garnetine\Core\Design\LayOut;
-use Garnetine\Core\Design\RunDatum;
+use Garnetine\Core\Design\Block\LayOut;
+use Garnetine\Core\Design\Block\RunDatum;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Design;
 
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Writer;

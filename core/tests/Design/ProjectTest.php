@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Design;
 
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;

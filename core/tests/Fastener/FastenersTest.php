@@ -13,7 +13,7 @@ use Garnetine\Core\Attachment\LoadCase;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\Json;
 use Garnetine\Core\Document\Kinds;
 use Garnetine\Core\Document\Writer;

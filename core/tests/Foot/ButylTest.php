@@ -9,7 +9,7 @@ use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Foot\ButylBase;
 use Garnetine\Core\Message\Texts;

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Tests\Foot;
 use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Kinds;

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Framing;
 
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Framing\Member;
 use Garnetine\Core\Framing\Members;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Geometry;
 
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Surface\EdgeKind;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Geometry\PointsFile;
 use Garnetine\Core\Tests\Support\Scenario;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\TableBecauses;
-use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\TableCase;

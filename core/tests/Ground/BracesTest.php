@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\Brace;
+use Garnetine\Core\Design\Ground\Racking\Brace;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TwoRows\Frame;

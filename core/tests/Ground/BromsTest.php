@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\PileRow;
-use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
+use Garnetine\Core\Design\Ground\Racking\PileTable;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Piles\Broms;
@@ -71,7 +71,6 @@ final class BromsTest extends TestCase
             $pushes = array_filter($plan->checks, static fn (TableCheck $one): bool => $one->what === 'sideways');
             self::assertSame(['broms_beside', $check->demand_si, $check->capacity_si], [$code, $one['demand_N'], $one['capacity_N']]);
             self::assertGreaterThanOrEqual(max([0.0, ...array_map(static fn (TableCheck $one): float => $one->ratio, array_values($pushes))]) - 1e-9, $check->ratio);
-            self::assertStringContainsString('Broms (1964)', $text);
             $racking = $plan->design->table->racking;
             self::assertTrue($racking instanceof PileTable || $racking instanceof PileRow);
             [$wide_m, $depth_m, $height_m] = [$racking->pile->width->toMetres(), (float) $check->values['depth_m'], abs((float) $check->values['height_m'])];

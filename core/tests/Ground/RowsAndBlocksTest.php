@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\BallastFrames;
-use Garnetine\Core\Design\Ground\PileRow;
+use Garnetine\Core\Design\Ground\Racking\BallastFrames;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
 use Garnetine\Core\Ground\Ballast\TrayBlocks;
 use Garnetine\Core\Ground\PileRow\RowCases;
 use Garnetine\Core\Ground\PileRow\RowShape;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\Measured;
+use Garnetine\Core\Design\Ground\Built\Measured;
 use Garnetine\Core\Ground\SetOut;
 use Garnetine\Core\Ground\Squareness;
 use Garnetine\Core\Quantity\Length;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\CanonicalJson;
@@ -70,6 +70,9 @@ final class TableFindingsTest extends TestCase
         yield 'soil_area_unclear' => [$soil('sand', $corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/soils/0/corners', 'field', 'The 2 corners of “the hollow” make no ground'];
         yield 'no_dig_unclear' => [$ground($corner(10.0, 20.0), $corner(40.0, 20.0)), 'stop', '/site/no_dig/0/corners', 'field', 'The 2 corners of “roots” make no ground'];
         $report = static fn (array $values = []): array => ['/table/soil/report' => $values + ['document' => 'Borings 4', 'by' => 'E. Sorrel', 'bearing_Pa' => 9e4, 'lateral_Pa' => 6e3] + Typical::entry('/table/soil/report', [])];
+        $strong = static fn (float $shear_Pa): array => $report(['shear_strength_Pa' => $shear_Pa, 'lateral_Pa' => 6e4]) + ['/table/racking/tests/each' => array_fill(0, 3, ['up_N' => 2.1e4, 'sideways_N' => null])];
+        yield 'broms_beside' => [$strong(2e5), 'assumption', '/table/soil/report', 'field', 'a third of what it holds by Broms', 'piles'];
+        yield 'broms_less' => [$strong(2e3), 'warning', '/table/soil/report', 'field', 'less than the', 'piles'];
         yield 'soil_report_empty' => [['/table/soil/report' => Typical::entry('/table/soil/report', [])], 'refusal', '/table/soil/report', 'field', 'Enter both'];
         yield 'soil_report_empty of a side' => [$report(['lateral_Pa' => null]), 'refusal', '/table/soil/report', 'field', 'Enter both'];
         yield 'soil_by_report' => [$report(), 'assumption', '/table/soil/report', 'field', 'is by “Borings 4”, E. Sorrel'];

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\TableBecauses;
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Ground\Loading\Canopy;
 use Garnetine\Core\Ground\Loading\FreeRoof;
 use Garnetine\Core\Ground\Loading\TableStandards;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Design\Ground\Bag;
-use Garnetine\Core\Design\Ground\BeamJoints;
-use Garnetine\Core\Design\Ground\Pipe;
+use Garnetine\Core\Design\Ground\Field\Bag;
+use Garnetine\Core\Design\Ground\Racking\BeamJoints;
+use Garnetine\Core\Design\Ground\Racking\Pipe;
 use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Curing;
 use Garnetine\Core\Ground\Loading\Asce7Table;

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\TableBecauses;
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Ground\Loading\OpenRoofElements;
 use Garnetine\Core\Load\Coefficients;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Layout;
 
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\JobEdits;
-use Garnetine\Core\Design\Orientation;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Edit\JobEdits;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Layout\Fill;

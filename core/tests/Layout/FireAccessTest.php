@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Layout;
 
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Finding\Finding;

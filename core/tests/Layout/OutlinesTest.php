@@ -6,11 +6,11 @@ namespace Garnetine\Core\Tests\Layout;
 
 use Garnetine\Core\Attachment\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\RidgeReading;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Site\RidgeReading;
+use Garnetine\Core\Design\Surface\Corner;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Geometry\Polygon;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Layout;
 
-use Garnetine\Core\Design\NoWorkCircle;
-use Garnetine\Core\Design\NoWorkKind;
-use Garnetine\Core\Design\NoWorkRectangle;
+use Garnetine\Core\Design\Surface\NoWorkCircle;
+use Garnetine\Core\Design\Surface\NoWorkKind;
+use Garnetine\Core\Design\Surface\NoWorkRectangle;
 use Garnetine\Core\Layout\NoWork;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;

@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Load;
 
 use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\OwnCopy;
+use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Fastener\Fastener;

@@ -6,9 +6,9 @@ namespace Garnetine\Core\Tests\Plan;
 
 use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
-use Garnetine\Core\Design\Expansion;
-use Garnetine\Core\Design\JobEdits;
+use Garnetine\Core\Design\Edit\Edits;
+use Garnetine\Core\Design\Edit\JobEdits;
+use Garnetine\Core\Design\Kit\Expansion;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Plan;
 
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Geometry\FromTape;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Marking;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Plan;
 
-use Garnetine\Core\Design\Ground\FieldPlace;
+use Garnetine\Core\Design\Ground\Field\FieldPlace;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Finding;

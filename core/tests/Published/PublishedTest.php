@@ -6,7 +6,7 @@ namespace Garnetine\Core\Tests\Published;
 
 use Garnetine\Core\Attachment\DowelInGap;
 use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Design\Exposure;
+use Garnetine\Core\Design\Site\Exposure;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Load\Asce7\Edition;
 use Garnetine\Core\Load\Asce7\PanelPressure;

@@ -12,7 +12,7 @@ use Garnetine\Core\Attachment\RunCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Covering\Tile;
-use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Foot\SeamClamp;
 use Garnetine\Core\Layout\Fill;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
-use Garnetine\Core\Design\Expansion;
-use Garnetine\Core\Design\Outline;
+use Garnetine\Core\Design\Kit\Expansion;
+use Garnetine\Core\Design\Surface\Outline;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Plan\Depth;

@@ -8,7 +8,7 @@ use Garnetine\Core\Attachment\Link;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Edits;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;

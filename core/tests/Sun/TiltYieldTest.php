@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Sun;
 
-use Garnetine\Core\Design\Ground\Aim;
+use Garnetine\Core\Design\Ground\Sun\Aim;
 use Garnetine\Core\Sun\EveryWay;
 use Garnetine\Core\Sun\TiltReport;
 use Garnetine\Core\Sun\TiltYield;

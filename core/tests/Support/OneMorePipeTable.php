@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Support;
 
-use Garnetine\Core\Design\Ground\Racking;
+use Garnetine\Core\Design\Ground\Racking\Racking;
 use Garnetine\Core\Document\Range;
 
 /** A kind of table that is made up in the tests. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Covering\ScrewedMetal;
+use Garnetine\Core\Design\Block\TiltLegs;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\TiltLegs;
 use Garnetine\Core\Fastener\LagScrew;
 use Garnetine\Core\Fastener\SteelScrew;
 use Garnetine\Core\Foot\LFoot;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Support;
 
 use Garnetine\Core\Design\DesignFile;
-use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Copy;

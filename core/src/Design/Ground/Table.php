@@ -4,7 +4,21 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design\Ground;
 
-use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Block\Orientation;
+use Garnetine\Core\Design\Ground\Built\BuiltPost;
+use Garnetine\Core\Design\Ground\Built\Measured;
+use Garnetine\Core\Design\Ground\Built\Work;
+use Garnetine\Core\Design\Ground\Field\FieldPlace;
+use Garnetine\Core\Design\Ground\Field\Footing;
+use Garnetine\Core\Design\Ground\Field\GravelBed;
+use Garnetine\Core\Design\Ground\Field\Services;
+use Garnetine\Core\Design\Ground\Field\Soil;
+use Garnetine\Core\Design\Ground\Field\Terrain;
+use Garnetine\Core\Design\Ground\Racking\Racking;
+use Garnetine\Core\Design\Ground\Sun\Position;
+use Garnetine\Core\Design\Ground\Sun\SeasonTilt;
+use Garnetine\Core\Design\Ground\Sun\Sunshine;
+use Garnetine\Core\Design\Ground\Sun\TiltFrom;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Range;

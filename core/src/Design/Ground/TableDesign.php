@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Design\Ground;
 
-use Garnetine\Core\Design\Confirmation;
+use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Examples;
-use Garnetine\Core\Design\ModuleType;
-use Garnetine\Core\Design\Orientation;
-use Garnetine\Core\Design\OwnCopy;
-use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Ground\Racking\InHoles;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
+use Garnetine\Core\Design\Ground\Racking\TwoRows;
+use Garnetine\Core\Design\Kit\ModuleType;
+use Garnetine\Core\Design\Signing\Confirmation;
+use Garnetine\Core\Design\Signing\OwnCopy;
+use Garnetine\Core\Design\Site\Site;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Document\Items;
 use Garnetine\Core\Document\Keyed;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Ballast;
 
-use Garnetine\Core\Design\Ground\BallastFrames;
+use Garnetine\Core\Design\Ground\Racking\BallastFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\SoilValues;

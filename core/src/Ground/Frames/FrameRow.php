@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Frames;
 
-use Garnetine\Core\Design\Ground\FrameSizes;
+use Garnetine\Core\Design\Block\Orientation;
+use Garnetine\Core\Design\Ground\Racking\FrameSizes;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\ModuleSide;
-use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Kit\ModuleSide;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Holding;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Loading;
 
-use Garnetine\Core\Design\AsNzsSite;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Site\AsNzsSite;
+use Garnetine\Core\Design\Site\Site;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

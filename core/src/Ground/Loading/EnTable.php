@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Loading;
 
-use Garnetine\Core\Design\EnSite;
-use Garnetine\Core\Design\EnSnowSet;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Site\EnSite;
+use Garnetine\Core\Design\Site\EnSnowSet;
+use Garnetine\Core\Design\Site\Site;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\TableFace;

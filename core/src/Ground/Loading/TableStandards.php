@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Loading;
 
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Standard;
 
 /** Which standard a table goes by. */
 final class TableStandards

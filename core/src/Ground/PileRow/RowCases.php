@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\PileRow;
 
-use Garnetine\Core\Design\Ground\PileRow;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Leaning;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\PileRow;
 
-use Garnetine\Core\Design\Ground\PileRow;
-use Garnetine\Core\Design\Ground\PostLevel;
+use Garnetine\Core\Design\Block\Orientation;
+use Garnetine\Core\Design\Ground\Field\PostLevel;
+use Garnetine\Core\Design\Ground\Racking\PileRow;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\ModuleSide;
-use Garnetine\Core\Design\Orientation;
+use Garnetine\Core\Design\Kit\ModuleSide;
 use Garnetine\Core\Ground\TableFace;
 
 /** Where everything of a table on one row of piles stands, in metres: x along the row from the left, seen from the low edge; s up the slope from there. */

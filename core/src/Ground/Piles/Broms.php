@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Piles;
 
-use Garnetine\Core\Design\Ground\SoilReport;
+use Garnetine\Core\Design\Ground\Field\SoilReport;
 use Garnetine\Core\Load\Coefficients;
 
 /**

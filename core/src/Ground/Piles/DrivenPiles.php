@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Piles;
 
-use Garnetine\Core\Design\Ground\PileSection;
-use Garnetine\Core\Design\Ground\PullTests;
+use Garnetine\Core\Design\Ground\Racking\PileSection;
+use Garnetine\Core\Design\Ground\Racking\PullTests;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Piles;
 
-use Garnetine\Core\Design\Ground\PileTable;
+use Garnetine\Core\Design\Ground\Racking\PileTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Ground\Materials;

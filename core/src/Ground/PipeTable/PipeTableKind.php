@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\PipeTable;
 
-use Garnetine\Core\Design\Ground\BeamJoints;
-use Garnetine\Core\Design\Ground\CutWhen;
-use Garnetine\Core\Design\Ground\Pipe;
-use Garnetine\Core\Design\Ground\PipeTable;
+use Garnetine\Core\Design\Ground\Racking\BeamJoints;
+use Garnetine\Core\Design\Ground\Racking\CutWhen;
+use Garnetine\Core\Design\Ground\Racking\Pipe;
+use Garnetine\Core\Design\Ground\Racking\PipeTable;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;

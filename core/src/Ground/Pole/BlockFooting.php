@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Pole;
 
-use Garnetine\Core\Design\Ground\Anchors;
-use Garnetine\Core\Design\Ground\Block;
+use Garnetine\Core\Design\Ground\Racking\Anchors;
+use Garnetine\Core\Design\Ground\Racking\Block;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

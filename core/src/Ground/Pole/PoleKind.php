@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Pole;
 
-use Garnetine\Core\Design\Ground\Pole;
+use Garnetine\Core\Design\Ground\Racking\Pole;
+use Garnetine\Core\Design\Ground\Sun\TiltFrom;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TiltFrom;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\SinglePost;
 
-use Garnetine\Core\Design\Ground\SinglePost;
+use Garnetine\Core\Design\Ground\Racking\SinglePost;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Spikes;
 
-use Garnetine\Core\Design\Ground\Resin;
+use Garnetine\Core\Design\Ground\Racking\Resin;
 
 /**
  * How many spikes one mix sets, and how long they wait: the time to work halves for each 18 °F (10 °C) warmer than 75 °F and is never longer than the paper

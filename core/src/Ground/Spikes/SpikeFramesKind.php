@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\Spikes;
 
-use Garnetine\Core\Design\Ground\Resin;
-use Garnetine\Core\Design\Ground\SpikeFrames;
+use Garnetine\Core\Design\Ground\Racking\Resin;
+use Garnetine\Core\Design\Ground\Racking\SpikeFrames;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;

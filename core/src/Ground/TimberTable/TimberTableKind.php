@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TimberTable;
 
-use Garnetine\Core\Design\Ground\BeamJoints;
+use Garnetine\Core\Design\Ground\Racking\BeamJoints;
+use Garnetine\Core\Design\Ground\Racking\Timber;
+use Garnetine\Core\Design\Ground\Racking\TimberTable;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\Timber;
-use Garnetine\Core\Design\Ground\TimberTable;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

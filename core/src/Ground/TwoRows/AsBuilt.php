@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
-use Garnetine\Core\Design\Ground\BuiltPost;
+use Garnetine\Core\Design\Ground\Built\BuiltPost;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;

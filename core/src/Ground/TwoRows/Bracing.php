@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
-use Garnetine\Core\Design\Ground\Brace;
+use Garnetine\Core\Design\Ground\Racking\Brace;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\Holding;

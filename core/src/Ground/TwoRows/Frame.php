@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
-use Garnetine\Core\Design\Ground\Brace;
+use Garnetine\Core\Design\Ground\Racking\Brace;
 
 /**
  * A front post with the rear one behind it, for what pushes across on both their tops: these sway alike, for a rail is hinged on both, and a brace

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
-use Garnetine\Core\Design\Ground\TwoRowSizes;
+use Garnetine\Core\Design\Ground\Racking\TwoRowSizes;
 use Garnetine\Core\Ground\FaceChecks;
 use Garnetine\Core\Ground\TableCheck;
 use Garnetine\Core\Ground\TableLoads;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
-use Garnetine\Core\Design\Ground\PostLevel;
+use Garnetine\Core\Design\Ground\Field\PostLevel;
+use Garnetine\Core\Design\Ground\Field\Terrain;
+use Garnetine\Core\Design\Ground\Racking\TwoRowSizes;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\Terrain;
-use Garnetine\Core\Design\Ground\TwoRowSizes;
 use Garnetine\Core\Ground\TableFace;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground\TwoRows;
 
+use Garnetine\Core\Design\Ground\Racking\TwoRowSizes;
 use Garnetine\Core\Design\Ground\TableDesign;
-use Garnetine\Core\Design\Ground\TwoRowSizes;
 use Garnetine\Core\Ground\AlongRow;
 use Garnetine\Core\Ground\Member;
 use Garnetine\Core\Ground\PostPlace;

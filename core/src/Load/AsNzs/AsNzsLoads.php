@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\AsNzs;
 
-use Garnetine\Core\Design\AsNzsSite;
-use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\PressureLevel;
-use Garnetine\Core\Design\RoofKind;
+use Garnetine\Core\Design\Kit\CapacityFormat;
+use Garnetine\Core\Design\Site\AsNzsSite;
+use Garnetine\Core\Design\Site\PressureLevel;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;

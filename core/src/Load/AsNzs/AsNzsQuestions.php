@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\AsNzs;
 
-use Garnetine\Core\Design\AsNzsRegion;
-use Garnetine\Core\Design\AsNzsSite;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Design\Site\AsNzsRegion;
+use Garnetine\Core\Design\Site\AsNzsSite;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Topography;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Printed;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\AsNzs;
 
-use Garnetine\Core\Design\AsNzsRegion;
-use Garnetine\Core\Design\AsNzsSite;
-use Garnetine\Core\Design\AsNzsTerrain;
-use Garnetine\Core\Design\Hill;
-use Garnetine\Core\Design\HillShape;
-use Garnetine\Core\Design\HillSide;
-use Garnetine\Core\Design\RiskCategory;
-use Garnetine\Core\Design\Shielding;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Standard;
-use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Design\Site\AsNzsRegion;
+use Garnetine\Core\Design\Site\AsNzsSite;
+use Garnetine\Core\Design\Site\AsNzsTerrain;
+use Garnetine\Core\Design\Site\Hill;
+use Garnetine\Core\Design\Site\HillShape;
+use Garnetine\Core\Design\Site\HillSide;
+use Garnetine\Core\Design\Site\RiskCategory;
+use Garnetine\Core\Design\Site\Shielding;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Standard;
+use Garnetine\Core\Design\Site\Topography;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
-use Garnetine\Core\Design\CapacityFormat;
-use Garnetine\Core\Design\CombinationSet;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\PressureLevel;
+use Garnetine\Core\Design\Kit\CapacityFormat;
+use Garnetine\Core\Design\Site\CombinationSet;
+use Garnetine\Core\Design\Site\PressureLevel;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\Asce7;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\RidgeReading;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Topography;
-use Garnetine\Core\Design\WindSpeedKind;
+use Garnetine\Core\Design\Site\RidgeReading;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Topography;
+use Garnetine\Core\Design\Site\WindSpeedKind;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
-use Garnetine\Core\Design\Standard;
+use Garnetine\Core\Design\Site\Standard;
 
 /** What differs between the editions of ASCE/SEI 7 besides the numbers in their tables. */
 enum Edition: string

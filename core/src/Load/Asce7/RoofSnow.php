@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\Asce7;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\RoofSupports;
-use Garnetine\Core\Design\SnowFeature;
-use Garnetine\Core\Design\SnowFeatureKind;
+use Garnetine\Core\Design\Surface\RoofKind;
+use Garnetine\Core\Design\Surface\RoofSupports;
+use Garnetine\Core\Design\Surface\SnowFeature;
+use Garnetine\Core\Design\Surface\SnowFeatureKind;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;

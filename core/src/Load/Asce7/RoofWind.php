@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
-use Garnetine\Core\Design\Corner;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EdgeKind;
-use Garnetine\Core\Design\Outline;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Surface\Corner;
+use Garnetine\Core\Design\Surface\EdgeKind;
+use Garnetine\Core\Design\Surface\Outline;
+use Garnetine\Core\Design\Surface\RoofKind;
 use Garnetine\Core\Geometry\Polygon;
 use Garnetine\Core\Load\Coefficient;
 use Garnetine\Core\Load\Coefficients;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
-use Garnetine\Core\Design\Exposure;
-use Garnetine\Core\Design\Hill;
-use Garnetine\Core\Design\HillShape;
+use Garnetine\Core\Design\Site\Exposure;
+use Garnetine\Core\Design\Site\Hill;
+use Garnetine\Core\Design\Site\HillShape;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Quantity\Length;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\Asce7;
 
-use Garnetine\Core\Design\Exposure;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Design\Site\Exposure;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Topography;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\En;
 
-use Garnetine\Core\Design\CapacityFormat;
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EnSite;
-use Garnetine\Core\Design\EnSnowSet;
-use Garnetine\Core\Design\PressureLevel;
-use Garnetine\Core\Design\RoofKind;
-use Garnetine\Core\Design\SnowFeature;
-use Garnetine\Core\Design\SnowFeatureKind;
+use Garnetine\Core\Design\Kit\CapacityFormat;
+use Garnetine\Core\Design\Site\EnSite;
+use Garnetine\Core\Design\Site\EnSnowSet;
+use Garnetine\Core\Design\Site\PressureLevel;
+use Garnetine\Core\Design\Surface\RoofKind;
+use Garnetine\Core\Design\Surface\SnowFeature;
+use Garnetine\Core\Design\Surface\SnowFeatureKind;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Load\En;
 
 use Garnetine\Core\Design\Design;
-use Garnetine\Core\Design\EnSnowSet;
+use Garnetine\Core\Design\Site\EnSnowSet;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Load\Coefficients;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\En;
 
-use Garnetine\Core\Design\EnSnowSet;
-use Garnetine\Core\Design\Site;
+use Garnetine\Core\Design\Site\EnSnowSet;
+use Garnetine\Core\Design\Site\Site;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Quantity\Pressure;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Load\En;
 
-use Garnetine\Core\Design\EnSite;
-use Garnetine\Core\Design\EnTerrain;
-use Garnetine\Core\Design\Site;
-use Garnetine\Core\Design\Topography;
+use Garnetine\Core\Design\Site\EnSite;
+use Garnetine\Core\Design\Site\EnTerrain;
+use Garnetine\Core\Design\Site\Site;
+use Garnetine\Core\Design\Site\Topography;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figure;
 use Garnetine\Core\Load\Figures;
