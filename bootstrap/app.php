@@ -10,7 +10,7 @@ use App\Http\Middleware\SparingSession;
 use App\Http\Middleware\StillActive;
 use App\Planning\Busy;
 use App\Support\StoreTrouble;
-use Garnetine\Core\Attachment\NotWanted;
+use Garnetine\Core\Attachment\Search\NotWanted;
 use Garnetine\Core\CoreException;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Document\Fault;

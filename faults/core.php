@@ -22,7 +22,7 @@ return [
         ['at least 10 ft from overhead lines', 'at least 3 ft from overhead lines', 'A caution names a distance that kills'],
         ['½ · 1.2 kg/m³ · ({speed})²', '½ · 1.2 kg/m³ · {speed}²', 'A formula squares the unit of the speed'],
     ],
-    'core/src/Attachment/Reach.php' => [
+    'core/src/Attachment/Search/Reach.php' => [
         ['$both = 2 * ($length_m + $next_m);', '$both = 1.8 * ($length_m + $next_m);', 'Moments over three feet follow another equation'],
         ['self::NEARLY * $down,', '0.8 * $down,', 'A foot is taken for weaker than it is'],
         ['self::NEARLY * $this->limit * $this->space->cap,', '0.8 * $this->limit * $this->space->cap,', 'A rail is taken for weaker than it is'],
@@ -30,10 +30,10 @@ return [
         ['array_push($points[$case], ...$part);', '$points[$case] = $part;', 'Only one of the feet that may follow is within reach'],
         ['self::between($polygon, 1 - $shares[$index], $shares[$index], $simple, $capacity)', '$polygon', 'What bends a rail between its feet leads anywhere'],
     ],
-    'core/src/Attachment/AttachmentVerdict.php' => [
+    'core/src/Attachment/Check/AttachmentVerdict.php' => [
         ['max($this->down_N', 'min($this->down_N', 'A foot is told the least push'],
     ],
-    'core/src/Attachment/Capacities.php' => [
+    'core/src/Attachment/Fastening/Capacities.php' => [
         ['min($foot->up_N, $deck?->deckUp?->toSi() ?? INF)', '$foot->up_N', 'A deck holds what a member under it would', 'ButylTest'],
         ['min($foot->along_N, $deck?->deckAlong?->toSi() ?? INF)', '$foot->along_N', 'A deck holds along the slope what a member would', 'ButylTest'],
         ['railNormal_Nm: INF, railAlong_Nm: INF, splice_Nm: INF, boltUp_N: INF, boltAlong_N: INF, spans: null', 'boltUp_N: INF, boltAlong_N: INF, spans: null', 'Modules on feet alone are judged by a rail that is not there', 'OnFeet'],
@@ -41,20 +41,20 @@ return [
         ['($held->withdrawalIsEntered ?? false) || ($held->isSteel ?? false)', '$held->withdrawalIsEntered ?? false', 'Steel holds more in a gust', 'Covering'],
         ['public const IN_LINE_MOST_IN = 0.5;', 'public const IN_LINE_MOST_IN = 5.0;', 'Feet may stand five inches out of line'],
     ],
-    'core/src/Attachment/ClampCheck.php' => [
+    'core/src/Attachment/Check/ClampCheck.php' => [
         ['$quarter_m2 : 2 * $quarter_m2', '$quarter_m2 : 2 / $quarter_m2', 'A clamp between two modules is judged for the area of half of one'],
     ],
-    'core/src/Attachment/DowelInGap.php' => [
+    'core/src/Attachment/Fastening/DowelInGap.php' => [
         ['$qm), $g, -$m - $m) / $reductionIV', '$qm), $g, -$m + $m) / $reductionIV', 'A dowel that bends twice holds nothing'],
         ['$qm), $g + $lm / 2, -$m - $qm', '$qm), $g + $lm * 2, -$m - $qm', 'A dowel that turns in the member holds too much', 'ByHandTest'],
         ["'II' => self::root(1 / (4 * \$qs) + 1 / (4", "'II' => self::root(1 * (4 * \$qs) + 1 / (4", 'A dowel that turns as a whole holds too much'],
         ['=> self::root(1 / (2 * $qs) + 1 / (2 *', '=> self::root(1 / (3 * $qs) + 1 / (2 *', 'A dowel that bends twice is told too strong'],
     ],
-    'core/src/Attachment/FallBacks.php' => [
+    'core/src/Attachment/Fastening/FallBacks.php' => [
         ['$missed->deckUp !== null && $missed->deckAlong !== null', '$missed->deckUp !== null', 'A deck counts whose hold along the slope nobody knows', 'Foot'],
         ['$factor * max($foot->up_N', 'max($foot->up_N', 'A deck mount has no room for a foot off its mark', 'Foot'],
     ],
-    'core/src/Attachment/FewestSearch.php' => [
+    'core/src/Attachment/Search/FewestSearch.php' => [
         ['private const SLIPS = [0, 1, 2, 4];', 'private const SLIPS = [];', 'A led search never leaves one chain for all others'],
         ['arsort($wide);', 'asort($wide);', 'What looks worst is followed first'],
         ["\$this->slips = PHP_INT_MAX;\n                \$this->begin(\$count);", '', 'A led search takes what it comes upon first for the best'],
@@ -62,12 +62,12 @@ return [
         ['$steps) === null && $this->isComplete', '$steps) === null || $this->isComplete', 'A search that gave up counts as a proof'],
         ['$this->downs[$place + 1] = $down;', '$this->downs[$place + 2] = $down;', 'Loads that press are kept for another foot'],
     ],
-    'core/src/Attachment/FootTally.php' => [
+    'core/src/Attachment/Check/FootTally.php' => [
         ['$up_N > 0.0 ? $up_N : $along_N * $c->armPerAlong - $up_N', '$up_N > 0.0 ? $up_N : -$up_N', 'The push along the slope does not bend an arm', 'Covering'],
         ['$ends = max($this->partial($partial', '$ends = min($this->partial($partial', 'The lesser of two partial cases is taken'],
         ['if ($tension_N / $withdrawal_N > $this', 'if ($tension_N / $withdrawal_N < $this', 'Pull on a lag is kept where it is least'],
     ],
-    'core/src/Attachment/FastenerInMember.php' => [
+    'core/src/Attachment/Fastening/FastenerInMember.php' => [
         ['$least($pullOut, $screw->tension)', '$pullOut', 'A weak screw is taken to hold what the steel does', 'Covering'],
         ["? 'edge_across' : 'edge'", "? 'edge' : 'edge'", 'A lag stands too near the edge that it is pushed against', 'Covering'],
         ['$isAcross ? $value(\'k_across\') : 1.0', '$isAcross ? 1.0 : 1.0', 'A lag across the grain is taken for one along it', 'Covering|Load'],
@@ -78,38 +78,38 @@ return [
         ['|| $fastener instanceof StructuralScrew) {', ') {', 'A structural screw is computed', 'FastenersTest'],
         ["coefficients->value(self::WOOD, 'tip') * ", "coefficients->value(self::WOOD, 'tip') * 0.0 * ", 'The tip of a wood screw grips', 'FastenersTest'],
     ],
-    'core/src/Attachment/Latitudes.php' => [
+    'core/src/Attachment/Search/Latitudes.php' => [
         ['$plan->check->capacities->placing->tolerance_m) === false', '$plan->check->capacities->placing->tolerance_m) === null', 'An ordinary foot is told to do where a stronger one is wanted', 'EdgeFeet'],
         ['$work->isSpent()) {', '!$work->isSpent()) {', 'Other members are sought only when nothing is left to seek with'],
     ],
-    'core/src/Attachment/PartialSnow.php' => [
+    'core/src/Attachment/Beam/PartialSnow.php' => [
         ['$patterns[$pattern] += (1 - $light)', '$patterns[$pattern] += (2 - $light)', 'Partial snow loads the wrong spans'],
     ],
-    'core/src/Attachment/QuickCheck.php' => [
+    'core/src/Attachment/Check/QuickCheck.php' => [
         ['$worst = $this->atEdge?->feet($layout, $worst, $strong, true) ?? $worst;', '', 'Stronger feet are never looked at', 'EdgeFeet'],
         ['$this->edge === null ? null : new self($check, $this->edge->capacities)', '$this->edge === null ? null : new self($check, $check->capacities)', 'Stronger feet hold no more than others', 'EdgeFeet'],
         ['($along_N * $this->armPerAlong - $up_N) * $this->perArm', '-$up_N * $this->perArm', 'The quick check bends arms by what presses alone', 'Covering'],
         ['max($this->perArm, $this->leverPerDown / $withdrawal_N) + abs($along_N)', '0.0 + abs($along_N)', 'Patches of snow are passed over where they load a hook', 'Covering'],
         ['$each_N / $lateral_N + $tension_N / $withdrawal_N', '$each_N / $lateral_N - $tension_N / $withdrawal_N', 'Pull takes from push in a lag'],
     ],
-    'core/src/Attachment/RailTally.php' => [
+    'core/src/Attachment/Check/RailTally.php' => [
         ['$partial->snowAlong_N * max(-$range[0]', '$partial->snowAlong_N / max(-$range[0]', 'Sliding snow bends the rail less, the more there is'],
     ],
-    'core/src/Attachment/Relief.php' => [
+    'core/src/Attachment/Search/Relief.php' => [
         ['[$member], 0, 1, $kept)])', '[$member], 1, 1, $kept)])', 'A member is relieved at the price of none'],
     ],
-    'core/src/Attachment/RunSearches.php' => [
+    'core/src/Attachment/Search/RunSearches.php' => [
         ['$check->capacities->placing->limit || !$check->holdsMoved($feet_m', '$check->capacities->placing->limit && !$check->holdsMoved($feet_m', 'Feet off their marks are not counted in a search'],
     ],
-    'core/src/Attachment/SearchSpace.php' => [
+    'core/src/Attachment/Search/SearchSpace.php' => [
         ['min($one->downPerReaction, $one->edgePerReaction)', '$one->downPerReaction', 'Layouts that hold by their stronger feet are passed over', 'EdgeFeet'],
         ['0.0, 0.0, 0.0, 1.0);', '0.0, 0.0, 0.5, 1.0);', 'Uplift has a load where there is none'],
     ],
-    'core/src/Attachment/UnitLayout.php' => [
+    'core/src/Attachment/Beam/UnitLayout.php' => [
         ['$shape->clamps_m[0];', '$shape->clamps_m[1];', 'The overhang at the left is counted from the second foot'],
         ['$this->left = $left =', '$this->right = $left =', 'What lies beyond the first foot is taken from the other end'],
     ],
-    'core/src/Attachment/WoodWindow.php' => [
+    'core/src/Attachment/Fastening/WoodWindow.php' => [
         ['return max(0.0, floor($this->window_m', 'return min(0.0, floor($this->window_m', 'Crews are told no room beside the centre'],
     ],
     'core/src/Because/Becauses.php' => [
@@ -253,7 +253,7 @@ return [
         ['min($most_m, $reach->minus($this->overlap)->toMetres())', '$most_m', 'A height is told at which the rail stands in the tile', 'Covering'],
         ['$above_in > self::NAILS_FROM_IN &&', '$above_in < self::NAILS_FROM_IN &&', 'A plate over the nails is not seen'],
     ],
-    'core/src/Attachment/ModuleCheck.php' => [
+    'core/src/Attachment/Check/ModuleCheck.php' => [
         ['$most_Pa * cos($theta));', '$most_Pa * sin($theta));', 'Weight presses modules by the wrong part'],
         ['$from_m >= $rating->from->toMetres() - 1e-6', '$from_m >= $rating->from->toMetres() - 1e-1', 'A rating counts for clamps out of its zone'],
     ],
@@ -537,7 +537,7 @@ return [
         ['$design, (int) ceil($modules / $parts))', '$design, (int) floor($modules / $parts))', 'A part is longer than the maker allows', 'CuresTest'],
         ['new Cell($cell->row, $cell->column - $from)', '$cell', 'Holes move with the parting', 'CuresTest'],
     ],
-    'core/src/Attachment/SpanLimit.php' => [
+    'core/src/Attachment/Fastening/SpanLimit.php' => [
         ['$run->shares[$clamp]) / $carries_m', '$run->shares[$clamp]) / $carries_m / 2', 'A rail is looked up under half its load', 'SpanTableTest'],
         ['$length_m * $this->factor <= $this->overhang_m', '$length_m <= $this->overhang_m', 'An overhang has no room for feet off their marks', 'SpanTableTest'],
         ['$run->line->isLower ||', '', 'Rails that others lie on are held to a table of even loads', 'SpanTableTest'],
@@ -594,10 +594,10 @@ return [
         ['$sheet->lowerScrews->toMetres() + $line * $sheet->space()->toMetres()', '$line * $sheet->space()->toMetres()', 'Purlins are counted from the eave edge', 'Covering'],
         ['($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0)) / 2', '($below_m ?? $above_m ?? 0.0) + ($above_m ?? $below_m ?? 0.0))', 'A purlin is told half of its load', 'Covering'],
     ],
-    'core/src/Attachment/Placing.php' => [
+    'core/src/Attachment/Check/Placing.php' => [
         ['$design->surface->covering->stand() !== \'member\' ? Length::ofMetres(0.0)', 'false ? Length::ofMetres(0.0)', 'Ribs, which are seen, cost reserve', 'Told|Covering'],
     ],
-    'core/src/Attachment/LikelyLayouts.php' => [
+    'core/src/Attachment/Search/LikelyLayouts.php' => [
         ['1 => $feet === 2 ? 1 : 0,', '1 => 1,', 'A likely layout leaves a piece of rail with one foot', 'Covering'],
         ['** self::POWER + $loaded ** self::POWER;
     }
@@ -618,7 +618,7 @@ return [
     'core/src/Design/Upgrades.php' => [
         ["'asphalt_shingles' => \$own,", "'asphalt_shingles' => [],", 'An older roof loses its shingles', 'Covering|Document'],
     ],
-    'core/src/Attachment/ScrewInSteel.php' => [
+    'core/src/Attachment/Fastening/ScrewInSteel.php' => [
         ["'pull_out') * \$thickness->toInches()", "'bearing') * \$thickness->toInches()", 'Steel is told to hold three times what it does', 'Covering'],
         ['sqrt($t_in ** 3 * $d_in)', 'sqrt($t_in ** 2 * $d_in)', 'Thin steel is told not to tilt', 'Covering'],
     ],
@@ -982,23 +982,23 @@ return [
     'core/src/Design/Kit/Expansion.php' => [
         ['HOTTER_F = 120.0', 'HOTTER_F = 60.0', 'Rails leave half the room for heat', 'Rail'],
     ],
-    'core/src/Attachment/AxialCheck.php' => [
+    'core/src/Attachment/Check/AxialCheck.php' => [
         ['$along_N * max(1 / count($normals_N), $all_N > 0.0 ? $normal_N / $all_N : 0.0)', '$along_N / count($normals_N)', 'A foot that is pressed more is pushed no more', 'Rail'],
         ['$case->snowFactor * $size_N * $units[$unit];', '0.0;', 'Snow on a rail up the slope weighs nothing', 'Rail'],
         ['+ $case->snowFactor * $all_N;', ';', 'Snow pushes nothing along a rail up the slope', 'Rail'],
         ['$rail->worst() / 2 <= $this->capacities->placing->limit;', '$rail->worst() <= $this->capacities->placing->limit;', 'Bays are left out that hold', 'Rail'],
     ],
-    'core/src/Attachment/LeastFeet.php' => [
+    'core/src/Attachment/Search/LeastFeet.php' => [
         ['($inScrew + $sideways) / $capacities->together', '2 * ($inScrew + $sideways) / $capacities->together', 'Fewer feet are ruled out that hold', 'Rail'],
     ],
-    'core/src/Attachment/LowerRails.php' => [
+    'core/src/Attachment/Search/LowerRails.php' => [
         ['($x_m - $places_m[$before]) / 2', '($x_m - $places_m[$before]) / 4', 'A lower rail carries a quarter of the way to its neighbour', 'Rail'],
         ['$one->modules * $one->upper->run->snow_N[$code][0], $crossings)', '$one->upper->run->snow_N[$code][0], $crossings)', 'Every crossing bears one module of snow', 'Rail'],
     ],
     'core/src/Attachment/Crossing.php' => [
         ['$wind[1] * $most($wind[0])', '$wind[1]', 'Wind comes to a crossing whole', 'Rail'],
     ],
-    'core/src/Attachment/CrossSearch.php' => [
+    'core/src/Attachment/Search/CrossSearch.php' => [
         ['if (!$seen[$key]) {', 'if (false) {', 'Rails across need not hold', 'Rail'],
     ],
     'core/src/Foot/TurnedLever.php' => [
@@ -1069,11 +1069,11 @@ return [
         ['YesNo::Yes && $part->design->block->arrangement->hasRails();', 'YesNo::Yes;', 'Frames on feet alone are not joined to earth', 'Under'],
         ['$bonding?->clampsBond === YesNo::Yes', '$bonding?->clampsBond !== YesNo::No', 'Clamps of which nobody knows join frames to earth', 'Under'],
     ],
-    'core/src/Attachment/EdgeFeet.php' => [
+    'core/src/Attachment/Check/EdgeFeet.php' => [
         ['($feet_m[$foot - 1] + $x_m) / 2 - $margin_m', '$x_m - $margin_m', 'A foot is told ordinary whose part reaches into the edge at its left', 'EdgeFeet'],
         ['$foot === $last ? INF :', '$foot === $last ? $x_m :', 'The last foot holds nothing beyond it', 'EdgeFeet'],
     ],
-    'core/src/Attachment/RunCheck.php' => [
+    'core/src/Attachment/Check/RunCheck.php' => [
         ['$this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink)', '$this->pressed($this->capacities, $share, $byLink)', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
     ],
     'core/src/Design/Surface/FireRoof.php' => [

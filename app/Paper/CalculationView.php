@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use Garnetine\Core\Attachment\LinkRatio;
+use Garnetine\Core\Attachment\Check\Worked;
+use Garnetine\Core\Attachment\Fastening\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Attachment\Worked;
 use Garnetine\Core\Load\Combination;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
-use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Block\HangsOn;

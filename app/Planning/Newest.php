@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use Garnetine\Core\Attachment\NotWanted;
+use Garnetine\Core\Attachment\Search\NotWanted;
 
 /**
  * Which look of one tab is its newest: a large plan that a newer look has made void ends soon, so that the newer one gets its turn.

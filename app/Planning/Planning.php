@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use Garnetine\Core\Attachment\NotWanted;
+use Garnetine\Core\Attachment\Search\NotWanted;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Plan\AlikeTables;

@@ -4,8 +4,8 @@
 
 declare(strict_types=1);
 
-use Garnetine\Core\Attachment\FewestSearch;
-use Garnetine\Core\Attachment\Placing;
+use Garnetine\Core\Attachment\Check\Placing;
+use Garnetine\Core\Attachment\Search\FewestSearch;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edit\Edits;

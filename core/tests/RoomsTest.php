@@ -34,6 +34,22 @@ final class RoomsTest extends TestCase
         }
     }
 
+    /** Both layers of rails are laid for the kit that holds them together; all else is looked for among numbers. */
+    private const OF_A_KIT = ['CrossSearch.php', 'LowerRails.php'];
+
+    public function test_beams_and_the_search_know_no_design(): void
+    {
+        foreach (['Beam', 'Search'] as $folder) {
+            $files = glob(dirname(__DIR__)."/src/Attachment/$folder/*.php");
+            self::assertNotSame([], $files ?: []);
+            foreach ($files ?: [] as $file) {
+                if (!in_array(basename($file), self::OF_A_KIT, true)) {
+                    self::assertStringNotContainsString('Garnetine\Core\Design', (string) file_get_contents($file), $file);
+                }
+            }
+        }
+    }
+
     /** The one hot loop of the search is as long as it is fast. */
     private const LONG = ['FewestSearch.php extend'];
 

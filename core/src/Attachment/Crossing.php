@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Attachment\Beam\RunShape;
+use Garnetine\Core\Attachment\Beam\UnitLayout;
+
 /** What a rail across brings to a lower rail that it crosses. */
 final readonly class Crossing
 {

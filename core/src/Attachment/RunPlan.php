@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Attachment\Check\AttachmentVerdict;
+use Garnetine\Core\Attachment\Check\RunCheck;
+use Garnetine\Core\Attachment\Check\RunVerdict;
 use Garnetine\Core\Rail\Run;
 
 /** A run with the feet chosen for it; what they bear is worked out when it is first asked for. */

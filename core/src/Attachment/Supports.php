@@ -4,6 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Attachment;
 
+use Garnetine\Core\Attachment\Check\AxialCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
+use Garnetine\Core\Attachment\Search\AxialSearch;
+use Garnetine\Core\Attachment\Search\FewestSearch;
+use Garnetine\Core\Attachment\Search\NotWanted;
+use Garnetine\Core\Attachment\Search\Relief;
+use Garnetine\Core\Attachment\Search\RunSearches;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Load\Combinations;
 use Garnetine\Core\Rail\OwnHand;

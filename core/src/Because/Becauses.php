@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Because;
 
-use Garnetine\Core\Attachment\AttachmentVerdict;
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\Link;
-use Garnetine\Core\Attachment\LinkRatio;
-use Garnetine\Core\Attachment\LoadCase;
+use Garnetine\Core\Attachment\Beam\LoadCase;
+use Garnetine\Core\Attachment\Check\AttachmentVerdict;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\Link;
+use Garnetine\Core\Attachment\Fastening\LinkRatio;
+use Garnetine\Core\Attachment\Fastening\WoodWindow;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Surface\Deck;

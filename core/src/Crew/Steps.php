@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Crew;
 
-use Garnetine\Core\Attachment\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\WoodWindow;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\Block\HangsOn;
 use Garnetine\Core\Design\Block\LayOut;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\CombinationFactors;
+use Garnetine\Core\Attachment\Check\ModuleCheck;
 use Garnetine\Core\Attachment\CrossLayers;
-use Garnetine\Core\Attachment\CrossSearch;
-use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
+use Garnetine\Core\Attachment\Search\CrossSearch;
 use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\BlockPart;
 use Garnetine\Core\Design\Design;

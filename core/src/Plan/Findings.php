@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\ClampCheck;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Attachment\Check\ClampCheck;
+use Garnetine\Core\Attachment\Check\ModuleCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\WoodWindow;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Attachment\Supports;
-use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Covering\SeamedMetal;
 use Garnetine\Core\Design\Block\Bar;
 use Garnetine\Core\Design\Block\CrossRails;

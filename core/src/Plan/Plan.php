@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\ClampCheck;
-use Garnetine\Core\Attachment\FallBack;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\Latitude;
-use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Attachment\Check\ClampCheck;
+use Garnetine\Core\Attachment\Check\ModuleCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\FallBack;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\WoodWindow;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Attachment\WoodWindow;
+use Garnetine\Core\Attachment\Search\Latitude;
 use Garnetine\Core\Crew\Lifts;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Steps;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\AttachmentVerdict;
-use Garnetine\Core\Attachment\CombinationFactors;
-use Garnetine\Core\Attachment\LinkRatio;
+use Garnetine\Core\Attachment\Check\AttachmentVerdict;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
+use Garnetine\Core\Attachment\Fastening\LinkRatio;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Document\CanonicalJson;

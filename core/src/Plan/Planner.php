@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\ClampCheck;
-use Garnetine\Core\Attachment\CombinationFactors;
-use Garnetine\Core\Attachment\FallBacks;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\Latitudes;
+use Garnetine\Core\Attachment\Check\ClampCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
+use Garnetine\Core\Attachment\Fastening\FallBacks;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\WoodWindow;
 use Garnetine\Core\Attachment\MemberLoading;
-use Garnetine\Core\Attachment\NotWanted;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\Search\Latitudes;
+use Garnetine\Core\Attachment\Search\NotWanted;
 use Garnetine\Core\Attachment\Supports;
-use Garnetine\Core\Attachment\WoodWindow;
 use Garnetine\Core\Crew\Steps;
 use Garnetine\Core\Design\Block\CrossRails;
 use Garnetine\Core\Design\BlockPart;

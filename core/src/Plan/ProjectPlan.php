@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Plan;
 
-use Garnetine\Core\Attachment\NotWanted;
+use Garnetine\Core\Attachment\Search\NotWanted;
 use Garnetine\Core\Design\Project;
 
 /** The plans of all surfaces of a job. Each is planned for itself: an edit on one changes no other, but that tables are told of those beside them. */

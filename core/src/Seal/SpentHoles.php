@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Seal;
 
-use Garnetine\Core\Attachment\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;

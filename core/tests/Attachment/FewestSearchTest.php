@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\FewestSearch;
-use Garnetine\Core\Attachment\Reach;
-use Garnetine\Core\Attachment\RunShape;
-use Garnetine\Core\Attachment\SearchSpace;
+use Garnetine\Core\Attachment\Beam\RunShape;
+use Garnetine\Core\Attachment\Search\FewestSearch;
+use Garnetine\Core\Attachment\Search\Reach;
+use Garnetine\Core\Attachment\Search\SearchSpace;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;

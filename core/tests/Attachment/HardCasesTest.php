@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\CombinationFactors;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\FewestSearch;
-use Garnetine\Core\Attachment\NotWanted;
-use Garnetine\Core\Attachment\RunCheck;
+use Garnetine\Core\Attachment\Beam\RunShape;
+use Garnetine\Core\Attachment\Check\RunCheck;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
 use Garnetine\Core\Attachment\RunPlan;
-use Garnetine\Core\Attachment\RunShape;
-use Garnetine\Core\Attachment\SearchSpace;
+use Garnetine\Core\Attachment\Search\FewestSearch;
+use Garnetine\Core\Attachment\Search\NotWanted;
+use Garnetine\Core\Attachment\Search\SearchSpace;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\SiteLoads;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\FewestSearch;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\Search\FewestSearch;
 use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Depth;

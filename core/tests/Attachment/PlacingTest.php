@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\FootMoves;
-use Garnetine\Core\Attachment\Placing;
-use Garnetine\Core\Attachment\Worked;
+use Garnetine\Core\Attachment\Check\Placing;
+use Garnetine\Core\Attachment\Check\Worked;
+use Garnetine\Core\Attachment\Search\FootMoves;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Quantity\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\Link;
-use Garnetine\Core\Attachment\LoadCase;
+use Garnetine\Core\Attachment\Beam\LoadCase;
+use Garnetine\Core\Attachment\Fastening\Link;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Plan\Depth;

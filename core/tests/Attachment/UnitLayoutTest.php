@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Attachment;
 
-use Garnetine\Core\Attachment\PartialSnow;
-use Garnetine\Core\Attachment\RunShape;
+use Garnetine\Core\Attachment\Beam\PartialSnow;
+use Garnetine\Core\Attachment\Beam\RunShape;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Rail\ContinuousBeam;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Covering;
 
-use Garnetine\Core\Attachment\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Covering\Shingles;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Covering;
 
-use Garnetine\Core\Attachment\Capacities;
-use Garnetine\Core\Attachment\FastenerInMember;
-use Garnetine\Core\Attachment\FootTally;
-use Garnetine\Core\Attachment\Link;
-use Garnetine\Core\Attachment\LinkRatio;
-use Garnetine\Core\Attachment\LoadCase;
-use Garnetine\Core\Attachment\ScrewInSteel;
+use Garnetine\Core\Attachment\Beam\LoadCase;
+use Garnetine\Core\Attachment\Check\FootTally;
+use Garnetine\Core\Attachment\Fastening\Capacities;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\Link;
+use Garnetine\Core\Attachment\Fastening\LinkRatio;
+use Garnetine\Core\Attachment\Fastening\ScrewInSteel;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edit\Edits;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Covering;
 
-use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Attachment\Fastening\Link;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\Block\Orientation;

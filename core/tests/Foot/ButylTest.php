@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Foot;
 
-use Garnetine\Core\Attachment\FallBack;
+use Garnetine\Core\Attachment\Fastening\FallBack;
 use Garnetine\Core\Covering\Shingles;
 use Garnetine\Core\Crew\Materials;
 use Garnetine\Core\Crew\Tools;

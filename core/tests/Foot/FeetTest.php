@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Foot;
 
-use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Attachment\Fastening\Link;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Edit\Edits;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Layout;
 
-use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Attachment\Check\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Edit\Edits;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Load;
 
-use Garnetine\Core\Attachment\DowelInGap;
+use Garnetine\Core\Attachment\Fastening\DowelInGap;
 use Garnetine\Core\Layout\Course;
 use Garnetine\Core\Load\AsNzs\RoofPressure;
 use Garnetine\Core\Load\Coefficients;

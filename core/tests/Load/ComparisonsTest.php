@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 final class ComparisonsTest extends TestCase
 {
     private const LIST = __DIR__.'/comparisons.txt';
-    private const DECIDING = '~^(Load|Layout|Framing|Geometry|Plan)/|^Rail/(RailLines|Runs|FootPlaces|SnowOnRun|UpLines|OwnHand)\.|^Attachment/(FastenerInMember|WoodWindow|ClampCheck|ModuleCheck|MemberLoading|Placing|Capacities)\.~';
+    private const DECIDING = '~^(Load|Layout|Framing|Geometry|Plan)/|^Rail/(RailLines|Runs|FootPlaces|SnowOnRun|UpLines|OwnHand)\.|^Attachment/(?:\w+/)?(FastenerInMember|WoodWindow|ClampCheck|ModuleCheck|MemberLoading|Placing|Capacities)\.~';
 
     public function test_every_comparison_is_listed_with_what_tries_it(): void
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Load;
 
-use Garnetine\Core\Attachment\ModuleCheck;
+use Garnetine\Core\Attachment\Check\ModuleCheck;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Published;
 
-use Garnetine\Core\Attachment\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
 use Garnetine\Core\Design\Site\AsNzsRegion;
 use Garnetine\Core\Design\Site\AsNzsSite;
 use Garnetine\Core\Design\Site\AsNzsTerrain;

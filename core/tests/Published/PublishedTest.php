@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Published;
 
-use Garnetine\Core\Attachment\DowelInGap;
-use Garnetine\Core\Attachment\FastenerInMember;
+use Garnetine\Core\Attachment\Fastening\DowelInGap;
+use Garnetine\Core\Attachment\Fastening\FastenerInMember;
 use Garnetine\Core\Design\Site\Exposure;
 use Garnetine\Core\Framing\Members;
 use Garnetine\Core\Load\Asce7\Edition;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
-use Garnetine\Core\Attachment\AxialCheck;
-use Garnetine\Core\Attachment\AxialSearch;
-use Garnetine\Core\Attachment\CombinationFactors;
-use Garnetine\Core\Attachment\LowerRails;
-use Garnetine\Core\Attachment\RunCheck;
+use Garnetine\Core\Attachment\Check\AxialCheck;
+use Garnetine\Core\Attachment\Check\RunCheck;
+use Garnetine\Core\Attachment\Fastening\CombinationFactors;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\Search\AxialSearch;
+use Garnetine\Core\Attachment\Search\LowerRails;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Covering\Tile;
 use Garnetine\Core\Design\Block\Orientation;

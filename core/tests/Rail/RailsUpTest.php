@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
-use Garnetine\Core\Attachment\AxialCheck;
-use Garnetine\Core\Attachment\AxialSearch;
+use Garnetine\Core\Attachment\Check\AxialCheck;
 use Garnetine\Core\Attachment\RunPlan;
+use Garnetine\Core\Attachment\Search\AxialSearch;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Covering\Covering;
 use Garnetine\Core\Foot\AsideLever;

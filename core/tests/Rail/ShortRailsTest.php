@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Rail;
 
-use Garnetine\Core\Attachment\Link;
+use Garnetine\Core\Attachment\Fastening\Link;
 use Garnetine\Core\Attachment\RunPlan;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\DesignFile;
