@@ -53,7 +53,7 @@ final class FieldView
                 '/table/place' => $design->table->place === null ? 0 : 1, '/site/buried' => count($design->site->buried),
                 ...self::areas($design->site),
                 '/table/position' => $design->table->position === null ? 0 : 1,
-                '/table/work' => $design->table->work === null ? 0 : 1, '/table/work/forecast' => count($design->table->work->forecast ?? []),
+                '/table/crew' => $design->table->crew === null ? 0 : 1, '/table/crew/forecast' => count($design->table->crew->forecast ?? []),
                 '/table/sunshine' => $design->table->sunshine === null ? 0 : 1,
                 '/table/sunshine/horizon' => count($design->table->sunshine->horizon ?? []),
                 '/table/measured' => $design->table->measured === null ? 0 : 1,

@@ -197,15 +197,15 @@ final class GroundTest extends BrowserTestCase
         $this->assertAccessible('a field with its table');
         $this->to('Setting out');
         $this->act(fn () => $this->press('Plan the days of the crew'));
-        $this->enter(['/table/work/from' => '2026-06-08', '/table/work/people' => '4']);
+        $this->enter(['/table/crew/from' => '2026-06-08', '/table/crew/people' => '4']);
         $this->seeText('holes dug, inspected, their posts set and poured', '[aria-label="Setting out"]');
         $this->act(fn () => $this->press('The weather of a day'));
-        $this->enter(['/table/work/forecast/0/on' => '2026-06-08']);
+        $this->enter(['/table/crew/forecast/0/on' => '2026-06-08']);
         $this->seeText('rain: nothing is poured', '[aria-label="Setting out"]');
         $this->act(fn () => $this->press('Look the weather up'));
         $this->seeText('from a simulated weather service', '[aria-label="Weather of these days"]');
         $this->act(fn () => $this->press('Enter these 14 days'));
-        $this->element("[data-path='/table/work/forecast/13/on']");
+        $this->element("[data-path='/table/crew/forecast/13/on']");
         $this->assertAccessible('days of a crew');
         $plan = TablePlanner::plan($job->current()->document()->table('table-1'));
         // The first day is dry after all, and the pour then waits for its strength.

@@ -114,9 +114,9 @@ final class TablesTest extends TestCase
 
     public function test_the_weather_of_the_crews_days_is_simulated_and_enters_beside_what_is_typed(): void
     {
-        $this->getJson("/jobs/{$this->job->id}/table/weather")->assertStatus(422)->assertJsonPath('faults.0.path', '/table/work/from');
+        $this->getJson("/jobs/{$this->job->id}/table/weather")->assertStatus(422)->assertJsonPath('faults.0.path', '/table/crew/from');
         $typed = [['on' => '2026-06-01', 'rain' => true, 'gust_m_per_s' => 4.0], ['on' => '2026-06-10', 'rain' => true, 'gust_m_per_s' => 39.0], ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0]];
-        $this->save([['path' => '/table/work', 'add' => true], ['path' => '/table/work/from', 'typed' => '2026-06-08'], ['path' => '/table/work/forecast', 'value' => $typed]])->assertOk();
+        $this->save([['path' => '/table/crew', 'add' => true], ['path' => '/table/crew/from', 'typed' => '2026-06-08'], ['path' => '/table/crew/forecast', 'value' => $typed]])->assertOk();
         $told = $this->getJson("/jobs/{$this->job->id}/table/weather")->assertOk();
         $told->assertJsonPath('source', 'simulated weather service with invented days');
         self::assertSame(array_map(static fn (int $day): string => sprintf('2026-06-%02d', $day), range(8, 21)), array_column((array) $told->json('days'), 'on'));
@@ -125,8 +125,8 @@ final class TablesTest extends TestCase
         // The same when it is asked again; what was typed of a day before them stays.
         self::assertSame($told->json(), $this->getJson("/jobs/{$this->job->id}/table/weather")->json());
         self::assertSame(['2026-06-01', ...array_column((array) $told->json('days'), 'on')], array_column((array) $told->json('forecast'), 'on'));
-        $this->save([['path' => '/table/work/forecast', 'value' => $told->json('forecast')]])->assertOk();
-        self::assertCount(15, $this->job->refresh()->current()->document()->table('table-1')->table->work->forecast ?? []);
+        $this->save([['path' => '/table/crew/forecast', 'value' => $told->json('forecast')]])->assertOk();
+        self::assertCount(15, $this->job->refresh()->current()->document()->table('table-1')->table->crew->forecast ?? []);
     }
 
     public function test_edits_are_looked_at_saved_refused_and_undone(): void
@@ -235,8 +235,8 @@ final class TablesTest extends TestCase
     {
         self::assertNull($this->getJson("/jobs/{$this->job->id}/view")->json('table.days'));
         $this->save([
-            ['path' => '/name', 'typed' => 'Fallow Field, east; the long, sloping one beyond the Öhrchen brook'], ['path' => '/table/work', 'add' => true],
-            ['path' => '/table/work/from', 'typed' => '2026-06-05'], ['path' => '/table/work/people', 'typed' => '2'],
+            ['path' => '/name', 'typed' => 'Fallow Field, east; the long, sloping one beyond the Öhrchen brook'], ['path' => '/table/crew', 'add' => true],
+            ['path' => '/table/crew/from', 'typed' => '2026-06-05'], ['path' => '/table/crew/people', 'typed' => '2'],
         ])->assertOk();
         $view = $this->getJson("/jobs/{$this->job->id}/view");
         $on = array_column((array) $view->json('table.days.days'), 'on');

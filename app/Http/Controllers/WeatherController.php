@@ -25,10 +25,10 @@ final class WeatherController extends Controller
     {
         $project = $job->current()->document();
         $design = $project->table(Chosen::table($project) ?? abort(404));
-        $from = $design->table->work?->from;
+        $from = $design->table->crew?->from;
         $first = $from === null ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $from);
         if ($first === false) {
-            throw DocumentInvalid::at('/table/work/from', 'the first day on the site', 'none');
+            throw DocumentInvalid::at('/table/crew/from', 'the first day on the site', 'none');
         }
         $days = $source->days($first, self::DAYS);
 
@@ -51,7 +51,7 @@ final class WeatherController extends Controller
     private static function with(TableDesign $design, array $days): array
     {
         $told = array_map(static fn (Forecast $one): ?string => $one->on, $days);
-        $kept = array_filter($design->table->work->forecast ?? [], static fn (Forecast $one): bool => $one->on !== null && !in_array($one->on, $told, true));
+        $kept = array_filter($design->table->crew->forecast ?? [], static fn (Forecast $one): bool => $one->on !== null && !in_array($one->on, $told, true));
 
         return [...array_values($kept), ...$days];
     }

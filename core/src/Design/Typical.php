@@ -13,7 +13,7 @@ final class Typical
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
         '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
-        '/table/services', '/table/footing/doubling', '/table/soil/report', '/table/measured', '/table/sunshine', '/table/position', '/table/work', '/table/place', '/table/bed',
+        '/table/services', '/table/footing/doubling', '/table/soil/report', '/table/measured', '/table/sunshine', '/table/position', '/table/crew', '/table/place', '/table/bed',
         '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
 
@@ -145,12 +145,12 @@ final class Typical
             '/table/built' => ['post' => 'A1', 'depth_m' => 0.9144, 'by' => '', 'on' => null],
             '/table/ground/levels' => ['front_m' => 0.0, 'rear_m' => 0.0],
             // Minutes of nobody's job, to be entered from one's own.
-            '/table/work' => [
+            '/table/crew' => [
                 'from' => null, 'people' => 3, 'daily_hours' => 8.0, 'weekends' => false, 'stake_minutes' => 10.0, 'square_minutes' => 45.0,
                 'hole_minutes' => 40.0, 'set_minutes' => 25.0, 'bag_minutes' => 6.0, 'member_minutes' => 20.0, 'module_minutes' => 12.0,
                 'air_celsius' => 15.0, 'gust_limit_m_per_s' => 8.9408,
             ],
-            '/table/work/forecast' => ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0],
+            '/table/crew/forecast' => ['on' => null, 'rain' => true, 'gust_m_per_s' => 0.0],
             default => null,
         };
     }

@@ -177,17 +177,21 @@ final class Upgrades
     /** Values that moved from a surface into its shingles. */
     private const SHINGLES = ['shingle_thickness_m', 'underlayment_thickness_m', 'lower_butt_m', 'upper_butt_m', 'courses_between'];
 
-    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag", the covering of a surface one of several kinds. */
+    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag", the covering of a surface one of several kinds; days of a crew got a name of their own. */
     private static function withKinds(\stdClass $document): \stdClass
     {
         $kits = self::changed($document, 'kits', self::withFastener(...));
         $surfaces = self::changed($document, 'surfaces', self::withCovering(...));
-        if ($kits === [] && $surfaces === []) {
+        $tables = self::changed($document, 'tables', self::withCrew(...));
+        if ($kits === [] && $surfaces === [] && $tables === []) {
             return $document;
         }
         $upgraded = clone $document;
-        $upgraded->kits = (object) ($kits + self::map($document, 'kits'));
-        $upgraded->surfaces = (object) ($surfaces + self::map($document, 'surfaces'));
+        foreach (['kits' => $kits, 'surfaces' => $surfaces, 'tables' => $tables] as $map => $changed) {
+            if ($changed !== []) {
+                $upgraded->{$map} = (object) ($changed + self::map($document, $map));
+            }
+        }
         foreach (['as_typed', 'origins'] as $map) {
             if (($document->{$map} ?? null) instanceof \stdClass) {
                 $upgraded->{$map} = (object) self::replaced(self::map($document, $map), $surfaces);
@@ -237,6 +241,18 @@ final class Upgrades
         return $kit;
     }
 
+    /** The days of a crew once stood under a name that told less. */
+    private static function withCrew(\stdClass $table): ?\stdClass
+    {
+        if (!property_exists($table, 'work') || property_exists($table, 'crew')) {
+            return null;
+        }
+        $table->crew = $table->work;
+        unset($table->work);
+
+        return $table;
+    }
+
     private static function withCovering(\stdClass $surface): ?\stdClass
     {
         $covering = $surface->covering ?? null;
@@ -273,7 +289,7 @@ final class Upgrades
     {
         $replaced = [];
         foreach ($places as $pointer => $value) {
-            $pointer = (string) preg_replace('~^(/kits/[^/]+)/lag/~', '$1/fastener/', $pointer);
+            $pointer = (string) preg_replace(['~^(/kits/[^/]+)/lag/~', '~^(/tables/[^/]+)/work(?=/|$)~'], ['$1/fastener/', '$1/crew'], $pointer);
             [, $map, $id, $key] = explode('/', $pointer) + ['', '', '', ''];
             $covering = $map === 'surfaces' ? $surfaces[$id]->covering ?? null : null;
             if ($covering instanceof \stdClass && in_array($key, self::SHINGLES, true)) {

@@ -33,7 +33,7 @@ enum Stage: string
                     .'|block|anchors|tray_long_m|tray_wide_m|block_kg|most_blocks))\b~',
                 $at,
             ) === 1 => self::Foundations,
-            preg_match('~^/table/(measured|built|work|racking/(seat_m|cut|adjusts_m|above_m|resin))\b~', $at) === 1 => self::SettingOut,
+            preg_match('~^/table/(measured|built|crew|racking/(seat_m|cut|adjusts_m|above_m|resin))\b~', $at) === 1 => self::SettingOut,
             str_starts_with($at, '/table') => self::Table,
             str_starts_with($at, '/given') => self::Loads,
             str_starts_with($at, '/own_copies') => self::Handover,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Ground;
 
-use Garnetine\Core\Design\Ground\Built\Work;
+use Garnetine\Core\Design\Ground\Built\CrewDays;
 
 /**
  * The steps of a table on the days of a crew: each after the one before, its minutes shared by all hands. A hole is dug, its post set and
@@ -31,7 +31,7 @@ final readonly class DayPlan
      *
      * @return self|null Null without a first day, or without anything to do
      */
-    public static function of(?Work $work, array $steps): ?self
+    public static function of(?CrewDays $work, array $steps): ?self
     {
         $first = $work?->from === null ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', $work->from);
         // The thirtieth of February would be taken for a day of March.
@@ -83,7 +83,7 @@ final readonly class DayPlan
      *
      * @return list<DayTask>
      */
-    private static function tasks(Work $work, array $steps): array
+    private static function tasks(CrewDays $work, array $steps): array
     {
         $tasks = [];
         $hole = null;
@@ -102,7 +102,7 @@ final readonly class DayPlan
     }
 
     /** @param array{code: string, values: array<string, float|int|string>, cautions: list<string>} $step */
-    private static function task(Work $work, array $step): ?DayTask
+    private static function task(CrewDays $work, array $step): ?DayTask
     {
         $code = $step['code'];
 
@@ -129,7 +129,7 @@ final readonly class DayPlan
     }
 
     /** @param array{code: string, values: array<string, float|int|string>, cautions: list<string>} $step */
-    private static function atHole_min(Work $work, array $step, int $posts): float
+    private static function atHole_min(CrewDays $work, array $step, int $posts): float
     {
         return match ($step['code']) {
             'table_holes', 'table_pit', 'table_spike_holes' => $work->holeMinutes,
@@ -150,7 +150,7 @@ final readonly class DayPlan
         return max(1, (int) ($step['values'][$key] ?? 1));
     }
 
-    private static function workday(\DateTimeImmutable $day, Work $work): \DateTimeImmutable
+    private static function workday(\DateTimeImmutable $day, CrewDays $work): \DateTimeImmutable
     {
         while (!$work->weekends && (int) $day->format('N') > 5) {
             $day = $day->modify('+1 day');
@@ -160,7 +160,7 @@ final readonly class DayPlan
     }
 
     /** @return string Rain or gusts where the weather of the day forbids it, as far as somebody read it; empty else */
-    private static function keptFrom(Work $work, \DateTimeImmutable $day, string $forbids): string
+    private static function keptFrom(CrewDays $work, \DateTimeImmutable $day, string $forbids): string
     {
         foreach ($work->forecast as $forecast) {
             $isThen = $forecast->on === $day->format('Y-m-d');

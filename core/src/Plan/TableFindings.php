@@ -247,7 +247,7 @@ final class TableFindings
     /** @return list<Finding> What of the days on which it is built cannot be */
     public static function work(TablePlan $plan): array
     {
-        $work = $plan->design->table->work;
+        $work = $plan->design->table->crew;
         if ($work === null) {
             return [];
         }
@@ -255,7 +255,7 @@ final class TableFindings
         $until = $plan->design->table->services->expires ?? null;
 
         return [
-            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/work/air_celsius', ['air_celsius' => $work->air->toCelsius(), 'coldest_celsius' => self::COLDEST_POUR_CELSIUS])] : [],
+            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/crew/air_celsius', ['air_celsius' => $work->air->toCelsius(), 'coldest_celsius' => self::COLDEST_POUR_CELSIUS])] : [],
             ...$until !== null && $work->from !== null && $until < $work->from && $plan->design->table->position?->on === null
                 ? [Finding::of(Code::TicketExpired, '/table/services/expires', ['expires' => $until, 'on' => $work->from])] : [],
         ];

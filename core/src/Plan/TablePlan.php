@@ -190,7 +190,7 @@ final readonly class TablePlan
     /** The days of its crew; null where nobody said who builds it and from when on. */
     public function days(): ?DayPlan
     {
-        return DayPlan::of($this->design->table->work, $this->steps());
+        return DayPlan::of($this->design->table->crew, $this->steps());
     }
 
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where no post stands */

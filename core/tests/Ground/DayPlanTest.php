@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
+use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Ground\DayPlan;
 use Garnetine\Core\Message\DayTexts;
@@ -25,7 +26,7 @@ final class DayPlanTest extends TestCase
     {
         $scenario = $kind === '' ? TableScenario::of()->with(['/table/racking/posts' => 3]) : TableScenario::kind($kind);
 
-        return TablePlanner::plan($scenario->with(['/table/work' => $work + ['from' => '2026-06-08'] + Typical::entry('/table/work', [])])->design(), Depth::Checks);
+        return TablePlanner::plan($scenario->with(['/table/crew' => $work + ['from' => '2026-06-08'] + Typical::entry('/table/crew', [])])->design(), Depth::Checks);
     }
 
     /** @return list<string> Each as day, task and how much of it */
@@ -50,6 +51,14 @@ final class DayPlanTest extends TestCase
         self::assertSame(['Mon 2026-06-08', 'Mon 2026-06-22'], array_column(DayTexts::of($plan), 'on'));
         self::assertSame('holes dug, inspected, their posts set and poured, 6 of 6', DayTexts::of($plan)[0]['says'][2]);
         self::assertSame(['2026-06-22', '2026-06-21'], array_map(static fn (bool $weekends): ?string => self::plan(['air_celsius' => 16.0, 'weekends' => $weekends])->days()?->waits[0]['until'], [false, true]));
+    }
+
+    public function test_days_that_stood_under_another_name_are_the_same(): void
+    {
+        $now = (string) file_get_contents(dirname(__DIR__, 3).'/docs/examples/harrow-end.json');
+        $before = strtr($now, ['"crew":' => '"work":', '/tables/timber/crew/' => '/tables/timber/work/']);
+        self::assertNotSame($now, $before);
+        self::assertSame($now, DesignFile::write(DesignFile::read($before)));
     }
 
     public function test_no_hole_stays_open_overnight(): void
@@ -112,6 +121,6 @@ final class DayPlanTest extends TestCase
         self::assertNull(self::plan(['from' => null])->days());
         self::assertNull(self::plan(['from' => '2026-02-30'])->days());
         self::assertNull(DayPlan::of(null, self::plan()->steps()));
-        self::assertNull(DayPlan::of(self::plan()->design->table->work, []));
+        self::assertNull(DayPlan::of(self::plan()->design->table->crew, []));
     }
 }

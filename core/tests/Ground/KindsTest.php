@@ -415,8 +415,8 @@ final class KindsTest extends TestCase
         foreach ($plan->steps() as $step) {
             self::assertDoesNotMatchRegularExpression('/[{}]|step\./', Texts::of($plan->design)->say('step.'.$step['code'], $step['values']));
         }
-        $work = ['from' => '2026-06-01'] + (array) Typical::entry('/table/work', []);
-        $days = DayTexts::of(self::plan($table, ['/table/work' => $work, ...$table === 'timber' ? ['/table/racking/brace' => ['front_at_m' => 0.1, 'rear_at_m' => 0.1] + (array) Typical::entry('/table/racking/brace', [])] : []]));
+        $work = ['from' => '2026-06-01'] + (array) Typical::entry('/table/crew', []);
+        $days = DayTexts::of(self::plan($table, ['/table/crew' => $work, ...$table === 'timber' ? ['/table/racking/brace' => ['front_at_m' => 0.1, 'rear_at_m' => 0.1] + (array) Typical::entry('/table/racking/brace', [])] : []]));
         self::assertNotSame([], $days);
         self::assertDoesNotMatchRegularExpression('/[{}]|day\./', implode("\n", array_merge(...array_column($days, 'says'))));
         $windy = self::plan($table, ['/site/wind_speed_m_per_s' => 48.0]);

@@ -57,8 +57,8 @@ final class TableFindingsTest extends TestCase
         yield 'compass_weak' => [$at(80.0, '2026-06-05', -96.0), 'warning', '/table/position/latitude_rad', 'field', 'nT along the level: under 6000 nT'];
         yield 'latitudes_differ' => [['/table/sunshine' => ['latitude_rad' => 0.72] + Typical::entry('/table/sunshine', [])] + $at(40.0, '2026-06-05'), 'warning', '/table/position/latitude_rad', 'field', 'The place lies at 40.00° of latitude, the light was entered for 41.25°'];
         yield 'ticket_expired' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-04', 'by' => 'E. Sorrel']] + $at(45.0, '2026-06-05'), 'stop', '/table/services/expires', 'field', 'holds until 2026-06-04, and the table is set out on 2026-06-05'];
-        $work = ['from' => '2026-06-08'] + Typical::entry('/table/work', []);
-        yield 'ticket_expired before the first day' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-07', 'by' => 'E. Sorrel'], '/table/work' => $work], 'stop', '/table/services/expires', 'field', 'set out on 2026-06-08'];
+        $work = ['from' => '2026-06-08'] + Typical::entry('/table/crew', []);
+        yield 'ticket_expired before the first day' => [['/table/services' => ['ticket' => 'T-7', 'expires' => '2026-06-07', 'by' => 'E. Sorrel'], '/table/crew' => $work], 'stop', '/table/services/expires', 'field', 'set out on 2026-06-08'];
         $pipe = static fn (float $away_m): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/buried' => [['what' => 'water', 'from_east_m' => 0.0, 'from_north_m' => 30.0 - $away_m, 'to_east_m' => 60.0, 'to_north_m' => 30.0 - $away_m, 'clear_m' => 0.3048]]];
         $corner = static fn (float $east_m, float $north_m): array => ['east_m' => $east_m, 'north_m' => $north_m];
         $ground = static fn (array ...$corners): array => ['/table/bearing_rad' => M_PI, '/table/place' => ['east_m' => 20.0, 'north_m' => 30.0], '/site/no_dig' => [['what' => 'roots', 'clear_m' => 0.3, 'corners' => $corners]]];
@@ -83,7 +83,7 @@ final class TableFindingsTest extends TestCase
         yield 'hole_on_line' => [$pipe(0.4), 'stop', '/site/buried/0', 'field', 'The holes of A1, B1, C1, D1 come nearer to “water” than 12 in: 9 ¾ in is the least'];
         yield 'dig_by_hand' => [$pipe(0.6), 'warning', '/site/buried/0', 'field', 'A1, B1, C1, D1 are within 24 in of “water”'];
         yield 'horizon_takes_beam' => [['/table/sunshine' => ['horizon' => [['bearing_rad' => 1.6, 'elevation_rad' => 0.2]]] + Typical::entry('/table/sunshine', [])], 'assumption', '/table/sunshine/horizon', 'field', 'the direct light alone'];
-        yield 'cold_pour' => [['/table/work' => ['air_celsius' => 4.4] + $work], 'stop', '/table/work/air_celsius', 'setting_out', 'At 39.9 °F in the mean nothing is poured'];
+        yield 'cold_pour' => [['/table/crew' => ['air_celsius' => 4.4] + $work], 'stop', '/table/crew/air_celsius', 'setting_out', 'At 39.9 °F in the mean nothing is poured'];
         yield 'services_unmarked' => [['/table/services' => ['ticket' => 'T-7', 'expires' => null, 'by' => 'E. Sorrel']], 'stop', '/table/services', 'field', 'buried lines'];
         yield 'soil_expansive' => [['/table/soil/expansive' => 'unknown'], 'stop', '/table/soil/expansive', 'field', '“unknown”'];
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];

@@ -72,7 +72,7 @@ final class EffortTest extends TestCase
             }
         }
         // The posts of a table end to end, its bags, its hours.
-        $told = array_values(array_filter(TableChooser::of(TableScenario::of()->with(['/table/work' => ['from' => '2026-06-08'] + Typical::entry('/table/work', [])])->design()), static fn (KindBeside $one): bool => $one->isHere))[0];
+        $told = array_values(array_filter(TableChooser::of(TableScenario::of()->with(['/table/crew' => ['from' => '2026-06-08'] + Typical::entry('/table/crew', [])])->design()), static fn (KindBeside $one): bool => $one->isHere))[0];
         $posts = $told->plan->posts ?? [];
         self::assertEqualsWithDelta(array_sum(array_map(static fn ($post): float => $post->cut_m ?? 0.0, $posts)), $told->effort($only('postMetrePrice'))?->cost, 1e-9);
         self::assertEqualsWithDelta(ceil(array_sum(array_map(static fn ($post): float => $post->bags ?? 0.0, $posts)) - 1e-9), $told->effort($only('bagPrice'))?->cost, 1e-9);

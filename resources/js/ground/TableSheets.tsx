@@ -408,23 +408,23 @@ function Crew() {
     return (
         <>
             <h3 className="mt-5">Days</h3>
-            <Part path="/table/work" open="Plan the days of the crew" close="take out">
+            <Part path="/table/crew" open="Plan the days of the crew" close="take out">
                 <Say>
-                    From <Slot path="/table/work/from" open="which day?" /> on <Slot path="/table/work/people" /> people work{' '}
-                    <Slot path="/table/work/daily_hours" /> hours a day, on weekends too: <Slot path="/table/work/weekends" />.
+                    From <Slot path="/table/crew/from" open="which day?" /> on <Slot path="/table/crew/people" /> people work{' '}
+                    <Slot path="/table/crew/daily_hours" /> hours a day, on weekends too: <Slot path="/table/crew/weekends" />.
                 </Say>
                 <Say>
-                    One of them takes, in minutes, <Slot path="/table/work/stake_minutes" /> for a stake or frame,{' '}
-                    <Slot path="/table/work/square_minutes" /> to square them, <Slot path="/table/work/hole_minutes" /> for a
-                    hole, <Slot path="/table/work/set_minutes" /> for a post, pile or spike,{' '}
-                    <Slot path="/table/work/bag_minutes" /> for a bag, <Slot path="/table/work/member_minutes" /> for a pipe, beam
-                    or rail, <Slot path="/table/work/module_minutes" /> for a module.
+                    One of them takes, in minutes, <Slot path="/table/crew/stake_minutes" /> for a stake or frame,{' '}
+                    <Slot path="/table/crew/square_minutes" /> to square them, <Slot path="/table/crew/hole_minutes" /> for a
+                    hole, <Slot path="/table/crew/set_minutes" /> for a post, pile or spike,{' '}
+                    <Slot path="/table/crew/bag_minutes" /> for a bag, <Slot path="/table/crew/member_minutes" /> for a pipe, beam
+                    or rail, <Slot path="/table/crew/module_minutes" /> for a module.
                 </Say>
                 <Say>
-                    While concrete hardens the air has <Slot path="/table/work/air_celsius" /> in the mean; no modules are carried
-                    in gusts over <Slot path="/table/work/gust_limit_m_per_s" />.
+                    While concrete hardens the air has <Slot path="/table/crew/air_celsius" /> in the mean; no modules are carried
+                    in gusts over <Slot path="/table/crew/gust_limit_m_per_s" />.
                 </Say>
-                <Each list="/table/work/forecast">
+                <Each list="/table/crew/forecast">
                     {(at) => (
                         <>
                             On <Slot path={`${at}/on`} open="which day?" /> it rains: <Slot path={`${at}/rain`} />; gusts of{' '}
@@ -433,7 +433,7 @@ function Crew() {
                     )}
                 </Each>
                 <p className="mt-2">
-                    <AddButton path="/table/work/forecast">The weather of a day</AddButton>
+                    <AddButton path="/table/crew/forecast">The weather of a day</AddButton>
                 </p>
                 <WeatherLookup />
             </Part>

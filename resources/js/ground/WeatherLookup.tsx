@@ -45,7 +45,7 @@ export function WeatherLookup() {
                     </ul>
                     <EditAct
                         onClick={() =>
-                            void edit([{ path: '/table/work/forecast', value: found.forecast }]).then(
+                            void edit([{ path: '/table/crew/forecast', value: found.forecast }]).then(
                                 (done) => done && setFound(null),
                             )
                         }

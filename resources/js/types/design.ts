@@ -652,22 +652,22 @@ export type FieldPath =
     | '/table/position/longitude_rad'
     | '/table/position/on'
     | '/table/position/clock_ahead'
-    | '/table/work/from'
-    | '/table/work/people'
-    | '/table/work/daily_hours'
-    | '/table/work/weekends'
-    | '/table/work/stake_minutes'
-    | '/table/work/square_minutes'
-    | '/table/work/hole_minutes'
-    | '/table/work/set_minutes'
-    | '/table/work/bag_minutes'
-    | '/table/work/member_minutes'
-    | '/table/work/module_minutes'
-    | '/table/work/air_celsius'
-    | '/table/work/gust_limit_m_per_s'
-    | `/table/work/forecast/${number}/on`
-    | `/table/work/forecast/${number}/rain`
-    | `/table/work/forecast/${number}/gust_m_per_s`
+    | '/table/crew/from'
+    | '/table/crew/people'
+    | '/table/crew/daily_hours'
+    | '/table/crew/weekends'
+    | '/table/crew/stake_minutes'
+    | '/table/crew/square_minutes'
+    | '/table/crew/hole_minutes'
+    | '/table/crew/set_minutes'
+    | '/table/crew/bag_minutes'
+    | '/table/crew/member_minutes'
+    | '/table/crew/module_minutes'
+    | '/table/crew/air_celsius'
+    | '/table/crew/gust_limit_m_per_s'
+    | `/table/crew/forecast/${number}/on`
+    | `/table/crew/forecast/${number}/rain`
+    | `/table/crew/forecast/${number}/gust_m_per_s`
     | '/table/place/east_m'
     | '/table/place/north_m'
     | `/table/seasons/${number}/from`

@@ -7,7 +7,7 @@ namespace Garnetine\Core\Design\Ground;
 use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Ground\Built\BuiltPost;
 use Garnetine\Core\Design\Ground\Built\Measured;
-use Garnetine\Core\Design\Ground\Built\Work;
+use Garnetine\Core\Design\Ground\Built\CrewDays;
 use Garnetine\Core\Design\Ground\Field\FieldPlace;
 use Garnetine\Core\Design\Ground\Field\Footing;
 use Garnetine\Core\Design\Ground\Field\GravelBed;
@@ -69,7 +69,7 @@ final readonly class Table
         #[Items(BuiltPost::class, 200)]
         public array $built = [],
         public ?Position $position = null,
-        public ?Work $work = null,
+        public ?CrewDays $crew = null,
         public ?FieldPlace $place = null,
         /** Where it is tilted by season; its own tilt is that at which it is built. */
         #[Items(SeasonTilt::class, 12)]

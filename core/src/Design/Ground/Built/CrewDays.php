@@ -11,7 +11,7 @@ use Garnetine\Core\Quantity\Speed;
 use Garnetine\Core\Quantity\Temperature;
 
 /** Who builds a table from when on, and how long they take, as the company knows it of its own jobs: minutes of one person. */
-final readonly class Work
+final readonly class CrewDays
 {
     /** @param list<Forecast> $forecast */
     public function __construct(
