@@ -9,7 +9,26 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 
-/** A because as texts for a screen or a page. */
+/**
+ * A because as texts for a screen or a page.
+ *
+ * @phpstan-type BecauseNode array{
+ *     title: string,
+ *     value: string,
+ *     formula: string,
+ *     source: string|null,
+ *     confidence: string|null,
+ *     confirmed_by: string|null,
+ *     input: string|null,
+ *     typed: string|null,
+ *     // Who entered it last, and with which design.
+ *     entered: array{by: string, at: string, design: int}|null,
+ *     // Whether nobody did: it is the value that a blank job begins with.
+ *     example: bool,
+ *     // Each of them one as this.
+ *     children: list<array<string, mixed>>,
+ * }
+ */
 final readonly class BecauseView
 {
     private function __construct(private Texts $texts, private ?Entered $entered, private ?Chosen $seen)
@@ -20,14 +39,14 @@ final readonly class BecauseView
      * @param Entered|null $entered Tells who entered what; on paper nobody asks
      * @param Chosen|null $seen The block in view, from where places are told; else from the first
      *
-     * @return array<string, mixed>
+     * @return BecauseNode
      */
     public static function of(Plan|TablePlan $plan, Because $because, ?Entered $entered = null, ?Chosen $seen = null): array
     {
         return (new self(Texts::of($plan->design), $entered, $seen))->node($because);
     }
 
-    /** @return array<string, mixed> */
+    /** @return BecauseNode */
     private function node(Because $because): array
     {
         $entered = $because->input === null || $because->isExample ? null : $this->entered?->at($because->input);

@@ -13,7 +13,7 @@ use Garnetine\Core\Design\Project;
  */
 final readonly class Chosen
 {
-    private function __construct(private Project $project, public string $surface, public string $block)
+    private function __construct(public Project $project, public string $surface, public string $block)
     {
     }
 

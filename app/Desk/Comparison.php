@@ -18,14 +18,34 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 
-/** Two designs of a job side by side: what was entered, and what came of it. */
+/**
+ * Two designs of a job side by side: what was entered, and what came of it.
+ *
+ * @phpstan-import-type Difference from Differences
+ * @phpstan-import-type FieldInfo from FieldView
+ *
+ * @phpstan-type Beside array{
+ *     inputs: list<Difference>,
+ *     results: list<Difference>,
+ *     // What stops the second and not the first, with its field where it can be entered.
+ *     needs: list<array{text: string, path: string, field: FieldInfo|null}>,
+ * }
+ * @phpstan-type Compared array{
+ *     one: array{number: int, change: string},
+ *     two: array{number: int, change: string},
+ *     inputs: list<Difference>,
+ *     results: list<Difference>,
+ *     // What stops the second and not the first, with its field where it can be entered.
+ *     needs: list<array{text: string, path: string, field: FieldInfo|null}>,
+ * }
+ */
 final class Comparison
 {
     /** Where a place beside an edge is asked for its zone, and half the side of what is asked there. */
     private const FROM_EDGE_M = 0.3;
     private const NEAR_M = 0.001;
 
-    /** @return array<string, mixed> */
+    /** @return Compared */
     public static function of(Design $one, Design $two): array
     {
         return [
@@ -33,7 +53,7 @@ final class Comparison
         ] + self::between($one->document(), $two->document());
     }
 
-    /** @return array{inputs: list<array{path: string, label: string, before: string, after: string}>, results: list<array{label: string, before: string, after: string}>, needs: list<array<string, mixed>>} */
+    /** @return Beside */
     public static function between(Project $before, Project $after): array
     {
         [$plans, $others] = [Planning::all($before)->all(), Planning::all($after)->all()];
@@ -57,7 +77,7 @@ final class Comparison
         ];
     }
 
-    /** @return list<array<string, mixed>> What stops the second plan and not the first, with the fields in which it can be mended */
+    /** @return Beside['needs'] What stops the second plan and not the first, with the fields in which it can be mended */
     private static function needs(Plan|TablePlan $plan, Plan|TablePlan $other): array
     {
         $texts = Texts::of($other->design);

@@ -16,13 +16,24 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\UnitSystem;
 
-/** What wind and snow ask of a module, by zone and combination, and the numbers that a hand may try. */
+/**
+ * What wind and snow ask of a module, by zone and combination, and the numbers that a hand may try.
+ *
+ * @phpstan-type Demand array{
+ *     pull: string,
+ *     exposure_counts: bool,
+ *     zones: list<array{zone: string, direction: string, suction: string, exposed: string, net: string, net_exposed: string}>,
+ *     down: list<array{combination: string, snow: string, value: string, governs: bool}>,
+ *     // Where there are choices, the numbers are places among them.
+ *     tries: list<array{path: string, value: float, from: float, to: float, step: float, unit: string, choices?: list<string>}>,
+ * }
+ */
 final class DemandView
 {
     /**
      * @param int $number Of the block in view, from 1: each may have modules of its own
      *
-     * @return array<string, mixed>|null
+     * @return Demand|null
      */
     public static function of(Plan $plan, Texts $texts, int $number = 1): ?array
     {
@@ -59,7 +70,7 @@ final class DemandView
         ];
     }
 
-    /** @return list<array{path: string, value: float, from: float, to: float, step: float, unit: string, choices?: list<string>}> Where there are choices, numbers are places among them */
+    /** @return Demand['tries'] Where there are choices, numbers are places among them */
     private static function tries(Plan $plan): array
     {
         $us = $plan->design->units === UnitSystem::Us;

@@ -14,6 +14,7 @@ use App\Planning\Newest;
 use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Examples;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\Signing\Confirmation;
@@ -28,7 +29,99 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Quantity\Dimension;
 
-/** Everything the desk shows of a design, as numbers for drawing and finished texts for reading. */
+/**
+ * Everything the desk shows of a design, as numbers for drawing and finished texts for reading.
+ *
+ * @phpstan-import-type SurfaceRow from SurfaceList
+ * @phpstan-import-type Edit from Edits
+ * @phpstan-import-type BecauseNode from BecauseView
+ * @phpstan-import-type Demand from DemandView
+ * @phpstan-import-type FieldInfo from FieldView
+ * @phpstan-import-type OwnCopyInfo from OwnCopyView
+ * @phpstan-import-type Run from RunView
+ * @phpstan-import-type Sheet from SheetView
+ * @phpstan-import-type StageState from Stages
+ * @phpstan-import-type SurveyItem from FieldView
+ * @phpstan-import-type Tone from Standing
+ *
+ * @phpstan-type FindingInfo array{
+ *     kind: 'stop'|'refusal'|'warning'|'assumption',
+ *     code: string,
+ *     text: string,
+ *     at: string,
+ *     stage: string,
+ *     subject: string,
+ *     clearable: bool,
+ *     cleared_by: string|null,
+ *     // Edits that would mend it, none where it names none.
+ *     cure: list<Edit>,
+ * }
+ * @phpstan-type Summary array{
+ *     modules: int,
+ *     attachments: int,
+ *     // Them in words: "32 feet", "8 posts".
+ *     counted: string,
+ *     reserve: string|null,
+ *     // What stops the plan, or how it holds.
+ *     word: string,
+ *     tone: Tone,
+ *     open_stops: int,
+ *     to_enter: int,
+ *     unconfirmed: int,
+ *     refused: bool,
+ *     structure_signed_by: string|null,
+ *     structure_digest: string,
+ * }
+ * @phpstan-type PlannedAlike array{
+ *     units: 'ft_in'|'mm',
+ *     status: 'preliminary'|'confirmed',
+ *     status_text: string,
+ *     // What feet along a line are counted by.
+ *     stand: 'member'|'rib'|'seam'|'purlin'|'course'|'place',
+ *     // What courses are told by; null where there are none.
+ *     course: 'butt'|'batten'|null,
+ *     stages: list<StageState>,
+ *     findings: list<FindingInfo>,
+ *     summary: Summary,
+ *     loads: list<array{path: string, name: string, value: string}>,
+ * }
+ * @phpstan-type PlannedSurface array{
+ *     demand: Demand|null,
+ *     sheet: Sheet,
+ *     runs: list<Run>,
+ *     // What every tape says first.
+ *     tape_head: string,
+ *     table: null,
+ * }
+ * @phpstan-type OfDesign array{
+ *     // The one in view.
+ *     surface: string,
+ *     // All of the job.
+ *     surfaces: list<SurfaceRow>,
+ *     // What undo would take back and redo bring again, in words.
+ *     history: array{undo: string|null, redo: string|null},
+ *     design: array{id: int, number: int, hash: string, author: string|null, at: string, is_side: bool, change: string},
+ *     own_copies: list<OwnCopyInfo>,
+ *     // What the company read in its copies and this design does not use.
+ *     own_offers: list<OwnCopyInfo>,
+ *     // What others of the company confirmed and this design has not.
+ *     confirmed_offers: array{count: int, by: string}|null,
+ *     // Values that the case is refused for until somebody reads them.
+ *     own_missing: list<array{id: string, name: string}>,
+ *     // Places of values that nobody entered, by the part of the design that a finding names.
+ *     examples: array<string, list<string>>,
+ *     fields: array<string, FieldInfo>,
+ *     lists: array<string, int>,
+ * }
+ * @phpstan-type OfSurface array{
+ *     // In view, and all of the surface.
+ *     block: string,
+ *     blocks: list<array{id: string, number: int, modules: int}>,
+ *     // What slope length and pitch give for it.
+ *     eave_to_ridge: string,
+ *     survey: list<SurveyItem>,
+ * }
+ */
 final class DeskView
 {
     /** @return array<string, mixed> */
@@ -69,25 +162,30 @@ final class DeskView
     /** @return array<string, mixed> */
     private static function ofPlan(DesignModel $model, Chosen $chosen, ?Plan $known = null): array
     {
-        $project = $model->document();
-        $surface = $chosen->surface;
-        $plan = $known ?? Planning::plan($project->design($surface));
+        $plan = $known ?? Planning::plan($model->document()->design($chosen->surface));
         $document = $chosen->design();
         $texts = Texts::of($document);
-        [$common, $outOfDate] = self::common($model, $document, $plan, $surface);
+        [$common, $outOfDate] = self::common($model, $document, $plan, $chosen->surface);
 
-        return $common + [
+        return $common + self::ofSurface($plan, $chosen, $texts) + self::alike($plan, $texts, $chosen->seen(...), $outOfDate)
+            + self::planned($plan, $chosen, $texts) + PaperView::of($plan, $texts);
+    }
+
+    /** @return OfSurface */
+    private static function ofSurface(Plan $plan, Chosen $chosen, Texts $texts): array
+    {
+        $document = $chosen->design();
+
+        return [
             'block' => $chosen->block,
             'blocks' => array_map(
                 static fn (string $id, BlockPlan $block): array => ['id' => $id, 'number' => $block->part->number, 'modules' => $block->placement->count],
-                $project->blocksOn($surface),
+                $chosen->project->blocksOn($chosen->surface),
                 $plan->blocks,
             ),
-            'own_missing' => OwnCopyView::missing($plan, $texts),
-            'examples' => Examples::left($document),
             'eave_to_ridge' => $document->printer()->print(Dimension::Length, Admission::eaveToRidge($document->surface)->toMetres()),
             'survey' => FieldView::survey($document, $texts),
-        ] + self::outOfDate(self::planned($plan, $chosen, $texts), $outOfDate) + PaperView::of($plan, $texts);
+        ];
     }
 
     /**
@@ -96,7 +194,7 @@ final class DeskView
      * @param string $here The one in view
      * @param array<string, TablePlan>|null $tables Plans of all tables of the job, where they are known
      *
-     * @return array{array<string, mixed>, bool} And whether the company knows values that the design does not use
+     * @return array{OfDesign, bool} And whether the company knows values that the design does not use
      */
     public static function common(DesignModel $model, Design|TableDesign $document, Plan|TablePlan $plan, string $here, ?array $tables = null): array
     {
@@ -115,6 +213,8 @@ final class DeskView
             'surface' => $here,
             'surfaces' => SurfaceList::of($project, $here, $plan, $tables),
             'own_copies' => OwnCopyView::all($document->ownCopies, $texts),
+            'own_missing' => OwnCopyView::missing($plan, $texts),
+            'examples' => $document instanceof TableDesign ? $document->examplesLeft() : Examples::left($document),
             'own_offers' => OwnCopyView::all($offers, $texts),
             'confirmed_offers' => $confirmed === []
                 ? null
@@ -130,9 +230,9 @@ final class DeskView
     /**
      * @param \Closure(string): string $seen A place as the plan tells it, as it is told from what is in view
      *
-     * @return list<array<string, mixed>>
+     * @return list<FindingInfo>
      */
-    public static function findings(Plan|TablePlan $plan, Texts $texts, \Closure $seen): array
+    private static function findings(Plan|TablePlan $plan, Texts $texts, \Closure $seen): array
     {
         return array_map(static fn (Finding $finding): array => [
             'kind' => $finding->kind->value, 'code' => $finding->code->value, 'text' => $texts->finding($finding), 'at' => $seen($finding->at),
@@ -141,8 +241,8 @@ final class DeskView
         ], $plan->findings);
     }
 
-    /** @return array<string, mixed> How a plan stands, in a few numbers and words */
-    public static function summary(Plan|TablePlan $plan): array
+    /** @return Summary How a plan stands, in a few numbers and words */
+    private static function summary(Plan|TablePlan $plan): array
     {
         $reserve = $plan->leastReserve();
 
@@ -151,28 +251,30 @@ final class DeskView
             'reserve' => $reserve === null ? null : Texts::reserve($reserve), ...Standing::of($plan->findings, $reserve),
             'open_stops' => count($plan->openStops()), 'to_enter' => $plan->toEnter(), 'unconfirmed' => count($plan->unconfirmed()),
             'refused' => $plan->hasRefusal(),
+            'structure_signed_by' => $plan instanceof Plan ? $plan->structureSignedBy() : null,
+            'structure_digest' => $plan instanceof Plan ? $plan->structureDigest() : '',
         ];
     }
 
     /**
-     * The hand-over is out of date while the company knows values that this design does not use.
+     * What is planned of a surface and of a table alike.
      *
-     * @param array<string, mixed> $planned
+     * @param \Closure(string): string $seen A place as the plan tells it, as it is told from what is in view
+     * @param bool $outOfDate Whether the company knows values that this design does not use
      *
-     * @return array<string, mixed>
+     * @return PlannedAlike
      */
-    public static function outOfDate(array $planned, bool $outOfDate): array
+    public static function alike(Plan|TablePlan $plan, Texts $texts, \Closure $seen, bool $outOfDate = false): array
     {
-        $stages = is_array($planned['stages']) ? $planned['stages'] : [];
-        $planned['stages'] = array_map(
-            static fn (mixed $stage): mixed => $outOfDate && is_array($stage) && $stage['key'] === 'handover' ? [
-                'state' => 'out of date',
-                'tone' => 'tight',
-            ] + $stage : $stage,
-            $stages,
-        );
-
-        return $planned;
+        return [
+            'units' => $plan->design->units->value, 'stand' => $texts->stand(),
+            'course' => $plan instanceof Plan ? Course::of($plan->design->surface)?->word() : null,
+            'status' => $plan->status()->value, 'status_text' => $texts->say('status.'.$plan->status()->value),
+            'stages' => Stages::states($plan, $outOfDate),
+            'findings' => self::findings($plan, $texts, $seen),
+            'summary' => self::summary($plan),
+            'loads' => $plan instanceof Plan ? PaperView::loads($plan, $texts) : TableView::loads($plan, $texts),
+        ];
     }
 
     /**
@@ -180,33 +282,23 @@ final class DeskView
      *
      * @param string|null $tapeOf The one run whose tape is wanted, null for all: tapes are half of what is sent
      *
-     * @return array<string, mixed>
+     * @return array<string, mixed> PlannedAlike and PlannedSurface
      */
     public static function preview(Chosen $chosen, ?string $tapeOf = null, ?Newest $newest = null): array
     {
         $plan = Planning::plan($chosen->plain(), Depth::Checks, $newest);
+        $texts = Texts::of($plan->design);
 
-        return self::planned($plan, $chosen, Texts::of($plan->design), $tapeOf);
+        return self::alike($plan, $texts, $chosen->seen(...)) + self::planned($plan, $chosen, $texts, $tapeOf);
     }
 
-    /** @return array<string, mixed> */
+    /** @return PlannedSurface */
     private static function planned(Plan $plan, Chosen $chosen, Texts $texts, ?string $tapeOf = null): array
     {
         return [
-            'units' => $plan->design->units->value, 'stand' => $texts->stand(),
-            'course' => Course::of($plan->design->surface)?->word(),
-            'status' => $plan->status()->value,
-            'status_text' => $texts->say('status.'.$plan->status()->value),
-            'stages' => Stages::states($plan),
-            'findings' => self::findings($plan, $texts, $chosen->seen(...)),
-            'summary' => self::summary($plan) + [
-                'structure_signed_by' => $plan->structureSignedBy(), 'structure_digest' => $plan->structureDigest(),
-            ],
-            'loads' => PaperView::loads($plan, $texts),
             'demand' => DemandView::of($plan, $texts, $chosen->number()),
             'sheet' => SheetView::of($plan, $chosen->number()),
             'runs' => RunView::all($plan, $texts, $tapeOf),
-            'table' => null,
             'tape_head' => $plan->capacities === null
                 ? ''
                 : $texts->say(
@@ -219,10 +311,11 @@ final class DeskView
                     },
                     ['tolerance_m' => $plan->capacities->placing->tolerance_m, 'window_m' => $plan->window?->told_m($plan->design->units->cut_m()) ?? 0.0],
                 ),
+            'table' => null,
         ];
     }
 
-    /** @return list<array<string, mixed>> The becauses that go on paper: loads, and the weakest foot of each run */
+    /** @return list<BecauseNode> The becauses that go on paper: loads, and the weakest foot of each run */
     private static function becauses(Plan $plan): array
     {
         if ($plan->loads === null) {

@@ -12,12 +12,21 @@ use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\Writer;
 use Garnetine\Core\Message\Texts;
 
-/** What differs between two designs, value by value, in the words and units of the second. */
+/**
+ * What differs between two designs, value by value, in the words and units of the second.
+ *
+ * @phpstan-type Difference array{
+ *     path?: string,
+ *     label: string,
+ *     before: string,
+ *     after: string,
+ * }
+ */
 final class Differences
 {
     private const MOST = 6;
 
-    /** @return list<array{path: string, label: string, before: string, after: string}> Of the job once, then of each surface, by places in the document */
+    /** @return list<Difference> Of the job once, then of each surface, by places in the document */
     public static function between(Project $before, Project $after): array
     {
         $differences = [];

@@ -25,7 +25,34 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Quantity\Quantity;
 use Garnetine\Core\Quantity\QuantityText;
 
-/** Every value of a design as a worksheet shows it: its name, its text, and what may be chosen. */
+/**
+ * Every value of a design as a worksheet shows it: its name, its text, and what may be chosen.
+ *
+ * @phpstan-type Choice array{
+ *     value: string,
+ *     text: string,
+ * }
+ * @phpstan-type FieldInfo array{
+ *     label: string,
+ *     kind: 'quantity'|'count'|'text'|'choice',
+ *     text: string,
+ *     optional: bool,
+ *     value?: string|null,
+ *     choices?: list<Choice>,
+ *     // Whether nobody entered it: it came with the blank job.
+ *     example: bool,
+ *     // What was typed, where that is in other units than the job's.
+ *     typed?: string|null,
+ * }
+ * @phpstan-type SurveyItem array{
+ *     item: string,
+ *     label: string,
+ *     answer: string|null,
+ *     by: string|null,
+ *     on: string|null,
+ *     photo: string|null,
+ * }
+ */
 final class FieldView
 {
     /** What no worksheet enters: signatures, what is drawn, and what a surface and its block are. */
@@ -33,7 +60,7 @@ final class FieldView
         '/confirmations', '/own_copies', '/block/left_out', '/block/surface', '/block/module', '/block/kit', '/surface/kind', '/table/module',
     ];
 
-    /** @return array<string, array<string, mixed>> By JSON pointer */
+    /** @return array<string, FieldInfo> By JSON pointer */
     public static function all(Design|TableDesign $design, Texts $texts): array
     {
         $fields = [];
@@ -117,7 +144,7 @@ final class FieldView
         ];
     }
 
-    /** @return list<array<string, string|null>> */
+    /** @return list<SurveyItem> */
     public static function survey(Design $design, Texts $texts): array
     {
         return array_map(static fn (string $item): array => [
@@ -126,7 +153,7 @@ final class FieldView
         ], array_values(array_diff(SurveyAnswer::ITEMS, $design->surface->covering instanceof Shingles ? [] : SurveyAnswer::OF_SHINGLES)));
     }
 
-    /** @param array<string, array<string, mixed>> $fields */
+    /** @param array<string, FieldInfo> $fields */
     private static function walk(object $part, string $path, Design|TableDesign $design, Texts $texts, array &$fields): void
     {
         foreach (Shape::of($part::class)->fields as $key => $field) {
@@ -162,7 +189,7 @@ final class FieldView
     /**
      * @param list<string> $kinds
      *
-     * @return array<string, mixed>
+     * @return FieldInfo
      */
     private static function kind(string $pointer, string $kind, array $kinds, Design|TableDesign $design, Texts $texts): array
     {
@@ -173,7 +200,7 @@ final class FieldView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return FieldInfo */
     private static function field(Field $field, string $pointer, mixed $value, Design|TableDesign $design, Texts $texts): array
     {
         $view = [
@@ -186,7 +213,7 @@ final class FieldView
         if (is_a($field->type, \BackedEnum::class, true)) {
             return [
                 'kind' => 'choice', 'text' => $value instanceof \BackedEnum ? $texts->choice($pointer, (string) $value->value) : '',
-                'value' => $value instanceof \BackedEnum ? $value->value : null,
+                'value' => $value instanceof \BackedEnum ? (string) $value->value : null,
                 'choices' => array_map(
                     static fn (\BackedEnum $case): array => ['value' => (string) $case->value, 'text' => $texts->choice($pointer, (string) $case->value)],
                     array_values(array_filter($field->type::cases(), static fn (\BackedEnum $case): bool => !self::isNoCircle($pointer, $case))),
@@ -206,7 +233,7 @@ final class FieldView
             $others = array_diff_key($names, [$design->fireRoof->here => true]);
 
             return [
-                'kind' => 'choice', 'text' => is_string($value) ? $names[$value] ?? $value : '', 'value' => $value,
+                'kind' => 'choice', 'text' => is_string($value) ? $names[$value] ?? $value : '', 'value' => is_string($value) ? $value : null,
                 'choices' => array_map(static fn (string $id, string $name): array => ['value' => $id, 'text' => $name], array_keys($others), $others),
             ] + $view;
         }

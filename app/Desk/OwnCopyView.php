@@ -10,13 +10,28 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\TablePlan;
 
-/** Values read in own copies, beside the recalled ones. */
+/**
+ * Values read in own copies, beside the recalled ones.
+ *
+ * @phpstan-import-type OfDesign from DeskView
+ *
+ * @phpstan-type OwnCopyInfo array{
+ *     id: string,
+ *     title: string,
+ *     value: string,
+ *     recalled: string,
+ *     document: string,
+ *     clause: string,
+ *     name: string,
+ *     on: string,
+ * }
+ */
 final class OwnCopyView
 {
     /**
      * @param list<OwnCopy> $copies
      *
-     * @return list<array<string, mixed>>
+     * @return list<OwnCopyInfo>
      */
     public static function all(array $copies, Texts $texts): array
     {
@@ -32,7 +47,7 @@ final class OwnCopyView
     /**
      * Values that the plan is refused for until they are read in an own copy.
      *
-     * @return list<array{id: string, name: string}>
+     * @return OfDesign['own_missing']
      */
     public static function missing(Plan|TablePlan $plan, Texts $texts): array
     {

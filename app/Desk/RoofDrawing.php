@@ -14,7 +14,9 @@ use Garnetine\Core\Plan\Plan;
  * Planes with their modules, small, from above and side by side: eaves down, in hundredths of the largest side of all. Outline and
  * modules are paths to be filled; of a module the lower left corner is given, and its block from 1.
  *
- * @phpstan-type Drawing array{width: int, height: int, outline: string, modules: string}
+ * Planes with their modules, small and from above.
+ *
+ * @phpstan-type RoofDrawn array{width: int, height: int, outline: string, modules: string}
  * @phpstan-type Modules list<array{block: int, x_m: float, y_m: float}>
  */
 final class RoofDrawing
@@ -26,7 +28,7 @@ final class RoofDrawing
     /**
      * @param list<array{Design, Modules}> $planes At least one
      *
-     * @return Drawing|null Null for so many modules that nothing would be seen
+     * @return RoofDrawn|null Null for so many modules that nothing would be seen
      */
     public static function of(array $planes): ?array
     {
@@ -60,7 +62,7 @@ final class RoofDrawing
      *
      * @param list<TableDesign> $tables At least one
      *
-     * @return Drawing|null
+     * @return RoofDrawn|null
      */
     public static function ofTables(array $tables): ?array
     {
@@ -92,7 +94,7 @@ final class RoofDrawing
         return ['width' => $left - self::GAP, 'height' => $height, 'outline' => $outline, 'modules' => $modules];
     }
 
-    /** @return Drawing|null Of the one plane that a plan is of */
+    /** @return RoofDrawn|null Of the one plane that a plan is of */
     public static function ofPlan(Plan $plan): ?array
     {
         $spots = [];

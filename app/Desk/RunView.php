@@ -12,20 +12,113 @@ use Garnetine\Core\Plan\Marking;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Quantity\Dimension;
 
-/** The runs with their feet and tapes. */
+/**
+ * The runs with their feet and tapes.
+ *
+ * @phpstan-import-type Tone from Standing
+ *
+ * Where a line crosses a member that a foot could stand on, and what the planner decided there.
+ *
+ * @phpstan-type Crossing array{
+ *     member: int,
+ *     x_m: float,
+ *     hand: 'free'|'foot'|'pinned'|'barred',
+ * }
+ *
+ * For drawing.
+ * @phpstan-type Foot array{
+ *     number: int,
+ *     x_m: float,
+ *     word: Tone,
+ *     strong: bool,
+ * }
+ *
+ * For reading.
+ * @phpstan-type FootRow array{
+ *     // Members on to the next foot, this one not counted.
+ *     on: int|null,
+ *     // The stronger one that edge zones have.
+ *     strong: bool,
+ *     number: int,
+ *     member: int,
+ *     tape: string,
+ *     reserve: string,
+ *     word: Tone,
+ *     link: string,
+ *     up: string,
+ *     along: string,
+ *     bay: string|null,
+ *     // What still holds it where its screws miss; null of feet that have no columns for that.
+ *     missed: string|null,
+ *     // Another member that would hold, or none; null before the plan is saved.
+ *     other: int|'none'|null,
+ * }
+ * @phpstan-type TapeMark array{
+ *     kind: 'foot'|'member'|'barred'|'splice'|'clamp'|'box'|'lug'|'end'|'line',
+ *     label: string,
+ *     x_m: float,
+ *     tape_m: float,
+ *     text: string,
+ * }
+ * @phpstan-type Run array{
+ *     id: string,
+ *     line: string,
+ *     // The number of its block on the surface, and its line within that.
+ *     block: int,
+ *     letter: string,
+ *     // Whether it runs up the slope, so that places along it are heights.
+ *     up: bool,
+ *     // Whether it lies on other rails, with crossings and no feet.
+ *     on_rails: bool,
+ *     // Whether it carries others.
+ *     lower: bool,
+ *     // Up the slope from the eave, or from the left edge.
+ *     at_m: float,
+ *     // The rib or member that it lies over up the slope.
+ *     over: int|null,
+ *     // Feet alone, with no rail on them.
+ *     bare: bool,
+ *     x0_m: float,
+ *     x1_m: float,
+ *     splices_m: list<float>,
+ *     holds: bool,
+ *     length: string,
+ *     feet_count: int,
+ *     bound: int|null,
+ *     rail_reserve: string|null,
+ *     rail_word: Tone,
+ *     in_line: string|null,
+ *     hinged: bool,
+ *     height: string,
+ *     // The number of the purlin that it lies on.
+ *     purlin: int|null,
+ *     // Whether it is a piece of rail under one clamp.
+ *     piece: bool,
+ *     // Whether it lies on each place that it crosses, and is held there.
+ *     on_each: bool,
+ *     above_butt: string|null,
+ *     above_butt_m: float|null,
+ *     feet: list<Foot>,
+ *     // Where the line crosses members; in a preview of the run on view alone.
+ *     places: list<Crossing>,
+ *     // Like the tape, in a preview of the run on view alone.
+ *     table: list<FootRow>,
+ *     tape: list<TapeMark>,
+ * }
+ */
 final class RunView
 {
     /**
      * @param string|null $tapeOf The one run that is given its tape and the table of its feet, null for all
      *
-     * @return list<array<string, mixed>>
+     * @return list<Run>
      */
     public static function all(Plan $plan, Texts $texts, ?string $tapeOf = null): array
     {
         return array_map(static fn (RunPlan $run): array => self::run($plan, $run, $texts, $tapeOf === null || $tapeOf === $run->run->id), $plan->everyRun());
     }
 
-    /** @return array<string, mixed> */
+    /** @return Run */
     private static function run(Plan $plan, RunPlan $run, Texts $texts, bool $withTape): array
     {
         $printer = $plan->design->printer();
@@ -59,7 +152,7 @@ final class RunView
         ];
     }
 
-    /** @return list<array<string, mixed>> For drawing */
+    /** @return list<Foot> For drawing */
     private static function feet(RunPlan $run): array
     {
         $feet = [];
@@ -70,7 +163,7 @@ final class RunView
         return $feet;
     }
 
-    /** @return list<array{member: int, x_m: float, hand: string}> Where the line crosses members that a foot could stand on, ascending, and what the planner decided there */
+    /** @return list<Crossing> Where the line crosses members that a foot could stand on, ascending, and what the planner decided there */
     private static function places(RunPlan $run): array
     {
         $places = array_map(static fn (array $barred): array => $barred + ['hand' => 'barred'], $run->run->hand->barred);
@@ -86,7 +179,7 @@ final class RunView
         return $places;
     }
 
-    /** @return list<array<string, mixed>> For reading */
+    /** @return list<FootRow> For reading */
     private static function table(Plan $plan, RunPlan $run, Texts $texts): array
     {
         $printer = $plan->design->printer();

@@ -15,13 +15,66 @@ use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\BlockPlan;
 use Garnetine\Core\Plan\Plan;
 
-/** Numbers for the drawing of the surface, in metres, and the texts of its dimension lines. */
+/**
+ * Numbers for the drawing of the surface, in metres, and the texts of its dimension lines.
+ *
+ * @phpstan-import-type Tone from Standing
+ *
+ * Along the eave, up the slope, in m.
+ *
+ * @phpstan-type XY array{float, float}
+ * @phpstan-type DimensionMark array{
+ *     from_m: float,
+ *     to_m: float,
+ *     text: string,
+ * }
+ * @phpstan-type Sheet array{
+ *     width_m: float,
+ *     length_m: float,
+ *     outline: list<XY>,
+ *     // Names of its edges, where it is drawn by its corners.
+ *     edges: list<string>,
+ *     kept_free: list<XY>,
+ *     zones: list<array{zone: string, density: int, corners: list<XY>}>,
+ *     members: list<array{number: int, x_m: float, from_m: float, top_m: float, plies: int}>,
+ *     // Along the eave, with members then the ribs of the sheet over them.
+ *     purlins: list<array{number: int, y_m: float, from_m: float, to_m: float}>,
+ *     // Heights of their middles.
+ *     battens_m: list<float>,
+ *     lap: array{from_m: float, to_m: float, shift_m: float}|null,
+ *     module: array{width_m: float, length_m: float},
+ *     modules: list<array{row: int, column: int, x_m: float, y_m: float, word: Tone, exposed: bool}>,
+ *     left_out: list<array{row: int, column: int, x_m: float, y_m: float}>,
+ *     // The other blocks of the surface.
+ *     beside: list<array{
+ *         number: int,
+ *         width_m: float,
+ *         length_m: float,
+ *         modules: list<array{row: int, column: int, x_m: float, y_m: float, word: Tone, exposed: bool}>,
+ *     }>,
+ *     no_work: list<array{
+ *         id: string,
+ *         round: bool,
+ *         path: bool,
+ *         x_m: float,
+ *         y_m: float,
+ *         width_m: float,
+ *         height_m: float,
+ *         clearance_m: float,
+ *     }>,
+ *     tall: list<array{id: string, x_m: float, y_m: float, width_m: float, length_m: float}>,
+ *     holes: list<array{id: string, kind: string, x_m: float, y_m: float}>,
+ *     dimensions: array{across: list<list<DimensionMark>>, up: list<list<DimensionMark>>},
+ *     // Of what hangs under the modules, along its rail.
+ *     box_m: float,
+ * }
+ */
 final class SheetView
 {
     /**
      * @param int $number Of the block in view, from 1
      *
-     * @return array<string, mixed>
+     * @return Sheet
      */
     public static function of(Plan $plan, int $number = 1): array
     {
@@ -82,7 +135,7 @@ final class SheetView
         ];
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return Sheet['zones'] */
     private static function zones(Plan $plan): array
     {
         if ($plan->loads === null || $plan->loads->winds === []) {
@@ -100,7 +153,7 @@ final class SheetView
         return $zones;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return Sheet['modules'] */
     private static function modules(BlockPlan $block): array
     {
         $modules = [];
@@ -115,7 +168,7 @@ final class SheetView
         return $modules;
     }
 
-    /** @return list<array<string, mixed>> The other blocks of the surface, by their numbers, with the sizes of their modules */
+    /** @return Sheet['beside'] The other blocks of the surface, by their numbers, with the sizes of their modules */
     private static function beside(Plan $plan, int $number): array
     {
         $others = array_values(array_filter($plan->blocks, static fn (BlockPlan $block): bool => $block->part->number !== $number));
@@ -126,7 +179,7 @@ final class SheetView
         ], $others);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return Sheet['left_out'] */
     private static function leftOut(BlockPlan $seen): array
     {
         $block = $seen->part->design->block;
@@ -138,7 +191,7 @@ final class SheetView
         ], $block->leftOut);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return Sheet['no_work'] */
     private static function noWork(Plan $plan): array
     {
         $areas = [];
@@ -161,7 +214,7 @@ final class SheetView
         return $areas;
     }
 
-    /** @return array{across: list<mixed>, up: list<mixed>} Chains of {from_m, to_m, text} */
+    /** @return Sheet['dimensions'] Chains of {from_m, to_m, text} */
     private static function dimensions(BlockPlan $seen): array
     {
         $printer = $seen->part->design->printer();

@@ -10,7 +10,19 @@ use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Status;
 use Garnetine\Core\Plan\TablePlan;
 
-/** The stages of the work, in order, and which of them a finding belongs to. */
+/**
+ * The stages of the work, in order, and which of them a finding belongs to.
+ *
+ * @phpstan-import-type Tone from Standing
+ *
+ * @phpstan-type StageState array{
+ *     key: string,
+ *     number: int,
+ *     title: string,
+ *     state: string,
+ *     tone: Tone,
+ * }
+ */
 final class Stages
 {
     public const KEYS = ['site', 'surface', 'modules', 'loads', 'attachments', 'rails', 'holes', 'handover'];
@@ -24,12 +36,16 @@ final class Stages
         'field' => 'Field', 'table' => 'Table', 'foundations' => 'Foundations', 'setting_out' => 'Setting out',
     ];
 
-    /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
-    public static function states(Plan $plan): array
+    /** @return list<StageState> */
+    public static function states(Plan|TablePlan $plan, bool $handoverOutOfDate): array
     {
         $states = [];
-        foreach (self::KEYS as $index => $key) {
-            ['word' => $word, 'tone' => $tone] = self::state($plan, $key);
+        foreach ($plan instanceof Plan ? self::KEYS : self::OF_TABLES as $index => $key) {
+            ['word' => $word, 'tone' => $tone] = match (true) {
+                $handoverOutOfDate && $key === 'handover' => ['word' => 'out of date', 'tone' => 'tight'],
+                $plan instanceof Plan => self::state($plan, $key),
+                default => self::stateOfTable($plan, $key),
+            };
             $states[] = ['key' => $key, 'number' => $index + 1, 'title' => self::TITLES[$key], 'state' => $word, 'tone' => $tone];
         }
 
@@ -56,19 +72,7 @@ final class Stages
         return self::TITLES[$stage];
     }
 
-    /** @return list<array{key: string, number: int, title: string, state: string, tone: string}> */
-    public static function ofTable(TablePlan $plan): array
-    {
-        $states = [];
-        foreach (self::OF_TABLES as $index => $key) {
-            ['word' => $word, 'tone' => $tone] = self::stateOfTable($plan, $key);
-            $states[] = ['key' => $key, 'number' => $index + 1, 'title' => self::TITLES[$key], 'state' => $word, 'tone' => $tone];
-        }
-
-        return $states;
-    }
-
-    /** @return array{word: string, tone: string} */
+    /** @return array{word: string, tone: Tone} */
     private static function stateOfTable(TablePlan $plan, string $key): array
     {
         if ($key === 'handover') {
@@ -97,7 +101,7 @@ final class Stages
         };
     }
 
-    /** @return array{word: string, tone: string} */
+    /** @return array{word: string, tone: Tone} */
     private static function state(Plan $plan, string $key): array
     {
         if ($key === 'handover') {

@@ -14,6 +14,9 @@ use Garnetine\Core\Plan\TablePlan;
 /**
  * How a plan, or a stage of it, stands, in a word with its tone, the same wherever it is told: what stops it comes before how
  * much it has to spare, and what nobody entered yet before that.
+ *
+ * @phpstan-type Tone 'holds'|'tight'|'fails'|'plain'
+ * @phpstan-type Stands array{word: string, tone: Tone, reserve: string|null, news: string|null}
  */
 final class Standing
 {
@@ -21,7 +24,7 @@ final class Standing
      * @param list<Finding> $findings Of the plan, or of the stage
      * @param float|null $reserve The least; null where nothing is planned
      *
-     * @return array{word: string, tone: string}
+     * @return array{word: string, tone: Tone}
      */
     public static function of(array $findings, ?float $reserve): array
     {
@@ -43,7 +46,7 @@ final class Standing
     /**
      * How a plan would stand instead of another, with the first thing that would stop it and does not now.
      *
-     * @return array{word: string, tone: string, reserve: string|null, news: string|null}
+     * @return Stands
      */
     public static function whole(Plan|TablePlan $plan, Plan|TablePlan $now): array
     {

@@ -18,9 +18,23 @@ use Illuminate\Support\Facades\Cache;
 /**
  * The surfaces and tables of a job, each with how it stands.
  *
- * @phpstan-import-type Drawing from RoofDrawing
+ * @phpstan-import-type RoofDrawn from RoofDrawing
+ * @phpstan-import-type Tone from Standing
  *
- * @phpstan-type Listed array{modules: int|null, counted: string, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}
+ * @phpstan-type Listed array{modules: int|null, counted: string, word: string, tone: Tone, confirmed: bool|null, drawing: RoofDrawn|null}
+ *
+ * Counts are null of a large one that is not in view: opening it plans it. One alone is not drawn.
+ * @phpstan-type SurfaceRow array{
+ *     id: string,
+ *     name: string,
+ *     is_table: bool,
+ *     modules: int|null,
+ *     counted: string,
+ *     word: string,
+ *     tone: Tone,
+ *     confirmed: bool|null,
+ *     drawing: RoofDrawn|null,
+ * }
  */
 final class SurfaceList
 {
@@ -30,7 +44,7 @@ final class SurfaceList
      * @param string $here The surface or the table in view, whose plan is known
      * @param array<string, TablePlan>|null $tables Plans of all tables, where they are known
      *
-     * @return list<array{id: string, name: string, is_table: bool, modules: int|null, counted: string, word: string, tone: string, confirmed: bool|null, drawing: Drawing|null}> Null of a large surface that is not in view: opening it plans it; one alone is not drawn
+     * @return list<SurfaceRow>
      */
     public static function of(Project $project, string $here, Plan|TablePlan $plan, ?array $tables = null): array
     {

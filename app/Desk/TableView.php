@@ -7,6 +7,7 @@ namespace App\Desk;
 use App\Models\Design as DesignModel;
 use App\Paper\PaperView;
 use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Ground\Field\BuriedLine;
 use Garnetine\Core\Design\Ground\Field\FieldPlace;
 use Garnetine\Core\Design\Ground\Field\NoDigArea;
@@ -42,7 +43,206 @@ use Garnetine\Core\Quantity\UnitSystem;
 use Garnetine\Core\Rates\Rates;
 use Garnetine\Core\Sun\SunPaths;
 
-/** Everything the desk shows of a table on the ground, as DeskView does of a surface. */
+/**
+ * Everything the desk shows of a table on the ground, as DeskView does of a surface.
+ *
+ * @phpstan-import-type BecauseNode from BecauseView
+ * @phpstan-import-type CoefficientInfo from PaperView
+ * @phpstan-import-type Edit from Edits
+ * @phpstan-import-type MaterialRow from PaperView
+ * @phpstan-import-type PlannedAlike from DeskView
+ * @phpstan-import-type Signature from PaperView
+ * @phpstan-import-type StepInfo from PaperView
+ * @phpstan-import-type Tone from Standing
+ *
+ * @phpstan-type TablePart array{
+ *     path: string,
+ *     name: string,
+ *     in_ground: bool,
+ *     reserve: string,
+ *     word: Tone,
+ *     demand: string,
+ *     capacity: string,
+ * }
+ *
+ * A section through the table where most is asked of it, and its plan: metres from the low edge, on the level and up.
+ * @phpstan-type TableDrawn array{
+ *     tilt_rad: float,
+ *     chord_m: float,
+ *     width_m: float,
+ *     offset_m: float,
+ *     column: string,
+ *     frost_m: float,
+ *     // Straight members between two places, each a y and a z of one end and of the other.
+ *     struts: list<array{float, float, float, float}>,
+ *     // Whether what lies on the posts is a round pipe.
+ *     is_round: bool,
+ *     beam_wide_m: float,
+ *     beam_high_m: float,
+ *     // Over the ground, of the block on which a post stands; null where it goes into the ground.
+ *     stands_on_m: float|null,
+ *     uprights: list<TableUpright>,
+ *     posts_m: list<float>,
+ *     lines_m: list<float>,
+ *     rows: int,
+ *     columns: int,
+ *     // Other tilts, with their low edge from that of the planned one.
+ *     seasons: list<array{tilt_rad: float, y_m: float, z_m: float, text: string}>,
+ *     text: array{
+ *         between: string|null,
+ *         frost: string,
+ *         tilt: string,
+ *         edge: string,
+ *         width: string,
+ *         chord: string,
+ *         bay: string|null,
+ *     },
+ * }
+ * @phpstan-type TableUpright array{
+ *     y_m: float,
+ *     ground_m: float,
+ *     top_m: float,
+ *     depth_m: float|null,
+ *     hole_m: float,
+ *     thick_m: float,
+ *     height: string|null,
+ *     depth: string|null,
+ *     cut: string|null,
+ *     // Of ballast on it.
+ *     blocks: int|null,
+ * }
+ * @phpstan-type TableForce array{
+ *     text: string,
+ *     path: string,
+ * }
+ * @phpstan-type PostRow array{
+ *     path: string,
+ *     name: string,
+ *     in_ground: bool,
+ *     reserve: string,
+ *     word: Tone,
+ *     demand: string,
+ *     capacity: string,
+ *     id: string,
+ *     rear: bool,
+ *     x_m: float,
+ *     height: string|null,
+ *     depth: string,
+ *     cut: string|null,
+ *     bags: string|null,
+ *     // That lie on it; null where nothing is held by blocks.
+ *     blocks: int|null,
+ *     sideways: TableForce|null,
+ *     lift: TableForce|null,
+ *     press: TableForce|null,
+ *     weakest: string,
+ * }
+ * @phpstan-type TableData array{
+ *     name: string,
+ *     drawn: TableDrawn|null,
+ *     // Says at which level they are.
+ *     winds_at: string,
+ *     // On the halves of the modules, pressing on their faces.
+ *     winds: list<array{path: string, name: string, lower: string, upper: string}>,
+ *     posts: list<PostRow>,
+ *     // Told where none stands.
+ *     none: string,
+ *     parts: list<TablePart>,
+ *     // The string is null where nothing is cut to it.
+ *     stakes: list<array{post: string, along: string, string: string|null}>,
+ *     diagonals: list<array{name: string, level: string, ground: string}>,
+ *     apart: string,
+ *     // The tables of the job in its field, in metres east and north of its mark; null where this one has no place there.
+ *     field: array{
+ *         // To read the scale off.
+ *         bar: array{long_m: float, text: string},
+ *         tables: list<array{id: string, name: string, here: bool, corners: list<array{float, float}>, posts: list<array{float, float}>}>,
+ *         lines: list<array{what: string, from: array{float, float}, to: array{float, float}}>,
+ *         no_dig: list<array{what: string, corners: list<array{float, float}>}>,
+ *         soils: list<array{what: string, corners: list<array{float, float}>}>,
+ *         stakes: list<array{post: string, east: string, north: string}>,
+ *     }|null,
+ *     // The days of its crew; null where nobody said who builds it and from when on. Days are written as 2026-06-05.
+ *     days: array{
+ *         from: string,
+ *         to: string,
+ *         hours: string,
+ *         rows: list<array{name: string, on: list<string>, kept: list<string>}>,
+ *         waits: list<array{name: string, from: string, until: string}>,
+ *         days: list<array{on: string, says: list<string>}>,
+ *     }|null,
+ *     // Before a storm and after it, in sentences.
+ *     storm: list<string>,
+ *     // How true north is found, in sentences.
+ *     north: list<string>,
+ *     bearings: array{faces: string|null, faces_compass: string|null, row: string|null, row_compass: string|null},
+ *     // What tapes between the outer stakes show, in sentences; null where nobody measured.
+ *     square: array{stands: bool, says: list<string>}|null,
+ *     // Posts by length of stock.
+ *     bars: list<string>,
+ *     stock: string,
+ * }
+ *
+ * What is told of a table on asking.
+ * @phpstan-type TableTold array{
+ *     coefficients: list<CoefficientInfo>,
+ *     not_covered: list<string>,
+ *     signatures: list<Signature>,
+ *     materials: list<MaterialRow>,
+ *     steps: list<StepInfo>,
+ * }
+ * @phpstan-type TableBeside array{
+ *     // What would make a table hold that does not, and what is entered for it.
+ *     cures: list<array{says: string, edits: list<Edit>}>,
+ *     // Other numbers of posts, and other holes.
+ *     ways: list<array{
+ *         posts: int,
+ *         hole: string,
+ *         depth: string|null,
+ *         bags: string,
+ *         reserve: string,
+ *         holds: bool,
+ *         // Past its end posts, where that is another than is planned.
+ *         overhang: string|null,
+ *         is_here: bool,
+ *         edits: list<Edit>,
+ *     }>,
+ *     // Tilts beside each other, and the light of the months; null where nobody said how clear those are.
+ *     sun: array{
+ *         // The sun's ways on three days: bearing and height in degrees.
+ *         paths: list<array{name: string, points: list<array{float, float}>}>,
+ *         horizon: list<array{float, float}>,
+ *         // How much that takes; empty where nobody looked.
+ *         hidden: string,
+ *         // Of the best fixed way, what others keep in percent, by bearing and tilt in degrees.
+ *         every_way: array{keeps: array<int, array<int, float>>, best: array{int, int}, here: array{float, float}, says: string}|null,
+ *         choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>,
+ *         // How far apart rows stand, in sentences.
+ *         pitches: list<array{says: string, is_usual: bool}>,
+ *         months: list<array{name: string, light: float}>,
+ *     }|null,
+ * }
+ *
+ * The same modules on one kind of table.
+ * @phpstan-type TableKindBeside array{
+ *     kind: string,
+ *     is_here: bool,
+ *     posts: int,
+ *     depth: string,
+ *     bags: string,
+ *     // Of all posts as they are cut.
+ *     length: string,
+ *     // Of one person, to build it; empty where nobody said how long things take.
+ *     hours: string,
+ *     // By the company's rates; empty for who does not see these.
+ *     cost: string,
+ *     // How much is still to be entered or proven.
+ *     missing: int,
+ *     // What stands against it first; empty where nothing known does.
+ *     against: string,
+ *     edits: list<Edit>,
+ * }
+ */
 final class TableView
 {
     /** What only surfaces have. */
@@ -63,16 +263,19 @@ final class TableView
         [$common, $outOfDate] = DeskView::common($model, $design, $plan, $id, $all);
         $texts = Texts::of($design);
 
-        $planned = self::planned($plan);
-        $planned['table'] = ['field' => self::field($project, $id, $field)] + (array) $planned['table'];
+        return $common + self::NOT_OF_TABLES + DeskView::alike($plan, $texts, static fn (string $at): string => $at, $outOfDate)
+            + ['table' => self::table($project, $id, $field)] + self::told($plan, $texts);
+    }
 
-        return $common + self::NOT_OF_TABLES + ['examples' => $design->examplesLeft()] + DeskView::outOfDate($planned, $outOfDate) + [
+    /** @return TableTold */
+    private static function told(TablePlan $plan, Texts $texts): array
+    {
+        return [
             'coefficients' => PaperView::coefficients($plan, $texts),
-            'own_missing' => OwnCopyView::missing($plan, $texts),
             'not_covered' => array_map(static fn (string $what): string => $texts->say("not_covered.$what"), $plan->notCovered()),
             'signatures' => array_map(static fn (Confirmation $one): array => [
                 'subject' => $one->subject, 'name' => $one->who(), 'on' => $one->on, 'reason' => $one->reason,
-            ], $design->confirmations),
+            ], $plan->design->confirmations),
             'materials' => PaperView::materials($plan->materials()),
             'steps' => array_map(static fn (array $step): array => [
                 'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']),
@@ -96,7 +299,7 @@ final class TableView
         );
     }
 
-    /** @return list<array<string, mixed>> The becauses that go on paper: loads, and the post, pipe or part of which most is asked, thing by thing */
+    /** @return list<BecauseNode> The becauses that go on paper: loads, and the post, pipe or part of which most is asked, thing by thing */
     private static function becauses(TablePlan $plan): array
     {
         /** @var array<string, string> $worst By what is asked, the path */
@@ -112,34 +315,18 @@ final class TableView
         return $becauses;
     }
 
-    /** @return array<string, mixed> What a change would do */
+    /** @return array<string, mixed> What a change would do: PlannedAlike, and the table */
     public static function preview(Project $project, string $id): array
     {
         $field = TablesBeside::of(TablesKnown::around($project, $id), $id);
-        $planned = self::planned($field[$id]);
-        $planned['table'] = ['field' => self::field($project, $id, $field)] + (array) $planned['table'];
+        $plan = $field[$id];
 
-        return self::NOT_OF_TABLES + $planned;
+        return self::NOT_OF_TABLES + DeskView::alike($plan, Texts::of($plan->design), static fn (string $at): string => $at)
+            + ['table' => self::table($project, $id, $field)];
     }
 
-    /** @return array<string, mixed> */
-    private static function planned(TablePlan $plan): array
-    {
-        $texts = Texts::of($plan->design);
-
-        return [
-            'units' => $plan->design->units->value, 'stand' => $texts->stand(), 'course' => null,
-            'status' => $plan->status()->value, 'status_text' => $texts->say('status.'.$plan->status()->value),
-            'stages' => Stages::ofTable($plan),
-            'findings' => DeskView::findings($plan, $texts, static fn (string $at): string => $at),
-            'summary' => DeskView::summary($plan) + ['structure_signed_by' => null, 'structure_digest' => ''],
-            'loads' => self::loads($plan, $texts),
-            'table' => self::table($plan, $texts),
-        ];
-    }
-
-    /** @return list<array{path: string, name: string, value: string}> But for the winds, which have a table of their own */
-    private static function loads(TablePlan $plan, Texts $texts): array
+    /** @return PlannedAlike['loads'] But for the winds, which have a table of their own */
+    public static function loads(TablePlan $plan, Texts $texts): array
     {
         $loads = [];
         foreach ($plan->figures->listed() as $path => $figure) {
@@ -153,7 +340,7 @@ final class TableView
         return $loads;
     }
 
-    /** @return list<array{path: string, name: string, lower: string, upper: string}> */
+    /** @return TableData['winds'] */
     private static function winds(TablePlan $plan, Texts $texts): array
     {
         $winds = [];
@@ -170,13 +357,22 @@ final class TableView
         return $winds;
     }
 
-    /** @return array<string, mixed> The table itself: numbers for drawing, texts for reading */
-    private static function table(TablePlan $plan, Texts $texts): array
+    /**
+     * The table itself: numbers for drawing, texts for reading.
+     *
+     * @param array<string, TablePlan> $field It, and the others that have a place in its field
+     *
+     * @return TableData
+     */
+    private static function table(Project $project, string $id, array $field): array
     {
+        $plan = $field[$id];
+        $texts = Texts::of($plan->design);
         $printer = $plan->design->printer();
         $degrees = static fn (?float $rad): ?string => $rad === null ? null : Printer::number(rad2deg($rad), 1).'°';
 
         return [
+            'field' => self::field($project, $id, $field),
             'name' => $plan->design->table->name,
             'drawn' => self::drawn($plan),
             'winds_at' => $texts->say('winds.'.TableStandards::of($plan->design->site)->level()),
@@ -215,7 +411,7 @@ final class TableView
      *
      * @param string $what ways, fewest or sun; ways and sun where it is none of them
      *
-     * @return array{cures: list<array{says: string, edits: list<array<string, mixed>>}>, ways: list<array<string, mixed>>, sun: array<string, mixed>|null}
+     * @return TableBeside
      */
     public static function beside(TableDesign $design, string $what): array
     {
@@ -232,7 +428,7 @@ final class TableView
         ];
     }
 
-    /** @return list<array{says: string, edits: list<array<string, mixed>>}> What would make a table hold that does not */
+    /** @return TableBeside['cures'] What would make a table hold that does not */
     private static function cures(TableDesign $design): array
     {
         [$texts, $printer, $cures] = [Texts::of($design), $design->printer(), []];
@@ -252,7 +448,7 @@ final class TableView
         return $cures;
     }
 
-    /** @return list<array<string, mixed>> The same modules on each kind of table */
+    /** @return list<TableKindBeside> The same modules on each kind of table */
     public static function kinds(TableDesign $design, ?Rates $rates = null): array
     {
         $texts = Texts::of($design);
@@ -302,7 +498,7 @@ final class TableView
      * @param array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} $way
      * @param bool $isElsewhere Whether its overhang is another than the present one
      *
-     * @return array<string, mixed>
+     * @return TableBeside['ways'][int]
      */
     private static function way(TableDesign $design, array $way, bool $isElsewhere): array
     {
@@ -333,7 +529,7 @@ final class TableView
     }
 
     /**
-     * @return array{
+     * @return TableBeside['sun']
      *     paths: list<array{name: string, points: list<array{float, float}>}>, horizon: list<array{float, float}>, hidden: string,
      *     choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, pitches: list<array{says: string, is_usual: bool}>,
      *     months: list<array{name: string, light: float}>,
@@ -401,7 +597,7 @@ final class TableView
         ];
     }
 
-    /** @return array{from: string, to: string, hours: string, rows: list<array{name: string, on: list<string>, kept: list<string>}>, waits: list<array{name: string, from: string, until: string}>, days: list<array{on: string, says: list<string>}>}|null Null where nobody said who builds it and from when on */
+    /** @return TableData['days'] Null where nobody said who builds it and from when on */
     private static function days(TablePlan $plan, Texts $texts): ?array
     {
         $days = $plan->days();
@@ -429,7 +625,7 @@ final class TableView
      *
      * @param array<string, TablePlan> $plans Of this table, and of the others that have a place
      *
-     * @return array{bar: array{long_m: float, text: string}, tables: list<array{id: string, name: string, here: bool, corners: list<array{float, float}>, posts: list<array{float, float}>}>, lines: list<array{what: string, from: array{float, float}, to: array{float, float}}>, stakes: list<array{post: string, east: string, north: string}>}|null Null where this table has none
+     * @return TableData['field'] Null where this table has none
      */
     private static function field(Project $project, string $id, array $plans): ?array
     {
@@ -469,7 +665,7 @@ final class TableView
         ];
     }
 
-    /** @return array{stands: bool, says: list<string>}|null Null where nobody measured */
+    /** @return TableData['square'] Null where nobody measured */
     private static function square(TablePlan $plan, Texts $texts): ?array
     {
         $square = $plan->setOut?->square;
@@ -490,7 +686,7 @@ final class TableView
         return ['stands' => $square->state === 'square', 'says' => $says];
     }
 
-    /** @return array<string, mixed>|null Null where nothing is computed */
+    /** @return TableDrawn|null Null where nothing is computed */
     private static function drawn(TablePlan $plan): ?array
     {
         [$face, $stand, $table] = [$plan->face, $plan->stand, $plan->design->table];
@@ -529,7 +725,7 @@ final class TableView
         ];
     }
 
-    /** @return array<string, mixed> One post in the section: y on the level from the low edge, z up from there */
+    /** @return TableUpright One post in the section: y on the level from the low edge, z up from there */
     private static function upright(TablePlan $plan, PostPlace $place, float $low_m): array
     {
         $printer = $plan->design->printer();
@@ -544,7 +740,7 @@ final class TableView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return PostRow */
     private static function post(TablePlan $plan, Texts $texts, TablePost $post): array
     {
         $printer = $plan->design->printer();
@@ -563,14 +759,14 @@ final class TableView
             'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'blocks' => $post->blocks,
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
-        ] + ($worst === null ? ['path' => null, 'weakest' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check(
+        ] + ($worst === null ? ['weakest' => '', 'path' => '', 'name' => '', 'in_ground' => false, 'reserve' => '', 'word' => 'plain', 'demand' => '', 'capacity' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check(
             $plan,
             $texts,
             $worst,
         ));
     }
 
-    /** @return array{path: string, name: string, reserve: string, word: string, demand: string, capacity: string, in_ground: bool} */
+    /** @return TablePart */
     private static function check(TablePlan $plan, Texts $texts, TableCheck $check): array
     {
         $dimension = Dimension::tryFrom($check->unit);

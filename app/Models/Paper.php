@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $issued_plan_id
  * @property PaperKind $kind
- * @property string $state waiting, making, done or failed
+ * @property 'waiting'|'making'|'done'|'failed' $state waiting, making, done or failed
  * @property int $percent
  * @property string $trouble
  * @property int|null $pages

@@ -17,7 +17,91 @@ use Garnetine\Core\Quantity\Printer;
 use Garnetine\Core\Quantity\UnitSystem;
 use Garnetine\Core\Rail\Run;
 
-/** The numbers from which somebody follows one rail span and one foot by hand, and the reserves of all others. */
+/**
+ * The numbers from which somebody follows one rail span and one foot by hand, and the reserves of all others.
+ *
+ * Loads at the clamps of a run in the state that governs; figures are texts, ready to read.
+ *
+ * @phpstan-type WorkedState array{
+ *     run: string,
+ *     case: string,
+ *     snow: string|null,
+ *     // Snow lies in a pattern, lighter at some clamps.
+ *     partial: bool,
+ *     // The wind pulls, and weight holds down.
+ *     pulls: bool,
+ *     duration: string,
+ *     area: string,
+ *     pressures: list<list<string>>,
+ *     feet: list<string>,
+ *     per_module: list<string>,
+ *     clamps: list<list<string>>,
+ * }
+ * @phpstan-type CalculationData array{
+ *     tolerance: string,
+ *     factor: string,
+ *     combinations: list<list<string>>,
+ *     span: array{
+ *         run: string,
+ *         case: string,
+ *         snow: string|null,
+ *         // Snow lies in a pattern, lighter at some clamps.
+ *         partial: bool,
+ *         // The wind pulls, and weight holds down.
+ *         pulls: bool,
+ *         duration: string,
+ *         area: string,
+ *         pressures: list<list<string>>,
+ *         feet: list<string>,
+ *         per_module: list<string>,
+ *         clamps: list<list<string>>,
+ *         at: string,
+ *         bay: string,
+ *         over: list<list<string>>,
+ *         normal: string,
+ *         along: string,
+ *         capacity_normal: string,
+ *         capacity_along: string,
+ *         ratio: string,
+ *         reserve: string,
+ *     }|null,
+ *     foot: array{
+ *         run: string,
+ *         case: string,
+ *         snow: string|null,
+ *         // Snow lies in a pattern, lighter at some clamps.
+ *         partial: bool,
+ *         // The wind pulls, and weight holds down.
+ *         pulls: bool,
+ *         duration: string,
+ *         area: string,
+ *         pressures: list<list<string>>,
+ *         feet: list<string>,
+ *         per_module: list<string>,
+ *         clamps: list<list<string>>,
+ *         foot: int,
+ *         member: int,
+ *         at: string,
+ *         tributary: string,
+ *         width: string,
+ *         normal: string,
+ *         along: string,
+ *         tension: string,
+ *         // What a leg makes of that at its foot.
+ *         on_leg: string|null,
+ *         height: string,
+ *         heel: string,
+ *         links: list<list<string>>,
+ *     }|null,
+ *     runs: list<array{
+ *         id: string,
+ *         candidates: string,
+ *         rail: list<string>|null,
+ *         splice: list<string>|null,
+ *         feet: list<list<string>>,
+ *     }>,
+ * }
+ */
 final readonly class CalculationView
 {
     private Printer $print;
@@ -27,7 +111,7 @@ final readonly class CalculationView
         $this->print = $plan->design->printer();
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return CalculationData|null */
     public static function of(Plan $plan, Texts $texts): ?array
     {
         if ($plan->capacities === null || $plan->loads === null) {
@@ -86,7 +170,7 @@ final readonly class CalculationView
         ).' lb·in' : Printer::number($newtonMetres, 1).' N·m';
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return CalculationData['span'] */
     private function span(?Worked $worked): ?array
     {
         if ($worked === null) {
@@ -116,7 +200,7 @@ final readonly class CalculationView
         ];
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return CalculationData['foot'] */
     private function foot(?Worked $worked): ?array
     {
         if ($worked === null || $worked->foot === null || $worked->place === null) {
@@ -146,7 +230,7 @@ final readonly class CalculationView
         return $this->texts->say('calculation.on_leg', ['pull' => $this->force($pull_N), 'push' => $this->force($push_N)]);
     }
 
-    /** @return array<string, mixed> The loads at the clamps in the state that governs, and where the feet stand */
+    /** @return WorkedState The loads at the clamps in the state that governs, and where the feet stand */
     private function state(Worked $worked): array
     {
         [$run, $state] = [$worked->run->run, $worked->state];
@@ -197,7 +281,7 @@ final readonly class CalculationView
         }, $rows));
     }
 
-    /** @return array<string, mixed> Every reserve of a run and its feet */
+    /** @return CalculationData['runs'][int] Every reserve of a run and its feet */
     private function run(RunPlan $run): array
     {
         $verdict = $run->wholeVerdict();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Desk\Standing;
 use Garnetine\Core\Attachment\Fastening\CombinationFactors;
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Crew\Tools;
@@ -23,7 +24,112 @@ use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Rail\LegFrame;
 use Garnetine\Core\Under\Box;
 
-/** Tables of the loads, the members, the holes and the hand-over, as texts. */
+/**
+ * Tables of the loads, the members, the holes and the hand-over, as texts.
+ *
+ * @phpstan-import-type Tone from Standing
+ * @phpstan-import-type Section from SectionView
+ * @phpstan-import-type SeamSection from SectionView
+ *
+ * @phpstan-type CoefficientInfo array{
+ *     id: string,
+ *     name: string,
+ *     text: string,
+ *     source: string,
+ *     confidence: string,
+ *     note: string,
+ *     confirmed_by: string|null,
+ * }
+ *
+ * A length of rail with the pieces that are cut from it.
+ * @phpstan-type CutBar array{
+ *     number: string,
+ *     long_m: float,
+ *     rest: string,
+ *     rest_m: float,
+ *     // Whether what is left is kept.
+ *     kept: bool,
+ *     pieces: list<array{label: string, length: string, length_m: float}>,
+ * }
+ * @phpstan-type MaterialRow array{item: string, name: string, count: int, document: string}
+ * @phpstan-type StepInfo array{code: string, text: string, cautions: list<string>, at_foot: bool}
+ * @phpstan-type Signature array{subject: string, name: string, on: string, reason: string}
+ * @phpstan-type OnPaper array{
+ *     members: array{
+ *         first: string,
+ *         list: list<array{number: int, load: string, times: string, ratio: string, word: Tone}>,
+ *         at_one_share: string|null,
+ *         limit: string|null,
+ *     },
+ *     // What is marked on the roof first.
+ *     marking: array{
+ *         edges: list<array{name: string, length: string}>,
+ *         diagonals: list<array{name: string, length: string}>,
+ *         // By how much the roof may differ from the drawing.
+ *         off: string,
+ *         rows: list<array{name: string, low: string, high: string, from: string, to: string, modules: int}>,
+ *         ridge_note: string,
+ *     },
+ *     // Where lines of holes up the slope cross the eave.
+ *     eave_tape: list<array{line: string, x_m: float, tape_m: float, tape: string, over: string}>,
+ *     // Where rails across lie on lower ones.
+ *     layer_tape: list<array{line: string, y_m: float, tape_m: float, tape: string}>,
+ *     slope_tape: list<array{
+ *         line: string,
+ *         y_m: float,
+ *         tape_m: float,
+ *         tape: string,
+ *         butt: string,
+ *         above_butt: string,
+ *         purlin: string,
+ *     }>,
+ *     fastener: array{thread: string, above: string, withdrawal: string, lateral: string|null, makers: bool}|null,
+ *     section: Section|null,
+ *     seam_section: SeamSection|null,
+ *     // Triangles of legs under the rows, those that are alike once.
+ *     frames: list<array{
+ *         m: array{front: float, rear: float, chord: float, apart: float},
+ *         over_rad: float,
+ *         text: array{front: string, rear: string, chord: string, apart: string, over: string},
+ *         rows: list<string>,
+ *     }>,
+ *     // What hangs under the modules, the strings of each row, and what joins metal to earth.
+ *     beneath: array{
+ *         box: string|null,
+ *         // Whether they are fixed to the frames of the modules, and to no rail.
+ *         on_frames: bool,
+ *         boxes: int,
+ *         strings: list<array{row: string, string: int, from: int, to: int, modules: int}>,
+ *         earth: array{lug: string, lugs: int, jumper: string, jumpers: int, broken: int, frames: int}|null,
+ *     }|null,
+ *     cutting: array{
+ *         stock: list<CutBar>,
+ *         // Rests in store that are cut first; their number is their length.
+ *         from_store: list<CutBar>,
+ *         stock_length: string,
+ *         stock_length_m: float,
+ *         count: int,
+ *         bound: int,
+ *     }|null,
+ *     holes: list<array{
+ *         id: string,
+ *         kind: string,
+ *         x: string,
+ *         y: string,
+ *         above_butt: string,
+ *         member: int|null,
+ *         state: string,
+ *         note: string,
+ *     }>,
+ *     materials: list<MaterialRow>,
+ *     torque: list<array{what: string, torque: string, document: string}>,
+ *     clamp: array{run: string, reserve: string, word: Tone, up: string}|null,
+ *     steps: list<StepInfo>,
+ *     coefficients: list<CoefficientInfo>,
+ *     not_covered: list<string>,
+ *     signatures: list<Signature>,
+ * }
+ */
 final class PaperView
 {
     /**
@@ -47,7 +153,7 @@ final class PaperView
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return OnPaper */
     public static function of(Plan $plan, Texts $texts): array
     {
         $printer = $plan->design->printer();
@@ -193,7 +299,7 @@ final class PaperView
         return array_map(static fn (array $tool): string => $texts->say('tool.'.$tool['code'], $tool['values']), Tools::of($plan->design, $plan->fastener));
     }
 
-    /** @return list<array<string, string>> The figures of the load stage, each with the path of its because */
+    /** @return list<array{path: string, name: string, value: string}> The figures of the load stage, each with the path of its because */
     public static function loads(Plan $plan, Texts $texts): array
     {
         $loads = $plan->loads;
@@ -209,7 +315,7 @@ final class PaperView
         return $rows;
     }
 
-    /** @return array<string, mixed> */
+    /** @return OnPaper['members'] */
     private static function members(Plan $plan): array
     {
         $printer = $plan->design->printer();
@@ -228,7 +334,7 @@ final class PaperView
         ];
     }
 
-    /** @return list<array<string, mixed>> The triangles of legs under the rows, those that are alike once */
+    /** @return OnPaper['frames'] The triangles of legs under the rows, those that are alike once */
     private static function frames(Plan $plan): array
     {
         $frames = [];
@@ -245,7 +351,7 @@ final class PaperView
         return array_values($frames);
     }
 
-    /** @return array<string, mixed>|null What hangs under the modules, the strings of each row, and what joins metal to earth */
+    /** @return OnPaper['beneath'] What hangs under the modules, the strings of each row, and what joins metal to earth */
     private static function beneath(Plan $plan): ?array
     {
         $beneath = $plan->beneath;
@@ -265,7 +371,7 @@ final class PaperView
         ];
     }
 
-    /** @return array<string, string|bool|null> */
+    /** @return OnPaper['fastener'] */
     private static function fastener(Plan $plan): ?array
     {
         $held = $plan->fastener;
@@ -284,7 +390,7 @@ final class PaperView
         ];
     }
 
-    /** @return array<string, string>|null */
+    /** @return OnPaper['clamp'] */
     private static function clamp(Plan $plan): ?array
     {
         $clamp = $plan->clamp;
@@ -302,7 +408,7 @@ final class PaperView
         return $torque_Nm === null ? 'maker’s value missing' : $plan->design->printer()->print(Dimension::Moment, $torque_Nm);
     }
 
-    /** @return list<array<string, mixed>> Published values that a plan rests on, with who confirmed them */
+    /** @return list<CoefficientInfo> Published values that a plan rests on, with who confirmed them */
     public static function coefficients(Plan|TablePlan $plan, Texts $texts): array
     {
         return array_map(static fn (Coefficient $used): array => [
@@ -315,7 +421,7 @@ final class PaperView
     /**
      * @param list<array{item: string, name: string, count: int, document: string}> $materials
      *
-     * @return list<array{item: string, name: string, count: int, document: string}> Items as they are read
+     * @return list<MaterialRow> Items as they are read
      */
     public static function materials(array $materials): array
     {

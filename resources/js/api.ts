@@ -1,9 +1,9 @@
 import type {
     BecauseNode,
     Beside,
-    CatalogueItem,
     CataloguePart,
-    Comparison,
+    CatalogueRow,
+    Compared,
     DesignRow,
     DeskData,
     Edit,
@@ -128,7 +128,7 @@ export const preview = async (
 export const designs = async (job: number) => (await ask<{ designs: DesignRow[] }>(`/jobs/${job}/designs`)).data.designs;
 
 export const compare = async (job: number, one: number, two: number) =>
-    (await ask<Comparison>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
+    (await ask<Compared>(`/jobs/${job}/compare?one=${one}&two=${two}`)).data;
 
 /** What else would stand in place of the table in view, and tilts beside each other. */
 export const tableBeside = async (job: number, what: 'ways' | 'sun' | 'fewest', isVoid?: AbortSignal) =>
@@ -184,7 +184,7 @@ export const schools = async (job: number, base: number) =>
 export const fill = async (job: number, base: number) => (await ask<Filled>(`/jobs/${job}/fill`, { base, edits: [] })).data;
 
 export const catalogue = async (job: number, base: number, part: CataloguePart) =>
-    (await ask<{ here: string; items: CatalogueItem[] }>(`/jobs/${job}/catalogue/${part}`, { base, edits: [] })).data;
+    (await ask<{ here: string; items: CatalogueRow[] }>(`/jobs/${job}/catalogue/${part}`, { base, edits: [] })).data;
 
 export const takeFromCatalogue = (job: number, base: number, part: CataloguePart, item: number) =>
     ask<DeskData>(`/jobs/${job}/catalogue/${part}/${item}`, { base, edits: [] });

@@ -19,6 +19,7 @@ use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Depth;
+use Garnetine\Core\Plan\Plan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -26,7 +27,29 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Parts that a company uses again: looked through for a job, each with how the plan stands with it; taken, kept, carried out and in. */
+/**
+ * Parts that a company uses again: looked through for a job, each with how the plan stands with it; taken, kept, carried out and in.
+ *
+ * @phpstan-import-type Kept from CompanyCatalogue
+ * @phpstan-import-type Tone from Standing
+ *
+ * Of the company's catalogue, with how the plan would stand with it.
+ *
+ * @phpstan-type CatalogueRow array{
+ *     name: string,
+ *     modules: int,
+ *     feet: int,
+ *     word: string,
+ *     tone: Tone,
+ *     reserve: string|null,
+ *     news: string|null,
+ *     id: int,
+ *     version: int,
+ *     by: string,
+ *     made_up: bool,
+ *     is_here: bool,
+ * }
+ */
 final class CatalogueController extends Controller
 {
     public function index(EditRequest $request, Job $job, CataloguePart $part): JsonResponse
@@ -34,16 +57,29 @@ final class CatalogueController extends Controller
         $chosen = Chosen::of($request->baseDocument($job));
         $now = Planning::plan($chosen->plain(), Depth::Checks);
         $here = CatalogueItem::of($part, $chosen->design());
-        $items = [];
-        foreach (CompanyCatalogue::all($job->company_id, $part, $chosen->design()) as $kept) {
-            $plan = Planning::plan(self::with($chosen, $kept['item'], false)->design($chosen->surface), Depth::Checks);
-            $items[] = [
-                'id' => $kept['id'], 'name' => $kept['item']->name, 'version' => $kept['version'], 'by' => $kept['by'], 'made_up' => $kept['made_up'],
-                'is_here' => $kept['item']->equals($here), 'modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount(),
-            ] + Standing::whole($plan, $now);
-        }
+        $items = array_map(
+            static fn (array $kept): array => self::row($kept, $kept['item']->equals($here), Planning::plan(
+                self::with($chosen, $kept['item'], false)->design($chosen->surface),
+                Depth::Checks,
+            ), $now),
+            CompanyCatalogue::all($job->company_id, $part, $chosen->design()),
+        );
 
         return new JsonResponse(['items' => $items, 'here' => $here->name]);
+    }
+
+    /**
+     * @param Kept $kept
+     * @param Plan $plan With it
+     *
+     * @return CatalogueRow
+     */
+    private static function row(array $kept, bool $isHere, Plan $plan, Plan $now): array
+    {
+        return [
+            'id' => $kept['id'], 'name' => $kept['item']->name, 'version' => $kept['version'], 'by' => $kept['by'], 'made_up' => $kept['made_up'],
+            'is_here' => $isHere, 'modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount(),
+        ] + Standing::whole($plan, $now);
     }
 
     public function take(EditRequest $request, Job $job, CataloguePart $part, int $item, SaveDesign $saveDesign): JsonResponse

@@ -10,13 +10,36 @@ use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Planning\Planning;
 use Garnetine\Core\Design\Design;
+use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Proposals;
 use Illuminate\Http\JsonResponse;
 
-/** The block in view beside ways to fill its surface, each planned; nothing is saved. */
+/**
+ * The block in view beside ways to fill its surface, each planned; nothing is saved.
+ *
+ * @phpstan-import-type Edit from Edits
+ * @phpstan-import-type Tone from Standing
+ *
+ * A way to lay a block, with how its plan stands.
+ *
+ * @phpstan-type Way array{
+ *     name: string,
+ *     modules: int,
+ *     feet: int,
+ *     word: string,
+ *     tone: Tone,
+ *     reserve: string|null,
+ *     news: string|null,
+ *     edits: list<Edit>,
+ * }
+ * @phpstan-type Filled array{
+ *     now: Way,
+ *     ways: list<Way>,
+ * }
+ */
 final class FillController extends Controller
 {
     /** Of a large surface one place of the grid is planned for each way. */
@@ -36,17 +59,32 @@ final class FillController extends Controller
             ? Proposals::of($chosen->design(), $planned, self::OF_LARGE)
             : Proposals::of($chosen->design(), $planned);
 
-        return new JsonResponse([
-            'now' => self::row($now, $now) + ['name' => 'as it is', 'edits' => []],
-            'ways' => array_map(static fn (Proposals $way): array => self::row($way->plan, $now) + [
-                'name' => $texts->choice('/block/orientation', $way->fill->orientation->value), 'edits' => $way->edits,
-            ], $proposals),
-        ]);
+        return new JsonResponse(self::filled($now, $proposals, $texts));
     }
 
-    /** @return array<string, mixed> */
-    private static function row(Plan $plan, Plan $now): array
+    /**
+     * @param list<Proposals> $proposals
+     *
+     * @return Filled
+     */
+    private static function filled(Plan $now, array $proposals, Texts $texts): array
     {
-        return ['modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount()] + Standing::whole($plan, $now);
+        return [
+            'now' => self::way('as it is', [], $now, $now),
+            'ways' => array_map(
+                static fn (Proposals $way): array => self::way($texts->choice('/block/orientation', $way->fill->orientation->value), $way->edits, $way->plan, $now),
+                $proposals,
+            ),
+        ];
+    }
+
+    /**
+     * @param list<Edit> $edits
+     *
+     * @return Way
+     */
+    private static function way(string $name, array $edits, Plan $plan, Plan $now): array
+    {
+        return ['name' => $name, 'edits' => $edits, 'modules' => $plan->moduleCount(), 'feet' => $plan->attachmentCount()] + Standing::whole($plan, $now);
     }
 }

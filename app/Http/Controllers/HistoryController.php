@@ -16,7 +16,20 @@ use Garnetine\Core\Design\Edit\JobEdits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Designs over time: nothing is taken back, every step appends. */
+/**
+ * Designs over time: nothing is taken back, every step appends.
+ *
+ * @phpstan-type DesignRow array{
+ *     id: int,
+ *     number: int,
+ *     author: string|null,
+ *     at: string,
+ *     change: string,
+ *     is_side: bool,
+ *     is_current: bool,
+ *     parent_id: int|null,
+ * }
+ */
 final class HistoryController extends Controller
 {
     private const LISTED = 200;
@@ -27,10 +40,19 @@ final class HistoryController extends Controller
             ->get(['id', 'job_id', 'number', 'parent_id', 'author_id', 'is_side', 'kind', 'change', 'created_at']);
         $current = $job->current()->id;
 
-        return new JsonResponse(['designs' => $designs->map(static fn (Design $design): array => [
+        return new JsonResponse(['designs' => array_map(
+            static fn (Design $design): array => self::row($design, $design->id === $current),
+            array_values($designs->all()),
+        )]);
+    }
+
+    /** @return DesignRow */
+    private static function row(Design $design, bool $isCurrent): array
+    {
+        return [
             'id' => $design->id, 'number' => $design->number, 'author' => $design->author?->name, 'at' => $design->created_at->toIso8601ZuluString(),
-            'change' => $design->change, 'is_side' => $design->is_side, 'is_current' => $design->id === $current, 'parent_id' => $design->parent_id,
-        ])->values()]);
+            'change' => $design->change, 'is_side' => $design->is_side, 'is_current' => $isCurrent, 'parent_id' => $design->parent_id,
+        ];
     }
 
     public function undo(Request $request, Job $job, SaveDesign $saveDesign): JsonResponse

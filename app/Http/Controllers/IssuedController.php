@@ -23,7 +23,33 @@ use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response as Page;
 
-/** Plans released to a crew, with their papers. */
+/**
+ * Plans released to a crew, with their papers.
+ *
+ * @phpstan-type Issued array{
+ *     id: int,
+ *     revision: int,
+ *     design: int|null,
+ *     by: string|null,
+ *     status: string,
+ *     // To be built; else to be looked at.
+ *     for_construction: bool,
+ *     // Names of the surfaces of its design that it is not of.
+ *     left_out: list<string>,
+ *     note: string,
+ *     at: string,
+ *     // Something else is planned by now.
+ *     overtaken: bool,
+ *     papers: list<array{
+ *         kind: 'crew'|'calculation'|'whole',
+ *         file: string,
+ *         state: 'waiting'|'making'|'done'|'failed',
+ *         percent: int,
+ *         trouble: string,
+ *         pages: int|null,
+ *     }>,
+ * }
+ */
 final class IssuedController extends Controller
 {
     public function index(Job $job): JsonResponse
@@ -35,15 +61,24 @@ final class IssuedController extends Controller
 
         $newest = $job->current()->hash;
 
-        return new JsonResponse(['issued' => $issued->map(static fn (IssuedPlan $one): array => [
+        return new JsonResponse(['issued' => array_map(
+            static fn (IssuedPlan $one): array => self::row($one, $one->design?->hash !== $newest),
+            array_values($issued->all()),
+        )]);
+    }
+
+    /** @return Issued */
+    private static function row(IssuedPlan $one, bool $isOvertaken): array
+    {
+        return [
             'id' => $one->id, 'revision' => $one->revision, 'design' => $one->design?->number, 'by' => $one->issuer?->name, 'status' => $one->status,
             'for_construction' => $one->isForConstruction(), 'left_out' => $one->leftOut(), 'note' => $one->note,
-            'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $one->design?->hash !== $newest,
-            'papers' => $one->papers->map(static fn (Paper $paper): array => [
+            'at' => $one->created_at->toIso8601ZuluString(), 'overtaken' => $isOvertaken,
+            'papers' => array_map(static fn (Paper $paper): array => [
                 'kind' => $paper->kind->value, 'file' => $paper->kind->file().'.pdf', 'state' => $paper->state, 'percent' => $paper->percent,
                 'trouble' => $paper->trouble, 'pages' => $paper->pages,
-            ])->values(),
-        ])->values()]);
+            ], array_values($one->papers->all())),
+        ];
     }
 
     public function store(Request $request, Job $job, IssuePlan $issuePlan): JsonResponse

@@ -14,7 +14,16 @@ use Garnetine\Core\Quantity\Dimension;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** The weather of the days on which a table is built: as texts, and as what the worksheet would hold with it. */
+/**
+ * The weather of the days on which a table is built: as texts, and as what the worksheet would hold with it.
+ *
+ * @phpstan-type Weather array{
+ *     source: string,
+ *     days: list<array{on: string, rain: bool, gust: string}>,
+ *     // What the worksheet would hold with it: what is entered of other days, and these.
+ *     forecast: list<array{on: string|null, rain: bool, gust_m_per_s: float}>,
+ * }
+ */
 final class WeatherController extends Controller
 {
     /** As far ahead as anybody foretells it. */
@@ -30,15 +39,24 @@ final class WeatherController extends Controller
         if ($first === false) {
             throw DocumentInvalid::at('/table/crew/from', 'the first day on the site', 'none');
         }
-        $days = $source->days($first, self::DAYS);
 
-        return new JsonResponse([
-            'source' => $source->name(),
+        return new JsonResponse(self::told($design, $source->name(), $source->days($first, self::DAYS)));
+    }
+
+    /**
+     * @param list<Forecast> $days
+     *
+     * @return Weather
+     */
+    private static function told(TableDesign $design, string $source, array $days): array
+    {
+        return [
+            'source' => $source,
             'days' => array_map(static fn (Forecast $one): array => [
-                'on' => $one->on, 'rain' => $one->rain, 'gust' => $design->printer()->print(Dimension::Speed, $one->gust->toSi()),
+                'on' => (string) $one->on, 'rain' => $one->rain, 'gust' => $design->printer()->print(Dimension::Speed, $one->gust->toSi()),
             ], $days),
             'forecast' => array_map(static fn (Forecast $one): array => ['on' => $one->on, 'rain' => $one->rain, 'gust_m_per_s' => $one->gust->toSi()], self::with($design, $days)),
-        ]);
+        ];
     }
 
     /**

@@ -47,7 +47,7 @@ interface Covering
     /** Whether it is screwed to purlins, not laid over rafters or trusses; null where it lies on either. */
     public function liesOnPurlins(): ?bool;
 
-    /** What feet along a line are counted by, as texts call it: members, or what is seen of it, where a foot stands on its mark. */
+    /** @return 'member'|'rib'|'seam' What feet along a line are counted by: members, or what is seen of it, where a foot stands on its mark */
     public function stand(): string;
 
     /** The step of the job, by its code, as it is done on this covering. */

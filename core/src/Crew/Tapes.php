@@ -102,7 +102,7 @@ final readonly class Tapes
     }
 
     /**
-     * @return list<array{kind: string, label: string, x_m: float, tape_m: float}> Ascending along the tape
+     * @return list<array{kind: 'foot'|'member'|'barred'|'splice'|'clamp'|'box'|'lug'|'end'|'line', label: string, x_m: float, tape_m: float}> Ascending along the tape
      */
     public function run(RunPlan $run): array
     {

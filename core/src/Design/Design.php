@@ -329,7 +329,7 @@ final readonly class Design
         return $zones;
     }
 
-    /** What feet along a rail are counted by, as a kind of member says: of feet under rails up the slope what these cross. */
+    /** @return 'member'|'rib'|'seam'|'purlin'|'course'|'place' What feet along a rail are counted by, as a kind of member says: of feet under rails up the slope what these cross */
     public function stand(): string
     {
         $covering = $this->surface->covering;

@@ -48,7 +48,7 @@ final readonly class Course
         return $exposure->toMetres() > 0.01 ? new self($first, $exposure, $tile?->battenWidth, $tile?->overlap) : null;
     }
 
-    /** What its lines are called, by the ending of their texts. */
+    /** @return 'butt'|'batten' What its lines are called, by the ending of their texts */
     public function word(): string
     {
         return $this->battenWidth === null ? 'butt' : 'batten';

@@ -19,7 +19,7 @@ final class Texts
     private static array $templates = [];
 
     /**
-     * @param string $stand What feet along a line are counted by, as a kind of member says
+     * @param 'member'|'rib'|'seam'|'purlin'|'course'|'place' $stand What feet along a line are counted by, as a kind of member says
      * @param array{string, string} $sides Where tapes begin at the left, and at the right: a hip has no rake
      */
     public function __construct(
@@ -86,7 +86,7 @@ final class Texts
         ];
     }
 
-    /** What feet along a line are counted by. */
+    /** @return 'member'|'rib'|'seam'|'purlin'|'course'|'place' What feet along a line are counted by */
     public function stand(): string
     {
         return $this->stand;
@@ -205,7 +205,7 @@ final class Texts
         return Printer::number(floor(100 * $reserve + 1e-6), 0).' %';
     }
 
-    /** Holds from a tenth of reserve, tight below, fails under zero. */
+    /** @return 'fails'|'tight'|'holds' Holds from a tenth of reserve, tight below, fails under zero */
     public static function word(float $reserve): string
     {
         return match (true) {

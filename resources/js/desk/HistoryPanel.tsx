@@ -2,14 +2,14 @@ import { useEffect, useState } from 'react';
 import { compare, designs } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { Side } from '@/desk/Side';
-import type { Comparison, DesignRow, Difference } from '@/types/desk';
+import type { Compared, DesignRow, Difference } from '@/types/desk';
 
 /** The designs of a job over time: who changed what, two of them side by side, an earlier one once more. */
 export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Promise<boolean>; onClose: () => void }) {
     const { job, data, may } = useDesk();
     const [rows, setRows] = useState<DesignRow[] | null>(null);
     const [picked, setPicked] = useState<number[]>([]);
-    const [compared, setCompared] = useState<Comparison | null>(null);
+    const [compared, setCompared] = useState<Compared | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
     // biome-ignore lint/correctness/useExhaustiveDependencies: a new design makes a new list
     useEffect(() => {
@@ -34,7 +34,7 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
                     Compare the two marked
                 </button>
             )}
-            {compared !== null && <Compared compared={compared} />}
+            {compared !== null && <BothDesigns compared={compared} />}
             <ol className="space-y-2">
                 {joined(rows ?? []).map(({ row, before }) => (
                     <li key={row.id} className={`border-l-4 pl-2 ${row.is_current ? 'border-garnet' : 'border-line'}`}>
@@ -114,9 +114,9 @@ function joined(rows: DesignRow[]): { row: DesignRow; before: DesignRow[] }[] {
     return groups;
 }
 
-function Compared({ compared }: { compared: Comparison }) {
+function BothDesigns({ compared }: { compared: Compared }) {
     return (
-        <section className="mb-4" aria-label="Comparison">
+        <section className="mb-4" aria-label="Compared">
             <h3 className="font-condensed text-[1.07rem]">
                 Design {compared.one.number} and {compared.two.number}
             </h3>

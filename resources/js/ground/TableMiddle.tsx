@@ -15,7 +15,7 @@ import { SunChart } from '@/ground/SunChart';
 import { useSize } from '@/sheet/useSize';
 import { OwnCopies } from '@/stages/OwnCopies';
 import { Signing } from '@/stages/Signing';
-import type { TableBeside, TableData, TableDrawn, TablePost } from '@/types/desk';
+import type { PostRow, TableBeside, TableData, TableDrawn } from '@/types/desk';
 
 /** The drawings of a table over what its stage tells. */
 export function TableMiddle({ stage, table, live }: { stage: string; table: TableData; live: Live | null }) {
@@ -329,7 +329,7 @@ export function Posts({ table }: { table: TableData }) {
 
 type PostColumn = {
     name: string;
-    of: (post: TablePost) => string | number | { text: string; path: string } | null;
+    of: (post: PostRow) => string | number | { text: string; path: string } | null;
     isMain?: boolean;
 };
 

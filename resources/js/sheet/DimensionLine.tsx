@@ -1,8 +1,8 @@
 import { textWidth } from '@/sheet/scale';
-import type { Dimension } from '@/types/desk';
+import type { DimensionMark } from '@/types/desk';
 
 type Props = {
-    parts: Dimension[];
+    parts: DimensionMark[];
     at: (m: number) => number;
     /** The stretch of the screen that is seen; a part is drawn as far as it reaches in. */
     seen: [number, number];

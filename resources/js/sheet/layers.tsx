@@ -1,6 +1,6 @@
 import { useId, useMemo, useRef, useState } from 'react';
 import { len, px, py, type Viewport } from '@/sheet/viewport';
-import type { Corner, Planned } from '@/types/desk';
+import type { Planned, XY } from '@/types/desk';
 
 /** Distance of the engraved lines by density of a zone, the weakest without any. */
 const densities: Record<number, number> = { 1: 16, 2: 13, 3: 10, 4: 7, 5: 5 };
@@ -37,7 +37,7 @@ export function Hatches() {
 }
 
 /** Corners of a shape on the surface as an SVG list of points. */
-export function points(view: Viewport, corners: Corner[]): string {
+export function points(view: Viewport, corners: XY[]): string {
     return corners.map(([x_m, y_m]) => `${px(view, x_m)},${py(view, y_m)}`).join(' ');
 }
 
@@ -69,7 +69,7 @@ type Named = {
     upright: boolean;
 };
 
-function measured({ zone, corners }: { zone: string; corners: Corner[] }): Named {
+function measured({ zone, corners }: { zone: string; corners: XY[] }): Named {
     const xs = corners.map(([x_m]) => x_m);
     const ys = corners.map(([, y_m]) => y_m);
     const middle = (all: number[]) => all.reduce((sum, one) => sum + one, 0) / all.length;
@@ -269,8 +269,8 @@ export function EdgeNames({ view, planned }: { view: Viewport; planned: Planned 
     return (
         <g>
             {edges.map((name, index) => {
-                const from: Corner = outline[index] ?? [0, 0];
-                const to: Corner = outline[(index + 1) % outline.length] ?? [0, 0];
+                const from: XY = outline[index] ?? [0, 0];
+                const to: XY = outline[(index + 1) % outline.length] ?? [0, 0];
                 const [x, y] = [(px(view, from[0]) + px(view, to[0])) / 2, (py(view, from[1]) + py(view, to[1])) / 2];
                 const turn =
                     (Math.atan2(py(view, to[1]) - py(view, from[1]), px(view, to[0]) - px(view, from[0])) * 180) / Math.PI;

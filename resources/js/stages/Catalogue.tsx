@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { catalogue, keepInCatalogue, Refused, takeFromCatalogue } from '@/api';
 import { useDesk } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
-import type { CatalogueItem, CataloguePart } from '@/types/desk';
+import type { CataloguePart, CatalogueRow } from '@/types/desk';
 
 /** Parts that the company uses again, each with how the plan stands with it; what is made up is said to be. */
 export function Catalogue({ part, what }: { part: CataloguePart; what: string }) {
     const { job, data, may, busy, send } = useDesk();
-    const [found, setFound] = useState<{ of: number; here: string; items: CatalogueItem[] } | null>(null);
+    const [found, setFound] = useState<{ of: number; here: string; items: CatalogueRow[] } | null>(null);
     const [sought, setSought] = useState('');
     const [says, setSays] = useState('');
     if (!may('update')) {

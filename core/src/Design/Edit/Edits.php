@@ -31,6 +31,8 @@ use Garnetine\Core\Quantity\UnitSystem;
  * block between the rakes; {command: "rail", rail} takes an example rail with its clamps and bolts; {move: {x_m, y_m}} puts it at a place; {area: {id,
  * round, x_m, y_m, width_m, height_m}} sizes a no-work
  * area, or draws one when it has no id; {pin: {line, member}} and {bar: {line, member}} want a foot there, or none, or let go.
+ *
+ * @phpstan-type Edit array<string, mixed>
  */
 final class Edits
 {

@@ -6,8 +6,8 @@ namespace Garnetine\Core\Design\Ground;
 
 use Garnetine\Core\Design\Block\Orientation;
 use Garnetine\Core\Design\Ground\Built\BuiltPost;
-use Garnetine\Core\Design\Ground\Built\Measured;
 use Garnetine\Core\Design\Ground\Built\CrewDays;
+use Garnetine\Core\Design\Ground\Built\Measured;
 use Garnetine\Core\Design\Ground\Field\FieldPlace;
 use Garnetine\Core\Design\Ground\Field\Footing;
 use Garnetine\Core\Design\Ground\Field\GravelBed;
