@@ -112,11 +112,15 @@ return [
     'core/src/Attachment/Fastening/WoodWindow.php' => [
         ['return max(0.0, floor($this->window_m', 'return min(0.0, floor($this->window_m', 'Crews are told no room beside the centre'],
     ],
-    'core/src/Because/Becauses.php' => [
+    'core/src/Because/OfRuns.php' => [
         ['$length_m = $feet_m[$foot + 1] - $feet_m[$foot]', '$length_m = $feet_m[$foot + 1] + $feet_m[$foot]', 'A bay is told as the sum of two places'],
+    ],
+    'core/src/Because/OfFastener.php' => [
         ["'length_m' => \$this->plan->design->kit->fastener->length()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", "'length_m' => \$this->plan->design->kit->fastener->diameter()->toMetres(),\n            'above_m' => \$held->above->toMetres(),\n            'shank_m'", 'The length of the screw is told as its diameter'],
-        ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
+    ],
+    'core/src/Because/OfModules.php' => [
         ["'along_run' => \$clamp->alongRun", "'along_run' => \$clamp->run", 'The clamp that is pushed most is told on the run of the one that is pulled most'],
+        ["'up' => 'above', 'down' => 'below'", "'up' => 'below', 'down' => 'above'", 'Open sides of a module are told the other way round'],
     ],
     'core/src/Because/Inputs.php' => [
         ['$pointer), 1) as $key)', '$pointer), 2) as $key)', 'A because reads the wrong part of a design'],

@@ -6,7 +6,7 @@ namespace App\Desk;
 
 use App\Models\Design as DesignModel;
 use App\Paper\PaperView;
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Ground\Field\BuriedLine;
 use Garnetine\Core\Design\Ground\Field\FieldPlace;
@@ -308,8 +308,8 @@ final class TableView
             $worst[$check->what] = $check->ratio > ($plan->checks[$worst[$check->what] ?? '']->ratio ?? -1.0) ? $path : $worst[$check->what];
         }
         $becauses = [];
-        foreach (array_intersect([TableFigures::pressure($plan->figures), 'loads/ps', ...array_values($worst)], TableBecauses::paths($plan)) as $path) {
-            $becauses[] = BecauseView::of($plan, TableBecauses::of($plan, $path));
+        foreach (array_intersect([TableFigures::pressure($plan->figures), 'loads/ps', ...array_values($worst)], Becauses::paths($plan)) as $path) {
+            $becauses[] = BecauseView::of($plan, Becauses::of($plan, $path));
         }
 
         return $becauses;

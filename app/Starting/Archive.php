@@ -8,7 +8,6 @@ use App\Desk\BecauseView;
 use App\Models\Design;
 use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Document\DocumentInvalid;
 use Garnetine\Core\Plan\Build;
 use Garnetine\Core\Plan\PlanDocument;
@@ -24,15 +23,9 @@ final class Archive
         $plan = Planning::all($design->document());
         $bytes = PlanDocument::write($plan);
         $becauses = [];
-        foreach ($plan->plans as $surface => $one) {
+        foreach ($plan->all() as $id => $one) {
             foreach (Becauses::paths($one) as $path) {
-                $becauses[$surface][$path] = BecauseView::of($one, Becauses::of($one, $path));
-            }
-        }
-
-        foreach ($plan->tables as $table => $one) {
-            foreach (TableBecauses::paths($one) as $path) {
-                $becauses[$table][$path] = BecauseView::of($one, TableBecauses::of($one, $path));
+                $becauses[$id][$path] = BecauseView::of($one, Becauses::of($one, $path));
             }
         }
 

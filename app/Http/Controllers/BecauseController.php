@@ -13,7 +13,6 @@ use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use App\Planning\Planning;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Plan\Depth;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,7 +26,7 @@ final class BecauseController extends Controller
         if ($table !== null) {
             $plan = TablesKnown::around($project, $table, Depth::Full)[$table];
             $path = $request->query('path');
-            $because = TableBecauses::of($plan, is_string($path) ? $path : '');
+            $because = Becauses::of($plan, is_string($path) ? $path : '');
 
             return new JsonResponse(BecauseView::of($plan, $because, new Entered($job, $project->partOfTable($table))));
         }
@@ -48,7 +47,7 @@ final class BecauseController extends Controller
             $plan = TablesKnown::around($request->applied($base), $table)[$table];
             $standing = Standing::whole($plan, TablesKnown::around($base, $table)[$table]);
 
-            return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, TableBecauses::of($plan, $request->string('path')->value())));
+            return new JsonResponse(['standing' => $standing] + BecauseView::of($plan, Becauses::of($plan, $request->string('path')->value())));
         }
         $chosen = Chosen::of($base);
         $plan = Planning::plan($request->applied($base)->design($chosen->surface));

@@ -12,10 +12,15 @@ use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Plan\Clearances;
 
 /** Becauses of figures, each from what it says that it was made of: other figures, published values, what was entered. */
-final readonly class FigureBecauses
+final readonly class FigureBecauses implements Explains
 {
     public function __construct(private Design|TableDesign $design, private Figures $figures, private Coefficients $coefficients)
     {
+    }
+
+    public function paths(): array
+    {
+        return array_keys($this->figures->all());
     }
 
     public function at(string $path): ?Because

@@ -6,7 +6,6 @@ namespace Garnetine\Core\Cli;
 
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Because\PathUnknown;
-use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Design\Project;
 use Garnetine\Core\Document\CanonicalJson;
@@ -90,15 +89,11 @@ final class Main
     private static function because(Project $project, string $asked): array
     {
         [$surface, $path] = str_contains($asked, ':') ? explode(':', $asked, 2) : [$project->first(), $asked];
-        if (isset($project->tables[$surface])) {
-            $plan = TablesBeside::plan($project, $surface);
-
-            return [0, $path === '' ? implode("\n", TableBecauses::paths($plan))."\n" : Summary::because($plan, TableBecauses::of($plan, $path)), ''];
-        }
-        if (!isset($project->surfaces[$surface])) {
-            throw new PathUnknown("There is no surface \"$surface\"; there are ".implode(', ', $project->allIds()).'.');
-        }
-        $plan = Planner::plan($project->design($surface));
+        $plan = match (true) {
+            isset($project->tables[$surface]) => TablesBeside::plan($project, $surface),
+            isset($project->surfaces[$surface]) => Planner::plan($project->design($surface)),
+            default => throw new PathUnknown("There is no surface \"$surface\"; there are ".implode(', ', $project->allIds()).'.'),
+        };
 
         return [0, $path === '' ? implode("\n", Becauses::paths($plan))."\n" : Summary::because($plan, Becauses::of($plan, $path)), ''];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Ground\Racking\PipeTable;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\RoundPipe;
@@ -68,7 +68,7 @@ final class AsBuiltTest extends TestCase
         $beam = RoundPipe::of(TableScenario::of()->pipes()->beam, new Coefficients()) ?? self::fail();
         $bay_m = TableScenario::of()->shape()->posts_m[1] - TableScenario::of()->shape()->posts_m[0];
         self::assertEqualsWithDelta($plain->demand_si + 3 * $beam->stiffness_Nm2() * 0.012 / $bay_m ** 2, $pulled->demand_si, 1e-6);
-        self::assertStringContainsString('from being pulled onto posts out of their row', Texts::of($plan->design)->formula(TableBecauses::of($plan, 'pipes/front/beam')));
+        self::assertStringContainsString('from being pulled onto posts out of their row', Texts::of($plan->design)->formula(Becauses::of($plan, 'pipes/front/beam')));
         self::assertSame(['beam_misfit', 'beam'], [$pulled->says(), self::check($plan, 'pipes/rear/beam')->says()]);
     }
 

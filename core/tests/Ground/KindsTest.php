@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Edit\Edits;
 use Garnetine\Core\Design\Edit\JobEdits;
 use Garnetine\Core\Design\Ground\Racking\PileTable;
@@ -272,7 +272,7 @@ final class KindsTest extends TestCase
         self::assertEqualsWithDelta(abs($moment_Nm) / (2 * self::FT) - $down_N / 4, $anchor->demand_si, 1e-6);
         self::assertEqualsWithDelta($anchor->demand_si / self::lb(9000) + $across_N / 4 / self::lb(4000), $anchor->ratio, 1e-9);
         // Its reason is the wind at the tilt at which it tips, with that pressure.
-        $told = Summary::because($plan, TableBecauses::of($plan, 'table/tips'));
+        $told = Summary::because($plan, Becauses::of($plan, 'table/tips'));
         self::assertStringContainsString('tilted 45.00°', $told);
         self::assertSame('loads/at_45/open_wind.180_a_clear', $tips->case?->windPath());
         self::assertSame([2.2, 2.5], [$plan->figures->at($tips->case->windPath())?->values['cn_lower'], $plan->figures->at($tips->case->windPath())?->values['cn_upper']]);
@@ -385,7 +385,7 @@ final class KindsTest extends TestCase
         // What it would lift is no reserve of the table, and can be asked why.
         $lifted = self::plan('piles', $soil);
         self::assertEqualsWithDelta(self::plan('piles', ['/table/soil/frost_prone' => 'no'] + $soil)->leastReserve(), $lifted->leastReserve(), 1e-12);
-        self::assertContains('posts/A1/frost', TableBecauses::paths($lifted));
+        self::assertContains('posts/A1/frost', Becauses::paths($lifted));
     }
 
     public function test_a_post_is_bent_most_at_the_ground_or_at_its_head(): void
@@ -409,8 +409,8 @@ final class KindsTest extends TestCase
         $plan = self::plan($table);
         self::assertNotSame([], $plan->posts);
         self::assertNotSame([], $plan->materials());
-        foreach (TableBecauses::paths($plan) as $path) {
-            self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\.|word\./', Summary::because($plan, TableBecauses::of($plan, $path)), $path);
+        foreach (Becauses::paths($plan) as $path) {
+            self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\.|word\./', Summary::because($plan, Becauses::of($plan, $path)), $path);
         }
         foreach ($plan->steps() as $step) {
             self::assertDoesNotMatchRegularExpression('/[{}]|step\./', Texts::of($plan->design)->say('step.'.$step['code'], $step['values']));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Message\Summary;
 use Garnetine\Core\Message\Texts;
 use Garnetine\Core\Plan\Depth;
@@ -74,7 +74,7 @@ final class SeasonsTest extends TestCase
             $from = $all->figures->at($path)->from ?? [];
             self::assertCount(1, preg_grep('~^/table/seasons/[01]/tilt_rad$~', $from) ?: []);
             self::assertNotContains('/table/tilt_rad', $from);
-            self::assertMatchesRegularExpression('/tilted (10|35)\.00°/', Summary::because($all, TableBecauses::of($all, $path)));
+            self::assertMatchesRegularExpression('/tilted (10|35)\.00°/', Summary::because($all, Becauses::of($all, $path)));
         }
         self::assertCount($all->posts === [] ? 0 : 2, array_filter($all->steps(), static fn (array $step): bool => str_starts_with($step['code'], 'table_season')));
     }

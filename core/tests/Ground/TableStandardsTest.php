@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Garnetine\Core\Tests\Ground;
 
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Ground\Loading\Canopy;
 use Garnetine\Core\Ground\Loading\FreeRoof;
@@ -173,8 +173,8 @@ final class TableStandardsTest extends TestCase
             ...array_map(static fn ($finding): string => $finding->code->value, array_filter($one->findings, static fn ($finding): bool => $finding->code->value === 'frost_heave')),
         ]));
         self::assertEqualsCanonicalizing($asked(self::plan($first)), $asked($plan));
-        foreach (TableBecauses::paths($plan) as $path) {
-            self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\./', Summary::because($plan, TableBecauses::of($plan, $path)), $path);
+        foreach (Becauses::paths($plan) as $path) {
+            self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\./', Summary::because($plan, Becauses::of($plan, $path)), $path);
         }
         self::assertNotContains('/site/wind_speed_m_per_s', array_map(static fn ($finding): string => $finding->at, $plan->findings));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\Because;
-use Garnetine\Core\Because\TableBecauses;
+use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Signing\OwnCopy;
 use Garnetine\Core\Document\CanonicalJson;
 use Garnetine\Core\Ground\Loading\OpenRoofElements;
@@ -124,17 +124,17 @@ final class TableValuesTest extends TestCase
     public function test_every_figure_of_a_table_can_be_asked_why_down_to_what_was_entered_or_published(): void
     {
         $plan = TablePlanner::plan(TableScenario::of()->design());
-        $paths = TableBecauses::paths($plan);
+        $paths = Becauses::paths($plan);
         self::assertGreaterThan(80, count($paths));
         $texts = Texts::of($plan->design);
         foreach ($paths as $path) {
-            $told = Summary::because($plan, TableBecauses::of($plan, $path));
+            $told = Summary::because($plan, Becauses::of($plan, $path));
             self::assertDoesNotMatchRegularExpression('/[{}]|because\.|formula\.|table_(case|combination|snow)|open_wind\.|bound\./', $told, $path);
-            self::assertTrue(self::isFounded(TableBecauses::of($plan, $path)), $path);
+            self::assertTrue(self::isFounded(Becauses::of($plan, $path)), $path);
         }
         foreach ($plan->checks as $path => $check) {
             self::assertContains($path, $paths);
-            self::assertSame(Texts::reserve($check->reserve()), $texts->valueOf(TableBecauses::of($plan, $path)));
+            self::assertSame(Texts::reserve($check->reserve()), $texts->valueOf(Becauses::of($plan, $path)));
         }
     }
 

@@ -6,7 +6,6 @@ namespace Garnetine\Core\Tests\Told;
 
 use Garnetine\Core\Because\Because;
 use Garnetine\Core\Because\Becauses;
-use Garnetine\Core\Because\TableBecauses;
 use Garnetine\Core\Crew\Tools;
 use Garnetine\Core\Design\DesignFile;
 use Garnetine\Core\Message\Summary;
@@ -84,7 +83,7 @@ final class ToldTest extends TestCase
                 $lines[] = Texts::of($table->design)->say('step.'.$step['code'], $step['values']);
             }
             foreach ($table->checks as $path => $check) {
-                array_push($lines, ...array_slice(explode("\n", Summary::because($table, TableBecauses::of($table, $path))), 0, 3));
+                array_push($lines, ...array_slice(explode("\n", Summary::because($table, Becauses::of($table, $path))), 0, 3));
             }
         }
         Told::assertApproved(__DIR__."/$approved.txt", array_values(array_filter($lines, static fn (string $line): bool => trim($line) !== '')));

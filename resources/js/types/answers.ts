@@ -85,6 +85,7 @@ export type CalculationData = {
     runs: { id: string; candidates: string; rail: string[] | null; splice: string[] | null; feet: string[][] }[];
 };
 
+/** Of the company's catalogue, with how the plan would stand with it. */
 export type CatalogueRow = {
     name: string;
     modules: number;
@@ -121,6 +122,7 @@ export type Compared = {
     needs: { text: string; path: string; field: FieldInfo | null }[];
 };
 
+/** Where a line crosses a member that a foot could stand on, and what the planner decided there. */
 export type Crossing = { member: number; x_m: number; hand: 'free' | 'foot' | 'pinned' | 'barred' };
 
 /** A length of rail with the pieces that are cut from it. */
@@ -239,6 +241,7 @@ export type Issued = {
     }[];
 };
 
+/** Levels of the ground at the posts of a table, from the left, over its first front post. */
 export type LevelsTold = { edits: Edit[]; levels: { front: string; rear: string }[] };
 
 export type Listed = {
@@ -467,6 +470,7 @@ export type Run = {
     tape: TapeMark[];
 };
 
+/** Effort: hours and cost by the company's rates; null for who does not see these, or where it has none. */
 export type School = {
     name: string;
     modules: number;
@@ -836,6 +840,7 @@ export type TapeMark = {
 
 export type Tone = 'holds' | 'tight' | 'fails' | 'plain';
 
+/** A way to lay a block, with how its plan stands. */
 export type Way = {
     name: string;
     modules: number;
@@ -870,4 +875,5 @@ export type WorkedState = {
     clamps: string[][];
 };
 
+/** Along the eave, up the slope, in m. */
 export type XY = [number, number];
