@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/react';
 import { AreaStrip } from '@/desk/AreaStrip';
-import { useDesk } from '@/desk/DeskContext';
+import { useDesk, useShown } from '@/desk/DeskContext';
 import { LiveStrip } from '@/desk/LiveStrip';
 import { Pull } from '@/desk/Pull';
 import { stageOf } from '@/desk/Surfaces';
@@ -69,7 +69,8 @@ function SheetInHand({
     choice: Choice;
     showTape: boolean;
 }) {
-    const { job, data, shown, may, busy, faults, typed, edit, look, ask } = useDesk();
+    const { job, data, may, busy, faults, typed, edit, look, ask } = useDesk();
+    const shown = useShown();
     const onHand = (edits: Edit[], doing: 'moving' | 'done' | 'given up') => {
         if (doing === 'moving') {
             look(edits);
@@ -120,7 +121,8 @@ function SheetInHand({
 
 /** The tape of the run in hand, under everything. */
 export function TapeInHand({ stage, choice }: { stage: string; choice: Choice }) {
-    const { data, shown, may, edit, ask } = useDesk();
+    const { data, may, edit, ask } = useDesk();
+    const shown = useShown();
     const { run } = choice;
     if (run === undefined || run.tape.length === 0) {
         return null;

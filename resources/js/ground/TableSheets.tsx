@@ -1,5 +1,5 @@
 import { Why } from '@/desk/BecausePanel';
-import { useDesk } from '@/desk/DeskContext';
+import { useDesk, useShown } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
 import { TableActs } from '@/desk/Surfaces';
 import { kinds } from '@/ground/kinds';
@@ -290,7 +290,8 @@ function TheTable() {
 }
 
 function TableLoads() {
-    const { shown, ask } = useDesk();
+    const { ask } = useDesk();
+    const shown = useShown();
     return (
         <>
             <h2 className="text-[1.2rem]">Loads</h2>
@@ -314,7 +315,7 @@ function TableLoads() {
 }
 
 function Foundations() {
-    const { shown } = useDesk();
+    const shown = useShown();
     const table = shown.table;
     const [one, several] = useKind()?.feet ?? ['post', 'posts'];
     return (
@@ -344,7 +345,7 @@ function NorthSays({ says }: { says: string[] }) {
 }
 
 function SettingOut() {
-    const { shown } = useDesk();
+    const shown = useShown();
     const bearings = shown.table?.bearings;
     const square = shown.table?.square;
     const last = String.fromCharCode(64 + (shown.table?.drawn?.posts_m.length ?? 2));

@@ -1,9 +1,9 @@
 import { Head, usePage } from '@inertiajs/react';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { sign as sendSignature, show, step } from '@/api';
 import { BecausePanel } from '@/desk/BecausePanel';
 import { Blocks } from '@/desk/Blocks';
-import { DeskContext, useDesk } from '@/desk/DeskContext';
+import { DeskContext, ShownContext, useDesk } from '@/desk/DeskContext';
 import { FindingList } from '@/desk/FindingList';
 import { Header } from '@/desk/Header';
 import { HistoryPanel } from '@/desk/HistoryPanel';
@@ -85,7 +85,6 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                       job: job.id,
                       may: (what: string) => may.includes(what),
                       data,
-                      shown: live?.planned ?? data,
                       faults,
                       typed,
                       giveUp,
@@ -104,13 +103,14 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                       sign: (subjects: { subject: string; value: string }[], name: string, reason: string, password: string) =>
                           send((base) => sendSignature(job.id, { base, subjects, name, reason, password })),
                   },
-        [job.id, may, data, live, faults, typed, giveUp, questions, busy, send, edit, look, stop, setAsked, setShowsDesigns],
+        [job.id, may, data, faults, typed, giveUp, questions, busy, send, edit, look, stop, setAsked, setShowsDesigns],
     );
     if (desk === null || data === null) {
         return <NotYet name={job.name} says={saved.notice ?? 'Planning …'} />;
     }
+    const shown = live?.planned ?? data;
     const choice: Choice = {
-        run: runInHand(desk.shown, data, runId),
+        run: runInHand(shown, data, runId),
         onRun: setRunId,
         place: at.place,
         onPlace: at.setPlace,
@@ -119,52 +119,54 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
     };
     return (
         <DeskContext.Provider value={desk}>
-            <Head title={data.fields['/name']?.text ?? job.name} />
-            <a href="#worksheet" className="skip">
-                To the worksheet
-            </a>
-            <p id={FROM_EXAMPLE} hidden>
-                From the example; nobody entered it. Enter keeps it.
-            </p>
-            <div className="flex min-h-screen flex-col md:h-screen md:min-h-0">
-                <Header
-                    surface={surface}
-                    block={block}
-                    stage={stage}
-                    goTo={goTo}
-                    onDesigns={() => {
-                        setAsked(null);
-                        setShowsDesigns(!at.showsDesigns);
-                    }}
-                />
-                <Notice
-                    saving={saving}
-                    side={saved.side}
-                    notice={saved.notice}
-                    onOnto={(id) => void goTo(`${id}/onto`).then((done) => done && saved.setSide(null))}
-                    onLeave={() => saved.setSide(null)}
-                />
-                <div className="contents min-h-0 flex-1 md:flex">
-                    <Left stage={stage} />
-                    {desk.shown.table !== null ? (
-                        <TableMiddle stage={stage} table={desk.shown.table} live={live} />
-                    ) : (
-                        <Middle
-                            stage={stage}
-                            live={live}
-                            choice={choice}
-                            showTape={showTape}
-                            pulled={shares[stage]}
-                            onPull={(share) => setShares({ ...shares, [stage]: share })}
-                        />
-                    )}
-                    {at.showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
-                    {at.asked !== null && !at.showsDesigns && (
-                        <BecausePanel job={job.id} path={at.asked} design={data.design.id} onClose={() => setAsked(null)} />
-                    )}
+            <ShownContext.Provider value={shown}>
+                <Head title={data.fields['/name']?.text ?? job.name} />
+                <a href="#worksheet" className="skip">
+                    To the worksheet
+                </a>
+                <p id={FROM_EXAMPLE} hidden>
+                    From the example; nobody entered it. Enter keeps it.
+                </p>
+                <div className="flex min-h-screen flex-col md:h-screen md:min-h-0">
+                    <Header
+                        surface={surface}
+                        block={block}
+                        stage={stage}
+                        goTo={goTo}
+                        onDesigns={() => {
+                            setAsked(null);
+                            setShowsDesigns(!at.showsDesigns);
+                        }}
+                    />
+                    <Notice
+                        saving={saving}
+                        side={saved.side}
+                        notice={saved.notice}
+                        onOnto={(id) => void goTo(`${id}/onto`).then((done) => done && saved.setSide(null))}
+                        onLeave={() => saved.setSide(null)}
+                    />
+                    <div className="contents min-h-0 flex-1 md:flex">
+                        <Left stage={stage} />
+                        {shown.table !== null ? (
+                            <TableMiddle stage={stage} table={shown.table} live={live} />
+                        ) : (
+                            <Middle
+                                stage={stage}
+                                live={live}
+                                choice={choice}
+                                showTape={showTape}
+                                pulled={shares[stage]}
+                                onPull={(share) => setShares({ ...shares, [stage]: share })}
+                            />
+                        )}
+                        {at.showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
+                        {at.asked !== null && !at.showsDesigns && (
+                            <BecausePanel job={job.id} path={at.asked} design={data.design.id} onClose={() => setAsked(null)} />
+                        )}
+                    </div>
+                    {showTape && <TapeInHand stage={stage} choice={choice} />}
                 </div>
-                {showTape && <TapeInHand stage={stage} choice={choice} />}
-            </div>
+            </ShownContext.Provider>
         </DeskContext.Provider>
     );
 }
@@ -179,8 +181,8 @@ function NotYet({ name, says }: { name: string; says: string }) {
     );
 }
 
-/** The worksheet with what it is of, and what was found at its stage. */
-function Left({ stage }: { stage: string }) {
+/** The worksheet with what it is of, and what was found at its stage; what a hand draws does not make it anew. */
+const Left = memo(function Left({ stage }: { stage: string }) {
     const desk = useDesk();
     return (
         <main
@@ -195,4 +197,4 @@ function Left({ stage }: { stage: string }) {
             <FindingList findings={desk.data.findings.filter((finding) => finding.stage === stage)} />
         </main>
     );
-}
+});

@@ -1,5 +1,5 @@
 import { Head } from '@inertiajs/react';
-import { DeskContext } from '@/desk/DeskContext';
+import { type Desk, DeskContext } from '@/desk/DeskContext';
 import { TableCalculation, TableCrewSheets } from '@/ground/TablePaper';
 import { Calculation } from '@/paper/Calculation';
 import { CrewSheets } from '@/paper/CrewSheets';
@@ -32,10 +32,9 @@ const standing = (view: PaperData, named: boolean) => {
 
 const nameOf = (view: PaperData) => view.table?.name ?? view.fields['/surface/name']?.text;
 
-const deskOf = (job: number, view: PaperData) => ({
+const deskOf = (job: number, view: PaperData): Desk => ({
     job,
     data: view,
-    shown: view,
     faults: {},
     typed: {},
     giveUp: () => {},

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { beside, Refused } from '@/api';
-import { useDesk } from '@/desk/DeskContext';
+import { useDesk, useShown } from '@/desk/DeskContext';
 import { EditAct } from '@/desk/EditAct';
 import { Table } from '@/desk/HistoryPanel';
 import { Options } from '@/desk/Options';
@@ -8,7 +8,7 @@ import type { Beside, Edit } from '@/types/desk';
 
 /** What wind and snow ask, by zone and combination; numbers to try by hand; the job beside itself under another reading. */
 export function Demand() {
-    const { shown } = useDesk();
+    const shown = useShown();
     const demand = shown.demand;
     if (demand === null) {
         return <p>No loads yet: see the findings of the stages before.</p>;

@@ -1,10 +1,11 @@
 import { Why } from '@/desk/BecausePanel';
-import { useDesk } from '@/desk/DeskContext';
+import { useDesk, useShown } from '@/desk/DeskContext';
 import { Slot } from '@/desk/Slot';
 import { Part, Say } from '@/stages/parts';
 
 export function LoadsSheet() {
-    const { data, shown, ask } = useDesk();
+    const { data, ask } = useDesk();
+    const shown = useShown();
     return (
         <>
             <h2 className="text-[1.2rem]">Loads</h2>
