@@ -9,7 +9,8 @@ return [
         ['{finding.text}', '{finding.code}', 'Findings are told by their codes', 'ToldTest'],
     ],
     'resources/js/desk/Slot.tsx' => [
-        ["} else if (event.key === 'Escape') {\n                            putBack();\n                        }\n                    }}\n                    {...described}", "}\n                    }}\n                    {...described}", 'Escape does not give up', 'DeskTest|SavesTest'],
+        ['onEscape: putBack,', 'onEscape: () => {},', 'Escape does not give up', 'DeskTest|SavesTest'],
+        ['onChange={(event) => (byKeys.current ? hand.onType : hand.onChoose)(event.target.value)}', 'onChange={(event) => hand.onChoose(event.target.value)}', 'A choice is saved at every arrow', 'DeskTest|SavesTest'],
     ],
     'resources/js/desk/saves.ts' => [
         ['this.entries.splice(0, batch.length);', 'this.entries.splice(0, 1);', 'What was joined is saved again', 'SavesTest'],

@@ -6,7 +6,7 @@ import type { Compared, DesignRow, Difference } from '@/types/desk';
 
 /** The designs of a job over time: who changed what, two of them side by side, an earlier one once more. */
 export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Promise<boolean>; onClose: () => void }) {
-    const { job, data, may } = useDesk();
+    const { job, data } = useDesk();
     const [rows, setRows] = useState<DesignRow[] | null>(null);
     const [picked, setPicked] = useState<number[]>([]);
     const [compared, setCompared] = useState<Compared | null>(null);
@@ -37,55 +37,70 @@ export function HistoryPanel({ onStep, onClose }: { onStep: (way: string) => Pro
             {compared !== null && <BothDesigns compared={compared} />}
             <ol className="space-y-2">
                 {joined(rows ?? []).map(({ row, before }) => (
-                    <li key={row.id} className={`border-l-4 pl-2 ${row.is_current ? 'border-garnet' : 'border-line'}`}>
-                        <label className="flex items-baseline gap-2">
-                            <input type="checkbox" checked={picked.includes(row.id)} onChange={() => pick(row.id)} />
-                            <span className="min-w-0">
-                                <strong>{row.number}</strong>
-                                {row.is_side && <span className="tone-tight"> beside the main line</span>}
-                                {row.is_current && <span className="tone-holds"> newest</span>} {row.change}
-                            </span>
-                        </label>
-                        <p className="text-[0.87rem] text-muted">
-                            {row.author}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
-                        </p>
-                        {before.length > 0 && (
-                            <details className="text-[0.87rem]">
-                                <summary>
-                                    with {before.length} quick {before.length === 1 ? 'change' : 'changes'} before it
-                                </summary>
-                                <ol className="ml-3">
-                                    {before.map((one) => (
-                                        <li key={one.id}>
-                                            <label className="flex items-baseline gap-2">
-                                                <input
-                                                    type="checkbox"
-                                                    checked={picked.includes(one.id)}
-                                                    onChange={() => pick(one.id)}
-                                                />
-                                                <span className="min-w-0">
-                                                    <strong>{one.number}</strong> {one.change}
-                                                </span>
-                                            </label>
-                                        </li>
-                                    ))}
-                                </ol>
-                            </details>
-                        )}
-                        {!row.is_current && may('update') && (
-                            <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/again`)}>
-                                Take design {row.number} again
-                            </button>
-                        )}{' '}
-                        {row.is_side && may('update') && (
-                            <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/onto`)}>
-                                Put its changes onto the newest
-                            </button>
-                        )}
-                    </li>
+                    <DesignLine key={row.id} row={row} before={before} picked={picked} onPick={pick} onStep={onStep} />
                 ))}
             </ol>
         </Side>
+    );
+}
+
+type Picking = { picked: number[]; onPick: (id: number) => void };
+
+function DesignLine({
+    row,
+    before,
+    onStep,
+    ...picking
+}: Picking & { row: DesignRow; before: DesignRow[]; onStep: (way: string) => Promise<boolean> }) {
+    const { may } = useDesk();
+    return (
+        <li className={`border-l-4 pl-2 ${row.is_current ? 'border-garnet' : 'border-line'}`}>
+            <label className="flex items-baseline gap-2">
+                <input type="checkbox" checked={picking.picked.includes(row.id)} onChange={() => picking.onPick(row.id)} />
+                <span className="min-w-0">
+                    <strong>{row.number}</strong>
+                    {row.is_side && <span className="tone-tight"> beside the main line</span>}
+                    {row.is_current && <span className="tone-holds"> newest</span>} {row.change}
+                </span>
+            </label>
+            <p className="text-[0.87rem] text-muted">
+                {row.author}, {new Date(row.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}
+            </p>
+            {before.length > 0 && <Quick before={before} {...picking} />}
+            {!row.is_current && may('update') && (
+                <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/again`)}>
+                    Take design {row.number} again
+                </button>
+            )}{' '}
+            {row.is_side && may('update') && (
+                <button type="button" className="act act-small" onClick={() => void onStep(`${row.id}/onto`)}>
+                    Put its changes onto the newest
+                </button>
+            )}
+        </li>
+    );
+}
+
+/** Quick changes before one, folded away. */
+function Quick({ before, picked, onPick }: Picking & { before: DesignRow[] }) {
+    return (
+        <details className="text-[0.87rem]">
+            <summary>
+                with {before.length} quick {before.length === 1 ? 'change' : 'changes'} before it
+            </summary>
+            <ol className="ml-3">
+                {before.map((one) => (
+                    <li key={one.id}>
+                        <label className="flex items-baseline gap-2">
+                            <input type="checkbox" checked={picked.includes(one.id)} onChange={() => onPick(one.id)} />
+                            <span className="min-w-0">
+                                <strong>{one.number}</strong> {one.change}
+                            </span>
+                        </label>
+                    </li>
+                ))}
+            </ol>
+        </details>
     );
 }
 

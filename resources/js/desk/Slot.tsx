@@ -1,7 +1,8 @@
 import { useEffect, useId, useRef, useState } from 'react';
-import { useDesk } from '@/desk/DeskContext';
+import { type Question, useDesk } from '@/desk/DeskContext';
 import { Options } from '@/desk/Options';
 import type { FieldPath } from '@/types/design';
+import type { Fault, FieldInfo } from '@/types/desk';
 
 /** The element that says what an example's value is. */
 export const FROM_EXAMPLE = 'from-example';
@@ -18,8 +19,6 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     const [text, setText] = useState(kept ?? (field?.kind === 'choice' ? field.value : field?.text) ?? '');
     /** While somebody types here nothing else sets the value. */
     const typing = useRef(false);
-    /** A choice that was made by letters or arrows, which go on, is not final yet. */
-    const byKeys = useRef(false);
     const fault = faults[path];
     const faultId = useId();
     const isChoice = field?.kind === 'choice';
@@ -35,24 +34,9 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     if (!may('update')) {
         return <strong>{field.text === '' ? open : field.text}</strong>;
     }
-    const described = {
-        ...(fault === undefined
-            ? field.example
-                ? { 'aria-describedby': FROM_EXAMPLE }
-                : {}
-            : { 'aria-invalid': true, 'aria-describedby': faultId }),
-        ...(field.example ? { title: 'From the example; nobody entered it. Enter keeps it.' } : {}),
-        ...(field.typed == null ? {} : { title: `Entered as “${field.typed}”` }),
-    };
-    const style = `slot ${field.example ? 'slot-example' : ''}`;
-    // Enter on what is there says again what was refused, or that the example's value is this roof's.
-    const again = fault !== undefined || field.example;
-    // Names and documents run over several lines; measures stay on one.
-    const Writing = (field.kind === 'text' ? 'textarea' : 'input') as 'input';
     const before = (isChoice ? field.value : field.text) ?? '';
     const save = (chosen: string, even = false) => {
         typing.current = false;
-        byKeys.current = false;
         unsaved(null);
         // Gone back to what is saved: what was refused here, or is on its way, no longer counts.
         if (chosen !== (kept ?? before) || even) {
@@ -61,92 +45,154 @@ export function Slot({ path, open = 'not given' }: { path: FieldPath; open?: str
     };
     const putBack = () => {
         typing.current = false;
-        byKeys.current = false;
         setText(before);
         giveUp(path);
         unsaved(null);
         look([]);
     };
+    const hand: Hand = {
+        path,
+        label: field.label,
+        text,
+        style: `slot ${field.example ? 'slot-example' : ''}`,
+        described: described(field, fault === undefined ? null : faultId),
+        onType: (now) => {
+            typing.current = true;
+            setText(now);
+            unsaved(now === before ? null : path);
+            if (!isChoice && field.kind !== 'text') {
+                look(now === before ? [] : [{ path, typed: now }]);
+            }
+        },
+        onChoose: (now) => {
+            setText(now);
+            save(now);
+        },
+        onLeave: () => (!isChoice || typing.current) && save(text),
+        // Enter on what is there says again what was refused, or that the example's value is this roof's.
+        onEnter: () => save(text, fault !== undefined || field.example),
+        onEscape: putBack,
+    };
     return (
         <>
-            {field.kind === 'choice' ? (
-                <select
-                    className={style}
-                    aria-label={field.label}
-                    data-path={path}
-                    value={text}
-                    onPointerDown={() => {
-                        byKeys.current = false;
-                    }}
-                    onKeyDown={(event) => {
-                        if (event.key === 'Enter') {
-                            save(text, again);
-                        } else if (event.key === 'Escape') {
-                            putBack();
-                        } else if (event.key !== 'Tab') {
-                            byKeys.current = true;
-                        }
-                    }}
-                    onChange={(event) => {
-                        setText(event.target.value);
-                        if (byKeys.current) {
-                            typing.current = true;
-                            unsaved(path);
-                        } else {
-                            save(event.target.value);
-                        }
-                    }}
-                    onBlur={() => typing.current && save(text)}
-                    {...described}
-                >
-                    <Options choices={field.choices} {...(field.optional ? { none: open } : {})} />
-                </select>
+            {isChoice ? (
+                <Chooser {...hand} choices={field.choices} none={field.optional ? open : null} />
             ) : (
-                <Writing
-                    className={style}
-                    {...(field.kind === 'text' ? { rows: 1 } : {})}
-                    aria-label={field.label}
-                    data-path={path}
-                    value={text}
-                    size={Math.max(2, text.length)}
-                    placeholder={open}
-                    onChange={(event) => {
-                        const now = event.target.value.replace(/\n/g, ' ');
-                        typing.current = true;
-                        setText(now);
-                        unsaved(now === field.text ? null : path);
-                        if (field.kind !== 'text') {
-                            look(now === field.text ? [] : [{ path, typed: now }]);
-                        }
-                    }}
-                    onBlur={() => save(text)}
-                    onKeyDown={(event) => {
-                        if (event.key === 'Enter') {
-                            event.preventDefault();
-                            save(text, again);
-                        } else if (event.key === 'Escape') {
-                            putBack();
-                        }
-                    }}
-                    {...described}
-                />
+                <Writer {...hand} open={open} isText={field.kind === 'text'} />
             )}
-            {fault !== undefined && (
-                <span id={faultId} role="alert" className="tone-fails block border-l-4 border-garnet pl-2 text-[0.87rem]">
-                    {field.label}: expected {fault.expected}; found {fault.found}.
-                </span>
-            )}
-            {question !== undefined && (
-                <span role="alert" className="block border-ochre border-l-4 pl-2 text-[0.87rem]">
-                    {question.text} It waits for your answer.{' '}
-                    <button type="button" className="act act-small act-main" onClick={question.agree}>
-                        Take them out
-                    </button>{' '}
-                    <button type="button" className="act act-small" onClick={question.keep}>
-                        Keep them
-                    </button>
-                </span>
-            )}
+            {fault !== undefined && <SaysFault id={faultId} label={field.label} fault={fault} />}
+            {question !== undefined && <Asks question={question} />}
         </>
+    );
+}
+
+/** What is told of a value besides: what is wrong with it, or that nobody entered it. */
+function described(field: FieldInfo, faultId: string | null): Record<string, string | boolean> {
+    return {
+        ...(faultId === null
+            ? field.example
+                ? { 'aria-describedby': FROM_EXAMPLE }
+                : {}
+            : { 'aria-invalid': true, 'aria-describedby': faultId }),
+        ...(field.example ? { title: 'From the example; nobody entered it. Enter keeps it.' } : {}),
+        ...(field.typed == null ? {} : { title: `Entered as “${field.typed}”` }),
+    };
+}
+
+/** A value in hand: as it is typed, left, entered or put back. */
+type Hand = {
+    path: string;
+    label: string;
+    text: string;
+    style: string;
+    described: Record<string, string | boolean>;
+    onType: (now: string) => void;
+    onChoose: (now: string) => void;
+    onLeave: () => void;
+    onEnter: () => void;
+    onEscape: () => void;
+};
+
+function Chooser({ choices, none, ...hand }: Hand & { choices: FieldInfo['choices']; none: string | null }) {
+    /** A choice that was made by letters or arrows, which go on, is not final yet. */
+    const byKeys = useRef(false);
+    return (
+        <select
+            className={hand.style}
+            aria-label={hand.label}
+            data-path={hand.path}
+            value={hand.text}
+            onPointerDown={() => {
+                byKeys.current = false;
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    byKeys.current = false;
+                    hand.onEnter();
+                } else if (event.key === 'Escape') {
+                    byKeys.current = false;
+                    hand.onEscape();
+                } else if (event.key !== 'Tab') {
+                    byKeys.current = true;
+                }
+            }}
+            onChange={(event) => (byKeys.current ? hand.onType : hand.onChoose)(event.target.value)}
+            onBlur={() => {
+                byKeys.current = false;
+                hand.onLeave();
+            }}
+            {...hand.described}
+        >
+            <Options choices={choices} {...(none === null ? {} : { none })} />
+        </select>
+    );
+}
+
+function Writer({ open, isText, ...hand }: Hand & { open: string; isText: boolean }) {
+    // Names and documents run over several lines; measures stay on one.
+    const Writing = (isText ? 'textarea' : 'input') as 'input';
+    return (
+        <Writing
+            className={hand.style}
+            {...(isText ? { rows: 1 } : {})}
+            aria-label={hand.label}
+            data-path={hand.path}
+            value={hand.text}
+            size={Math.max(2, hand.text.length)}
+            placeholder={open}
+            onChange={(event) => hand.onType(event.target.value.replace(/\n/g, ' '))}
+            onBlur={hand.onLeave}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    event.preventDefault();
+                    hand.onEnter();
+                } else if (event.key === 'Escape') {
+                    hand.onEscape();
+                }
+            }}
+            {...hand.described}
+        />
+    );
+}
+
+function SaysFault({ id, label, fault }: { id: string; label: string; fault: Fault }) {
+    return (
+        <span id={id} role="alert" className="tone-fails block border-l-4 border-garnet pl-2 text-[0.87rem]">
+            {label}: expected {fault.expected}; found {fault.found}.
+        </span>
+    );
+}
+
+function Asks({ question }: { question: Question }) {
+    return (
+        <span role="alert" className="block border-ochre border-l-4 pl-2 text-[0.87rem]">
+            {question.text} It waits for your answer.{' '}
+            <button type="button" className="act act-small act-main" onClick={question.agree}>
+                Take them out
+            </button>{' '}
+            <button type="button" className="act act-small" onClick={question.keep}>
+                Keep them
+            </button>
+        </span>
     );
 }

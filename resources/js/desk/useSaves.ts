@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type Dispatch, type SetStateAction, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { loadDesk, preview } from '@/api';
 import type { Question } from '@/desk/DeskContext';
 import { faultsAfter, Saves, type Saving, without } from '@/desk/saves';
@@ -38,39 +38,7 @@ export function useSaves(job: number, stop: () => void) {
             ),
         [job],
     );
-    /** One queue for the job, as long as its desk is open. */
-    const saves = useMemo(
-        () =>
-            new Saves(job, {
-                saving: setSaving,
-                answered: async (answer, edits) => {
-                    setFaults((now) => without(now, edits));
-                    setTyped((now) =>
-                        without(
-                            now,
-                            edits.filter((edit) => !('path' in edit && saves.isWaiting(edit.path))),
-                        ),
-                    );
-                    setNotice(null);
-                    if (answer.status === 409) {
-                        setSide(answer.data.design);
-                        return newest();
-                    }
-                    newestData.current = answer.data;
-                    setData(answer.data);
-                    return answer.data.design.id;
-                },
-                doubtful: () => {
-                    setNotice('The server did not answer. Whether that was done shows in the newest design, which is this one.');
-                    return newest();
-                },
-                refused: (why, edits) => {
-                    setFaults((now) => faultsAfter(now, edits, why));
-                    setNotice(why.faults.length > 0 ? 'Not saved: see the value marked below.' : why.message);
-                },
-            }),
-        [job, newest],
-    );
+    const saves = useQueue(job, { setData, setFaults, setNotice, setTyped, setSaving, setSide, newestData }, newest);
     if (data !== null) {
         base.current = data.design.id;
         saves.base ??= data.design.id;
@@ -104,6 +72,57 @@ export function useSaves(job: number, stop: () => void) {
         setNotice(null);
     }, []);
     return { data, faults, notice, typed, saving, side, setSide, setTyped, newestData, saves, send, save, giveUp };
+}
+
+type Put<Value> = Dispatch<SetStateAction<Value>>;
+
+/** Where what a queue tells is shown. */
+type Shows = {
+    setData: Put<DeskData | null>;
+    setFaults: Put<Record<string, Fault>>;
+    setNotice: Put<string | null>;
+    setTyped: Put<Record<string, string>>;
+    setSaving: Put<Saving>;
+    setSide: Put<{ id: number; number: number } | null>;
+    newestData: { current: DeskData | null };
+};
+
+/** One queue for the job, as long as its desk is open. */
+function useQueue(job: number, show: Shows, newest: () => Promise<number>): Saves {
+    const { setData, setFaults, setNotice, setTyped, setSaving, setSide, newestData } = show;
+    const saves: Saves = useMemo(
+        () =>
+            new Saves(job, {
+                saving: setSaving,
+                answered: async (answer, edits) => {
+                    setFaults((now) => without(now, edits));
+                    setTyped((now) =>
+                        without(
+                            now,
+                            edits.filter((edit) => !('path' in edit && saves.isWaiting(edit.path))),
+                        ),
+                    );
+                    setNotice(null);
+                    if (answer.status === 409) {
+                        setSide(answer.data.design);
+                        return newest();
+                    }
+                    newestData.current = answer.data;
+                    setData(answer.data);
+                    return answer.data.design.id;
+                },
+                doubtful: () => {
+                    setNotice('The server did not answer. Whether that was done shows in the newest design, which is this one.');
+                    return newest();
+                },
+                refused: (why, edits) => {
+                    setFaults((now) => faultsAfter(now, edits, why));
+                    setNotice(why.faults.length > 0 ? 'Not saved: see the value marked below.' : why.message);
+                },
+            }),
+        [job, newest, setData, setFaults, setNotice, setTyped, setSaving, setSide, newestData],
+    );
+    return saves;
 }
 
 type Saved = ReturnType<typeof useSaves>;

@@ -107,11 +107,26 @@ function Ground() {
 }
 
 function Field() {
+    return (
+        <>
+            <h2 className="text-[1.2rem]">Field</h2>
+            <North />
+            <Ground />
+            <SunOfPlace />
+            <SoilOfTable />
+            <PlaceOfTable />
+            <MarkedAreas />
+            <BuriedLines />
+        </>
+    );
+}
+
+/** Where it faces, and how north is found. */
+function North() {
     const { data } = useDesk();
     const known = data.lists['/table/position'] === 1;
     return (
         <>
-            <h2 className="text-[1.2rem]">Field</h2>
             <Say>
                 <Slot path="/table/name" /> faces <Slot path="/table/bearing_rad" />, true, clockwise from north. The compass’s
                 declination, east counted plus, is{' '}
@@ -126,7 +141,14 @@ function Field() {
                 </Say>
                 <NorthSays says={data.table?.north ?? []} />
             </Part>
-            <Ground />
+        </>
+    );
+}
+
+/** How clear the months are, and what hides the sun. */
+function SunOfPlace() {
+    return (
+        <>
             <h3 className="mt-5">Sun</h3>
             <Part path="/table/sunshine" open="Compare tilts by how clear the months are" close="take out">
                 <Say>
@@ -152,6 +174,15 @@ function Field() {
                     <AddButton path="/table/sunshine/horizon">Something hides the sun</AddButton>
                 </p>
             </Part>
+        </>
+    );
+}
+
+/** What its posts stand in, by its class or by a report. */
+function SoilOfTable() {
+    const { data } = useDesk();
+    return (
+        <>
             <h3 className="mt-5">Soil</h3>
             <Say>
                 The soil is <Slot path="/table/soil/kind" />, as <Slot path="/table/soil/source" open="who says?" /> shows; it
@@ -182,6 +213,14 @@ function Field() {
                 <Slot path="/table/soil/frost_prone" />. A sleeve or drained gravel parts it from the concrete:{' '}
                 <Slot path="/table/soil/parted" />.
             </Say>
+        </>
+    );
+}
+
+/** Gravel under it, and where it stands in the field. */
+function PlaceOfTable() {
+    return (
+        <>
             <h3 className="mt-5">Gravel</h3>
             <Part path="/table/bed" open="Lay gravel under the table" close="no gravel">
                 <Say>
@@ -196,6 +235,14 @@ function Field() {
                     north, true and on the level, of the mark of this job.
                 </Say>
             </Part>
+        </>
+    );
+}
+
+/** Ground that nothing is dug in, and other soils. */
+function MarkedAreas() {
+    return (
+        <>
             <h3 className="mt-5">Ground that nothing is dug in</h3>
             <Areas
                 list="/site/no_dig"
@@ -219,6 +266,14 @@ function Field() {
                     </>
                 )}
             />
+        </>
+    );
+}
+
+/** What lies in the ground, and who marked it. */
+function BuriedLines() {
+    return (
+        <>
             <h3 className="mt-5">Buried lines</h3>
             <Each list="/site/buried">
                 {(at) => (

@@ -25,7 +25,6 @@ const can = {
 
 export default function Company({ company, may_manage, may_start, rates, kept, members, invitations, sessions, link }: Props) {
     const errors = usePage<{ errors: Record<string, string> }>().props.errors;
-    const [role, setRole] = useState('crew');
     return (
         <Frame>
             <Head title={company} />
@@ -35,185 +34,211 @@ export default function Company({ company, may_manage, may_start, rates, kept, m
                     {errors.member}
                 </p>
             )}
-            <div className="overflow-x-auto">
-                <table className="min-w-[640px]">
-                    <thead>
-                        <tr>
-                            <th>Name</th>
-                            <th>E-mail</th>
-                            <th>May</th>
-                            <th>Account</th>
+            <Members members={members} may_manage={may_manage} />
+            {may_manage && <Invitations invitations={invitations} link={link} />}
+            {rates !== null && <Rates {...rates} mayChange={may_start} errors={errors} />}
+            <Catalogue kept={kept} mayStart={may_start} wrong={errors.catalogue} />
+            <Sessions sessions={sessions} />
+        </Frame>
+    );
+}
+
+function Members({ members, may_manage }: Pick<Props, 'members' | 'may_manage'>) {
+    return (
+        <div className="overflow-x-auto">
+            <table className="min-w-[640px]">
+                <thead>
+                    <tr>
+                        <th>Name</th>
+                        <th>E-mail</th>
+                        <th>May</th>
+                        <th>Account</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {members.map((member) => (
+                        <tr key={member.id}>
+                            <td className="font-semibold">{member.name}</td>
+                            <td>{member.email}</td>
+                            <td>
+                                <Role of={member} mayManage={may_manage} />
+                            </td>
+                            <td>
+                                <Account of={member} mayManage={may_manage} />
+                            </td>
                         </tr>
-                    </thead>
-                    <tbody>
-                        {members.map((member) => (
-                            <tr key={member.id}>
-                                <td className="font-semibold">{member.name}</td>
-                                <td>{member.email}</td>
-                                <td>
-                                    {may_manage ? (
-                                        <select
-                                            className="slot"
-                                            aria-label={`Role of ${member.name}`}
-                                            value={member.role}
-                                            onChange={(event) =>
-                                                router.patch(`/company/members/${member.id}`, { role: event.target.value })
-                                            }
-                                        >
-                                            {Object.entries(roles).map(([key, title]) => (
-                                                <option key={key} value={key}>
-                                                    {title}
-                                                </option>
-                                            ))}
-                                        </select>
-                                    ) : (
-                                        roles[member.role as keyof typeof roles]
-                                    )}
-                                    <span className="text-muted text-[0.9rem]"> {can[member.role as keyof typeof can]}</span>
-                                </td>
-                                <td>
-                                    {member.disabled ? 'closed ' : ''}
-                                    {member.is_me ? (
-                                        <button
-                                            type="button"
-                                            className="act act-small"
-                                            onClick={() => router.post('/company/leave')}
-                                        >
-                                            Leave the company
-                                        </button>
-                                    ) : (
-                                        may_manage && (
-                                            <button
-                                                type="button"
-                                                className="act act-small"
-                                                onClick={() =>
-                                                    router.patch(`/company/members/${member.id}`, { disabled: !member.disabled })
-                                                }
-                                            >
-                                                {member.disabled ? 'Open it' : 'Close it'}
-                                            </button>
-                                        )
-                                    )}
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-            </div>
-            {may_manage && (
-                <section className="mt-8" aria-label="Invitations">
-                    <h2 className="font-condensed text-[1.2rem]">Invitations</h2>
-                    <p className="mt-1">
-                        Invite somebody as{' '}
-                        <select
-                            className="slot"
-                            aria-label="Role of the invited"
-                            value={role}
-                            onChange={(event) => setRole(event.target.value)}
-                        >
-                            {Object.entries(roles).map(([key, title]) => (
-                                <option key={key} value={key}>
-                                    {title}
-                                </option>
-                            ))}
-                        </select>{' '}
+                    ))}
+                </tbody>
+            </table>
+        </div>
+    );
+}
+
+function Role({ of: member, mayManage }: { of: Member; mayManage: boolean }) {
+    return (
+        <>
+            {mayManage ? (
+                <select
+                    className="slot"
+                    aria-label={`Role of ${member.name}`}
+                    value={member.role}
+                    onChange={(event) => router.patch(`/company/members/${member.id}`, { role: event.target.value })}
+                >
+                    {Object.entries(roles).map(([key, title]) => (
+                        <option key={key} value={key}>
+                            {title}
+                        </option>
+                    ))}
+                </select>
+            ) : (
+                roles[member.role as keyof typeof roles]
+            )}
+            <span className="text-muted text-[0.9rem]"> {can[member.role as keyof typeof can]}</span>
+        </>
+    );
+}
+
+function Account({ of: member, mayManage }: { of: Member; mayManage: boolean }) {
+    return (
+        <>
+            {member.disabled ? 'closed ' : ''}
+            {member.is_me ? (
+                <button type="button" className="act act-small" onClick={() => router.post('/company/leave')}>
+                    Leave the company
+                </button>
+            ) : (
+                mayManage && (
+                    <button
+                        type="button"
+                        className="act act-small"
+                        onClick={() => router.patch(`/company/members/${member.id}`, { disabled: !member.disabled })}
+                    >
+                        {member.disabled ? 'Open it' : 'Close it'}
+                    </button>
+                )
+            )}
+        </>
+    );
+}
+
+function Invitations({ invitations, link }: Pick<Props, 'invitations' | 'link'>) {
+    const [role, setRole] = useState('crew');
+    return (
+        <section className="mt-8" aria-label="Invitations">
+            <h2 className="font-condensed text-[1.2rem]">Invitations</h2>
+            <p className="mt-1">
+                Invite somebody as{' '}
+                <select
+                    className="slot"
+                    aria-label="Role of the invited"
+                    value={role}
+                    onChange={(event) => setRole(event.target.value)}
+                >
+                    {Object.entries(roles).map(([key, title]) => (
+                        <option key={key} value={key}>
+                            {title}
+                        </option>
+                    ))}
+                </select>{' '}
+                <button type="button" className="act act-small" onClick={() => router.post('/company/invitations', { role })}>
+                    Make a link
+                </button>
+            </p>
+            {link !== null && (
+                <p role="status" className="mt-2 border-l-4 border-verdigris pl-3">
+                    Give this link to one person; it is shown only now and good for a week:
+                    <br />
+                    <strong className="break-all" data-link={link}>
+                        {link}
+                    </strong>{' '}
+                    <Copy text={link} />
+                </p>
+            )}
+            <ul className="mt-2">
+                {invitations.map((one) => (
+                    <li key={one.id}>
+                        Open for one {one.role}, until {new Date(one.until).toLocaleDateString('en-US', { dateStyle: 'medium' })}{' '}
                         <button
                             type="button"
                             className="act act-small"
-                            onClick={() => router.post('/company/invitations', { role })}
+                            onClick={() => router.delete(`/company/invitations/${one.id}`)}
                         >
-                            Make a link
+                            Withdraw it
                         </button>
-                    </p>
-                    {link !== null && (
-                        <p role="status" className="mt-2 border-l-4 border-verdigris pl-3">
-                            Give this link to one person; it is shown only now and good for a week:
-                            <br />
-                            <strong className="break-all" data-link={link}>
-                                {link}
-                            </strong>{' '}
-                            <Copy text={link} />
-                        </p>
-                    )}
-                    <ul className="mt-2">
-                        {invitations.map((one) => (
-                            <li key={one.id}>
-                                Open for one {one.role}, until{' '}
-                                {new Date(one.until).toLocaleDateString('en-US', { dateStyle: 'medium' })}{' '}
-                                <button
-                                    type="button"
-                                    className="act act-small"
-                                    onClick={() => router.delete(`/company/invitations/${one.id}`)}
-                                >
-                                    Withdraw it
-                                </button>
-                            </li>
-                        ))}
-                    </ul>
-                </section>
-            )}
-            {rates !== null && <Rates {...rates} mayChange={may_start} errors={errors} />}
-            <section className="mt-8" aria-label="Catalogue">
-                <h2 className="font-condensed text-[1.2rem]">Catalogue</h2>
-                <p className="mt-1 max-w-[70ch]">
-                    Modules, rails, clamps, bolts, feet, screws and sealants that were kept from a job.{' '}
-                    <a className="why" href="/company/catalogue.json">
-                        Carry it out as a file
-                    </a>{' '}
-                    or{' '}
-                    <a className="why" href="/company/catalogue.csv">
-                        as a table
-                    </a>
-                    {may_start && (
-                        <>
-                            {' '}
-                            <label className="act act-small focus-within:outline-2">
-                                Bring one in
-                                <input
-                                    className="sr-only"
-                                    type="file"
-                                    accept="application/json,.json,text/csv,.csv"
-                                    onChange={(event) => {
-                                        const file = event.target.files?.[0];
-                                        if (file !== undefined) {
-                                            router.post('/company/catalogue', { file }, { forceFormData: true });
-                                        }
-                                    }}
-                                />
-                            </label>
-                        </>
-                    )}
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Catalogue({ kept, mayStart, wrong }: { kept: Props['kept']; mayStart: boolean; wrong: string | undefined }) {
+    return (
+        <section className="mt-8" aria-label="Catalogue">
+            <h2 className="font-condensed text-[1.2rem]">Catalogue</h2>
+            <p className="mt-1 max-w-[70ch]">
+                Modules, rails, clamps, bolts, feet, screws and sealants that were kept from a job.{' '}
+                <a className="why" href="/company/catalogue.json">
+                    Carry it out as a file
+                </a>{' '}
+                or{' '}
+                <a className="why" href="/company/catalogue.csv">
+                    as a table
+                </a>
+                {mayStart && (
+                    <>
+                        {' '}
+                        <label className="act act-small focus-within:outline-2">
+                            Bring one in
+                            <input
+                                className="sr-only"
+                                type="file"
+                                accept="application/json,.json,text/csv,.csv"
+                                onChange={(event) => {
+                                    const file = event.target.files?.[0];
+                                    if (file !== undefined) {
+                                        router.post('/company/catalogue', { file }, { forceFormData: true });
+                                    }
+                                }}
+                            />
+                        </label>
+                    </>
+                )}
+            </p>
+            {wrong !== undefined && (
+                <p role="alert" className="tone-fails mt-1">
+                    Nothing was taken over: {wrong}
                 </p>
-                {errors.catalogue !== undefined && (
-                    <p role="alert" className="tone-fails mt-1">
-                        Nothing was taken over: {errors.catalogue}
-                    </p>
-                )}
-                {kept.length > 0 && (
-                    <ul className="mt-2 columns-2">
-                        {kept.map((one) => (
-                            <li key={`${one.part} ${one.name}`}>
-                                {one.part}: {one.name}, version {one.version}
-                            </li>
-                        ))}
-                    </ul>
-                )}
-            </section>
-            <section className="mt-8" aria-label="Where you are logged in">
-                <h2 className="font-condensed text-[1.2rem]">Where you are logged in</h2>
-                <ul className="mt-1">
-                    {sessions.map((one) => (
-                        <li key={one.at + one.with}>
-                            {one.is_this ? <strong>Here</strong> : one.from},{' '}
-                            {new Date(one.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}, {one.with}
+            )}
+            {kept.length > 0 && (
+                <ul className="mt-2 columns-2">
+                    {kept.map((one) => (
+                        <li key={`${one.part} ${one.name}`}>
+                            {one.part}: {one.name}, version {one.version}
                         </li>
                     ))}
                 </ul>
-                <button type="button" className="act act-small mt-2" onClick={() => router.post('/company/sessions/end')}>
-                    Log out everywhere else
-                </button>
-            </section>
-        </Frame>
+            )}
+        </section>
+    );
+}
+
+function Sessions({ sessions }: Pick<Props, 'sessions'>) {
+    return (
+        <section className="mt-8" aria-label="Where you are logged in">
+            <h2 className="font-condensed text-[1.2rem]">Where you are logged in</h2>
+            <ul className="mt-1">
+                {sessions.map((one) => (
+                    <li key={one.at + one.with}>
+                        {one.is_this ? <strong>Here</strong> : one.from},{' '}
+                        {new Date(one.at).toLocaleString('en-US', { dateStyle: 'medium', timeStyle: 'short' })}, {one.with}
+                    </li>
+                ))}
+            </ul>
+            <button type="button" className="act act-small mt-2" onClick={() => router.post('/company/sessions/end')}>
+                Log out everywhere else
+            </button>
+        </section>
     );
 }
 

@@ -54,12 +54,10 @@ function useLookedAt(stage: string, stop: () => void) {
     return { asked, setAsked, place, setPlace, area, setArea, showsDesigns, setShowsDesigns };
 }
 
-function DeskOfOne({ job, stage, surface, block }: Props) {
+/** The desk with what stands on it: what is saved and what waits, what a hand makes of it, what is looked at. */
+function useTheDesk(job: Props['job'], stage: string, tapeOf: string | null) {
     const may = usePage<{ user: { may: string[] } }>().props.user.may;
-    const [runId, setRunId] = useState<string | null>(null);
-    const [shares, setShares] = useState<Record<string, number | undefined>>({});
     const unsaved = useRef<string | null>(null);
-    const showTape = ['attachments', 'rails', 'holes'].includes(stage);
     const stopLook = useRef(() => {});
     const stop = useCallback(() => stopLook.current(), []);
     const saved = useSaves(job.id, stop);
@@ -68,7 +66,7 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
         live,
         look,
         stop: stopNow,
-    } = useLive(job.id, data?.design.id ?? null, showTape ? (runId ?? data?.runs[0]?.id ?? null) : null);
+    } = useLive(job.id, data?.design.id ?? null, tapeOf === '' ? (data?.runs[0]?.id ?? null) : tapeOf);
     stopLook.current = stopNow;
     const { questions, edit } = useEdit(job.id, saved, stop);
     const at = useLookedAt(stage, stop);
@@ -105,6 +103,14 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                   },
         [job.id, may, data, faults, typed, giveUp, questions, busy, send, edit, look, stop, setAsked, setShowsDesigns],
     );
+    return { desk, data, live, saved, at, goTo };
+}
+
+function DeskOfOne({ job, stage, surface, block }: Props) {
+    const [runId, setRunId] = useState<string | null>(null);
+    const [shares, setShares] = useState<Record<string, number | undefined>>({});
+    const showTape = ['attachments', 'rails', 'holes'].includes(stage);
+    const { desk, data, live, saved, at, goTo } = useTheDesk(job, stage, showTape ? (runId ?? '') : null);
     if (desk === null || data === null) {
         return <NotYet name={job.name} says={saved.notice ?? 'Planning …'} />;
     }
@@ -134,12 +140,12 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                         stage={stage}
                         goTo={goTo}
                         onDesigns={() => {
-                            setAsked(null);
-                            setShowsDesigns(!at.showsDesigns);
+                            at.setAsked(null);
+                            at.setShowsDesigns(!at.showsDesigns);
                         }}
                     />
                     <Notice
-                        saving={saving}
+                        saving={saved.saving}
                         side={saved.side}
                         notice={saved.notice}
                         onOnto={(id) => void goTo(`${id}/onto`).then((done) => done && saved.setSide(null))}
@@ -159,9 +165,14 @@ function DeskOfOne({ job, stage, surface, block }: Props) {
                                 onPull={(share) => setShares({ ...shares, [stage]: share })}
                             />
                         )}
-                        {at.showsDesigns && <HistoryPanel onStep={goTo} onClose={() => setShowsDesigns(false)} />}
+                        {at.showsDesigns && <HistoryPanel onStep={goTo} onClose={() => at.setShowsDesigns(false)} />}
                         {at.asked !== null && !at.showsDesigns && (
-                            <BecausePanel job={job.id} path={at.asked} design={data.design.id} onClose={() => setAsked(null)} />
+                            <BecausePanel
+                                job={job.id}
+                                path={at.asked}
+                                design={data.design.id}
+                                onClose={() => at.setAsked(null)}
+                            />
                         )}
                     </div>
                     {showTape && <TapeInHand stage={stage} choice={choice} />}

@@ -58,25 +58,7 @@ export default function Print({ job, views: surfaces, tables, paper, revision }:
     return (
         <>
             <Head title={revision === undefined ? `${job.name}, ${titles[paper]}` : `${files[paper]} ${revision.hash}`} />
-            <nav className="no-print flex flex-wrap gap-4 border-line border-b bg-panel px-6 py-2">
-                <a className="why" href={`/jobs/${job.id}/stage/handover`}>
-                    Back to the desk
-                </a>
-                {(['crew', 'calculation'] as const).map((one) =>
-                    one === paper ? (
-                        <span key={one} aria-current="page" className="font-semibold">
-                            {titles[one]}
-                        </span>
-                    ) : (
-                        <a key={one} className="why" href={`/jobs/${job.id}/print/${one}`}>
-                            {titles[one]}
-                        </a>
-                    ),
-                )}
-                <button type="button" className="act act-small" onClick={() => window.print()}>
-                    Print
-                </button>
-            </nav>
+            <Papers job={job.id} paper={paper} />
             <main className="mx-auto max-w-[752px] wrap-anywhere px-4 print:wrap-normal print:max-w-none print:px-0">
                 <table className="table-fixed">
                     <thead>
@@ -122,19 +104,13 @@ export default function Print({ job, views: surfaces, tables, paper, revision }:
                                     <Materials title="Materials of all surfaces" materials={view.all_materials} />
                                 )}
                                 {views.map((one, index) => (
-                                    <DeskContext.Provider key={one.surface} value={deskOf(job.id, one)}>
-                                        {views.length > 1 && (
-                                            <h2
-                                                className={`mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem] ${index > 0 ? 'break-before-page' : ''}`}
-                                            >
-                                                {nameOf(one)}
-                                            </h2>
-                                        )}
-                                        {paper !== 'calculation' &&
-                                            (one.table === null ? <CrewSheets view={one} /> : <TableCrewSheets view={one} />)}
-                                        {paper !== 'crew' &&
-                                            (one.table === null ? <Calculation view={one} /> : <TableCalculation view={one} />)}
-                                    </DeskContext.Provider>
+                                    <One
+                                        key={one.surface}
+                                        job={job.id}
+                                        of={one}
+                                        paper={paper}
+                                        index={views.length > 1 ? index : null}
+                                    />
                                 ))}
                             </td>
                         </tr>
@@ -142,5 +118,46 @@ export default function Print({ job, views: surfaces, tables, paper, revision }:
                 </table>
             </main>
         </>
+    );
+}
+
+function Papers({ job, paper }: { job: number; paper: Props['paper'] }) {
+    return (
+        <nav className="no-print flex flex-wrap gap-4 border-line border-b bg-panel px-6 py-2">
+            <a className="why" href={`/jobs/${job}/stage/handover`}>
+                Back to the desk
+            </a>
+            {(['crew', 'calculation'] as const).map((one) =>
+                one === paper ? (
+                    <span key={one} aria-current="page" className="font-semibold">
+                        {titles[one]}
+                    </span>
+                ) : (
+                    <a key={one} className="why" href={`/jobs/${job}/print/${one}`}>
+                        {titles[one]}
+                    </a>
+                ),
+            )}
+            <button type="button" className="act act-small" onClick={() => window.print()}>
+                Print
+            </button>
+        </nav>
+    );
+}
+
+/** A surface or a table on paper, under its name where there are several. */
+function One({ job, of: one, paper, index }: { job: number; of: PaperData; paper: Props['paper']; index: number | null }) {
+    return (
+        <DeskContext.Provider value={deskOf(job, one)}>
+            {index !== null && (
+                <h2
+                    className={`mt-8 border-ink border-t-2 pt-2 font-condensed text-[1.5rem] ${index > 0 ? 'break-before-page' : ''}`}
+                >
+                    {nameOf(one)}
+                </h2>
+            )}
+            {paper !== 'calculation' && (one.table === null ? <CrewSheets view={one} /> : <TableCrewSheets view={one} />)}
+            {paper !== 'crew' && (one.table === null ? <Calculation view={one} /> : <TableCalculation view={one} />)}
+        </DeskContext.Provider>
     );
 }

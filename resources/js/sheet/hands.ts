@@ -4,6 +4,9 @@ export type Tool = 'hand' | 'rectangle' | 'round';
 export type Place = { x_m: number; y_m: number };
 export type Box = Place & { width_m: number; height_m: number };
 
+/** What the hand does now: to be looked at while it moves, to be saved when it lets go, to be forgotten when it gives up. */
+export type OnHand = (edits: Edit[], doing: 'moving' | 'done' | 'given up') => void;
+
 /** What a hand holds on the sheet while it moves. */
 export type Hold =
     | { what: 'block'; box: Box }

@@ -6,7 +6,7 @@ import type { CataloguePart, CatalogueRow } from '@/types/desk';
 
 /** Parts that the company uses again, each with how the plan stands with it; what is made up is said to be. */
 export function Catalogue({ part, what }: { part: CataloguePart; what: string }) {
-    const { job, data, may, busy, send } = useDesk();
+    const { job, data, may, busy } = useDesk();
     const [found, setFound] = useState<{ of: number; here: string; items: CatalogueRow[] } | null>(null);
     const [sought, setSought] = useState('');
     const [says, setSays] = useState('');
@@ -59,30 +59,33 @@ export function Catalogue({ part, what }: { part: CataloguePart; what: string })
                     </label>
                     <ul className="mt-1">
                         {shown.map((item) => (
-                            <li key={item.id} className="border-line border-b py-1.5 text-[0.93rem]" data-item={item.name}>
-                                <span className="font-semibold">{item.name}</span>{' '}
-                                <span className="text-muted">
-                                    {item.made_up ? 'made up' : `version ${item.version}, ${item.by}`}
-                                </span>
-                                <br />
-                                {item.modules} modules, {item.feet} feet,{' '}
-                                <span className={`tone-${item.tone} font-semibold`}>
-                                    {item.word} {item.tone === 'fails' ? '' : item.reserve}
-                                </span>{' '}
-                                {item.is_here ? (
-                                    <span className="text-muted">in this design</span>
-                                ) : (
-                                    <EditAct onClick={() => void send((base) => takeFromCatalogue(job, base, part, item.id))}>
-                                        Take it
-                                    </EditAct>
-                                )}
-                                {item.news !== null && <span className="block text-muted">{item.news}</span>}
-                            </li>
+                            <Item key={item.id} item={item} part={part} />
                         ))}
                     </ul>
                     {shown.length === 0 && <p className="text-muted text-[0.93rem]">Nothing of this name.</p>}
                 </>
             )}
         </div>
+    );
+}
+
+function Item({ item, part }: { item: CatalogueRow; part: CataloguePart }) {
+    const { job, send } = useDesk();
+    return (
+        <li className="border-line border-b py-1.5 text-[0.93rem]" data-item={item.name}>
+            <span className="font-semibold">{item.name}</span>{' '}
+            <span className="text-muted">{item.made_up ? 'made up' : `version ${item.version}, ${item.by}`}</span>
+            <br />
+            {item.modules} modules, {item.feet} feet,{' '}
+            <span className={`tone-${item.tone} font-semibold`}>
+                {item.word} {item.tone === 'fails' ? '' : item.reserve}
+            </span>{' '}
+            {item.is_here ? (
+                <span className="text-muted">in this design</span>
+            ) : (
+                <EditAct onClick={() => void send((base) => takeFromCatalogue(job, base, part, item.id))}>Take it</EditAct>
+            )}
+            {item.news !== null && <span className="block text-muted">{item.news}</span>}
+        </li>
     );
 }

@@ -136,8 +136,9 @@ const parts: Record<string, string> = {
 
 const ofOthers = /^\/site\/(en|as_nzs|winter_wind)\b/;
 
-function BesideItself() {
-    const { data, job, edit } = useDesk();
+/** The job laid beside itself: the reading first, then what it asks for besides. */
+function useBeside() {
+    const { data, job } = useDesk();
     /** What the job is laid beside: the reading first, then what it asks for besides. */
     const edits = useRef<Edit[]>([]);
     const [compared, setCompared] = useState<Beside | null>(null);
@@ -167,35 +168,16 @@ function BesideItself() {
             },
         );
     };
-    const kept = edits.current.filter((one) => 'path' in one && ofOthers.test(one.path));
+    return { entered: edits, compared, wrong, lay };
+}
+
+function BesideItself() {
+    const { edit } = useDesk();
+    const { entered, compared, wrong, lay } = useBeside();
+    const kept = entered.current.filter((one) => 'path' in one && ofOthers.test(one.path));
     return (
         <section aria-label="Beside itself" className="min-w-72">
-            <label className="text-muted">
-                Beside the same job under{' '}
-                <select
-                    className="slot"
-                    value=""
-                    onChange={(event) => {
-                        const [path, typed] = event.target.value.split('=');
-                        if (path !== undefined && typed !== undefined) {
-                            const part = path === '/site/standard' ? parts[typed] : undefined;
-                            const opens = part !== undefined && data.lists[part] !== 1;
-                            lay([{ path, typed }, ...(opens ? [{ path: part, add: true as const }] : [])]);
-                        }
-                    }}
-                >
-                    <option value="">another reading</option>
-                    {readings.flatMap((path) =>
-                        (data.fields[path]?.choices ?? [])
-                            .filter((choice) => choice.value !== data.fields[path]?.value)
-                            .map((choice) => (
-                                <option key={path + choice.value} value={`${path}=${choice.value}`}>
-                                    {data.fields[path]?.label}: {choice.text}
-                                </option>
-                            )),
-                    )}
-                </select>
-            </label>
+            <Readings lay={lay} />
             {wrong !== null && (
                 <p role="alert" className="tone-fails">
                     {wrong}
@@ -209,7 +191,7 @@ function BesideItself() {
                             need={need}
                             onEnter={(typed) =>
                                 lay([
-                                    ...edits.current.filter((one) => !('path' in one) || one.path !== need.path),
+                                    ...entered.current.filter((one) => !('path' in one) || one.path !== need.path),
                                     { path: need.path, typed },
                                 ])
                             }
@@ -229,6 +211,39 @@ function BesideItself() {
                 </div>
             )}
         </section>
+    );
+}
+
+/** What else the site could be read as. */
+function Readings({ lay }: { lay: (edits: Edit[]) => void }) {
+    const { data } = useDesk();
+    return (
+        <label className="text-muted">
+            Beside the same job under{' '}
+            <select
+                className="slot"
+                value=""
+                onChange={(event) => {
+                    const [path, typed] = event.target.value.split('=');
+                    if (path !== undefined && typed !== undefined) {
+                        const part = path === '/site/standard' ? parts[typed] : undefined;
+                        const opens = part !== undefined && data.lists[part] !== 1;
+                        lay([{ path, typed }, ...(opens ? [{ path: part, add: true as const }] : [])]);
+                    }
+                }}
+            >
+                <option value="">another reading</option>
+                {readings.flatMap((path) =>
+                    (data.fields[path]?.choices ?? [])
+                        .filter((choice) => choice.value !== data.fields[path]?.value)
+                        .map((choice) => (
+                            <option key={path + choice.value} value={`${path}=${choice.value}`}>
+                                {data.fields[path]?.label}: {choice.text}
+                            </option>
+                        )),
+                )}
+            </select>
+        </label>
     );
 }
 

@@ -15,10 +15,36 @@ const under = {
 };
 
 export function HolesSheet() {
-    const { data } = useDesk();
     return (
         <>
             <h2 className="text-[1.2rem]">Holes</h2>
+            <Seals />
+            <Say>
+                Above the array, so that its water runs over it: <Slot path="/surface/run_off" />.
+            </Say>
+            <Catalogue part="sealant" what="Sealants" />
+            <h3 className="mt-5">Other holes</h3>
+            <Each list="/surface/penetrations">
+                {(at) => (
+                    <>
+                        A <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
+                        ”, <Slot path={`${at}/x_m`} /> from the left, <Slot path={`${at}/y_m`} /> up:{' '}
+                        <Slot path={`${at}/note`} open="no note" />.
+                    </>
+                )}
+            </Each>
+            <AddButton path="/surface/penetrations">Add a hole</AddButton>
+            <h3 className="mt-5">At each foot</h3>
+            <AtEachFoot />
+        </>
+    );
+}
+
+/** What seals a foot, and other holes. */
+function Seals() {
+    const { data } = useDesk();
+    return (
+        <>
             {data.fields['/kit/foot/flashing/width_m'] === undefined ? (
                 <Say>
                     {under[data.stand === 'member' ? (data.course ?? 'butt') : data.stand]}
@@ -51,36 +77,26 @@ export function HolesSheet() {
                 )}
                 .
             </Say>
-            <Say>
-                Above the array, so that its water runs over it: <Slot path="/surface/run_off" />.
-            </Say>
-            <Catalogue part="sealant" what="Sealants" />
-            <h3 className="mt-5">Other holes</h3>
-            <Each list="/surface/penetrations">
-                {(at) => (
-                    <>
-                        A <Slot path={`${at}/kind`} />, “<Slot path={`${at}/id`} />
-                        ”, <Slot path={`${at}/x_m`} /> from the left, <Slot path={`${at}/y_m`} /> up:{' '}
-                        <Slot path={`${at}/note`} open="no note" />.
-                    </>
-                )}
-            </Each>
-            <AddButton path="/surface/penetrations">Add a hole</AddButton>
-            <h3 className="mt-5">At each foot</h3>
-            <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
-                {data.steps
-                    .filter((step) => step.at_foot)
-                    .map((step) => (
-                        <li key={step.code}>
-                            {step.text}
-                            {step.cautions.map((caution) => (
-                                <p key={caution} className="mt-1 border-ochre border-l-4 bg-ochre/8 pl-2">
-                                    <strong>Caution:</strong> {caution}
-                                </p>
-                            ))}
-                        </li>
-                    ))}
-            </ol>
         </>
+    );
+}
+
+function AtEachFoot() {
+    const { data } = useDesk();
+    return (
+        <ol className="mt-1 list-decimal space-y-1.5 pl-5 text-[0.93rem] leading-snug">
+            {data.steps
+                .filter((step) => step.at_foot)
+                .map((step) => (
+                    <li key={step.code}>
+                        {step.text}
+                        {step.cautions.map((caution) => (
+                            <p key={caution} className="mt-1 border-ochre border-l-4 bg-ochre/8 pl-2">
+                                <strong>Caution:</strong> {caution}
+                            </p>
+                        ))}
+                    </li>
+                ))}
+        </ol>
     );
 }

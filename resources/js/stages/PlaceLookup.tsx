@@ -5,7 +5,7 @@ import type { Hazards } from '@/types/desk';
 
 /** Wind, snow and elevation by place; whatever is found is only entered on asking, and can be typed instead. */
 export function PlaceLookup() {
-    const { job, edit, may } = useDesk();
+    const { job, may } = useDesk();
     const [place, setPlace] = useState('');
     const [found, setFound] = useState<Hazards | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
@@ -56,27 +56,34 @@ export function PlaceLookup() {
                     {found.places.length === 0 && <p>No town of that name.</p>}
                     <ul className="mt-1 space-y-1.5">
                         {found.places.map((one) => (
-                            <li key={one.place} className="leading-snug">
-                                <strong>{one.place}</strong>: {one.wind} (risk category {one.risk_category}), {one.snow} snow on
-                                the ground, {one.elevation} above the sea.{' '}
-                                <button
-                                    type="button"
-                                    className="act act-small"
-                                    onClick={() =>
-                                        void edit([
-                                            { path: '/site/wind_speed_m_per_s', typed: one.wind },
-                                            { path: '/site/ground_snow_Pa', typed: one.snow },
-                                            { path: '/site/ground_elevation_m', typed: one.elevation },
-                                        ]).then((done) => done && setFound(null))
-                                    }
-                                >
-                                    Enter these for {one.place}
-                                </button>
-                            </li>
+                            <Place key={one.place} of={one} onDone={() => setFound(null)} />
                         ))}
                     </ul>
                 </>
             )}
         </section>
+    );
+}
+
+function Place({ of: one, onDone }: { of: Hazards['places'][number]; onDone: () => void }) {
+    const { edit } = useDesk();
+    return (
+        <li className="leading-snug">
+            <strong>{one.place}</strong>: {one.wind} (risk category {one.risk_category}), {one.snow} snow on the ground,{' '}
+            {one.elevation} above the sea.{' '}
+            <button
+                type="button"
+                className="act act-small"
+                onClick={() =>
+                    void edit([
+                        { path: '/site/wind_speed_m_per_s', typed: one.wind },
+                        { path: '/site/ground_snow_Pa', typed: one.snow },
+                        { path: '/site/ground_elevation_m', typed: one.elevation },
+                    ]).then((done) => done && onDone())
+                }
+            >
+                Enter these for {one.place}
+            </button>
+        </li>
     );
 }
