@@ -133,7 +133,10 @@ function shape(ArrayShapeNode $type, array $given): string
         $comments = $item->keyName?->getAttribute('comments') ?? [];
         $says = array_map(static fn (Comment $comment): string => trim(substr($comment->text, 2)), $comments);
 
-        return ($says === [] ? '' : '/** '.implode(' ', $says)." */\n").$key.($item->optional ? '?' : '').': '.($given[$key] ?? typescript($item->valueType)).';';
+        return ($says === [] ? '' : '/** '.implode(
+            ' ',
+            $says,
+        )." */\n").$key.($item->optional ? '?' : '').': '.($given[$key] ?? typescript($item->valueType)).';';
     }, $type->items);
     $one = '{ '.rtrim(implode(' ', $fields), ';').' }';
 

@@ -1078,7 +1078,7 @@ return [
         ['$foot === $last ? INF :', '$foot === $last ? $x_m :', 'The last foot holds nothing beyond it', 'EdgeFeet'],
     ],
     'core/src/Attachment/Check/RunCheck.php' => [
-        ['$this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink)', '$this->pressed($this->capacities, $share, $byLink)', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
+        ['$isEdge ? $this->edge->capacities : $this->capacities', '$this->capacities', 'The verdict takes a stronger foot for another', 'EdgeFeet'],
     ],
     'core/src/Design/Surface/FireRoof.php' => [
         ['array_sum($halves_m) >= $width_m - 1e-6', 'array_sum($halves_m) >= $width_m / 2', 'Half a path is one astride', 'FireAccess'],

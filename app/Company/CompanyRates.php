@@ -62,7 +62,11 @@ final class CompanyRates
         $company->save();
     }
 
-    /** @return array{currency: string, rates: list<array{key: string, name: string, unit: string, value: float|null}>}|null For the page of the company; null for who may not see them */
+    /**
+     * For the page of the company; null for who may not see them
+     *
+     * @return array{currency: string, rates: list<array{key: string, name: string, unit: string, value: float|null}>}|null
+     */
     public static function shown(User $user): ?array
     {
         if (!Permissions::allow($user->role, 'rates')) {

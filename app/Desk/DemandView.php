@@ -93,17 +93,7 @@ final class DemandView
                 'mph',
             ) : self::one($path, round($value->toSi(), 1), $from, $to, 0.5, 'm/s');
         }
-        // Kinds of terrain from the most sheltered to the most open.
-        [$path, $kinds, $now] = match (true) {
-            $plan->design->given !== null => [null, [], null],
-            $site->standard === Standard::En => ['/site/en/terrain', array_reverse(EnTerrain::cases()), $site->en?->terrain],
-            $site->standard->isAsNzs() => ['/site/as_nzs/terrain', array_reverse(AsNzsTerrain::cases()), $site->asNzs?->terrain],
-            default => ['/site/exposure', Exposure::cases(), $site->exposure],
-        };
-        if ($path !== null) {
-            $tries[] = ['choices' => array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $kinds)]
-                + self::one($path, (float) array_search($now, $kinds, true), 0, count($kinds) - 1, 1, '');
-        }
+        array_push($tries, ...self::terrains($plan));
         $tries[] = $us ? self::one(
             '/site/mean_roof_height_m',
             round($site->meanRoofHeight->toFeet(), 2),
@@ -133,6 +123,22 @@ final class DemandView
         );
 
         return $tries;
+    }
+
+    /** @return Demand['tries'] */
+    private static function terrains(Plan $plan): array
+    {
+        $site = $plan->design->site;
+        // Kinds of terrain from the most sheltered to the most open.
+        [$path, $kinds, $now] = match (true) {
+            $plan->design->given !== null => [null, [], null],
+            $site->standard === Standard::En => ['/site/en/terrain', array_reverse(EnTerrain::cases()), $site->en?->terrain],
+            $site->standard->isAsNzs() => ['/site/as_nzs/terrain', array_reverse(AsNzsTerrain::cases()), $site->asNzs?->terrain],
+            default => ['/site/exposure', Exposure::cases(), $site->exposure],
+        };
+
+        return $path === null ? [] : [['choices' => array_map(static fn (\BackedEnum $kind): string => (string) $kind->value, $kinds)]
+            + self::one($path, (float) array_search($now, $kinds, true), 0, count($kinds) - 1, 1, '')];
     }
 
     /** @return array{path: string, value: float, from: float, to: float, step: float, unit: string} */

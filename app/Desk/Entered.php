@@ -30,7 +30,10 @@ final readonly class Entered
                 select d.number, u.name, d.created_at, d.document -> 'origins' as origins,
                     now, lag(now) over line as before, origin, lag(origin) over line as origin_before
                 from designs d join users u on u.id = d.author_id
-                    cross join lateral (select coalesce(d.document #> ?::text[], d.document #> ?::text[]) as now, coalesce(d.document -> 'origins' ->> ?, d.document -> 'origins' ->> ?) as origin) as there
+                    cross join lateral (
+                        select coalesce(d.document #> ?::text[], d.document #> ?::text[]) as now,
+                        coalesce(d.document -> 'origins' ->> ?, d.document -> 'origins' ->> ?) as origin,
+                    ) as there
                 where d.job_id = ? and not d.is_side window line as (order by d.number)
             ) as steps where now is distinct from before or origin is distinct from origin_before order by number desc limit 1
             SQL, [$path($here), $path($old), $here, $old, $this->job->id]);

@@ -190,7 +190,10 @@ final class RunView
             $fallBack = $plan->fallBacks[$run->run->id][$place] ?? null;
             $reserve = $verdict->worst->reserve();
             $feet[] = [
-                'strong' => $verdict->isEdge, 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m($run->run->line, $verdict->x_m)),
+                'strong' => $verdict->isEdge, 'number' => $place + 1, 'member' => $run->members()[$place], 'tape' => $printer->tape($plan->tapes()->ofFoot_m(
+                    $run->run->line,
+                    $verdict->x_m,
+                )),
                 'reserve' => Texts::reserve($reserve), 'word' => Texts::word($reserve), 'link' => $texts->say('link.'.$verdict->worst->link->value),
                 'up' => $printer->print(Dimension::Force, $verdict->up_N), 'along' => $printer->print(Dimension::Force, $verdict->along_N),
                 'on' => $run->run->line->isOnRails ? null : Marking::membersOn($plan, $run, $place),

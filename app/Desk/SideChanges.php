@@ -70,7 +70,10 @@ final class SideChanges
         foreach ($edits as $index => $edit) {
             if (isset(self::SIGNED[$edit['path']])) {
                 $key = self::SIGNED[$edit['path']];
-                [$before, $after, $now] = array_map(static fn (Design|TableDesign $design): array => self::entries($design, $edit['path'], $key), [$parent, $side, $onto]);
+                [$before, $after, $now] = array_map(
+                    static fn (Design|TableDesign $design): array => self::entries($design, $edit['path'], $key),
+                    [$parent, $side, $onto],
+                );
                 $changed = array_filter($after, static fn (mixed $entry, int|string $id): bool => ($before[$id] ?? null) !== $entry, ARRAY_FILTER_USE_BOTH);
                 $edits[$index]['value'] = array_values($changed + array_diff_key($now, array_diff_key($before, $after)));
             }

@@ -245,6 +245,11 @@ use Garnetine\Core\Sun\SunPaths;
  */
 final class TableView
 {
+    /** Of a post that nothing is asked of. */
+    private const NOTHING_ASKED = [
+        'weakest' => '', 'path' => '', 'name' => '', 'in_ground' => false, 'reserve' => '', 'word' => 'plain', 'demand' => '', 'capacity' => '',
+    ];
+
     /** What only surfaces have. */
     private const NOT_OF_TABLES = ['block' => '', 'blocks' => [], 'survey' => [], 'runs' => [], 'eave_to_ridge' => ''];
 
@@ -579,7 +584,11 @@ final class TableView
             )];
     }
 
-    /** @return array{keeps: array<int, array<int, float>>, best: array{int, int}, here: array{float, float}, says: string}|null By bearing, from east to west over noon, and each third tilt */
+    /**
+     * By bearing, from east to west over noon, and each third tilt
+     *
+     * @return array{keeps: array<int, array<int, float>>, best: array{int, int}, here: array{float, float}, says: string}|null
+     */
     private static function everyWay(TableDesign $design, Texts $texts): ?array
     {
         $way = TablePlanner::everyWay($design);
@@ -759,11 +768,7 @@ final class TableView
             'bags' => $post->bags === null ? null : rtrim(rtrim(Printer::number($post->bags, 2), '0'), '.'),
             'blocks' => $post->blocks,
             'sideways' => $demand('sideways'), 'lift' => $demand('lift'), 'press' => $demand('press'),
-        ] + ($worst === null ? ['weakest' => '', 'path' => '', 'name' => '', 'in_ground' => false, 'reserve' => '', 'word' => 'plain', 'demand' => '', 'capacity' => ''] : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check(
-            $plan,
-            $texts,
-            $worst,
-        ));
+        ] + ($worst === null ? self::NOTHING_ASKED : ['weakest' => $texts->say("table_weakest.{$worst->says()}")] + self::check($plan, $texts, $worst));
     }
 
     /** @return TablePart */

@@ -183,7 +183,8 @@ final readonly class CalculationView
             'at' => $this->onTape($worked->run, $worked->at_m),
             'bay' => $worked->place === null
                 ? 'the overhang'
-                : 'the bay from foot '.($worked->place + 1).' to foot '.($worked->place + 2).', '.$this->length($feet_m[$worked->place + 1] - $feet_m[$worked->place]),
+                : 'the bay from foot '.($worked->place + 1).' to foot '.($worked->place + 2).', '
+                    .$this->length($feet_m[$worked->place + 1] - $feet_m[$worked->place]),
             'over' => array_map(
                 fn (float $x_m, float $normal_Nm, float $along_Nm): array => [
                     $this->onTape($worked->run, $x_m),
@@ -212,7 +213,11 @@ final readonly class CalculationView
             'tributary' => $this->length($worked->foot->tributary_m), 'width' => $this->length($worked->run->run->tributary_m),
             'normal' => $this->force($worked->state->normal->reactions_N[$worked->place]),
             'along' => $this->force($worked->state->along->reactions_N[$worked->place]),
-            'on_leg' => $this->onLeg($worked->run->run, $worked->state->normal->reactions_N[$worked->place], $worked->state->along->reactions_N[$worked->place]),
+            'on_leg' => $this->onLeg(
+                $worked->run->run,
+                $worked->state->normal->reactions_N[$worked->place],
+                $worked->state->along->reactions_N[$worked->place],
+            ),
             'tension' => $this->force($worked->foot->tension_N), 'height' => $this->length($worked->run->check->capacities->railHeight_m),
             'heel' => $this->length($worked->run->check->capacities->heel_m),
             'links' => array_map($this->link(...), $worked->foot->links),

@@ -23,7 +23,7 @@ final class CoverView
     {
         $design = $plan->design;
         $print = $design->printer();
-        [$site, $surface, $rail] = [$design->site, $design->surface, $design->kit->rail];
+        [$site, $surface] = [$design->site, $design->surface];
         $length = static fn (float $metres): string => $print->length($metres);
         $areas = [];
         foreach ([...$surface->noWorkRectangles, ...$surface->noWorkCircles] as $area) {
@@ -37,7 +37,8 @@ final class CoverView
             ['Ground snow', $print->print(Dimension::Pressure, $site->groundSnow->toPascals())],
             [
                 'Building',
-                "{$length($site->buildingLength->toMetres())} by {$length($site->buildingWidth->toMetres())}, mean roof height {$length($site->meanRoofHeight->toMetres())}, pitch {$print->print(Dimension::Angle, $surface->pitch->toRadians())}",
+                "{$length($site->buildingLength->toMetres())} by {$length($site->buildingWidth->toMetres())}, mean roof height "
+                    ."{$length($site->meanRoofHeight->toMetres())}, pitch {$print->print(Dimension::Angle, $surface->pitch->toRadians())}",
             ],
             ['Surface', "{$length($surface->width->toMetres())} along the eave, {$length($surface->slopeLength->toMetres())} up the slope"],
             [
@@ -51,6 +52,21 @@ final class CoverView
                 ),
             ],
             ['Kept free', $areas === [] ? 'nothing' : implode('; ', $areas)],
+            ...self::parts($plan, $texts),
+        ];
+
+        return array_map(static fn (array $row): array => ['name' => $row[0], 'value' => $row[1]], $rows);
+    }
+
+    /** @return list<array{string, string}> What is laid on what: modules, members, rail, feet */
+    private static function parts(Plan $plan, Texts $texts): array
+    {
+        $design = $plan->design;
+        $print = $design->printer();
+        [$surface, $rail] = [$design->surface, $design->kit->rail];
+        $length = static fn (float $metres): string => $print->length($metres);
+
+        return [
             ['Modules', implode('; ', array_map(static fn (BlockPlan $block): string => sprintf(
                 '%d of “%s”, %s by %s, %s',
                 $block->placement->count,
@@ -95,8 +111,6 @@ final class CoverView
                     .($design->kit->foot->holes() === [] ? '' : " with “{$design->kit->fastener->name()}”"),
             ],
         ];
-
-        return array_map(static fn (array $row): array => ['name' => $row[0], 'value' => $row[1]], $rows);
     }
 
     private static function wind(Site $site, Printer $print): string

@@ -114,7 +114,12 @@ final class DxfWriter implements DrawingWriter
 
         return self::pairs([[0, 'SECTION'], [2, 'HEADER'], [9, '$ACADVER'], [1, 'AC1009'], [9, '$INSUNITS'], [70, $unit], [0, 'ENDSEC']])
             .self::pairs([[0, 'SECTION'], [2, 'TABLES']])
-            .self::pairs([[0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, self::SOLID], [70, '0'], [3, 'solid'], [72, '65'], [73, '0'], [40, '0.0'], [0, 'ENDTAB']])
+            .self::pairs(
+                [
+                    [0, 'TABLE'], [2, 'LTYPE'], [70, '1'], [0, 'LTYPE'], [2, self::SOLID], [70, '0'], [3, 'solid'], [72, '65'], [73, '0'],
+                    [40, '0.0'], [0, 'ENDTAB'],
+                ],
+            )
             .self::pairs([[0, 'TABLE'], [2, 'LAYER'], [70, (string) count($this->layers)]]).$layers.self::pairs([[0, 'ENDTAB'], [0, 'ENDSEC']])
             .self::pairs([[0, 'SECTION'], [2, 'BLOCKS']]).$blocks.self::pairs([[0, 'ENDSEC'], [0, 'SECTION'], [2, 'ENTITIES']])
             .$this->entities.self::pairs([[0, 'ENDSEC'], [0, 'EOF']]);
@@ -165,7 +170,10 @@ final class DxfWriter implements DrawingWriter
     /** On one line, in the letters that the release has; others by their numbers. */
     private static function plain(string $text): string
     {
-        $text = strtr($text, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '’' => "'", '−' => '-', '×' => 'x']);
+        $text = strtr(
+            $text,
+            ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8', '’' => "'", '−' => '-', '×' => 'x'],
+        );
 
         return (string) preg_replace_callback(
             '/[^\x20-\x7e]/u',

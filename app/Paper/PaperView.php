@@ -160,108 +160,169 @@ final class PaperView
 
         return [
             'members' => self::members($plan),
-            'eave_tape' => array_map(static fn (array $mark): array => [
-                'line' => $mark['line'], 'x_m' => $mark['x_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
-                'over' => $mark['over'] === null ? '' : $texts->say('tape.over_'.($plan->members->purlins === null ? 'member' : 'rib'), ['number' => $mark['over']]),
-            ], $plan->tapes()->uprights()),
+            'eave_tape' => self::eaveTape($plan, $texts),
             'layer_tape' => array_map(static fn (array $mark): array => $mark + ['tape' => $printer->tape($mark['tape_m'])], $plan->tapes()->layer()),
-            'slope_tape' => array_map(static fn (array $mark): array => [
-                'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
-                'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null
-                    ? ''
-                    : $texts->say(
-                        'tape.'.(Course::of($plan->design->surface)?->word() ?? 'butt'),
-                        ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']],
-                    ),
-                'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
-                'purlin' => $mark['purlin'] === null ? '' : $texts->say('tape.screws', ['purlin' => $mark['purlin']]),
-            ], $plan->tapes()->slope()),
-            'marking' => [
-                'edges' => array_map(
-                    static fn (array $edge): array => [
-                        'name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}",
-                        'length' => $printer->tape($edge['length_m']),
-                    ],
-                    Marking::edges($plan),
-                ),
-                'diagonals' => array_map(
-                    static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])],
-                    Marking::diagonals($plan),
-                ),
-                'off' => $printer->length(FromTape::CLOSES_M),
-                'rows' => array_map(static fn (array $row): array => [
-                    'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']),
-                    'high' => $printer->tape($row['high_m']),
-                    'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],
-                ], Marking::rows($plan)),
-                'ridge_note' => Marking::ridgeNote($plan),
-            ],
+            'slope_tape' => self::slopeTape($plan, $texts),
+            'marking' => self::marking($plan, $texts),
             'fastener' => self::fastener($plan),
             'section' => SectionView::of($plan), 'seam_section' => SectionView::ofSeam($plan),
             'frames' => self::frames($plan),
             'beneath' => self::beneath($plan),
-            'cutting' => $plan->cutting === null ? null : [
-                'stock' => array_map(
-                    static fn (array $bar): array => [
-                        'number' => (string) $bar['stock'], 'long_m' => $plan->design->kit->rail->stockLength->toMetres(),
-                    ] + self::bar($plan, $bar),
-                    $plan->cutting->stock,
-                ),
-                'from_store' => array_map(
-                    static fn (array $bar): array => ['number' => $printer->length($bar['length_m']), 'long_m' => $bar['length_m']] + self::bar($plan, $bar),
-                    $plan->cutting->fromStore,
-                ),
-                'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()),
-                'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
-                'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,
-            ],
-            'holes' => array_map(static fn (array $hole): array => [
-                'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']),
-                'y' => $printer->tape($hole['y_m']),
-                'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'],
-                'state' => $hole['state'], 'note' => $hole['note'],
-            ], $plan->holes->holes ?? []),
+            'cutting' => self::cutting($plan),
+            'holes' => self::holes($plan, $texts),
             'materials' => self::materials($plan->materials()),
-            'torque' => [
-                ...$plan->design->kit->foot->isBolted() && $plan->design->hasRails() ? [[
-                    'what' => $texts->say('torque.bolt', ['name' => $plan->design->kit->bolt->name]),
-                    'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
-                    'document' => $plan->design->kit->bolt->document,
-                ]] : [],
-                [
-                    'what' => $texts->say('torque.clamp', ['name' => $plan->design->kit->clamp->name]),
-                    'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),
-                    'document' => $plan->design->kit->clamp->document,
-                ],
-                $plan->design->kit->foot instanceof SeamClamp ? [
-                    'what' => 'Set screws: '.$plan->design->kit->foot->name,
-                    'torque' => self::torque($plan, $plan->design->kit->foot->setTorque?->toSi()),
-                    'document' => $plan->design->kit->foot->document,
-                ] : [
-                    'what' => 'Screw: '.$plan->design->kit->fastener->name(),
-                    'torque' => 'until the washer seats; never spun',
-                    'document' => 'common practice, no source',
-                ],
-            ],
+            'torque' => self::torques($plan, $texts),
             'clamp' => self::clamp($plan),
-            'steps' => array_map(static fn (array $step): array => [
-                'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(
-                    static fn (string $caution): string => $texts->say("caution.$caution"),
-                    $step['cautions'],
-                ), 'at_foot' => $step['at_foot'],
-            ], $plan->steps->steps ?? []),
+            'steps' => self::steps($plan, $texts),
             'coefficients' => self::coefficients($plan, $texts),
             'not_covered' => array_map(static fn (string $code): string => $texts->say("not_covered.$code"), $plan->notCovered()),
-            'signatures' => array_map(
-                static fn (Confirmation $one): array => [
-                    'subject' => self::subject($plan, $texts, $one),
-                    'name' => $one->who(),
-                    'on' => $one->on,
-                    'reason' => $one->reason,
-                ],
-                $plan->design->confirmations,
-            ),
+            'signatures' => self::signatures($plan, $texts),
         ];
+    }
+
+    /** @return OnPaper['eave_tape'] */
+    private static function eaveTape(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return array_map(static fn (array $mark): array => [
+            'line' => $mark['line'], 'x_m' => $mark['x_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
+            'over' => $mark['over'] === null ? '' : $texts->say(
+                'tape.over_'.($plan->members->purlins === null ? 'member' : 'rib'),
+                ['number' => $mark['over']],
+            ),
+        ], $plan->tapes()->uprights());
+    }
+
+    /** @return OnPaper['slope_tape'] */
+    private static function slopeTape(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return array_map(static fn (array $mark): array => [
+            'line' => $mark['line'], 'y_m' => $mark['y_m'], 'tape_m' => $mark['tape_m'], 'tape' => $printer->tape($mark['tape_m']),
+            'butt' => $mark['butt'] === 0 || $mark['above_butt_m'] === null
+                ? ''
+                : $texts->say(
+                    'tape.'.(Course::of($plan->design->surface)?->word() ?? 'butt'),
+                    ['above' => $printer->length($mark['above_butt_m']), 'butt' => $mark['butt']],
+                ),
+            'above_butt' => $mark['above_butt_m'] === null ? '' : $printer->length($mark['above_butt_m']),
+            'purlin' => $mark['purlin'] === null ? '' : $texts->say('tape.screws', ['purlin' => $mark['purlin']]),
+        ], $plan->tapes()->slope());
+    }
+
+    /** @return OnPaper['marking'] */
+    private static function marking(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return [
+            'edges' => array_map(
+                static fn (array $edge): array => [
+                    'name' => $texts->choice('/surface/outline/0/edge', $edge['kind'])." {$edge['from']}–{$edge['to']}",
+                    'length' => $printer->tape($edge['length_m']),
+                ],
+                Marking::edges($plan),
+            ),
+            'diagonals' => array_map(
+                static fn (array $one): array => ['name' => "{$one['from']}–{$one['to']}", 'length' => $printer->tape($one['length_m'])],
+                Marking::diagonals($plan),
+            ),
+            'off' => $printer->length(FromTape::CLOSES_M),
+            'rows' => array_map(static fn (array $row): array => [
+                'name' => (count($plan->blocks) > 1 ? "block {$row['block']}, " : '')."row {$row['row']}", 'low' => $printer->tape($row['low_m']),
+                'high' => $printer->tape($row['high_m']),
+                'from' => $printer->tape($row['from_m']), 'to' => $printer->tape($row['to_m']), 'modules' => $row['modules'],
+            ], Marking::rows($plan)),
+            'ridge_note' => Marking::ridgeNote($plan),
+        ];
+    }
+
+    /** @return OnPaper['cutting'] */
+    private static function cutting(Plan $plan): ?array
+    {
+        $printer = $plan->design->printer();
+
+        return $plan->cutting === null ? null : [
+            'stock' => array_map(
+                static fn (array $bar): array => [
+                    'number' => (string) $bar['stock'], 'long_m' => $plan->design->kit->rail->stockLength->toMetres(),
+                ] + self::bar($plan, $bar),
+                $plan->cutting->stock,
+            ),
+            'from_store' => array_map(
+                static fn (array $bar): array => ['number' => $printer->length($bar['length_m']), 'long_m' => $bar['length_m']] + self::bar($plan, $bar),
+                $plan->cutting->fromStore,
+            ),
+            'stock_length' => $printer->length($plan->design->kit->rail->stockLength->toMetres()),
+            'stock_length_m' => $plan->design->kit->rail->stockLength->toMetres(),
+            'count' => count($plan->cutting->stock), 'bound' => $plan->cutting->bound,
+        ];
+    }
+
+    /** @return OnPaper['holes'] */
+    private static function holes(Plan $plan, Texts $texts): array
+    {
+        $printer = $plan->design->printer();
+
+        return array_map(static fn (array $hole): array => [
+            'id' => $hole['id'], 'kind' => $texts->say('choice.kind.'.$hole['kind']), 'x' => $printer->tape($hole['x_m']),
+            'y' => $printer->tape($hole['y_m']),
+            'above_butt' => $hole['above_butt_m'] === null ? '' : $printer->length($hole['above_butt_m']), 'member' => $hole['member'],
+            'state' => $hole['state'], 'note' => $hole['note'],
+        ], $plan->holes->holes ?? []);
+    }
+
+    /** @return OnPaper['torque'] */
+    private static function torques(Plan $plan, Texts $texts): array
+    {
+        return [
+            ...$plan->design->kit->foot->isBolted() && $plan->design->hasRails() ? [[
+                'what' => $texts->say('torque.bolt', ['name' => $plan->design->kit->bolt->name]),
+                'torque' => self::torque($plan, $plan->design->kit->bolt->torque?->toSi()),
+                'document' => $plan->design->kit->bolt->document,
+            ]] : [],
+            [
+                'what' => $texts->say('torque.clamp', ['name' => $plan->design->kit->clamp->name]),
+                'torque' => self::torque($plan, $plan->design->kit->clamp->torque?->toSi()),
+                'document' => $plan->design->kit->clamp->document,
+            ],
+            $plan->design->kit->foot instanceof SeamClamp ? [
+                'what' => 'Set screws: '.$plan->design->kit->foot->name,
+                'torque' => self::torque($plan, $plan->design->kit->foot->setTorque?->toSi()),
+                'document' => $plan->design->kit->foot->document,
+            ] : [
+                'what' => 'Screw: '.$plan->design->kit->fastener->name(),
+                'torque' => 'until the washer seats; never spun',
+                'document' => 'common practice, no source',
+            ],
+        ];
+    }
+
+    /** @return OnPaper['steps'] */
+    private static function steps(Plan $plan, Texts $texts): array
+    {
+        return array_map(static fn (array $step): array => [
+            'code' => $step['code'], 'text' => $texts->say('step.'.$step['code'], $step['values']), 'cautions' => array_map(
+                static fn (string $caution): string => $texts->say("caution.$caution"),
+                $step['cautions'],
+            ), 'at_foot' => $step['at_foot'],
+        ], $plan->steps->steps ?? []);
+    }
+
+    /** @return OnPaper['signatures'] */
+    private static function signatures(Plan $plan, Texts $texts): array
+    {
+        return array_map(
+            static fn (Confirmation $one): array => [
+                'subject' => self::subject($plan, $texts, $one),
+                'name' => $one->who(),
+                'on' => $one->on,
+                'reason' => $one->reason,
+            ],
+            $plan->design->confirmations,
+        );
     }
 
     /** What a signature stands for, in words. */

@@ -120,7 +120,10 @@ final class SectionView
         return [
             'm' => array_map(static fn (Length $size): float => $size->toMetres(), $sizes),
             'text' => array_map(static fn (Length $size): string => $printer->length($size->toMetres()), $sizes),
-            'screws' => $clamp->setTorque === null ? 'the side, at the maker’s torque' : 'the side, at '.$printer->print(Dimension::Moment, $clamp->setTorque->toSi()),
+            'screws' => $clamp->setTorque === null ? 'the side, at the maker’s torque' : 'the side, at '.$printer->print(
+                Dimension::Moment,
+                $clamp->setTorque->toSi(),
+            ),
         ];
     }
 

@@ -17,7 +17,10 @@ use Garnetine\Core\Quantity\UnitSystem;
 final class SheetDrawing
 {
     /** Layers with the numbers of their colours. */
-    private const LAYERS = ['ROOF' => 7, 'ZONES' => 8, 'FRAMING' => 30, 'KEPT_FREE' => 1, 'MODULES' => 5, 'RAILS' => 4, 'FEET' => 3, 'UNDER_MODULES' => 9, 'HOLES' => 6, 'DIMENSIONS' => 2, 'TEXT' => 7];
+    private const LAYERS = [
+        'ROOF' => 7, 'ZONES' => 8, 'FRAMING' => 30, 'KEPT_FREE' => 1, 'MODULES' => 5, 'RAILS' => 4, 'FEET' => 3, 'UNDER_MODULES' => 9, 'HOLES' => 6,
+        'DIMENSIONS' => 2, 'TEXT' => 7,
+    ];
 
     private const INCHES_PER_METRE = 1 / 0.0254;
     private const APART_M = 3.0;
@@ -54,8 +57,12 @@ final class SheetDrawing
         return $drawing->finished();
     }
 
-    private function __construct(private readonly DrawingWriter $drawing, private readonly Plan $plan, private readonly float $left_m, private readonly int $number)
-    {
+    private function __construct(
+        private readonly DrawingWriter $drawing,
+        private readonly Plan $plan,
+        private readonly float $left_m,
+        private readonly int $number,
+    ) {
     }
 
     private function draw(): void
@@ -127,7 +134,10 @@ final class SheetDrawing
         $half_m = ($this->plan->design->kit->under?->length->toMetres() ?? 0.0) / 2;
         foreach ($this->plan->beneath->boxes ?? [] as $box) {
             if ($box->run !== null) {
-                $corners = array_map(static fn (array $by): array => [$box->at_m + $by[0] * $half_m, $by[1] * self::FOOT_M], [[-1, -1], [1, -1], [1, 1], [-1, 1]]);
+                $corners = array_map(
+                    static fn (array $by): array => [$box->at_m + $by[0] * $half_m, $by[1] * self::FOOT_M],
+                    [[-1, -1], [1, -1], [1, 1], [-1, 1]],
+                );
                 $line = $box->run->line;
                 $this->drawing->closed('UNDER_MODULES', $this->moved(array_map(
                     static fn (array $corner): array => $line->isUpSlope ? [$line->at_m + $corner[1], $corner[0]] : [$corner[0], $line->at_m + $corner[1]],

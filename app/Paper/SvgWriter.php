@@ -100,7 +100,10 @@ final class SvgWriter implements DrawingWriter
     /** @param list<Point> $points */
     private function path(array $points, bool $isPlaced): string
     {
-        $corners = array_map(fn (array $point): string => implode(' ', $isPlaced ? $this->at($point) : [self::number($point[0]), self::number(-$point[1])]), $points);
+        $corners = array_map(
+            fn (array $point): string => implode(' ', $isPlaced ? $this->at($point) : [self::number($point[0]), self::number(-$point[1])]),
+            $points,
+        );
 
         return '<path d="M'.implode('L', $corners).'Z"/>';
     }

@@ -72,7 +72,12 @@ final class FillController extends Controller
         return [
             'now' => self::way('as it is', [], $now, $now),
             'ways' => array_map(
-                static fn (Proposals $way): array => self::way($texts->choice('/block/orientation', $way->fill->orientation->value), $way->edits, $way->plan, $now),
+                static fn (Proposals $way): array => self::way(
+                    $texts->choice('/block/orientation', $way->fill->orientation->value),
+                    $way->edits,
+                    $way->plan,
+                    $now,
+                ),
                 $proposals,
             ),
         ];

@@ -55,7 +55,10 @@ final class WeatherController extends Controller
             'days' => array_map(static fn (Forecast $one): array => [
                 'on' => (string) $one->on, 'rain' => $one->rain, 'gust' => $design->printer()->print(Dimension::Speed, $one->gust->toSi()),
             ], $days),
-            'forecast' => array_map(static fn (Forecast $one): array => ['on' => $one->on, 'rain' => $one->rain, 'gust_m_per_s' => $one->gust->toSi()], self::with($design, $days)),
+            'forecast' => array_map(
+                static fn (Forecast $one): array => ['on' => $one->on, 'rain' => $one->rain, 'gust_m_per_s' => $one->gust->toSi()],
+                self::with($design, $days),
+            ),
         ];
     }
 

@@ -42,6 +42,11 @@ final readonly class Crossing
         $layouts = array_filter([$shape->layout($upper->feet_m()), $shape->hasHinges() ? $shape->hinged($upper->feet_m()) : null]);
         $most = static fn (int $unit): float => max(array_map(static fn (UnitLayout $one): float => $one->reactions[$unit][$place], $layouts));
 
-        return new self($upper, $upper->run->line->at_m, $most(0), array_map(static fn (array $wind): float => $wind[1] * $most($wind[0]), RunShape::winds($upper->run)));
+        return new self(
+            $upper,
+            $upper->run->line->at_m,
+            $most(0),
+            array_map(static fn (array $wind): float => $wind[1] * $most($wind[0]), RunShape::winds($upper->run)),
+        );
     }
 }

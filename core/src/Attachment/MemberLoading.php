@@ -101,7 +101,11 @@ final readonly class MemberLoading
         return $bands_N;
     }
 
-    /** @return array<int, float> Of a rail up the slope, by purlin: what of the band that it carries lies under the modules, over the width that goes to the rail */
+    /**
+     * Of a rail up the slope, by purlin: what of the band that it carries lies under the modules, over the width that goes to the rail
+     *
+     * @return array<int, float>
+     */
     private static function under_N(Purlins $purlins, Run $run, float $added_Pa): array
     {
         $ends_m = [$run->upSlope->from_m ?? 0.0, $run->upSlope->to_m ?? 0.0];

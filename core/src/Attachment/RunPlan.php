@@ -82,7 +82,10 @@ final class RunPlan
             : $this->check->shape->layout($this->feet_m())->reactions[0];
     }
 
-    /** How far out of line its feet may stand, by the shortest bay between two; null with fewer feet, and where there is no rail, or a piece under one clamp, which nothing bends. */
+    /**
+     * How far out of line its feet may stand, by the shortest bay between two; null with fewer feet, and where there is no rail, or a piece under one
+     * clamp, which nothing bends.
+     */
     public function inLine_m(): ?float
     {
         $feet_m = $this->feet_m();

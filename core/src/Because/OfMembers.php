@@ -56,10 +56,11 @@ final readonly class OfMembers implements Explains
                 return new Because($plan->members->purlins === null ? 'member_share' : 'purlin_share', [
                     'value' => $share->ratio, 'times' => $share->times, 'member' => $share->number, 'load_N' => $share->load_N, 'even_N' => $share->even_N,
                     'with_Pa' => $share->with_Pa, 'without_Pa' => $share->without_Pa, 'limit' => $plan->shares->limit ?? 0.0,
-                ], 'IEBC gravity limit of 5 %'.($hasLive ? '; ASCE/SEI 7-16 §4.8.2' : '').'; recalled: a screen, the structure needs an engineer', 'high', children: [
-                    $this->of->input('/surface/dead_load_Pa'), ...$hasLive ? [$this->of->coefficient('asce7_16/roof_live', 'lr_psf')] : [],
-                    $this->of->coefficient('existing/gravity', 'ratio'),
-                ]);
+                ], 'IEBC gravity limit of 5 %'.($hasLive ? '; ASCE/SEI 7-16 §4.8.2'
+                    : '').'; recalled: a screen, the structure needs an engineer', 'high', children: [
+                        $this->of->input('/surface/dead_load_Pa'), ...$hasLive ? [$this->of->coefficient('asce7_16/roof_live', 'lr_psf')] : [],
+                        $this->of->coefficient('existing/gravity', 'ratio'),
+                    ]);
             }
         }
 

@@ -108,7 +108,9 @@ final readonly class OfRuns implements Explains
         if ($run->run->line->isOnRails) {
             [$feet_m, $members] = [$run->feet_m(), $run->members()];
 
-            return new Because('bay_on_rails', ['value_m' => $feet_m[$foot + 1] - $feet_m[$foot], 'from' => $members[$foot], 'to' => $members[$foot + 1]], children: [
+            return new Because('bay_on_rails', [
+                'value_m' => $feet_m[$foot + 1] - $feet_m[$foot], 'from' => $members[$foot], 'to' => $members[$foot + 1],
+            ], children: [
                 $this->count($run), $this->foot($run, $foot + 1),
             ]);
         }
@@ -233,7 +235,10 @@ final readonly class OfRuns implements Explains
                 'value_N' => $verdict->tension_N, 'up_N' => $verdict->up_N, 'down_N' => $verdict->down_N, 'along_N' => $verdict->along_N,
                 'rail_height_m' => $run->run->legs?->legs->front->toMetres() ?? $kind->limits()->railHeight_m, 'heel_m' => $kind->limits()->heel_m,
             ], 'statics: the foot is a lever about its downslope heel', children: [
-                $run->run->legs === null ? $this->of->input('/kit/foot/rail_height_m') : $this->of->input($this->of->arrangement($run, 'front_m')), $this->of->input('/kit/foot/base/heel_m'),
+                $run->run->legs === null ? $this->of->input('/kit/foot/rail_height_m') : $this->of->input($this->of->arrangement(
+                    $run,
+                    'front_m',
+                )), $this->of->input('/kit/foot/base/heel_m'),
                 ...array_map($this->of->input(...), $this->of->entered([
                     '/kit/foot/between_lags_m', '/kit/foot/between_screws_m', '/kit/foot/length_m', '/kit/foot/arm/reach_m',
                     ...$turned === null ? [] : ['/kit/foot/pad_width_m', '/kit/foot/load_line_m'],
@@ -245,19 +250,7 @@ final readonly class OfRuns implements Explains
                 'value_N' => $verdict->along_N, 'run' => $run->run->id, 'feet' => count($run->picks),
             ], 'statics; how the feet share it is a choice on the safe side');
         }
-        $pointers = match ($worst->link) {
-            Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
-            Link::FootUp, Link::FootDown, Link::FootAlong => $this->allowed($worst->link, $verdict->isEdge),
-            Link::CrossingUp, Link::LegUp => [$this->of->arrangement($run, 'up_N')],
-            Link::CrossingDown, Link::LegDown => [$this->of->arrangement($run, 'down_N')],
-            Link::CrossingAlong, Link::LegAlong => [$this->of->arrangement($run, 'along_N')],
-            Link::Arm => array_map(
-                static fn (string $key): string => "/kit/foot/arm/$key",
-                ['reach_m', 'height_m', 'width_m', 'thickness_m', 'allowable_stress_Pa'],
-            ),
-            default => [],
-        };
-        foreach ($pointers as $pointer) {
+        foreach ($this->bears($run, $worst->link, $verdict->isEdge) as $pointer) {
             $children[] = $this->of->input($pointer);
         }
         if (in_array($worst->link, [Link::LagCombined, Link::LagWithdrawal, Link::LagLateral], true)) {
@@ -273,6 +266,23 @@ final readonly class OfRuns implements Explains
                 ? $worst->capacity_si
                 : 0.0, 'run' => $run->run->id, 'foot' => $foot + 1,
         ], children: array_values(array_filter($children)));
+    }
+
+    /** @return list<string> Where it stands what a link bears */
+    private function bears(RunPlan $run, Link $link, bool $isEdge): array
+    {
+        return match ($link) {
+            Link::Bolt => ['/kit/bolt/up_N', '/kit/bolt/along_N'],
+            Link::FootUp, Link::FootDown, Link::FootAlong => $this->allowed($link, $isEdge),
+            Link::CrossingUp, Link::LegUp => [$this->of->arrangement($run, 'up_N')],
+            Link::CrossingDown, Link::LegDown => [$this->of->arrangement($run, 'down_N')],
+            Link::CrossingAlong, Link::LegAlong => [$this->of->arrangement($run, 'along_N')],
+            Link::Arm => array_map(
+                static fn (string $key): string => "/kit/foot/arm/$key",
+                ['reach_m', 'height_m', 'width_m', 'thickness_m', 'allowable_stress_Pa'],
+            ),
+            default => [],
+        };
     }
 
     /** @return list<string> Where it stands what a foot bears */

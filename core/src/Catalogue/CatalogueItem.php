@@ -94,7 +94,11 @@ final readonly class CatalogueItem
         }
         $row = $this->part === CataloguePart::Rail ? $design->kit->rail->spans?->disorder() : null;
         if ($row !== null) {
-            $faults[] = new Fault("/spans/rows/$row/load_Pa", 'rows of ever greater loads, none with a longer span than the one before', 'row '.($row + 1).' out of order');
+            $faults[] = new Fault(
+                "/spans/rows/$row/load_Pa",
+                'rows of ever greater loads, none with a longer span than the one before',
+                'row '.($row + 1).' out of order',
+            );
         }
         if ($this->part === CataloguePart::Foot && $design->kit->foot->isOffItsBase()) {
             $faults[] = new Fault('/length_m', 'a base that reaches past its holes and the line of its load', 'a shorter one');

@@ -103,7 +103,12 @@ final class Materials
             $crossing = $part->design->block->arrangement;
             $own = array_filter($runs, static fn (RunPlan $run): bool => $run->run->line->isOnRails && $run->run->line->block === $part->number);
             if ($crossing instanceof CrossRails) {
-                $items[] = $item('crossing', $crossing->name, array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $own)), $crossing->document);
+                $items[] = $item(
+                    'crossing',
+                    $crossing->name,
+                    array_sum(array_map(static fn (RunPlan $run): int => count($run->picks), $own)),
+                    $crossing->document,
+                );
             }
         }
 

@@ -42,10 +42,13 @@ final readonly class Steps
         $feet = array_sum(array_map(static fn (RunPlan $plan): int => count($plan->picks), $plans));
         [$lines, $uprights] = [self::lines($plans, false), self::lines($plans, true)];
         $anchors = count(array_filter($design->surface->penetrations, static fn ($hole): bool => $hole->kind->value === 'roof_anchor'));
-        [$fastener, $covering] = [$design->kit->fastener, $design->surface->covering];
         $inLine_m = self::inLine_m($design, $plans);
         $inSheet = $design->kit->foot->intoSheet();
-        $rails = [$inSheet ? 'rails_in_sheet' : self::RAILS[$design->rules->railsCut->value], self::rails($design), [$design->rules->railsCut === RailsCut::OnRoof && !$inSheet ? 'saw_on_roof' : 'saw']];
+        $rails = [
+            $inSheet ? 'rails_in_sheet' : self::RAILS[$design->rules->railsCut->value],
+            self::rails($design),
+            [$design->rules->railsCut === RailsCut::OnRoof && !$inSheet ? 'saw_on_roof' : 'saw'],
+        ];
         $steps = [
             ['lines_and_ladder', [], ['power_lines', 'ladder']],
             ['anchors', ['anchors' => $anchors], ['fall_protection', 'never_alone']],
@@ -79,23 +82,34 @@ final readonly class Steps
             ['photograph', [], []],
             ['anchors_out', ['anchors' => $anchors], ['fall_protection']],
         ];
+
+        return new self(self::told($design, $held, $steps));
+    }
+
+    /**
+     * @param list<array{string, array<string, float|int|string>, list<string>}> $steps By code, what they say, and their cautions
+     *
+     * @return list<array{code: string, values: array<string, float|int|string>, cautions: list<string>, at_foot: bool}> As they are done on this covering
+     */
+    private static function told(Design $design, ?FastenerInMember $held, array $steps): array
+    {
         $list = [];
         foreach ($steps as [$code, $values, $cautions]) {
             if ($code === 'attach' && $held !== null && self::needsShankHole($design, $held)) {
                 $list[] = [
                     'code' => 'shank_hole',
-                    'values' => ['shank_m' => $held->shank->toMetres(), 'diameter_m' => $fastener->diameter()->toMetres()],
+                    'values' => ['shank_m' => $held->shank->toMetres(), 'diameter_m' => $design->kit->fastener->diameter()->toMetres()],
                     'cautions' => [], 'at_foot' => true,
                 ];
             }
-            $own = $covering->cautions((string) preg_replace('/^(mark|attach|seal)_.*/', '$1', $code));
+            $own = $design->surface->covering->cautions((string) preg_replace('/^(mark|attach|seal)_.*/', '$1', $code));
             $list[] = [
-                'code' => $covering->step($code), 'values' => $values, 'cautions' => [...$cautions, ...$own],
+                'code' => $design->surface->covering->step($code), 'values' => $values, 'cautions' => [...$cautions, ...$own],
                 'at_foot' => preg_match(self::AT_FOOT, $code) === 1,
             ];
         }
 
-        return new self($list);
+        return $list;
     }
 
     /** @return array{end_m: float, trim_m?: float} */
@@ -144,7 +158,10 @@ final readonly class Steps
             $design->block->arrangement instanceof ShortRails => ['modules_on_pieces', ['clear_m' => $design->block->arrangement->clear->toMetres()]],
             !$design->block->arrangement->hasRails() => ['modules_on_feet', ['gap_m' => $design->block->rowGap->toMetres()]],
             $design->sharedAt_m() !== null => ['modules_shared', ['clamp_m' => $design->sharedAt_m(), 'gap_m' => $design->block->rowGap->toMetres()]],
-            $design->kit->clamp->frameHole !== null => ['modules_bolted', ['bolt' => $design->kit->clamp->name, 'hole_m' => $design->kit->clamp->frameHole->toMetres()]],
+            $design->kit->clamp->frameHole !== null => [
+                'modules_bolted',
+                ['bolt' => $design->kit->clamp->name, 'hole_m' => $design->kit->clamp->frameHole->toMetres()],
+            ],
             default => ['modules', ['end_m' => $design->kit->rail->endPastModule->toMetres()]],
         };
     }
@@ -196,7 +213,10 @@ final readonly class Steps
         $steps = [];
         foreach ($design->parts() as $part) {
             $legs = $part->design->block->arrangement;
-            array_push($steps, ...$legs instanceof TiltLegs ? [['tilt_legs', ['legs' => $legs->name, 'over_rad' => $part->design->overRoof_rad()], ['makers_torque']]] : []);
+            array_push(
+                $steps,
+                ...$legs instanceof TiltLegs ? [['tilt_legs', ['legs' => $legs->name, 'over_rad' => $part->design->overRoof_rad()], ['makers_torque']]] : [],
+            );
         }
 
         return $steps;

@@ -24,8 +24,9 @@ final readonly class Tapes
     }
 
     /**
-     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null, butt: int, purlin: int|null}> From the datum outward; the number of
-     *                                                                                                                     the butt line below, 0 where there is none
+     * From the datum outward; the number of the butt line below, 0 where there is none.
+     *
+     * @return list<array{line: string, y_m: float, tape_m: float, above_butt_m: float|null, butt: int, purlin: int|null}>
      */
     public function slope(): array
     {
@@ -121,7 +122,8 @@ final readonly class Tapes
         ];
         $tape = array_map(fn (array $mark): array => [
             'kind' => $mark[0], 'label' => $mark[1], 'x_m' => $mark[2],
-            'tape_m' => in_array($mark[0], ['foot', 'member', 'barred'], true) ? $this->ofFoot_m($run->run->line, $mark[2]) : $this->onRun_m($run->run->line, $mark[2]),
+            'tape_m' => in_array($mark[0], ['foot', 'member', 'barred'], true)
+                ? $this->ofFoot_m($run->run->line, $mark[2]) : $this->onRun_m($run->run->line, $mark[2]),
         ], $marks);
         usort($tape, static fn (array $one, array $other): int => $one['tape_m'] <=> $other['tape_m']);
 

@@ -31,7 +31,8 @@ final class Tools
             'guide' => $isPierced && $fastener->isGuided() ? [] : null,
             'flat_bar' => $of('flat_bar'), 'socket' => $isPierced && $fastener instanceof LagScrew ? ['diameter_m' => $diameter_m] : null,
             'driver' => $isPierced && !$fastener instanceof LagScrew ? [] : null, 'sealant_gun' => $of('sealant_gun'),
-            'brush' => $of('brush'), 'grinder' => $of('grinder'), 'saw' => $design->hasRails() ? [] : null, 'torque_wrench' => [], 'paint' => [], 'camera' => [],
+            'brush' => $of('brush'), 'grinder' => $of('grinder'), 'saw' => $design->hasRails() ? []
+                : null, 'torque_wrench' => [], 'paint' => [], 'camera' => [],
         ];
         $tools = [];
         foreach ($values as $code => $sizes) {

@@ -128,7 +128,8 @@ final readonly class Design
     public function mirrored(): self
     {
         $wide = $this->moduleAcross()->times($this->block->columns)->plus($this->block->columnGap->times($this->block->columns - 1));
-        $moved = '~^/(block/(x_m|left_out|pins|bars)|surface/(outline|framing/own|framing/lap|no_work_\w+|penetrations|snow_features|left_\w+|right_\w+|setbacks/(left|right)_m))\b~';
+        $ofSurface = 'outline|framing/own|framing/lap|no_work_\w+|penetrations|snow_features|left_\w+|right_\w+|setbacks/(left|right)_m';
+        $moved = "~^/(block/(x_m|left_out|pins|bars)|surface/($ofSurface))\\b~";
         $kept = static fn (string|int $pointer): bool => preg_match($moved, (string) $pointer) === 0;
 
         return Copy::of(
@@ -151,7 +152,8 @@ final readonly class Design
         $places = [[$x_m, $y_m + $high_m + $room_m], [$x_m, $y_m - $high_m - $room_m], [$x_m + $wide_m + $room_m, $y_m], [$x_m - $wide_m - $room_m, $y_m]];
         $fits = array_filter(
             $places,
-            fn (array $at): bool => $at[0] >= 0 && $at[1] >= 0 && $at[0] + $wide_m <= $this->surface->width->toMetres() && $at[1] + $high_m <= $this->surface->slopeLength->toMetres(),
+            fn (array $at): bool => $at[0] >= 0 && $at[1] >= 0 && $at[0] + $wide_m <= $this->surface->width->toMetres()
+                && $at[1] + $high_m <= $this->surface->slopeLength->toMetres(),
         );
         [$toX_m, $toY_m] = array_values($fits)[0] ?? $places[0];
         $mark_m = $this->units->roofMark_m();
@@ -224,7 +226,11 @@ final readonly class Design
         return ($this->block->orientation === Orientation::Portrait) === $isAcross ? ModuleSide::Long : ModuleSide::Short;
     }
 
-    /** @return array<int, ModuleRating> Of the side that is held as it is held, by their place in the module's list; on feet alone the first, for they stand anywhere in its zone */
+    /**
+     * Of the side that is held as it is held, by their place in the module's list; on feet alone the first, for they stand anywhere in its zone
+     *
+     * @return array<int, ModuleRating>
+     */
     public function ratingsHeld(): array
     {
         $relation = match (true) {
@@ -244,7 +250,10 @@ final readonly class Design
         return $this->sharedAt_m() ?? $this->kit->clamp->frameHole?->toMetres();
     }
 
-    /** Where a module is clamped along its held sides, from either of its ends, on feet alone in the mean; null on rails that cross them, and where no such rating is entered. */
+    /**
+     * Where a module is clamped along its held sides, from either of its ends, on feet alone in the mean; null on rails that cross them, and where no
+     * such rating is entered.
+     */
     public function sharedAt_m(): ?float
     {
         $zone = $this->block->arrangement->liesBetweenRows() ? array_values($this->ratingsHeld())[0] ?? null : null;
@@ -322,14 +331,20 @@ final readonly class Design
         // One between rows lies in the middle of the gap.
         $beside_m = $this->block->arrangement->liesBetweenRows() ? $this->block->rowGap->toMetres() / 2 : null;
         foreach ($this->ratingsHeld() as $rating) {
-            [$from_m, $to_m] = $beside_m !== null ? [-$beside_m, -$beside_m] : [$rating->from->toMetres() * $slant, min($rating->to->toMetres() * $slant, $length_m / 2)];
+            [$from_m, $to_m] = $beside_m !== null ? [-$beside_m, -$beside_m] : [
+                $rating->from->toMetres() * $slant, min($rating->to->toMetres() * $slant, $length_m / 2),
+            ];
             $zones[] = $isUpper ? [$length_m - $to_m, $length_m - $from_m] : [$from_m, $to_m];
         }
 
         return $zones;
     }
 
-    /** @return 'member'|'rib'|'seam'|'purlin'|'course'|'place' What feet along a rail are counted by, as a kind of member says: of feet under rails up the slope what these cross */
+    /**
+     * What feet along a rail are counted by, as a kind of member says: of feet under rails up the slope what these cross
+     *
+     * @return 'member'|'rib'|'seam'|'purlin'|'course'|'place'
+     */
     public function stand(): string
     {
         $covering = $this->surface->covering;

@@ -377,7 +377,8 @@ final class Project
     }
 
     /**
-     * A further surface like one that is there, or like that in a mirror, with blocks like its, of the same modules and kit; what was signed of the one is not of the other.
+     * A further surface like one that is there, or like that in a mirror, with blocks like its, of the same modules and kit; what was signed of the one
+     * is not of the other.
      *
      * @throws DocumentInvalid where there are too many
      */

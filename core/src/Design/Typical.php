@@ -12,8 +12,10 @@ final class Typical
 {
     /** Parts of a design that may be open; all else that can be added to is a list. */
     public const PARTS = [
-        '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under', '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
-        '/table/services', '/table/footing/doubling', '/table/soil/report', '/table/measured', '/table/sunshine', '/table/position', '/table/crew', '/table/place', '/table/bed',
+        '/surface/framing/lap', '/site/hill', '/site/en', '/site/as_nzs', '/site/as_nzs/shielding', '/given', '/fire', '/kit/foot/post', '/kit/under',
+        '/kit/bonding', '/kit/edge_foot', '/kit/rail/spans',
+        '/table/services', '/table/footing/doubling', '/table/soil/report', '/table/measured', '/table/sunshine', '/table/position', '/table/crew',
+        '/table/place', '/table/bed',
         '/table/racking/resin', '/table/racking/brace', '/table/racking/stow',
     ];
 
@@ -59,7 +61,9 @@ final class Typical
             // It can only lower what the foot bears along the slope.
             '/kit/foot/post' => ['height_m' => 0.1016, 'section_modulus_m3' => 2.4580596e-6, 'allowable_stress_Pa' => 124_105_631.3],
             '/kit/edge_foot' => ['name' => 'Foot of the edge zones', 'document' => '', 'up_N' => null, 'down_N' => null, 'along_N' => null, 'screws' => 2],
-            '/kit/rail/spans' => ['document' => '', 'basis' => 'allowable', 'direction' => 'normal', 'tributary_m' => 0.8382, 'overhang_share' => 0.33, 'rows' => []],
+            '/kit/rail/spans' => [
+                'document' => '', 'basis' => 'allowable', 'direction' => 'normal', 'tributary_m' => 0.8382, 'overhang_share' => 0.33, 'rows' => [],
+            ],
             '/kit/rail/spans/rows' => ['load_Pa' => 1436.4, 'span_m' => 1.2192],
             // Of a usual converter for one module, to be read off its paper.
             '/kit/under' => [
@@ -67,7 +71,8 @@ final class Typical
                 'string_most' => null, 'string_least' => null, 'clips' => 2,
             ],
             '/kit/bonding' => [
-                'name' => 'Lug, to be named', 'document' => '', 'metal' => 'tinned_copper', 'clamps_bond' => 'unknown', 'splices_bond' => 'unknown', 'jumper' => '',
+                'name' => 'Lug, to be named', 'document' => '', 'metal' => 'tinned_copper', 'clamps_bond' => 'unknown', 'splices_bond' => 'unknown',
+                'jumper' => '',
             ],
             '/module/ratings' => [
                 'side' => 'long', 'from_m' => 0.2032, 'to_m' => 0.4572, 'down_Pa' => 2400.0, 'up_Pa' => 2400.0, 'basis' => 'design', 'factor' => 1.5,
@@ -106,7 +111,9 @@ final class Typical
 
         return match ($path) {
             '/site/no_dig' => [
-                'what' => '', 'clear_m' => 0.3048, 'corners' => [['east_m' => 0.0, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 3.048]],
+                'what' => '', 'clear_m' => 0.3048, 'corners' => [
+                    ['east_m' => 0.0, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 0.0], ['east_m' => 3.048, 'north_m' => 3.048],
+                ],
             ],
             '/site/soils' => [
                 'what' => '', 'kind' => 'unknown', 'source' => '',

@@ -177,7 +177,10 @@ final class Upgrades
     /** Values that moved from a surface into its shingles. */
     private const SHINGLES = ['shingle_thickness_m', 'underlayment_thickness_m', 'lower_butt_m', 'upper_butt_m', 'courses_between'];
 
-    /** Within version 4: the lag screw of a kit became a fastener of the kind "lag", the covering of a surface one of several kinds; days of a crew got a name of their own. */
+    /**
+     * Within version 4: the lag screw of a kit became a fastener of the kind "lag", the covering of a surface one of several kinds; days of a crew got a
+     * name of their own.
+     */
     private static function withKinds(\stdClass $document): \stdClass
     {
         $kits = self::changed($document, 'kits', self::withFastener(...));

@@ -14,10 +14,15 @@ use Garnetine\Core\Quantity\Length;
 interface Fastener
 {
     /** Classes by the name of their kind in a design. */
-    public const KINDS = ['lag' => LagScrew::class, 'structural_screw' => StructuralScrew::class, 'wood_screw' => WoodScrew::class, 'steel_screw' => SteelScrew::class];
+    public const KINDS = [
+        'lag' => LagScrew::class, 'structural_screw' => StructuralScrew::class, 'wood_screw' => WoodScrew::class, 'steel_screw' => SteelScrew::class,
+    ];
 
     /** What was proven for one and is to be entered anew for another, by key. */
-    public const ANEW = ['name' => 'Screw, to be named', 'document' => '', 'pull_out_N' => null, 'tension_N' => null, 'shear_N' => null, 'spacing_m' => null, 'edge_m' => null, 'pilot_m' => null];
+    public const ANEW = [
+        'name' => 'Screw, to be named', 'document' => '', 'pull_out_N' => null, 'tension_N' => null, 'shear_N' => null, 'spacing_m' => null,
+        'edge_m' => null, 'pilot_m' => null,
+    ];
 
     /** What a maker allows for one in a foot, which does not hold for one of another kind; places in a design. */
     public const PROVEN_WITH = ['/kit/foot/base/lateral_N', '/kit/foot/base/lateral_document'];

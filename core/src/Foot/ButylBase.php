@@ -131,7 +131,10 @@ final readonly class ButylBase implements Foot
             $this->deckUp ?? ($isTested ? $this->deckTests->times(1 / self::SAFETY) : null),
             $this->deckAlong,
             array_merge(...array_map(
-                fn (float $above_m): array => array_map(static fn (float $aside_m): array => [$aside_m, $above_m], [-$this->column->toMetres(), 0.0, $this->column->toMetres()]),
+                fn (float $above_m): array => array_map(
+                    static fn (float $aside_m): array => [$aside_m, $above_m],
+                    [-$this->column->toMetres(), 0.0, $this->column->toMetres()],
+                ),
                 $this->holes(),
             )),
         );

@@ -55,7 +55,10 @@ final readonly class Members
         private array $tributaries_m,
         private float $spacing_m,
         public ?Purlins $purlins = null,
-        /** Whether they are no members but seams of the sheet, or ribs or a deck that feet stand on alone: these hand their load on in ways that are not looked into. */
+        /**
+         * Whether they are no members but seams of the sheet, or ribs or a deck that feet stand on alone: these hand their load on in ways that are not
+         * looked into.
+         */
         public bool $areOfSheet = false,
     ) {
     }

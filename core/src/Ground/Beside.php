@@ -31,7 +31,10 @@ final readonly class Beside
         return max(0.0, $least_m);
     }
 
-    /** How far the low edge of the other is before the low edge of this one; null unless it stands before it, looking the same way, with something of it between its ends. */
+    /**
+     * How far the low edge of the other is before the low edge of this one; null unless it stands before it, looking the same way, with something of it
+     * between its ends.
+     */
     public function before_m(): ?float
     {
         $apart_rad = abs(fmod(abs($this->faces->toRadians() - $this->otherFaces->toRadians()) + M_PI, 2 * M_PI) - M_PI);

@@ -16,7 +16,10 @@ use Garnetine\Core\Sun\SunPosition;
  */
 final readonly class North
 {
-    /** Under so much of the field along the level no compass is told, and under so much with a warning. Source: World Magnetic Model, technical report, blackout and caution zones; recalled. */
+    /**
+     * Under so much of the field along the level no compass is told, and under so much with a warning. Source: World Magnetic Model, technical report,
+     * blackout and caution zones; recalled.
+     */
     public const NONE_NT = 2000.0;
     public const WEAK_NT = 6000.0;
 

@@ -52,8 +52,13 @@ final readonly class PostInGround implements Foundation
      * @param float|null $wide_m Of what stands in the ground where no hole is dug for it
      * @param string $soilAt Where its soil was entered
      */
-    public static function of(Table $table, Coefficients $coefficients, array $heightFrom = [], ?float $wide_m = null, string $soilAt = '/table/soil/kind'): self
-    {
+    public static function of(
+        Table $table,
+        Coefficients $coefficients,
+        array $heightFrom = [],
+        ?float $wide_m = null,
+        string $soilAt = '/table/soil/kind',
+    ): self {
         return new self(
             $soil = SoilValues::of($table->soil, $coefficients, $soilAt),
             $wide_m ?? $table->footing->hole->toMetres(),

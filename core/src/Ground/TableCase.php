@@ -10,10 +10,13 @@ use Garnetine\Core\Load\Duration;
 final readonly class TableCase
 {
     /**
-     * @param list<array{float, float, float}> $posts Of each post, the front row first: down (lifted negative), sideways without a sign, and what
-     *                                                bends it at the ground, counted positive where that comes from the same push
-     * @param list<array{top_N: float, presses_N: float, bent: non-empty-list<array{float, float}>, bow_Nm3: float}> $braced Of braced posts, what a case bends them
-     *                                                                                                                       across with: on the top sideways and down; pressed and bent at the ground and at the brace; E·I times how far the top goes
+     * Posts: of each post, the front row first: down (lifted negative), sideways without a sign, and what bends it at the ground, counted positive where
+     * that comes from the same push.
+     * Braced: of braced posts, what a case bends them across with: on the top sideways and down; pressed and bent at the ground and at the brace; E·I
+     * times how far the top goes.
+     *
+     * @param list<array{float, float, float}> $posts
+     * @param list<array{top_N: float, presses_N: float, bent: non-empty-list<array{float, float}>, bow_Nm3: float}> $braced
      * @param list<float> $braces What pulls each brace; pressed negative
      * @param array{float, float} $beams Greatest moments in the front and the rear beam, as from up to down
      */

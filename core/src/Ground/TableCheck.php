@@ -85,7 +85,8 @@ final readonly class TableCheck
     public function isOfFoundation(): bool
     {
         return in_array($this->what, [
-            'sideways', 'lift', 'press', 'frost', 'bend', 'shear', 'sway', 'tray_sideways', 'tray_lift', 'tray_press', 'tips', 'slides', 'bears', 'anchor', 'anchor_shear',
+            'sideways', 'lift', 'press', 'frost', 'bend', 'shear', 'sway', 'tray_sideways', 'tray_lift', 'tray_press', 'tips', 'slides', 'bears',
+            'anchor', 'anchor_shear',
         ], true);
     }
 

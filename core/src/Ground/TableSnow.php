@@ -60,7 +60,11 @@ final readonly class TableSnow
         return $lies_m + sqrt($face->chord_m * cos($face->tilt_rad) * $flat_m);
     }
 
-    /** @return list<array{string, float, float, list<float>}> All on some spans and half on the others: an end one, all but an end one, two beside each other */
+    /**
+     * All on some spans and half on the others: an end one, all but an end one, two beside each other
+     *
+     * @return list<array{string, float, float, list<float>}>
+     */
     private static function along(int $spans): array
     {
         if ($spans < 2) {

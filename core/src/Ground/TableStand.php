@@ -11,6 +11,8 @@ use Garnetine\Core\Load\Figure;
 final readonly class TableStand
 {
     /**
+     * Seasons: other tilts, from which day of which month, from 0, and where their low edge is, on the level and up, from that of the planned one.
+     *
      * @param list<PostPlace> $places Of the posts, front row first
      * @param list<TablePost> $posts None where no depth holds them
      * @param list<TableCheck> $checks
@@ -20,8 +22,7 @@ final readonly class TableStand
      * @param list<Finding> $findings
      * @param array<string, float|list<float>> $sizes What else is told of its shape, by name
      * @param array<string, Figure> $tilted Wind at other tilts than the planned one, by path
-     * @param list<array{tilt_rad: float, month: int, day: int, y_m: float, z_m: float}> $seasons Other tilts, from which day of which month, from 0, and where
-     *                                                                                            their low edge is, on the level and up, from that of the planned one
+     * @param list<array{tilt_rad: float, month: int, day: int, y_m: float, z_m: float}> $seasons
      */
     public function __construct(
         public array $places,

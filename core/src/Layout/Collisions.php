@@ -139,8 +139,9 @@ final class Collisions
     }
 
     /**
-     * @param list<array{string, string, float, float, Length, Length|null}> $edges Name, where the cure is, what is left to it, the least, the
-     *                                                                              setback, the overhang
+     * Edges: name, where the cure is, what is left to it, the least, the setback, the overhang.
+     *
+     * @param list<array{string, string, float, float, Length, Length|null}> $edges
      *
      * @return list<Finding>
      */
@@ -178,7 +179,10 @@ final class Collisions
         $table = Edition::of($design->site->standard)->table('panels');
         $asked = $design->site->standard->isAsce7() && $design->given === null;
 
-        return ($asked ? $coefficients->value($table, 'edge_in_h2') : $coefficients->look($table, 'edge_in_h2')->value) * $design->block->topAboveRoof->toMetres();
+        return ($asked ? $coefficients->value(
+            $table,
+            'edge_in_h2',
+        ) : $coefficients->look($table, 'edge_in_h2')->value) * $design->block->topAboveRoof->toMetres();
     }
 
     /**

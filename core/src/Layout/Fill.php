@@ -44,7 +44,9 @@ final readonly class Fill
     public static function of(Design $design, Orientation $orientation, Coefficients $coefficients, int $most): array
     {
         $room = Room::of($design, $coefficients);
-        [$across, $up] = $orientation === Orientation::Portrait ? [$design->module->width, $design->module->length] : [$design->module->length, $design->module->width];
+        [$across, $up] = $orientation === Orientation::Portrait ? [
+            $design->module->width, $design->module->length,
+        ] : [$design->module->length, $design->module->width];
         [$width_m, $length_m] = [$across->toMetres(), $up->toMetres()];
         [$stepX_m, $stepY_m] = [$width_m + $design->block->columnGap->toMetres(), $length_m + $design->block->rowGap->toMetres()];
         $mark_m = $design->units->roofMark_m();
@@ -53,7 +55,11 @@ final readonly class Fill
         $bands = $turned->block->arrangement->standsUpSlope() ? null : LineBands::of($turned);
         foreach ($bands === null ? self::places($stepY_m, $mark_m) : self::inBands($turned, $bands, $stepY_m, $mark_m) as $y0_m) {
             foreach (self::places($stepX_m, $mark_m) as $x0_m) {
-                $counts[] = [self::onRails($turned, $bands, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)), $x0_m, $y0_m];
+                $counts[] = [
+                    self::onRails($turned, $bands, $y0_m, $stepY_m, self::count($design, $room, $x0_m, $y0_m, $stepX_m, $stepY_m, $width_m, $length_m)),
+                    $x0_m,
+                    $y0_m,
+                ];
             }
         }
         $best = max([0, ...array_map(static fn (array $one): int => count($one[0]), $counts)]);
@@ -167,7 +173,9 @@ final readonly class Fill
     /** @return list<array{path: string, value: mixed}> Edits that make the block in view so */
     public function edits(): array
     {
-        return array_map(static fn (string $path, mixed $value): array => ['path' => "/block/$path", 'value' => $value], ['orientation', 'rows', 'columns', 'x_m', 'y_m', 'left_out'], [
+        return array_map(static fn (string $path, mixed $value): array => ['path' => "/block/$path", 'value' => $value], [
+            'orientation', 'rows', 'columns', 'x_m', 'y_m', 'left_out',
+        ], [
             $this->orientation->value, $this->rows, $this->columns, $this->x_m, $this->y_m, $this->leftOut,
         ]);
     }

@@ -50,7 +50,10 @@ final readonly class LineBands
         return new self($bands, $course->exposure->toMetres());
     }
 
-    /** The same of a foot by itself, under a rail up the slope: under shingles those at which its plate lies as it has to, wherever that bounds no line across. */
+    /**
+     * The same of a foot by itself, under a rail up the slope: under shingles those at which its plate lies as it has to, wherever that bounds no line
+     * across.
+     */
     public static function ofFeet(Design $design): ?self
     {
         [$course, $plate] = [Course::of($design->surface), $design->kit->foot->flashing()];
@@ -58,11 +61,15 @@ final readonly class LineBands
             return self::of($design);
         }
         $exposure_m = $course->exposure->toMetres();
-        $least_m = max($plate->below->toMetres(), $plate->makersCover === null ? 0.0 : $exposure_m + $plate->makersCover->toMetres() - $plate->above->toMetres());
+        $least_m = max(
+            $plate->below->toMetres(),
+            $plate->makersCover === null ? 0.0 : $exposure_m + $plate->makersCover->toMetres() - $plate->above->toMetres(),
+        );
         $bands = [];
         // The next butt lies over the holes.
         $most_m = $exposure_m - $design->units->roofMark_m();
-        for ($butt_m = $course->firstButt->toMetres(); $least_m <= $most_m && $butt_m + $most_m <= $design->surface->slopeLength->toMetres(); $butt_m += $exposure_m) {
+        $slope_m = $design->surface->slopeLength->toMetres();
+        for ($butt_m = $course->firstButt->toMetres(); $least_m <= $most_m && $butt_m + $most_m <= $slope_m; $butt_m += $exposure_m) {
             $bands[] = [$butt_m + $least_m, $butt_m + $most_m];
         }
 

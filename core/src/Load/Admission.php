@@ -137,7 +137,8 @@ final class Admission
         }
         $fastener = $design->kit->fastener;
         $computed = match (true) {
-            $fastener instanceof LagScrew => $design->kit->capacities === CapacityFormat::Allowable || ($design->site->standard === Standard::En && $design->site->en?->timber !== null),
+            $fastener instanceof LagScrew => $design->kit->capacities === CapacityFormat::Allowable
+                || ($design->site->standard === Standard::En && $design->site->en?->timber !== null),
             $fastener instanceof WoodScrew, $fastener instanceof SteelScrew => $design->kit->capacities === CapacityFormat::Allowable,
             default => false,
         };
@@ -155,7 +156,8 @@ final class Admission
 
         return match (true) {
             !$design->block->arrangement->standsUpSlope() => null,
-            !($covering instanceof ScrewedMetal && $isAcross) && !(($covering instanceof Tile || $covering instanceof Shingles) && !$isAcross && !$design->onDeck()) => 'up.roof',
+            !($covering instanceof ScrewedMetal && $isAcross)
+                && !(($covering instanceof Tile || $covering instanceof Shingles) && !$isAcross && !$design->onDeck()) => 'up.roof',
             $design->kit->foot->intoSheet() => 'up.sheet',
             $design->kit->foot instanceof LFoot && $design->kit->foot->padWidth === null => 'up.pad',
             $design->kit->foot->underRailUp() === null => 'up.foot',
@@ -186,10 +188,11 @@ final class Admission
 
         return match (true) {
             $design->kit->foot->holes() === [] => [...$findings, ...self::seam($design)],
-            $design->kit->fastener instanceof SteelScrew !== ($inSheet || $framing->kind->isSteel()) => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
-                'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class),
-                'members' => 'choice.kind.'.($inSheet ? 'metal' : $framing->kind->value),
-            ])],
+            $design->kit->fastener instanceof SteelScrew !== ($inSheet
+                || $framing->kind->isSteel()) => [...$findings, Finding::of(Code::ScrewNotForMember, '/kit/fastener/kind', [
+                    'screw' => 'choice.kind.'.Kinds::nameOf($design->kit->fastener::class),
+                    'members' => 'choice.kind.'.($inSheet ? 'metal' : $framing->kind->value),
+                ])],
             $inSheet => [...$findings, ...self::sheet($design)],
             $framing->kind->isSteel() && $framing->steelThickness === null => [
                 ...$findings, Finding::of(Code::SteelThicknessMissing, '/surface/framing/steel_thickness_m'),
@@ -204,7 +207,9 @@ final class Admission
         $foot = $design->kit->foot;
 
         return [
-            ...$design->block->arrangement->liesBetweenRows() && !$design->kit->clamp->gripsBothRails ? [Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails')] : [],
+            ...$design->block->arrangement->liesBetweenRows() && !$design->kit->clamp->gripsBothRails ? [
+                Finding::of(Code::SharedUnfit, '/kit/clamp/grips_both_rails'),
+            ] : [],
             ...$design->block->arrangement->hasRails() ? [] : self::onFeet($design),
         ];
     }
@@ -216,7 +221,9 @@ final class Admission
 
         return [
             ...$foot->isBolted() ? [] : [Finding::of(Code::OnFeetUnfit, '/kit/foot/kind', ['why' => 'on_feet.foot', 'name' => $foot->name()])],
-            ...$design->module->frame === FrameKind::Framed ? [] : [Finding::of(Code::OnFeetUnfit, '/module/frame', ['why' => 'on_feet.glass', 'name' => $design->module->name])],
+            ...$design->module->frame === FrameKind::Framed ? [] : [
+                Finding::of(Code::OnFeetUnfit, '/module/frame', ['why' => 'on_feet.glass', 'name' => $design->module->name]),
+            ],
         ];
     }
 
@@ -239,7 +246,9 @@ final class Admission
         $hole_m = $design->kit->clamp->frameHole?->toMetres();
         $isAlong = $design->block->arrangement->liesBetweenRows() || $design->block->arrangement instanceof ShortRails;
 
-        return $hole_m !== null && ($isAlong || $design->module->frame === FrameKind::Frameless || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m')] : [];
+        return $hole_m !== null && ($isAlong || $design->module->frame === FrameKind::Frameless || 2 * $hole_m >= $design->moduleAlong()->toMetres()) ? [
+            Finding::of(Code::FrameBoltsUnfit, '/kit/clamp/frame_hole_m'),
+        ] : [];
     }
 
     /** @return list<Finding> Refusals of legs under the modules, and of the feet under these */
@@ -329,10 +338,11 @@ final class Admission
         $entered_m = $design->site->eaveToRidge->toMetres();
         $given_m = self::eaveToRidge($design->surface)->toMetres();
 
-        return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? $low : [...$low, Finding::of(Code::EaveToRidgeDiffers, '/site/eave_to_ridge_m', [
-            'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(),
-            'pitch_rad' => $design->surface->pitch->toRadians(),
-        ])];
+        return abs($entered_m - $given_m) <= Length::ofInches(1.0)->toMetres() + 1e-9 ? $low
+            : [...$low, Finding::of(Code::EaveToRidgeDiffers, '/site/eave_to_ridge_m', [
+                'entered_m' => $entered_m, 'given_m' => $given_m, 'slope_m' => $design->surface->slopeLength->toMetres(),
+                'pitch_rad' => $design->surface->pitch->toRadians(),
+            ])];
     }
 
     /** @return list<Finding> */
@@ -435,14 +445,16 @@ final class Admission
         }
         $framing = $design->surface->framing;
         $inSheet = $design->kit->foot->intoSheet();
-        if ($isPierced && ($inSheet || $framing->kind->isSteel()) && SteelStrength::entered($design) === null && $design->kit->capacities === CapacityFormat::Allowable) {
+        if ($isPierced && ($inSheet || $framing->kind->isSteel()) && SteelStrength::entered($design) === null
+            && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(
                 Code::Fu45,
                 $inSheet ? '/surface/covering/sheet_strength_Pa' : '/surface/framing/steel_strength_Pa',
                 ['fu_Pa' => SteelStrength::of($design, $coefficients)->toPascals()],
             );
         }
-        if ($isPierced && !$inSheet && !$framing->kind->isSteel() && $framing->species === Species::Unknown && $design->kit->capacities === CapacityFormat::Allowable) {
+        if ($isPierced && !$inSheet && !$framing->kind->isSteel() && $framing->species === Species::Unknown
+            && $design->kit->capacities === CapacityFormat::Allowable) {
             $findings[] = Finding::of(Code::SpeciesUnknown, '/surface/framing/species', ['g' => $coefficients->look('nds_2018/species', 'unknown')->value]);
         }
 

@@ -8,7 +8,10 @@ use Garnetine\Core\Covering\ScrewedMetal;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Quantity\Pressure;
 
-/** The tensile strength Fu of what screws hold in, purlins of cold-formed steel or the sheet over them: as entered, else the least usual. Source: AISI S100-16, usual grades; recalled. */
+/**
+ * The tensile strength Fu of what screws hold in, purlins of cold-formed steel or the sheet over them: as entered, else the least usual. Source: AISI
+ * S100-16, usual grades; recalled.
+ */
 final class SteelStrength
 {
     private const PA_PER_KSI = 6_894_757.293168361;

@@ -56,7 +56,8 @@ final readonly class ZoneDemand
             foreach ($one->snow === 0.0 ? [SnowCase::uniform('', 0.0)] : $loads->snow->cases as $case) {
                 $snow_Pa = ($case->uniform_Pa + $case->surcharge_Pa) * cos($theta) * cos($design->modulePitch_rad()) * $design->slant();
                 if ($one->snow === 0.0 || $snow_Pa > 0.0) {
-                    $down[$one->code.($case->code === '' ? '' : ':'.$case->code)] = $one->dead * $dead_Pa + $one->snow * $snow_Pa + $one->wind * $loads->windDown_Pa;
+                    $down[$one->code.($case->code === '' ? ''
+                        : ':'.$case->code)] = $one->dead * $dead_Pa + $one->snow * $snow_Pa + $one->wind * $loads->windDown_Pa;
                 }
             }
         }

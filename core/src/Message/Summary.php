@@ -28,7 +28,8 @@ final class Summary
     {
         $summary = $plan->summary();
         $lines = [$plan->design->name, strtoupper($texts->say('status.'.$plan->status()->value)), ''];
-        $lines[] = "{$summary['modules']} modules, {$summary['attachments']} $stands".($summary['least_reserve'] === null ? '' : ', least reserve '.Texts::reserve($summary['least_reserve']));
+        $lines[] = "{$summary['modules']} modules, {$summary['attachments']} $stands".($summary['least_reserve'] === null ? ''
+            : ', least reserve '.Texts::reserve($summary['least_reserve']));
         foreach ($plan->findings as $finding) {
             $lines[] = sprintf(
                 '  %-10s %s%s',
@@ -150,7 +151,8 @@ final class Summary
         $notes = array_filter([
             $texts->formula($because),
             $because->typed === null ? null : 'entered as "'.$because->typed.'"',
-            $because->source === null ? null : $because->source.($because->confidence === null ? '' : " ({$because->confidence}, ".($because->confirmedBy === null ? 'to confirm' : 'confirmed by '.$because->confirmedBy).')'),
+            $because->source === null ? null : $because->source.($because->confidence === null ? ''
+                : " ({$because->confidence}, ".($because->confirmedBy === null ? 'to confirm' : 'confirmed by '.$because->confirmedBy).')'),
         ], static fn (?string $note): bool => $note !== null && $note !== '');
         foreach ($notes as $note) {
             $text .= "$indent    $note\n";

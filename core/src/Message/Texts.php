@@ -231,6 +231,7 @@ final class Texts
         }
 
         return self::$templates[$value] ?? self::$templates["link.$value"] ?? self::$templates["word.$value"] ?? self::$templates["choice.kind.$value"]
-            ?? self::$templates["choice.roof_kind.$value"] ?? self::$templates["choice.material.$value"] ?? self::$templates["choice.wind_speed_kind.$value"] ?? $value;
+            ?? self::$templates["choice.roof_kind.$value"] ?? self::$templates["choice.material.$value"] ?? self::$templates["choice.wind_speed_kind.$value"]
+                ?? $value;
     }
 }

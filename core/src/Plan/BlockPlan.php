@@ -91,7 +91,10 @@ final readonly class BlockPlan
             return $this;
         }
 
-        return Copy::of($this, layers: CrossSearch::of($design, $members, $this->runs, $capacities, $loads->combinations->strength, $factors, $this->part->number));
+        return Copy::of(
+            $this,
+            layers: CrossSearch::of($design, $members, $this->runs, $capacities, $loads->combinations->strength, $factors, $this->part->number),
+        );
     }
 
     /** @return non-empty-list<self> The blocks of a surface with their modules in place */

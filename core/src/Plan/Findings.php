@@ -52,7 +52,9 @@ final class Findings
     public static function of(Plan $plan, SiteLoads $loads, MemberShares $shares, Supports $feet): array
     {
         [$design, $blocks, $coefficients] = [$plan->design, $plan->blocks, $plan->coefficients];
-        $rails = array_values(array_filter(BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails()), static fn (Run $run): bool => $run->isRail));
+        $rails = array_values(
+            array_filter(BlockPlan::runsOf($blocks, static fn (BlockPlan $block): array => $block->rails()), static fn (Run $run): bool => $run->isRail),
+        );
 
         return [
             ...Admission::assumptions($design, $loads, $coefficients),
@@ -219,19 +221,11 @@ final class Findings
             }
             $shared = array_intersect($plan->members(), $below);
             array_push($here, ...$plan->members());
-            $longest = $design->kit->rail->longestRun;
             array_push($findings, ...self::rowRule($design, $plan));
-            if ($longest !== null && $plan->run->x1_m - $plan->run->x0_m > $longest->toMetres() + 1e-9) {
-                $parting = Parting::parts($parts[$plan->run->line->block - 1]->design);
-                $rails = $parting ?? (int) ceil(($plan->run->x1_m - $plan->run->x0_m) / $longest->toMetres() - 1e-9);
-                $each = Length::ofMetres(($plan->run->x1_m - $plan->run->x0_m) / $rails);
-                $findings[] = Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
-                    'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
-                    'part' => $parting === null ? '' : $at, 'rails' => $rails, 'gap_m' => Expansion::apart($each, $each, $design->units)->toMetres(),
-                ]);
-            }
+            array_push($findings, ...self::tooLong($design, $plan));
             $isShort = $parts[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;
-            $isNowhere = $isShort || !$plan->run->isRail || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$plan->run->line->isOnRails && !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
+            $isNowhere = $isShort || !$plan->run->isRail || ($plan->run->line->isUpSlope ? $plan->run->line->over === null : !$plan->run->line->isOnRails
+                && !$design->kit->foot->intoSheet() && $design->surface->framing->kind->runAcross() && $plan->run->line->purlin === null);
             if (count($plan->run->candidates_m) < 2) {
                 if ($isNowhere) {
                     // Its line lies on no purlin, its clamp has no ribs, or its zones no place: said already.
@@ -255,7 +249,8 @@ final class Findings
                     ['run' => $plan->run->id, 'within_m' => $inLine_m, 'tolerance_m' => $line_m],
                 );
             }
-            $isFree = $plan->run->isRail && $plan->run->upSlope === null && !$plan->run->line->isOnRails && !($plan->run->legs !== null && $plan->run->line->isUpper);
+            $isFree = $plan->run->isRail && $plan->run->upSlope === null && !$plan->run->line->isOnRails
+                && !($plan->run->legs !== null && $plan->run->line->isUpper);
             if ($design->isStaggered() && $shared !== [] && $isFree) {
                 $findings[] = Finding::of(Code::StaggerPartly, '/rules/pattern', ['run' => $plan->run->id, 'members' => implode(', ', $shared)]);
             }
@@ -265,6 +260,24 @@ final class Findings
         }
 
         return [...$findings, ...self::onTheSafeSide($design, $plans)];
+    }
+
+    /** @return list<Finding> */
+    private static function tooLong(Design $design, RunPlan $plan): array
+    {
+        $longest = $design->kit->rail->longestRun;
+        if ($longest === null || $plan->run->x1_m - $plan->run->x0_m <= $longest->toMetres() + 1e-9) {
+            return [];
+        }
+        $part = $design->parts()[$plan->run->line->block - 1];
+        $parting = Parting::parts($part->design);
+        $rails = $parting ?? (int) ceil(($plan->run->x1_m - $plan->run->x0_m) / $longest->toMetres() - 1e-9);
+        $each = Length::ofMetres(($plan->run->x1_m - $plan->run->x0_m) / $rails);
+
+        return [Finding::of(Code::RunTooLong, '/kit/rail/longest_run_m', [
+            'run' => $plan->run->id, 'length_m' => $plan->run->x1_m - $plan->run->x0_m, 'longest_m' => $longest->toMetres(),
+            'part' => $parting === null ? '' : $part->at('/block'), 'rails' => $rails, 'gap_m' => Expansion::apart($each, $each, $design->units)->toMetres(),
+        ])];
     }
 
     /**
@@ -281,12 +294,20 @@ final class Findings
         $missing = array_keys(array_filter($edge->allowables(), static fn (?Force $force): bool => $force === null));
         $open = $missing[0] ?? (trim($edge->document) === '' ? 'document' : null);
         $own = ['up_N' => $foot->up_N, 'down_N' => $foot->down_N, 'along_N' => $foot->along_N];
-        $weaker = array_key_first(array_filter($edge->allowables(), static fn (?Force $force, string $key): bool => $force !== null && $force->toSi() < $own[$key] - 1e-9 && is_finite($own[$key]), ARRAY_FILTER_USE_BOTH));
+        $weaker = array_key_first(
+            array_filter(
+                $edge->allowables(),
+                static fn (?Force $force, string $key): bool => $force !== null && $force->toSi() < $own[$key] - 1e-9 && is_finite($own[$key]),
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
         $isUsed = array_filter($plans, static fn (RunPlan $plan): bool => in_array(true, $plan->atEdge(), true)) !== [];
 
         return [
             ...$open === null ? [] : [Finding::of(Code::EdgeFootOpen, "/kit/edge_foot/$open", ['foot' => $edge->name])],
-            ...$weaker === null ? [] : [Finding::of(Code::EdgeFootWeaker, "/kit/edge_foot/$weaker", ['foot' => $edge->name, 'other' => $design->kit->foot->name()])],
+            ...$weaker === null ? [] : [
+                Finding::of(Code::EdgeFootWeaker, "/kit/edge_foot/$weaker", ['foot' => $edge->name, 'other' => $design->kit->foot->name()]),
+            ],
             ...$isUsed ? [] : [Finding::of(Code::EdgeFootUnused, '/kit/edge_foot/name', ['foot' => $edge->name])],
         ];
     }
@@ -295,12 +316,16 @@ final class Findings
     private static function gripped(Design $design): array
     {
         [$clamp, $module] = [$design->kit->clamp, $design->module];
-        $isLow = $clamp->heightFrom !== null && $module->frameHeight !== null && Printed::under($module->frameHeight->toMetres(), $clamp->heightFrom->toMetres());
+        $isLow = $clamp->heightFrom !== null && $module->frameHeight !== null && Printed::under(
+            $module->frameHeight->toMetres(),
+            $clamp->heightFrom->toMetres(),
+        );
         $isHigh = $clamp->heightTo !== null && $module->frameHeight !== null && Printed::over($module->frameHeight->toMetres(), $clamp->heightTo->toMetres());
 
         return [
             ...$clamp->grips === $module->frame ? [] : [Finding::of(Code::ClampNotForFrame, '/kit/clamp/grips', [
-                'clamp' => $clamp->name, 'module' => $module->name, 'for' => 'choice.grips.'.$clamp->grips->value, 'frame' => 'choice.frame.'.$module->frame->value,
+                'clamp' => $clamp->name, 'module' => $module->name, 'for' => 'choice.grips.'.$clamp->grips->value,
+                'frame' => 'choice.frame.'.$module->frame->value,
             ])],
             ...$isLow || $isHigh ? [Finding::of(Code::ClampHeight, $isLow ? '/kit/clamp/height_from_m' : '/kit/clamp/height_to_m', [
                 'clamp' => $clamp->name, 'module' => $module->name, 'high_m' => $module->frameHeight->toMetres(),
@@ -320,9 +345,15 @@ final class Findings
             $findings[] = Finding::of(Code::TwoLayersHigher, $part->at('/block/top_above_roof_m'), [
                 'top_m' => $part->design->block->topAboveRoof->toMetres(),
             ]);
-            $missing = array_filter(['up_N' => $crossing->up, 'down_N' => $crossing->down, 'along_N' => $crossing->along], static fn (?Force $force): bool => $force === null);
+            $missing = array_filter(
+                ['up_N' => $crossing->up, 'down_N' => $crossing->down, 'along_N' => $crossing->along],
+                static fn (?Force $force): bool => $force === null,
+            );
             $key = array_key_first($missing) ?? ($crossing->document === '' ? 'document' : null);
-            array_push($findings, ...$key === null ? [] : [Finding::of(Code::CrossingAllowableMissing, $part->at("/block/arrangement/$key"), ['crossing' => $crossing->name])]);
+            array_push(
+                $findings,
+                ...$key === null ? [] : [Finding::of(Code::CrossingAllowableMissing, $part->at("/block/arrangement/$key"), ['crossing' => $crossing->name])],
+            );
         }
 
         return $findings;
@@ -339,9 +370,15 @@ final class Findings
             }
             $part = $block->part;
             $findings[] = Finding::of(Code::LegsMidChord, $part->at('/block/arrangement/kind'));
-            $missing = array_filter(['up_N' => $legs->up, 'down_N' => $legs->down, 'along_N' => $legs->along], static fn (?Force $force): bool => $force === null);
+            $missing = array_filter(
+                ['up_N' => $legs->up, 'down_N' => $legs->down, 'along_N' => $legs->along],
+                static fn (?Force $force): bool => $force === null,
+            );
             $key = array_key_first($missing) ?? ($legs->document === '' ? 'document' : null);
-            array_push($findings, ...$key === null ? [] : [Finding::of(Code::LegsAllowableMissing, $part->at("/block/arrangement/$key"), ['legs' => $legs->name])]);
+            array_push(
+                $findings,
+                ...$key === null ? [] : [Finding::of(Code::LegsAllowableMissing, $part->at("/block/arrangement/$key"), ['legs' => $legs->name])],
+            );
             $most_m = Length::ofInches(LegFrame::UNBRACED_IN)->toMetres();
             $longest_m = max([0.0, ...array_map(static fn (LegFrame $frame): float => $frame->rear_m, LegFrame::all($part->design, $block->lines))]);
             array_push($findings, ...trim($legs->bracing) !== '' || !Printed::over($longest_m, $most_m) ? [] : [
@@ -455,7 +492,9 @@ final class Findings
     private static function onTheSafeSide(Design $design, array $plans): array
     {
         $rails = array_values(array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->isRail));
-        $findings = $rails === [] ? [] : [Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()])];
+        $findings = $rails === [] ? [] : [
+            Finding::of(Code::NoFootAtEnd, '/kit/rail/end_past_module_m', ['end_m' => Length::ofInches(Runs::PAST_IN)->toMetres()]),
+        ];
         // A short rail ends by itself.
         $isEnded = static fn (RunPlan $plan): bool => $plan->run->id !== $plan->run->line->name()
             && !$design->parts()[$plan->run->line->block - 1]->design->block->arrangement instanceof ShortRails;

@@ -38,7 +38,12 @@ final readonly class KindBeside
         $posts = $this->plan->posts ?? [];
         $length_m = array_sum(array_map(static fn (TablePost $post): float => $post->cut_m ?? 0.0, $posts));
 
-        return $posts === [] ? null : Effort::ofTable($rates, $this->hours(), $length_m, $posts[0]->bags === null ? 0.0 : ceil(TablePost::bagsOf($posts) - 1e-9));
+        return $posts === [] ? null : Effort::ofTable(
+            $rates,
+            $this->hours(),
+            $length_m,
+            $posts[0]->bags === null ? 0.0 : ceil(TablePost::bagsOf($posts) - 1e-9),
+        );
     }
 
     /** What fails first of what is known of it. */

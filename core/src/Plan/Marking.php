@@ -50,7 +50,11 @@ final class Marking
         return $diagonals;
     }
 
-    /** @return list<array{block: int, row: int, low_m: float, high_m: float, from_m: float, to_m: float, modules: int}> Rows from the eave up, block by block: their lower and upper edge, their ends from the left rake */
+    /**
+     * Rows from the eave up, block by block: their lower and upper edge, their ends from the left rake
+     *
+     * @return list<array{block: int, row: int, low_m: float, high_m: float, from_m: float, to_m: float, modules: int}>
+     */
     public static function rows(Plan $plan): array
     {
         $rows = [];

@@ -195,7 +195,10 @@ final readonly class Plan
         return [
             'modules' => $this->moduleCount(),
             'attachments' => $this->attachmentCount(),
-            'fewest' => $this->supports !== [] && $this->overBound() === 0 && array_filter($this->supports, static fn (RunPlan $run): bool => $run->bound === null) === [],
+            'fewest' => $this->supports !== [] && $this->overBound() === 0 && array_filter(
+                $this->supports,
+                static fn (RunPlan $run): bool => $run->bound === null,
+            ) === [],
             'least_reserve' => $this->leastReserve(),
             'refusals' => $kinds['refusal'] ?? 0,
             'open_stops' => count($this->openStops()),
@@ -211,7 +214,10 @@ final readonly class Plan
     {
         $over = array_sum(array_map(static fn (RunPlan $plan): int => $plan->bound === null ? 0 : count($plan->picks) - $plan->bound, $this->supports));
         foreach ($this->blocks as $block) {
-            $lowers = array_filter($this->supports, static fn (RunPlan $plan): bool => $plan->run->line->isLower && $plan->run->line->block === $block->part->number);
+            $lowers = array_filter(
+                $this->supports,
+                static fn (RunPlan $plan): bool => $plan->run->line->isLower && $plan->run->line->block === $block->part->number,
+            );
             $bound = $block->layers?->isComplete === false ? $block->layers->bound : null;
             $over += $bound === null ? 0 : array_sum(array_map(static fn (RunPlan $plan): int => (int) $plan->bound, $lowers)) - $bound;
         }
@@ -250,7 +256,14 @@ final readonly class Plan
     /** @return list<array{item: string, name: string, count: int, document: string}> Nothing where the plan is no hand-over */
     public function materials(): array
     {
-        return $this->holes === null ? [] : Materials::of($this->design, $this->everyRun(), $this->modulesByName(), $this->cutting, $this->holes, $this->beneath);
+        return $this->holes === null ? [] : Materials::of(
+            $this->design,
+            $this->everyRun(),
+            $this->modulesByName(),
+            $this->cutting,
+            $this->holes,
+            $this->beneath,
+        );
     }
 
     /** @return array<string, int> */

@@ -191,10 +191,13 @@ final class Planner
     {
         return array_sum(array_map(static function (BlockPart $part): int {
             $block = $part->design->block;
-            [$lines, $long, $gap] = $block->arrangement->isUpSlope() ? [$block->columns, $block->rows, $block->rowGap] : [$block->rows, $block->columns, $block->columnGap];
+            [$lines, $long, $gap] = $block->arrangement->isUpSlope() ? [$block->columns, $block->rows, $block->rowGap] : [
+                $block->rows, $block->columns, $block->columnGap,
+            ];
             $along_m = $long * ($part->design->moduleAlong()->toMetres() + $gap->toMetres());
 
-            return ($block->arrangement instanceof CrossRails ? self::TWO_LAYERS : 1) * 2 * $lines * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
+            return ($block->arrangement instanceof CrossRails ? self::TWO_LAYERS
+                : 1) * 2 * $lines * (int) ceil($along_m / $part->design->standSpacing()->toMetres());
         }, $design->parts()));
     }
 

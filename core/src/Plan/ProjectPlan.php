@@ -88,7 +88,11 @@ final readonly class ProjectPlan
             : Status::Preliminary;
     }
 
-    /** @return array{surfaces: int, modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Counts of all surfaces; what is the job’s counts on each that it concerns, recalled values once */
+    /**
+     * Counts of all surfaces; what is the job’s counts on each that it concerns, recalled values once
+     *
+     * @return array{surfaces: int, modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int}
+     */
     public function summary(): array
     {
         $summaries = array_values(array_map(static fn (Plan|TablePlan $plan): array => $plan->summary(), $this->all()));

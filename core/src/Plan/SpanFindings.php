@@ -16,7 +16,10 @@ use Garnetine\Core\Finding\Finding;
 /** What is said of a maker's table of spans. */
 final class SpanFindings
 {
-    /** Whether the allowable stress of rails is not asked: there are none, or the table alone tells what they bear. It knows loads along the slope too, and every rail is one that it knows. */
+    /**
+     * Whether the allowable stress of rails is not asked: there are none, or the table alone tells what they bear. It knows loads along the slope too,
+     * and every rail is one that it knows.
+     */
     public static function isEnough(Design $design): bool
     {
         $unknown = array_filter($design->parts(), static fn (BlockPart $part): bool => $part->design->block->arrangement instanceof ShortRails

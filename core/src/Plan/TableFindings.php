@@ -107,7 +107,8 @@ final class TableFindings
         }
 
         return $worst === null ? [] : [Finding::of(Code::FrostHeave, '/table/soil/parted', [
-            'frost_m' => $design->table->soil->frostDepth->toMetres(), 'place' => $worst->place, 'grips_N' => $worst->demand_si, 'holds_N' => $worst->capacity_si,
+            'frost_m' => $design->table->soil->frostDepth->toMetres(), 'place' => $worst->place, 'grips_N' => $worst->demand_si,
+            'holds_N' => $worst->capacity_si,
             'cure' => 'frost.grips',
         ])];
     }
@@ -202,7 +203,9 @@ final class TableFindings
             $from_m = $polygon === null ? [] : $field->fromArea_m($polygon, $wide_m);
             $in = implode(', ', array_keys(array_filter($from_m, static fn (float $one_m): bool => Printed::under($one_m, $clear_m))));
             array_push($findings, ...match (true) {
-                $polygon === null => [Finding::of(Code::NoDigUnclear, "/site/no_dig/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)])],
+                $polygon === null => [
+                    Finding::of(Code::NoDigUnclear, "/site/no_dig/$index/corners", ['area' => $area->what, 'corners' => count($area->corners)]),
+                ],
                 $in !== '' => [Finding::of(Code::HoleInNoDig, "/site/no_dig/$index", [
                     'area' => $area->what, 'posts' => $in, 'clear_m' => $clear_m, 'least_m' => min([INF, ...$from_m]),
                 ])],
@@ -236,7 +239,8 @@ final class TableFindings
             $in = implode(', ', array_keys(array_filter(array_diff_key($field->posts, $own), static fn (array $post): bool => $polygon->contains(...$post))));
             if ($in !== '' && !$area->kind->bearsAs($design->table->soil->kind)) {
                 $findings[] = Finding::of(Code::SoilElsewhere, '/table/soil/kind', [
-                    'posts' => $in, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}", 'planned' => "choice.kind.{$design->table->soil->kind->value}",
+                    'posts' => $in, 'area' => $area->what, 'soil' => "choice.kind.{$area->kind->value}",
+                    'planned' => "choice.kind.{$design->table->soil->kind->value}",
                 ]);
             }
         }
@@ -255,7 +259,13 @@ final class TableFindings
         $until = $plan->design->table->services->expires ?? null;
 
         return [
-            ...$isPoured ? [Finding::of(Code::ColdPour, '/table/crew/air_celsius', ['air_celsius' => $work->air->toCelsius(), 'coldest_celsius' => self::COLDEST_POUR_CELSIUS])] : [],
+            ...$isPoured ? [
+                Finding::of(
+                    Code::ColdPour,
+                    '/table/crew/air_celsius',
+                    ['air_celsius' => $work->air->toCelsius(), 'coldest_celsius' => self::COLDEST_POUR_CELSIUS],
+                ),
+            ] : [],
             ...$until !== null && $work->from !== null && $until < $work->from && $plan->design->table->position?->on === null
                 ? [Finding::of(Code::TicketExpired, '/table/services/expires', ['expires' => $until, 'on' => $work->from])] : [],
         ];

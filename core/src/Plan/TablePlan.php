@@ -155,7 +155,11 @@ final readonly class TablePlan
         return $this->design->table->rows * $this->design->table->columns;
     }
 
-    /** @return array{modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int} Posts are its attachments */
+    /**
+     * Posts are its attachments
+     *
+     * @return array{modules: int, attachments: int, fewest: bool, least_reserve: float|null, refusals: int, open_stops: int, to_enter: int, warnings: int, assumptions: int, unconfirmed: int}
+     */
     public function summary(): array
     {
         $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $this->findings));

@@ -122,7 +122,11 @@ final class TablePlanner
         ));
     }
 
-    /** @return list<array{from: int, to: int, pitch_m: float|null, is_usual: bool}> How far apart rows like this one stand; none where it is not told where on earth */
+    /**
+     * How far apart rows like this one stand; none where it is not told where on earth
+     *
+     * @return list<array{from: int, to: int, pitch_m: float|null, is_usual: bool}>
+     */
     public static function pitches(TableDesign $design): array
     {
         $sunshine = $design->table->sunshine;

@@ -132,7 +132,8 @@ final class TablesBeside
         foreach (TablePlanner::pitches($front->design) as $pitch) {
             if ($pitch['is_usual'] && $pitch['pitch_m'] !== null && Printed::under($before_m, $pitch['pitch_m'])) {
                 $findings[] = Finding::of(Code::RowShaded, '/table/place', [
-                    'other' => $front->design->table->name, 'before_m' => $before_m, 'pitch_m' => $pitch['pitch_m'], 'from' => $pitch['from'], 'to' => $pitch['to'],
+                    'other' => $front->design->table->name, 'before_m' => $before_m, 'pitch_m' => $pitch['pitch_m'], 'from' => $pitch['from'],
+                    'to' => $pitch['to'],
                 ]);
             }
         }

@@ -59,7 +59,11 @@ final readonly class FootPlaces
         return new self(
             array_map(static fn (int $place): float => $one->at_m[$place], $both),
             $members,
-            Copy::of($one->hand, pinned: array_keys(array_intersect($members, array_merge(...$pinned))), barred: [...$one->hand->barred, ...$other->hand->barred]),
+            Copy::of(
+                $one->hand,
+                pinned: array_keys(array_intersect($members, array_merge(...$pinned))),
+                barred: [...$one->hand->barred, ...$other->hand->barred],
+            ),
         );
     }
 
@@ -113,7 +117,11 @@ final readonly class FootPlaces
             return [[], [], []];
         }
         $candidates = $numbers = $barred = [];
-        foreach ($members->purlins === null ? self::onMember($design, $members, $line) : self::onPurlins($design, $members->purlins->purlins, $line) as $number => $y_m) {
+        foreach ($members->purlins === null ? self::onMember($design, $members, $line) : self::onPurlins(
+            $design,
+            $members->purlins->purlins,
+            $line,
+        ) as $number => $y_m) {
             if ($y_m < $from_m + $past_m || $y_m > $to_m - $past_m || self::inNoWork($design, ...$line->hole_m($y_m))) {
                 continue;
             }

@@ -30,7 +30,11 @@ final class RailsMeet
                 if ($run->line->block === $other->line->block) {
                     continue;
                 }
-                $apart_m = Expansion::apart(Length::ofMetres($run->x1_m - $run->x0_m), Length::ofMetres($other->x1_m - $other->x0_m), $design->units)->toMetres();
+                $apart_m = Expansion::apart(
+                    Length::ofMetres($run->x1_m - $run->x0_m),
+                    Length::ofMetres($other->x1_m - $other->x0_m),
+                    $design->units,
+                )->toMetres();
                 $apart = max($run->x0_m - $other->x1_m, $other->x0_m - $run->x1_m);
                 $isOn = $run->line->isUpSlope === $other->line->isUpSlope
                     ? abs($run->line->at_m - $other->line->at_m) < $wide_m - 1e-9 && $apart < $apart_m - 1e-9

@@ -97,7 +97,9 @@ final readonly class Run
             splices_m: $turned ? $this->opposite_m($this->splices_m) : $this->splices_m,
             candidates_m: $turned ? $this->opposite_m($this->candidates_m) : $this->candidates_m,
             members: $turned ? array_reverse($this->members) : $this->members,
-            edges_m: $turned ? array_reverse(array_map(fn (array $edge): array => [$this->x0_m + $this->x1_m - $edge[1], $this->x0_m + $this->x1_m - $edge[0]], $this->edges_m)) : $this->edges_m,
+            edges_m: $turned ? array_reverse(
+                array_map(fn (array $edge): array => [$this->x0_m + $this->x1_m - $edge[1], $this->x0_m + $this->x1_m - $edge[0]], $this->edges_m),
+            ) : $this->edges_m,
             hand: $hand,
         );
     }

@@ -120,7 +120,11 @@ final class Runs
         foreach ($stretch->modules as $module) {
             foreach ($loads->zones->pieces($module->x_m, $module->y_m, $module->x_m + $placement->width_m, $module->y_m + $placement->length_m) as $piece) {
                 $beside_m = $stretch->isUpSlope ? $piece['x_m'] : $piece['y_m'];
-                if ($loads->winds[$piece['zone']]->inside->small_Pa > $inner_Pa + 1e-6 && self::share($pair, $line, $beside_m - $stretch->beside_m($module)) > 0.0) {
+                if ($loads->winds[$piece['zone']]->inside->small_Pa > $inner_Pa + 1e-6 && self::share(
+                    $pair,
+                    $line,
+                    $beside_m - $stretch->beside_m($module),
+                ) > 0.0) {
                     $edges_m[] = [$stretch->from_m($module), $stretch->from_m($module) + $stretch->long_m];
                     break;
                 }

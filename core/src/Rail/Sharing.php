@@ -31,7 +31,8 @@ final class Sharing
             $joined = $rows = [];
             foreach ($ofLine as $half) {
                 $last = count($joined) - 1;
-                $isApart = $last < 0 || ($half->isRail ? $half->x0_m > $joined[$last]->x1_m + self::SAME_M : $half->firstColumn !== $joined[$last]->firstColumn);
+                $isApart = $last < 0 || ($half->isRail ? $half->x0_m > $joined[$last]->x1_m + self::SAME_M
+                    : $half->firstColumn !== $joined[$last]->firstColumn);
                 $last += $isApart ? 1 : 0;
                 $joined[$last] = $isApart ? $half : self::two($design, $members, $joined[$last], $half);
                 $rows[$last][$half->line->row] = $half->tributary_m;
@@ -43,7 +44,8 @@ final class Sharing
                     line: $line,
                     tributary_m: array_sum($rows[$part]),
                     // Feet alone stand anywhere in their zones, and share each module as these have it.
-                    single: $run->isRail ? count(array_filter($run->shares, static fn (float $share): bool => $share < 0.75)) : (array_sum($run->shares) < 1.5 ? 2 : 0),
+                    single: $run->isRail ? count(array_filter($run->shares, static fn (float $share): bool => $share < 0.75))
+                        : (array_sum($run->shares) < 1.5 ? 2 : 0),
                 );
             }
         }

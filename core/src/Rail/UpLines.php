@@ -122,12 +122,15 @@ final class UpLines
     {
         $now_m = $design->block->x->toMetres();
 
-        return MoveAlong::cure($design, $design->standSpacing()->toMetres(), 'cure.beside', 'cure.none_up', static function (float $move_m) use ($design, $places_m, $columns, $now_m): bool {
+        $spacing_m = $design->standSpacing()->toMetres();
+        $isBetter = static function (float $move_m) use ($design, $places_m, $columns, $now_m): bool {
             $moved = Copy::of($design, block: Copy::of($design->block, x: Length::ofMetres($now_m + $move_m)));
             $isOver = static fn (int $column): bool => self::line($moved, $places_m, $column, false, 1)->over !== null
                 && self::line($moved, $places_m, $column, true, 1)->over !== null;
 
             return array_filter($columns, $isOver) === $columns;
-        });
+        };
+
+        return MoveAlong::cure($design, $spacing_m, 'cure.beside', 'cure.none_up', $isBetter);
     }
 }

@@ -34,7 +34,8 @@ final class Clashes
             // Rails, clamps and frames are of aluminium or zinc-coated, where no document says otherwise.
             'clash.copper_roof' => $coating === Coating::Copper && $forCopper === '' ? '/surface/covering/copper_document' : null,
             'clash.copper_above' => $design->surface->runOff === RunOff::Copper ? '/surface/run_off' : null,
-            'clash.on_aluminium_zinc' => in_array($design->surface->runOff, [RunOff::Lead, RunOff::TreatedWood], true) && $coating === Coating::AluminiumZinc ? '/surface/run_off' : null,
+            'clash.on_aluminium_zinc' => in_array($design->surface->runOff, [RunOff::Lead, RunOff::TreatedWood], true)
+                && $coating === Coating::AluminiumZinc ? '/surface/run_off' : null,
         ];
         $findings = [];
         foreach (array_filter($clashes) as $why => $at) {

@@ -59,7 +59,8 @@ final readonly class HoleLedger
         $spent = $design->kit->foot->spent();
 
         return $spent?->isSealedApart() === true ? array_map(static fn (array $hole): array => [
-            'id' => $hole['id'].'-old', 'kind' => 'roof_screw', 'run' => null, 'member' => $hole['member'], 'x_m' => $hole['x_m'] + ($spent->besideBy?->toMetres() ?? 0.0), 'y_m' => $hole['y_m'],
+            'id' => $hole['id'].'-old', 'kind' => 'roof_screw', 'run' => null, 'member' => $hole['member'],
+            'x_m' => $hole['x_m'] + ($spent->besideBy?->toMetres() ?? 0.0), 'y_m' => $hole['y_m'],
             'above_butt_m' => null, 'state' => 'planned', 'method' => 'roof_screw', 'note' => '',
         ], $holes) : [];
     }

@@ -13,7 +13,11 @@ final class SunPaths
     /** Steps in an hour. */
     private const STEPS = 4;
 
-    /** @return list<array{day: int, points: list<array{bearing_rad: float, elevation_rad: float, hour: float}>}> Of each day while the sun is up; none where it is not */
+    /**
+     * Of each day while the sun is up; none where it is not
+     *
+     * @return list<array{day: int, points: list<array{bearing_rad: float, elevation_rad: float, hour: float}>}>
+     */
     public static function of(float $latitude_deg): array
     {
         $latitude = deg2rad($latitude_deg);

@@ -10,9 +10,9 @@ final readonly class TiltReport
     private const DECEMBER = 11;
 
     /**
-     * @param list<array{what: string, tilts_deg: list<int>, from: list<int>, keeps: float, days?: list<int>}> $choices From is the first month of each part
-     *                                                                                                                  of the year, from 0, and days are those on
-     *                                                                                                                  which they begin, where not on the first
+     * Choices: from is the first month of each part of the year, from 0, and days are those on which they begin, where not on the first.
+     *
+     * @param list<array{what: string, tilts_deg: list<int>, from: list<int>, keeps: float, days?: list<int>}> $choices
      * @param list<float> $months Light of each month at the tilt, of that of the best month
      * @param float $hidden What of the year's light at the tilt the horizon takes
      */
@@ -32,13 +32,22 @@ final readonly class TiltReport
      * @param float $steepest_deg That it could be tilted, following the sun
      * @param list<array{month: int, on: int, day: int, tilt_deg: int}> $planned By which it is tilted: months from 0 with their days, and days of the year from 0
      */
-    public static function of(TiltYield $yield, float $tilt_deg, float $latitude_deg, ?TiltYield $open = null, ?array $months = null, array $planned = [], float $steepest_deg = 60.0): self
-    {
+    public static function of(
+        TiltYield $yield,
+        float $tilt_deg,
+        float $latitude_deg,
+        ?TiltYield $open = null,
+        ?array $months = null,
+        array $planned = [],
+        float $steepest_deg = 60.0,
+    ): self {
         $here = (int) round($tilt_deg);
         $best = $yield->best($months);
         $monthly = array_map(static fn (int $month): int => $yield->best([$month]), range(0, 11));
         $mean = static fn (array $of): int => (int) round(array_sum($of) / count($of));
-        $fixed = static fn (string $what, int $tilt): array => ['what' => $what, 'tilts_deg' => [$tilt], 'from' => [0], 'keeps' => $yield->keeps($tilt, $months)];
+        $fixed = static fn (string $what, int $tilt): array => [
+            'what' => $what, 'tilts_deg' => [$tilt], 'from' => [0], 'keeps' => $yield->keeps($tilt, $months),
+        ];
         $seasons = static function (int $parts) use ($yield): array {
             $found = $yield->seasons($parts);
 
@@ -53,7 +62,10 @@ final readonly class TiltReport
         $light = array_map(static fn (int $month): float => $yield->month($month, $here), range(0, 11));
 
         return new self($best, $here, $yield->keeps($here, $months), [
-            $fixed('sun.here', $here), ...self::planned($yield, $months === null ? $planned : []), $fixed('sun.best', $best), $fixed('sun.latitude', (int) round(abs($latitude_deg))), $fixed('sun.mean', $mean($monthly)),
+            $fixed('sun.here', $here), ...self::planned($yield, $months === null ? $planned : []), $fixed('sun.best', $best), $fixed(
+                'sun.latitude',
+                (int) round(abs($latitude_deg)),
+            ), $fixed('sun.mean', $mean($monthly)),
             $fixed('sun.mean_without', $mean(array_slice($monthly, 0, self::DECEMBER))), $fixed('sun.flat', 0),
             // Of a part of the year alone there are no seasons to tilt by.
             ...$months === null ? [$seasons(2), $seasons(4), $follows('sun.one_axis', false), $follows('sun.two_axes', true)] : [],

@@ -242,7 +242,8 @@ final class TiltYield
         if ($sunset < 1e-6) {
             return [[], 0.0, 0.0, 0.0];
         }
-        $outside = (1 + 0.033 * cos(deg2rad(360 * $day / 365))) * (cos($latitude) * cos($declination) * sin($sunset) + $sunset * sin($latitude) * sin($declination));
+        $outside = (1 + 0.033 * cos(deg2rad(360 * $day / 365)))
+            * (cos($latitude) * cos($declination) * sin($sunset) + $sunset * sin($latitude) * sin($declination));
         $level = $this->clearness[$month] * $outside;
         $diffuse = $level * self::diffuse($this->clearness[$month], rad2deg($sunset));
         [$total, $evenly] = $this->course($sunset);

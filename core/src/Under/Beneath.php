@@ -108,7 +108,11 @@ final readonly class Beneath
             ...trim($bonding->document) === '' ? [Finding::of(Code::BondingUndocumented, '/kit/bonding/document', ['lug' => $bonding->name])] : [],
             ...$bonding->metal->eatsAluminium() ? [Finding::of(Code::CopperOnAluminium, '/kit/bonding/metal', ['lug' => $bonding->name])] : [],
             ...$broken === [] ? [] : [
-                Finding::of(Code::BondBroken, '/kit/bonding/splices_bond', ['splices' => count($this->earth->broken), 'runs' => implode(', ', array_slice($broken, 0, 12))]),
+                Finding::of(
+                    Code::BondBroken,
+                    '/kit/bonding/splices_bond',
+                    ['splices' => count($this->earth->broken), 'runs' => implode(', ', array_slice($broken, 0, 12))],
+                ),
             ],
             Finding::of(Code::BondingToSign, '/kit/bonding/name', [
                 'lugs' => count($this->earth->lugs), 'jumpers' => count($this->earth->jumpers), 'frames' => $this->earth->frames,

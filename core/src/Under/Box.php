@@ -7,7 +7,10 @@ namespace Garnetine\Core\Under;
 use Garnetine\Core\Layout\ModuleSpot;
 use Garnetine\Core\Rail\Run;
 
-/** A box under neighbouring modules: the rail that it hangs on, null where none has room or it hangs on their frames, and the place of its middle along that rail (m). */
+/**
+ * A box under neighbouring modules: the rail that it hangs on, null where none has room or it hangs on their frames, and the place of its middle along
+ * that rail (m).
+ */
 final readonly class Box
 {
     public function __construct(public int $block, public ModuleSpot $first, public ModuleSpot $last, public ?Run $run, public float $at_m)

@@ -61,8 +61,16 @@ final readonly class EarthPaths
         $run = $plan->run;
         [$end_m, $clear_m] = [Length::ofInches(self::FROM_END_IN)->toMetres(), Length::ofInches(self::CLEAR_IN)->toMetres()];
         $hung = array_filter($boxes, static fn (Box $one): bool => $one->run?->id === $run->id);
-        $taken = [...Room::taken($plan, $clear_m), ...array_map(static fn (Box $one): array => [$one->at_m, $box->toMetres() / 2 + $end_m], array_values($hung))];
+        $taken = [
+            ...Room::taken($plan, $clear_m),
+            ...array_map(static fn (Box $one): array => [$one->at_m, $box->toMetres() / 2 + $end_m], array_values($hung)),
+        ];
 
-        return Room::nearest_m($run->x0_m + $end_m, $run->x0_m + $end_m, $run->x1_m - $end_m, $taken) ?? $run->x0_m + min($end_m, ($run->x1_m - $run->x0_m) / 2);
+        return Room::nearest_m(
+            $run->x0_m + $end_m,
+            $run->x0_m + $end_m,
+            $run->x1_m - $end_m,
+            $taken,
+        ) ?? $run->x0_m + min($end_m, ($run->x1_m - $run->x0_m) / 2);
     }
 }

@@ -52,7 +52,8 @@ final class Hanging
         $past_m = ($stretch->isUpSlope ? $block->columnGap : $block->rowGap)->toMetres() / 2 + 1e-6;
         $from_m = $stretch->beside_m($stretch->first()) - $past_m;
         $to_m = $stretch->beside_m($stretch->first()) + $stretch->wide_m + $past_m;
-        $under = array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->isRail && !$plan->run->line->isLower && $plan->run->line->block === $part->number
+        $under = array_filter($plans, static fn (RunPlan $plan): bool => $plan->run->isRail && !$plan->run->line->isLower
+            && $plan->run->line->block === $part->number
             && $plan->run->line->at_m > $from_m && $plan->run->line->at_m < $to_m);
         usort($under, static fn (RunPlan $one, RunPlan $other): int => $other->run->line->at_m <=> $one->run->line->at_m);
 

@@ -208,7 +208,8 @@ final class UnitLayout
             $over = $this->moments[$unit];
             $before = $this->bays[max(0, $foot - 1)];
             $left = $foot === 0 ? $this->left[$unit][1] : $before->rightReactions[$unit] - ($over[$foot] - $over[$foot - 1]) / $before->length_m;
-            $right = $foot === $last ? $this->right[$unit][1] : $this->bays[$foot]->leftReactions[$unit] + ($over[$foot + 1] - $over[$foot]) / $this->bays[$foot]->length_m;
+            $right = $foot === $last ? $this->right[$unit][1]
+                : $this->bays[$foot]->leftReactions[$unit] + ($over[$foot + 1] - $over[$foot]) / $this->bays[$foot]->length_m;
             $most[] = max(abs($reactions[$foot]), abs($left), abs($right)) + $near[$unit];
         }
 
@@ -280,7 +281,8 @@ final class UnitLayout
         $left = $this->bays[$foot - 1] ?? null;
         $right = $this->bays[$foot] ?? null;
 
-        return ($left === null ? max(0.0, $this->overhangLeft_m) : $left->length_m / 2) + ($right === null ? max(0.0, $this->overhangRight_m) : $right->length_m / 2);
+        return ($left === null ? max(0.0, $this->overhangLeft_m) : $left->length_m / 2)
+            + ($right === null ? max(0.0, $this->overhangRight_m) : $right->length_m / 2);
     }
 
     /** Patterns of partial snow; null when there is one span only. */

@@ -62,7 +62,10 @@ final class AxialCheck extends RunCheck
             if ($own_N !== null) {
                 $normal_N += $case->snowFactor * (array_sum($own_N) - $this->run->snow_N[$case->snow][0] * $shares);
             }
-            $most = max($most, LeastFeet::of($this->capacities, $case->cd, $case->windUp * $this->winds->least_N() - $normal_N, self::along_N($this->run, $case)));
+            $most = max(
+                $most,
+                LeastFeet::of($this->capacities, $case->cd, $case->windUp * $this->winds->least_N() - $normal_N, self::along_N($this->run, $case)),
+            );
         }
 
         return max(2, (int) ceil($most - 1e-9));
@@ -76,7 +79,13 @@ final class AxialCheck extends RunCheck
         $winds_N = $this->winds_N($layout);
         foreach ($this->first as $place => $case) {
             $tallies = array_map(fn (): FootTally => new FootTally($this->capacities), $feet);
-            $this->weigh($tallies, $case, $layout, array_map(fn (int $foot): float => $this->effect($case, array_column($layout->reactions, $foot)), $feet), $winds_N);
+            $this->weigh(
+                $tallies,
+                $case,
+                $layout,
+                array_map(fn (int $foot): float => $this->effect($case, array_column($layout->reactions, $foot)), $feet),
+                $winds_N,
+            );
             foreach ($tallies as $tally) {
                 if ($tally->ratio() > $limit) {
                     $others = $this->first;

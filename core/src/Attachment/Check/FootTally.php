@@ -219,7 +219,14 @@ final class FootTally
     {
         $links = [];
         foreach ($this->worst as $link => [$case, $demand_N, $capacity_N]) {
-            $links[] = new LinkRatio($demand_N / $capacity_N, $this->capacities->onRail ? Link::from($link)->onRail() : Link::from($link), $case, $demand_N, $capacity_N, $this->capacities->placing);
+            $links[] = new LinkRatio(
+                $demand_N / $capacity_N,
+                $this->capacities->onRail ? Link::from($link)->onRail() : Link::from($link),
+                $case,
+                $demand_N,
+                $capacity_N,
+                $this->capacities->placing,
+            );
         }
         usort($links, static fn (LinkRatio $one, LinkRatio $other): int => $other->ratio <=> $one->ratio);
 

@@ -105,7 +105,9 @@ final class QuickCheck
         [$this->perDown, $this->perFootAlong] = [1 / $c->footDown_N, max(1 / $c->boltAlong_N, 1 / $c->footAlong_N)];
         $this->lever = $c->lever;
         [$this->leverPerUp, $this->leverPerDown] = [$c->lever->mostPerUp(), $c->lever->mostPerDown()];
-        [$this->leverPerAlong, $this->lateralShare, $this->addsUp, $this->together] = [$c->lever->perAlong(), $c->lever->lateralShare(), $c->addsUp, $c->together];
+        [$this->leverPerAlong, $this->lateralShare, $this->addsUp, $this->together] = [
+            $c->lever->perAlong(), $c->lever->lateralShare(), $c->addsUp, $c->together,
+        ];
         [$this->legs, $this->perLegUp, $this->perLegDown, $this->perLegAlong] = [$c->legs, 1 / $c->legUp_N, 1 / $c->legDown_N, 1 / $c->legAlong_N];
         $row = static fn (LoadCase $case): array => [
             $case->windUp, $case->normal_N, $case->along_N, $case->heel_N,
@@ -125,6 +127,20 @@ final class QuickCheck
             }
         }
         [$this->partials, $this->partialsUp, $this->allPartials] = [$partials, $partialsUp, $all];
+        [
+            $this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind,
+            $this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind,
+        ] = $this->mostOfAll();
+        [$this->perWhole, $this->perSnow, $this->perWholeReaction, $this->perSnowReaction] = $this->partialBounds();
+    }
+
+    /**
+     * What a share asks most and least of the rail, along it, and the wind; the same of a foot.
+     *
+     * @return array{float, float, float, float, float, float, float, float}
+     */
+    private function mostOfAll(): array
+    {
         $railPerShare = $railAlongPerShare = $railPerWind = $footPerShare = $footAlongPerShare = $footPerWind = 0.0;
         $railLeastPerShare = $footLeastPerShare = INF;
         foreach ($this->up as [$windUp, $normal_N, $along_N, , $withdrawal_N, $lateral_N]) {
@@ -133,7 +149,14 @@ final class QuickCheck
             $railAlongPerShare = max($railAlongPerShare, abs($along_N) * $this->perAlong);
             $railPerWind = max($railPerWind, abs($windUp) * $this->perNormal);
             // No link is worse than its parts together.
-            $perUp = max($this->perUp, $this->perDown, $this->perLegUp, $this->perLegDown, $this->leverPerUp / $withdrawal_N, $this->leverPerDown / $withdrawal_N);
+            $perUp = max(
+                $this->perUp,
+                $this->perDown,
+                $this->perLegUp,
+                $this->perLegDown,
+                $this->leverPerUp / $withdrawal_N,
+                $this->leverPerDown / $withdrawal_N,
+            );
             $perAlong = max($this->perLegAlong, $this->mostPerAlong($withdrawal_N, $lateral_N));
             // On legs each of both brings something of both to a foot.
             [$perUp, $perAlong] = $this->legs === null ? [$perUp, $perAlong] : [
@@ -145,9 +168,10 @@ final class QuickCheck
             $footAlongPerShare = max($footAlongPerShare, abs($along_N) * $perAlong);
             $footPerWind = max($footPerWind, abs($windUp) * $perUp);
         }
-        [$this->railPerShare, $this->railLeastPerShare, $this->railAlongPerShare, $this->railPerWind] = [$railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind];
-        [$this->footPerShare, $this->footLeastPerShare, $this->footAlongPerShare, $this->footPerWind] = [$footPerShare, $footLeastPerShare, $footAlongPerShare, $footPerWind];
-        [$this->perWhole, $this->perSnow, $this->perWholeReaction, $this->perSnowReaction] = $this->partialBounds();
+
+        return [
+            $railPerShare, $railLeastPerShare, $railAlongPerShare, $railPerWind, $footPerShare, $footLeastPerShare, $footAlongPerShare, $footPerWind,
+        ];
     }
 
     /** @return array{float, float, float, float} Of the partial cases that press, for a unit moment or reaction of all shares and of the snow's pattern */
@@ -338,7 +362,8 @@ final class QuickCheck
                 $worst = $ratio > $worst ? $ratio : $worst;
                 $wind = abs($wind_N) * $this->footPerWind;
                 $most = $share * $this->footPerShare;
-                if (($wind_N > 0.0 && $this->legs === null ? max($wind - $share * $this->footLeastPerShare, $most) : $wind + $most) + $share * $this->footAlongPerShare <= $worst) {
+                $across = $wind_N > 0.0 && $this->legs === null ? max($wind - $share * $this->footLeastPerShare, $most) : $wind + $most;
+                if ($across + $share * $this->footAlongPerShare <= $worst) {
                     continue;
                 }
             }
@@ -400,7 +425,9 @@ final class QuickCheck
                 if ($section < 2) {
                     [$low, $high] = $extremes = [$snow->lows[$index + $section], $snow->highs[$index + $section]];
                 } else {
-                    [$share, $simple] = $section < $splice ? [$bay->sections[$section - 2], $bay->unitSections[0][$section - 2]] : [$bay->splices[$section - $splice], $bay->unitSplices[0][$section - $splice]];
+                    [$share, $simple] = $section < $splice ? [$bay->sections[$section - 2], $bay->unitSections[0][$section - 2]] : [
+                        $bay->splices[$section - $splice], $bay->unitSplices[0][$section - $splice],
+                    ];
                     [$low, $high] = $snow->range($index, $share, $simple);
                     $extremes = null;
                 }
@@ -453,7 +480,8 @@ final class QuickCheck
             foreach ($this->partialsUp === [] ? [] : $this->winds->foot_N($layout->tributary_m($foot)) as $unit => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$unit][$foot];
             }
-            if ($low >= 0.0 && $whole >= 0.0 && $wind_N >= 0.0 && $whole * $this->perWholeReaction + $high * $this->perSnowReaction <= $worst && $this->pulledBound($whole, $high, $wind_N) <= $worst) {
+            if ($low >= 0.0 && $whole >= 0.0 && $wind_N >= 0.0 && $whole * $this->perWholeReaction + $high * $this->perSnowReaction <= $worst
+                && $this->pulledBound($whole, $high, $wind_N) <= $worst) {
                 continue;
             }
             $worst = $this->partialFoot($snow->reactions()[$foot], $whole, $wind_N, $worst);

@@ -143,13 +143,19 @@ class RunCheck
     /** Whether a place may be the first that holds the rail, or the last: by what presses on the rail beyond it, whatever the others are. */
     public function mayEnd(float $foot_m, bool $isLeft): bool
     {
-        return $this->mayHang($foot_m, $isLeft) && abs($this->shape->beyond($foot_m, $isLeft)[0][0]) * $this->downPerMoment <= $this->capacities->placing->limit;
+        return $this->mayHang(
+            $foot_m,
+            $isLeft,
+        ) && abs($this->shape->beyond($foot_m, $isLeft)[0][0]) * $this->downPerMoment <= $this->capacities->placing->limit;
     }
 
     /** Whether two may follow one another: over a bay half of the moment of a simple beam stays somewhere, be it at its ends. */
     public function maySpan(float $from_m, float $to_m): bool
     {
-        return ($this->spans?->mayBay($to_m - $from_m) ?? true) && $this->shape->bay($from_m, $to_m)->most * $this->downPerMoment / 2 <= $this->capacities->placing->limit;
+        return ($this->spans?->mayBay($to_m - $from_m) ?? true) && $this->shape->bay(
+            $from_m,
+            $to_m,
+        )->most * $this->downPerMoment / 2 <= $this->capacities->placing->limit;
     }
 
     /**
@@ -281,7 +287,11 @@ class RunCheck
             $share = $layout->reactions[0][$foot];
             $tributary_m = $layout->tributary_m($foot);
             $isEdge = $this->edge !== null && isset($atEdge[$foot]);
-            $tally = $share > 0.0 && !$isEdge ? $onOneShare->times($share) : $this->pressed($isEdge ? $this->edge->capacities : $this->capacities, $share, $byLink);
+            $tally = $share > 0.0 && !$isEdge ? $onOneShare->times($share) : $this->pressed(
+                $isEdge ? $this->edge->capacities : $this->capacities,
+                $share,
+                $byLink,
+            );
             $wind_N = 0.0;
             foreach ($this->winds->foot_N($tributary_m) as $unit => $force_N) {
                 $wind_N += $force_N * $layout->reactions[$unit][$foot];

@@ -59,14 +59,20 @@ final readonly class WorkedState
             $normal_N[] = $own_N === null
                 ? $case->windUp * $pull_N - $case->normal_N * $share + $light[0] * $less
                 : $case->windUp * $pull_N - ($case->normal_N - $case->snowFactor * $light[0]) * $share - $case->snowFactor * $own_N[$clamp] * $snow[$clamp];
-            $along_N[] = $run->upSlope === null ? $case->along_N * $share - $light[1] * $less : AxialCheck::along_N($run, $case) * $share / array_sum($run->shares);
+            $along_N[] = $run->upSlope === null ? $case->along_N * $share - $light[1] * $less : AxialCheck::along_N(
+                $run,
+                $case,
+            ) * $share / array_sum($run->shares);
         }
         $beam = new ContinuousBeam($feet_m, $hinges_m);
         $normal = $beam->under($run->clamps_m, $normal_N);
         $along = $beam->under($run->clamps_m, $along_N);
         if ($run->upSlope !== null) {
             // What presses on the feet, without the wind, says how they share the push, and nothing of it bends the rail.
-            $pressed = $beam->under($run->clamps_m, array_map(static fn (float $one_N, float $wind_N): float => $case->windUp * $wind_N - $one_N, $normal_N, $wind_N));
+            $pressed = $beam->under(
+                $run->clamps_m,
+                array_map(static fn (float $one_N, float $wind_N): float => $case->windUp * $wind_N - $one_N, $normal_N, $wind_N),
+            );
             $along = BeamState::unbent($feet_m, AxialCheck::pushes_N(array_values($pressed->reactions_N), array_sum($along_N)));
         }
 

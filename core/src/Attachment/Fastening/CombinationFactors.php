@@ -19,16 +19,13 @@ final readonly class CombinationFactors
 
     public static function for(Design $design, Coefficients $coefficients): self
     {
-        $from = match (true) {
-            $design->kit->capacities === CapacityFormat::Allowable => static fn (Duration $duration): float => $coefficients->value(
-                'nds_2018/lag',
-                'cd/'.$duration->value,
-            ),
-            $design->site->standard === Standard::En && $design->kit->fastener->pullOut() === null => static fn (Duration $duration): float => $coefficients->value(
-                'en_1995_1_1/screws',
-                'kmod/'.$duration->value,
-            ),
-            default => static fn (Duration $duration): float => 1.0,
+        $table = match (true) {
+            $design->kit->capacities === CapacityFormat::Allowable => ['nds_2018/lag', 'cd'],
+            $design->site->standard === Standard::En && $design->kit->fastener->pullOut() === null => ['en_1995_1_1/screws', 'kmod'],
+            default => null,
+        };
+        $from = static function (Duration $duration) use ($coefficients, $table): float {
+            return $table === null ? 1.0 : $coefficients->value($table[0], "$table[1]/$duration->value");
         };
 
         return new self($from(Duration::Dead), $from(Duration::Snow), $from(Duration::Wind));

@@ -68,8 +68,14 @@ final class AxialSearch
      *
      * @return array{Fewest|null, bool} None where no layout holds or none was found; and whether every one was tried
      */
-    public static function of(Run $run, AxialCheck $check, array $barred = [], ?int $most = null, bool $isFirstEnough = false, int $checks = self::CHECKS): array
-    {
+    public static function of(
+        Run $run,
+        AxialCheck $check,
+        array $barred = [],
+        ?int $most = null,
+        bool $isFirstEnough = false,
+        int $checks = self::CHECKS,
+    ): array {
         $search = new self($run, $check, $barred, $isFirstEnough);
         [$search->left, $search->steps] = [$checks, self::STEPS * $checks];
         $bound = null;
@@ -80,7 +86,10 @@ final class AxialSearch
             }
             $bound ??= $search->isComplete ? null : $count;
             if ($search->best !== null) {
-                return [new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete && !$isFirstEnough, $checks - $search->left), $search->isComplete];
+                return [
+                    new Fewest($search->best, $search->bestWorst, $bound ?? $count, $search->isComplete && !$isFirstEnough, $checks - $search->left),
+                    $search->isComplete,
+                ];
             }
             if (!$search->isComplete && !$isFirstEnough) {
                 return [$search->even($barred, $count, $most), false];
@@ -134,7 +143,10 @@ final class AxialSearch
         $next = $left === 1
             ? array_values(array_intersect($next, $this->ends))
             : array_values(array_filter($next, static fn (int $to): bool => $to <= $until));
-        usort($next, static fn (int $one, int $other): int => abs($places_m[$one] - $places_m[$here] - $even_m) <=> abs($places_m[$other] - $places_m[$here] - $even_m));
+        usort(
+            $next,
+            static fn (int $one, int $other): int => abs($places_m[$one] - $places_m[$here] - $even_m) <=> abs($places_m[$other] - $places_m[$here] - $even_m),
+        );
 
         return $next;
     }
@@ -148,7 +160,10 @@ final class AxialSearch
         --$this->left;
         $feet_m = array_map(fn (int $pick): float => $this->run->candidates_m[$pick], $picks);
         $worst = $this->check->worst($feet_m, min($this->check->capacities->placing->limit, $this->bestWorst + 2 * self::TIE));
-        $isBetter = $worst < $this->bestWorst - self::TIE || ($worst < $this->bestWorst + self::TIE && $this->best !== null && $this->isEvener($picks, $this->best));
+        $isBetter = $worst < $this->bestWorst - self::TIE || ($worst < $this->bestWorst + self::TIE && $this->best !== null && $this->isEvener(
+            $picks,
+            $this->best,
+        ));
         if ($worst <= $this->check->capacities->placing->limit && $isBetter && $this->check->holdsMoved($feet_m, $worst)) {
             [$this->best, $this->bestWorst] = [$picks, $worst];
         }

@@ -140,7 +140,10 @@ final class CrossSearch
         }
 
         // Where not all places are looked at, only what all feet bear together is proven.
-        $bound = max($isDense ? 4 : 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest), LeastFeet::under($this->capacities->upSlope(), $this->checks));
+        $bound = max(
+            $isDense ? 4 : 2 * max($fewest, $this->isComplete ? $first ?? $fewest : $fewest),
+            LeastFeet::under($this->capacities->upSlope(), $this->checks),
+        );
 
         return new CrossLayers($this->best[3], $this->best[4], $bound, $this->isComplete);
     }
@@ -237,7 +240,10 @@ final class CrossSearch
                 $at = (int) array_search($set[$place], $this->numbers, true);
                 foreach ([null, -1, 1, -4, 4] as $by) {
                     $other = $by === null ? null : $this->numbers[$at + $by] ?? null;
-                    $changed = $other === null ? array_values(array_diff($set, [$set[$place]])) : array_values(array_unique(array_replace($set, [$place => $other])));
+                    $changed = $other === null ? array_values(array_diff(
+                        $set,
+                        [$set[$place]],
+                    )) : array_values(array_unique(array_replace($set, [$place => $other])));
                     if (($by === null || $other !== null) && $this->mayMend()) {
                         $this->weigh(array_values(array_intersect($this->numbers, $changed)));
                     }

@@ -486,7 +486,10 @@ final class FewestSearch
         }
         $feet = $this->turned($feet);
 
-        return $worst <= $limit && $this->check->holdsMoved($this->feet_m($feet), $worst) && $this->run->hand->allows($this->run->candidates_m, $feet) ? $feet : null;
+        return $worst <= $limit && $this->check->holdsMoved($this->feet_m($feet), $worst) && $this->run->hand->allows(
+            $this->run->candidates_m,
+            $feet,
+        ) ? $feet : null;
     }
 
     private function begin(int $count): void
@@ -723,7 +726,8 @@ final class FewestSearch
         $moments = [];
         foreach ($known as $unit => $moment) {
             $moments[] = ($rest * ($two->leftTerms[$unit] + $next->rightTerms[$unit] + $two->length_m * $moment)
-                - $t * ($one->leftTerms[$unit] + $two->rightTerms[$unit] + $one->length_m * ($before[$unit] - $carryBefore * $moment) + $both_m * $moment)) / $divisor;
+                - $t * ($one->leftTerms[$unit] + $two->rightTerms[$unit] + $one->length_m * ($before[$unit] - $carryBefore * $moment)
+                    + $both_m * $moment)) / $divisor;
         }
 
         return [-$rest * $next->length_m / $divisor, $moments];
@@ -886,7 +890,8 @@ final class FewestSearch
     {
         $reactions = [];
         foreach ($one->rightReactions as $unit => $reaction) {
-            $reactions[] = $reaction + $two->leftReactions[$unit] + ($left[$unit] - $over[$unit]) / $one->length_m + ($right[$unit] - $over[$unit]) / $two->length_m;
+            $reactions[] = $reaction + $two->leftReactions[$unit]
+                + ($left[$unit] - $over[$unit]) / $one->length_m + ($right[$unit] - $over[$unit]) / $two->length_m;
         }
         $winds_N = $this->check->winds->foot_N(($one->length_m + $two->length_m) / 2);
 

@@ -54,7 +54,8 @@ final class Latitudes
         $others = array_values(array_diff(range($from, $to), [$plan->picks[$place]]));
         usort(
             $others,
-            static fn (int $one, int $two): int => abs($plan->run->candidates_m[$one] - $feet_m[$place]) <=> abs($plan->run->candidates_m[$two] - $feet_m[$place]),
+            static fn (int $one, int $two): int => abs($plan->run->candidates_m[$one] - $feet_m[$place])
+                <=> abs($plan->run->candidates_m[$two] - $feet_m[$place]),
         );
         foreach ($others as $other) {
             if ($work->isSpent()) {

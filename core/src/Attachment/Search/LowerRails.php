@@ -90,7 +90,10 @@ final class LowerRails
     {
         $ends_m = [];
         foreach ($uppers as $upper) {
-            array_push($ends_m, ...in_array($number, $upper->members(), true) ? [$upper->run->clamps_m[0], $upper->run->clamps_m[count($upper->run->clamps_m) - 1]] : []);
+            array_push(
+                $ends_m,
+                ...in_array($number, $upper->members(), true) ? [$upper->run->clamps_m[0], $upper->run->clamps_m[count($upper->run->clamps_m) - 1]] : [],
+            );
         }
         $x_m = $places_m[$number];
         $left_m = $before === null ? $x_m - min([$x_m, ...$ends_m]) : ($x_m - $places_m[$before]) / 2;

@@ -86,10 +86,12 @@ final class Reach
     /**
      * Where moments over the first foot that are known but for a multiple of those over the second lead anywhere.
      *
+     * Ranges of the moment over the second: of the shares, and of the up case under the bay's own winds; none where nothing is known, null where nothing
+     * leads on.
+     *
      * @param list<float> $known By unit: the moment over the first foot, less so much times the one over the second
      *
-     * @return list<array{float, float}>|null Ranges of the moment over the second: of the shares, and of the up case under the bay's own winds;
-     *                                        none where nothing is known, null where nothing leads on
+     * @return list<array{float, float}>|null
      */
     public function within(int $i, int $j, int $left, array $known, float $carry): ?array
     {
@@ -395,7 +397,10 @@ final class Reach
         // Of the shares no more lies on a foot, nor lifts it, than that.
         $most = max(is_finite($down) ? $down : 0.0, 2 * $bend * $this->limit * $space->cap);
 
-        return [self::NEARLY * $down, self::NEARLY * ($this->limit * $space->upCapacity_N + abs($times - 1) * $space->up->normal_N * $most + 2 * $bend * $slack_Nm) / $times];
+        return [
+            self::NEARLY * $down,
+            self::NEARLY * ($this->limit * $space->upCapacity_N + abs($times - 1) * $space->up->normal_N * $most + 2 * $bend * $slack_Nm) / $times,
+        ];
     }
 
     /**

@@ -70,7 +70,9 @@ final class Parting
 
     private static function over(Design $design, int $modules): Length
     {
-        [$module, $gap] = $design->block->arrangement->isUpSlope() ? [$design->moduleUp(), $design->block->rowGap] : [$design->moduleAcross(), $design->block->columnGap];
+        [$module, $gap] = $design->block->arrangement->isUpSlope() ? [$design->moduleUp(), $design->block->rowGap] : [
+            $design->moduleAcross(), $design->block->columnGap,
+        ];
 
         return $module->times($modules)->plus($gap->times($modules - 1));
     }

@@ -164,7 +164,8 @@ final readonly class Drawn
     private function centred(): array
     {
         $design = $this->design;
-        $block_m = $design->block->columns * $design->moduleAcross()->toMetres() + ($this->design->block->columns - 1) * $this->design->block->columnGap->toMetres();
+        $block_m = $design->block->columns * $design->moduleAcross()->toMetres()
+            + ($this->design->block->columns - 1) * $this->design->block->columnGap->toMetres();
         $step_m = $design->units->cut_m();
 
         return ['/block/x_m' => round(($design->surface->width->toMetres() - $block_m) / 2 / $step_m) * $step_m];

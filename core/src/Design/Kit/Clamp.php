@@ -26,7 +26,10 @@ final readonly class Clamp
         public bool $gripsBothRails,
         #[Range(0.1, 200)]
         public ?Moment $torque,
-        /** Of bolts through the holes of the frame: from the side of the module to the middle of its hole, along the rail; null of clamps, which grip the frame from outside. */
+        /**
+         * Of bolts through the holes of the frame: from the side of the module to the middle of its hole, along the rail; null of clamps, which grip the
+         * frame from outside.
+         */
         #[Range(0.003, 0.3)]
         public ?Length $frameHole = null,
         /** What they are made to grip. */

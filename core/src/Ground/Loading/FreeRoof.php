@@ -62,7 +62,11 @@ final readonly class FreeRoof implements ElementWind
             'cp_lower' => $lower, 'cp_upper' => $upper, 'q_Pa' => $this->q_Pa,
         ], self::SOURCE, 'own', [
             'loads/q', '/table/tilt_rad',
-            ...array_map(static fn (string $half, string $way): string => 'coefficient:'.self::TABLE."/{$from}_edge/$flow/$half/$way", array_keys($ways), $ways),
+            ...array_map(
+                static fn (string $half, string $way): string => 'coefficient:'.self::TABLE."/{$from}_edge/$flow/$half/$way",
+                array_keys($ways),
+                $ways,
+            ),
         ]));
 
         return new OpenWind($code, $this->q_Pa * $lower, $this->q_Pa * $upper);

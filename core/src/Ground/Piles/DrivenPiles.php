@@ -128,7 +128,10 @@ final readonly class DrivenPiles
             $allows_N = Broms::allows_N($report, $this->coefficients, $this->pile->width->toMetres(), $depth_m, abs($height_m));
             if ($allows_N !== null && $check->demand_si / max($allows_N, 1e-6) > $most) {
                 $most = $check->demand_si / max($allows_N, 1e-6);
-                $worst = ['place' => $check->place, 'demand_N' => $check->demand_si, 'capacity_N' => $check->capacity_si, 'allows_N' => $allows_N, 'height_m' => abs($height_m)];
+                $worst = [
+                    'place' => $check->place, 'demand_N' => $check->demand_si, 'capacity_N' => $check->capacity_si, 'allows_N' => $allows_N,
+                    'height_m' => abs($height_m),
+                ];
             }
         }
 

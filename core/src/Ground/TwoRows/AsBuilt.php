@@ -58,7 +58,10 @@ final readonly class AsBuilt
                 $leans = true;
                 $posts[$index] = Leaning::on($posts[$index], $arm_m);
                 if (isset($braced[$index])) {
-                    $braced[$index]['bent'] = array_map(static fn (array $bent): array => [$bent[0], $bent[1] + abs($bent[0]) * $arm_m], $braced[$index]['bent']);
+                    $braced[$index]['bent'] = array_map(
+                        static fn (array $bent): array => [$bent[0], $bent[1] + abs($bent[0]) * $arm_m],
+                        $braced[$index]['bent'],
+                    );
                 }
             }
         }
@@ -87,7 +90,10 @@ final readonly class AsBuilt
     {
         $posts = count($this->shape->posts_m);
         $mean = static fn (array $over_m): float => array_sum($over_m) / $posts;
-        $over = array_map(static fn (array $ofRow): float => $mean(array_map(static fn (BuiltPost $one): float => $one->headOver?->toMetres() ?? 0.0, $ofRow)), $this->built);
+        $over = array_map(
+            static fn (array $ofRow): float => $mean(array_map(static fn (BuiltPost $one): float => $one->headOver?->toMetres() ?? 0.0, $ofRow)),
+            $this->built,
+        );
 
         return atan2($this->shape->rise_m + ($over[1] ?? 0.0) - ($over[0] ?? 0.0), $this->shape->between_m);
     }

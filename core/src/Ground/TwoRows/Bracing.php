@@ -48,7 +48,9 @@ final readonly class Bracing
     {
         $checks = [];
         foreach (array_keys($this->shape->posts_m) as $post) {
-            foreach (['brace_pull' => [1, $this->brace->pull, 'pull_N'], 'brace_push' => [-1, $this->brace->push, 'push_N']] as $what => [$sign, $bears, $key]) {
+            foreach ([
+                'brace_pull' => [1, $this->brace->pull, 'pull_N'], 'brace_push' => [-1, $this->brace->push, 'push_N'],
+            ] as $what => [$sign, $bears, $key]) {
                 $most = Most::of($cases, static fn (TableCase $case): float => $sign * ($case->braces[$post] ?? 0.0));
                 $id = PostPlace::name($post, 1);
                 array_push($checks, ...$most === null ? [] : Holding::force($what, $id, max(0.0, $most->value), $bears, $most->case, self::AT."/$key"));
@@ -91,7 +93,8 @@ final readonly class Bracing
     public function step(): array
     {
         return Steps::one('braces', [
-            'braces' => count($this->shape->posts_m), 'front_m' => $this->brace->frontAt->toMetres(), 'rear_m' => $this->brace->rearAt->toMetres(), 'long_m' => $this->long_m(),
+            'braces' => count($this->shape->posts_m), 'front_m' => $this->brace->frontAt->toMetres(), 'rear_m' => $this->brace->rearAt->toMetres(),
+            'long_m' => $this->long_m(),
         ]);
     }
 }

@@ -73,8 +73,9 @@ final readonly class Frame
     /**
      * What a push on both tops makes of a post.
      *
-     * @return array{top_N: float, across_N: float, moment_Nm: float, at_brace_Nm: float, bow_Nm3: float, presses_N: float} On its top; at the ground, sideways and
-     *                                                                                                                      bending; bending at the brace; E·I times how far its top goes from there; what the brace presses on it
+     * On its top; at the ground, sideways and bending; bending at the brace; E·I times how far its top goes from there; what the brace presses on it.
+     *
+     * @return array{top_N: float, across_N: float, moment_Nm: float, at_brace_Nm: float, bow_Nm3: float, presses_N: float}
      */
     public function post(bool $isRear, float $push_N, float $height_m): array
     {
@@ -83,7 +84,8 @@ final readonly class Frame
         $level_N = $pull_N * $this->level;
 
         return [
-            'top_N' => $top_N, 'across_N' => $top_N + $level_N, 'moment_Nm' => $top_N * $height_m + $level_N * $at_m, 'at_brace_Nm' => $top_N * ($height_m - $at_m),
+            'top_N' => $top_N, 'across_N' => $top_N + $level_N, 'moment_Nm' => $top_N * $height_m + $level_N * $at_m,
+            'at_brace_Nm' => $top_N * ($height_m - $at_m),
             'bow_Nm3' => $top_N * $height_m ** 3 / 3 + $level_N * self::bow($height_m, $at_m, 1.0), 'presses_N' => -$pull_N * $this->up,
         ];
     }

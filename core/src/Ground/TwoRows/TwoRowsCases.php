@@ -190,10 +190,11 @@ final readonly class TwoRowsCases
     }
 
     /**
+     * Of braced posts what bends them, the same at the ground as of others, and what pulls the braces.
+     *
      * @param list<Frame> $frames
      *
-     * @return array{list<array{top_N: float, presses_N: float, bent: non-empty-list<array{float, float}>, bow_Nm3: float}>, list<array{float, float, float}>, list<float>} Of braced
-     *                                                                                                                                                                      posts what bends them, the same at the ground as of others, and what pulls the braces
+     * @return array{list<array{top_N: float, presses_N: float, bent: non-empty-list<array{float, float}>, bow_Nm3: float}>, list<array{float, float, float}>, list<float>}
      */
     private function braced(AlongRow $even, AlongRow $own, Stance $always, Stance $fallen, array $frames): array
     {
@@ -205,7 +206,8 @@ final readonly class TwoRowsCases
                 $share = $uneven ? max($even->posts[$post], $stiff[$post] / array_sum($stiff)) : $even->posts[$post];
                 $push_N = $share * ($always->frontAcross_N + $always->rearAcross_N);
                 $on = $frame->post($isRear, $push_N, ($isRear ? $this->shape->rear_m : $this->shape->front_m)[$post]);
-                $top_N = $even->posts[$post] * ($isRear ? $always->rear_N : $always->front_N) + $own->posts[$post] * ($isRear ? $fallen->rear_N : $fallen->front_N);
+                $top_N = $even->posts[$post] * ($isRear ? $always->rear_N : $always->front_N) + $own->posts[$post] * ($isRear ? $fallen->rear_N
+                    : $fallen->front_N);
                 $presses_N = $top_N + $on['presses_N'];
                 $braced[] = [
                     'top_N' => abs($on['top_N']), 'presses_N' => $top_N, 'bent' => [[$presses_N, abs($on['moment_Nm'])], [$top_N, abs($on['at_brace_Nm'])]],

@@ -74,7 +74,12 @@ final readonly class AsNzsLoads
     public static function of(Design $design, Coefficients $coefficients): SiteLoads
     {
         $figures = new Figures();
-        $loads = new self($design, $design->site->asNzs ?? throw new \LogicException('A job to AS/NZS without its entries was to be refused.'), $coefficients, $figures);
+        $loads = new self(
+            $design,
+            $design->site->asNzs ?? throw new \LogicException('A job to AS/NZS without its entries was to be refused.'),
+            $coefficients,
+            $figures,
+        );
         $given = $design->given;
         [$zones, $winds, $down_Pa] = $given === null ? $loads->wind() : GivenLoads::wind($design, $given, 1.0, $figures);
         if ($given?->roofSnow !== null) {
@@ -92,7 +97,15 @@ final readonly class AsNzsLoads
             new Combination('0.9G+Wu', $least, 0.0, 1.0, true, Duration::Wind),
         ];
 
-        return new SiteLoads($zones, $winds, $down_Pa, $snow, new Combinations($combinations, $combinations, CapacityFormat::Design, 'AS/NZS 1170.0, §4.2.2; recalled'), $figures, false);
+        return new SiteLoads(
+            $zones,
+            $winds,
+            $down_Pa,
+            $snow,
+            new Combinations($combinations, $combinations, CapacityFormat::Design, 'AS/NZS 1170.0, §4.2.2; recalled'),
+            $figures,
+            false,
+        );
     }
 
     /** @return array{ZoneMap, array<int|string, ZoneWind>, float} */
@@ -108,7 +121,16 @@ final readonly class AsNzsLoads
         $winds = Winds::on($this->design);
         $h_m = $site->meanRoofHeight->toMetres();
         $a_m = self::a_m($h_m, $winds->alongEave_m, $winds->acrossEave_m);
-        $this->figures->add('loads/zone_a', new Figure('zone_a_as_nzs', ['value_m' => $a_m], "$document, Table 5.6; recalled", $confidence, ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m']));
+        $this->figures->add(
+            'loads/zone_a',
+            new Figure(
+                'zone_a_as_nzs',
+                ['value_m' => $a_m],
+                "$document, Table 5.6; recalled",
+                $confidence,
+                ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m'],
+            ),
+        );
         $pressures = new RoofPressure($this->coefficients);
         $degrees = $this->design->surface->pitch->toDegrees();
         $down = 0.0;
@@ -127,16 +149,32 @@ final readonly class AsNzsLoads
             return $known[$key];
         };
         [$xs_m, $ys_m] = self::lines($winds, $h_m, $a_m);
-        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [...$winds->outline->besideHips($a_m / 2, true), ...$winds->outline->besideHips($a_m, true)], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
+        $belts = [...$winds->outline->besideHips($a_m / 2, true), ...$winds->outline->besideHips($a_m, true)];
+        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, $belts, $at, $this->told($q_Pa, $document, $confidence));
+        $this->figures->add(
+            'loads/down',
+            new Figure(
+                'down_as_nzs',
+                ['value_Pa' => $q_Pa * $down, 'cpe' => $down, 'q_Pa' => $q_Pa],
+                "$document, Table 5.3; recalled",
+                $confidence,
+                ['loads/q'],
+            ),
+        );
+
+        return [$envelope->zones, $envelope->winds, $q_Pa * $down];
+    }
+
+    /** @return \Closure(string, string, DirectedZone, float, float): Suction Of a zone, with its figure */
+    private function told(float $q_Pa, string $document, string $confidence): \Closure
+    {
+        return function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($q_Pa, $document, $confidence): Suction {
             $this->figures->add($path, new Figure('suction_as_nzs', [
                 'value' => $worst->coefficient, 'zone' => $name, 'side' => 'wind.'.Winds::edge($worst->side), 'q_Pa' => $q_Pa,
             ], "$document, Tables 5.3 and 5.6; recalled", $confidence, ['loads/q', 'loads/zone_a', ...Coefficients::refs($worst->from), '/surface/pitch_rad']));
 
             return Suction::constant($path, $worst->coefficient, $large_Pa);
-        });
-        $this->figures->add('loads/down', new Figure('down_as_nzs', ['value_Pa' => $q_Pa * $down, 'cpe' => $down, 'q_Pa' => $q_Pa], "$document, Table 5.3; recalled", $confidence, ['loads/q']));
-
-        return [$envelope->zones, $envelope->winds, $q_Pa * $down];
+        };
     }
 
     /** Names of the parts of a roof by their local factor. */

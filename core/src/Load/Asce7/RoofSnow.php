@@ -109,14 +109,7 @@ final readonly class RoofSnow
         $pf_psf = $this->value('flat') * $ce * $ct * $this->is * $this->pg_psf;
         $ps_psf = $cs * $pf_psf;
         $ps_Pa = Pressure::ofPsf($ps_psf)->toPascals();
-        $this->figures->add('loads/pf', new Figure($this->edition->snowIsStrength() ? 'pf_2022' : 'pf', [
-            'value_Pa' => Pressure::ofPsf($pf_psf)->toPascals(), 'ce' => $ce, 'ct' => $ct, 'is' => $this->is, 'ground_Pa' => $site->groundSnow->toPascals(),
-        ], $this->edition->cite('§7.3, Tables 7.3-1, 7.3-2, 1.5-2'), 'high', [
-            '/site/ground_snow_Pa', "coefficient:$this->table/$ceKey", "coefficient:$this->table/$ctKey", '/site/roof_exposure', '/site/thermal',
-            '/site/risk_category',
-        ], listed: false));
-        $this->figures->add('loads/cs', new Figure('cs', ['value' => $cs, 'ct' => $ct], $this->edition->cite('Fig. 7.4-1'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['/surface/pitch_rad', '/site/free_slide_path'], listed: false));
-        $this->figures->add('loads/ps', new Figure('ps', ['value_Pa' => $ps_Pa, 'cs' => $cs, 'pf_Pa' => Pressure::ofPsf($pf_psf)->toPascals()], $this->edition->cite('§7.4'), 'high', ['loads/cs', 'loads/pf']));
+        $this->tell($pf_psf, $ce, $ct, $cs);
         $cases = [SnowCase::uniform('balanced', $ps_Pa)];
         if (Printed::under($this->theta_deg, $this->value('low_slope_deg'))) {
             $cases[] = $this->minimum();
@@ -125,16 +118,68 @@ final readonly class RoofSnow
             $cases[] = $this->unbalanced($ps_psf);
         }
         if ($this->rains()) {
-            $rain_Pa = Pressure::ofPsf($this->value('rain_psf'))->toPascals();
-            $cases[] = SnowCase::uniform('rain', $ps_Pa + $rain_Pa);
-            $this->figures->add('loads/snow/rain', new Figure('snow_rain', ['value_Pa' => $ps_Pa + $rain_Pa, 'rain_Pa' => $rain_Pa], $this->edition->cite('§7.10'), 'high', ['loads/ps', '/site/eave_to_ridge_m', "coefficient:$this->table/rain_psf"]));
+            $cases[] = $this->rain($ps_Pa);
         }
         foreach ($this->design->surface->snowFeatures as $index => $feature) {
             array_push($cases, ...$this->around($feature, $index, $ps_psf, $pf_psf));
         }
-        $this->figures->add('loads/snow/balanced', new Figure('snow_balanced', ['value_Pa' => $ps_Pa], $this->edition->cite('§7.4'), 'high', ['loads/ps'], listed: false));
+        $this->figures->add(
+            'loads/snow/balanced',
+            new Figure('snow_balanced', ['value_Pa' => $ps_Pa], $this->edition->cite('§7.4'), 'high', ['loads/ps'], listed: false),
+        );
 
         return new SnowLoads($ps_Pa, $cases, $this->edition->snowAtService(), $this->value('partial'));
+    }
+
+    /** The figures of the flat roof's snow, and of how much of it stays on the slope. */
+    private function tell(float $pf_psf, float $ce, float $ct, float $cs): void
+    {
+        $site = $this->design->site;
+        $this->figures->add('loads/pf', new Figure($this->edition->snowIsStrength() ? 'pf_2022' : 'pf', [
+            'value_Pa' => Pressure::ofPsf($pf_psf)->toPascals(), 'ce' => $ce, 'ct' => $ct, 'is' => $this->is, 'ground_Pa' => $site->groundSnow->toPascals(),
+        ], $this->edition->cite('§7.3, Tables 7.3-1, 7.3-2, 1.5-2'), 'high', [
+            '/site/ground_snow_Pa', "coefficient:$this->table/ce/{$site->exposure->value}/{$site->roofExposure->value}",
+            "coefficient:$this->table/ct/{$site->thermal->value}", '/site/roof_exposure', '/site/thermal',
+            '/site/risk_category',
+        ], listed: false));
+        $this->figures->add(
+            'loads/cs',
+            new Figure(
+                'cs',
+                ['value' => $cs, 'ct' => $ct],
+                $this->edition->cite('Fig. 7.4-1'),
+                $this->edition === Edition::Of2016 ? 'high' : 'medium',
+                ['/surface/pitch_rad', '/site/free_slide_path'],
+                listed: false,
+            ),
+        );
+        $this->figures->add(
+            'loads/ps',
+            new Figure(
+                'ps',
+                ['value_Pa' => Pressure::ofPsf($cs * $pf_psf)->toPascals(), 'cs' => $cs, 'pf_Pa' => Pressure::ofPsf($pf_psf)->toPascals()],
+                $this->edition->cite('§7.4'),
+                'high',
+                ['loads/cs', 'loads/pf'],
+            ),
+        );
+    }
+
+    private function rain(float $ps_Pa): SnowCase
+    {
+        $rain_Pa = Pressure::ofPsf($this->value('rain_psf'))->toPascals();
+        $this->figures->add(
+            'loads/snow/rain',
+            new Figure(
+                'snow_rain',
+                ['value_Pa' => $ps_Pa + $rain_Pa, 'rain_Pa' => $rain_Pa],
+                $this->edition->cite('§7.10'),
+                'high',
+                ['loads/ps', '/site/eave_to_ridge_m', "coefficient:$this->table/rain_psf"],
+            ),
+        );
+
+        return SnowCase::uniform('rain', $ps_Pa + $rain_Pa);
     }
 
     /** Gables and hips from ½ in 12 to 7 in 12 have a leeward side; monoslopes and flat roofs do not. */
@@ -159,7 +204,16 @@ final readonly class RoofSnow
             ? min($this->pg_psf, $this->value('least/'.$this->design->site->riskCategory->value))
             : $this->is * min($this->pg_psf, $this->value('low_slope_psf'));
         $least_Pa = Pressure::ofPsf($least_psf)->toPascals();
-        $this->figures->add('loads/snow/minimum', new Figure($this->edition->snowIsStrength() ? 'snow_minimum_2022' : 'snow_minimum', ['value_Pa' => $least_Pa], $this->edition->cite('§7.3.4'), $this->edition === Edition::Of2016 ? 'high' : 'medium', ['/site/ground_snow_Pa', '/site/risk_category']));
+        $this->figures->add(
+            'loads/snow/minimum',
+            new Figure(
+                $this->edition->snowIsStrength() ? 'snow_minimum_2022' : 'snow_minimum',
+                ['value_Pa' => $least_Pa],
+                $this->edition->cite('§7.3.4'),
+                $this->edition === Edition::Of2016 ? 'high' : 'medium',
+                ['/site/ground_snow_Pa', '/site/risk_category'],
+            ),
+        );
 
         return SnowCase::uniform('minimum', $least_Pa);
     }
@@ -169,7 +223,16 @@ final readonly class RoofSnow
         $w_ft = $this->design->site->eaveToRidge->toFeet();
         if (self::isSimple($this->design, $this->edition, $this->coefficients)) {
             $all_Pa = Pressure::ofPsf($this->is * $this->pg_psf)->toPascals();
-            $this->figures->add('loads/snow/unbalanced_simple', new Figure('snow_unbalanced_simple', ['value_Pa' => $all_Pa], $this->edition->cite('§7.6.1'), 'high', ['/site/ground_snow_Pa', '/site/roof_supports', '/site/eave_to_ridge_m']));
+            $this->figures->add(
+                'loads/snow/unbalanced_simple',
+                new Figure(
+                    'snow_unbalanced_simple',
+                    ['value_Pa' => $all_Pa],
+                    $this->edition->cite('§7.6.1'),
+                    'high',
+                    ['/site/ground_snow_Pa', '/site/roof_supports', '/site/eave_to_ridge_m'],
+                ),
+            );
 
             return SnowCase::uniform('unbalanced_simple', $all_Pa);
         }
@@ -191,7 +254,12 @@ final readonly class RoofSnow
     {
         $lu_ft = max($lu_ft, $this->value('drift/lu_ft'));
         if ($this->edition->snowIsStrength()) {
-            return self::driftHeight2022_ft($lu_ft, $this->pg_psf, $this->design->site->winterWind ?? throw new \LogicException('A drift without the winter wind was to be refused.'), $this->coefficients);
+            return self::driftHeight2022_ft(
+                $lu_ft,
+                $this->pg_psf,
+                $this->design->site->winterWind ?? throw new \LogicException('A drift without the winter wind was to be refused.'),
+                $this->coefficients,
+            );
         }
 
         return max(0.0, self::driftHeight_ft($lu_ft, $this->pg_psf, $this->is, $this->value('drift/importance')));
@@ -201,7 +269,11 @@ final readonly class RoofSnow
     public static function needsWinterWind(Design $design, Edition $edition, Coefficients $coefficients): bool
     {
         return $edition->snowIsStrength() && $design->site->groundSnow->toPascals() > 0
-            && ($design->surface->snowFeatures !== [] || (self::isUnbalanced($design, $edition, $coefficients) && !self::isSimple($design, $edition, $coefficients)));
+            && ($design->surface->snowFeatures !== [] || (self::isUnbalanced(
+                $design,
+                $edition,
+                $coefficients,
+            ) && !self::isSimple($design, $edition, $coefficients)));
     }
 
     private function rains(): bool
@@ -241,7 +313,15 @@ final readonly class RoofSnow
             // Wherever the snow of the higher roof may slide, it is taken to: pitch and covering up there are not asked.
             $belt_psf = 0.4 * $pf_psf * $feature->slidesFrom->toFeet() / self::SLIDES_OVER_FT;
             $code = 'slide_'.$feature->id;
-            $cases[] = SnowCase::around($code, $ps_Pa, Pressure::ofPsf($belt_psf)->toPascals(), Length::ofFeet(self::SLIDES_OVER_FT)->toMetres(), $feature, false, $this->slant);
+            $cases[] = SnowCase::around(
+                $code,
+                $ps_Pa,
+                Pressure::ofPsf($belt_psf)->toPascals(),
+                Length::ofFeet(self::SLIDES_OVER_FT)->toMetres(),
+                $feature,
+                false,
+                $this->slant,
+            );
             $this->figures->add("loads/snow/$code", new Figure('snow_slide', [
                 'value_Pa' => Pressure::ofPsf($belt_psf)->toPascals(), 'around' => $feature->id, 'from_m' => $feature->slidesFrom->toMetres(),
             ], $this->edition->cite('§7.9'), 'high', ['loads/pf', "$at/slides_from_m"]));

@@ -81,7 +81,8 @@ final readonly class RoofWind
 
         return match (true) {
             in_array(EdgeKind::Hip, $kinds, true) && in_array(EdgeKind::Rake, $kinds, true) => 'a figure for a plane with hips and rakes',
-            in_array(EdgeKind::Hip, $kinds, true) !== $isHip => $isHip ? 'a figure for a hip roof whose plane has no hip' : 'a figure for a plane with hips on a roof without',
+            in_array(EdgeKind::Hip, $kinds, true) !== $isHip => $isHip
+                ? 'a figure for a hip roof whose plane has no hip' : 'a figure for a plane with hips on a roof without',
             Printed::over($design->surface->pitch->toDegrees(), 45.0) => 'Fig. 30.3-2 (over 45°)',
             default => null,
         };
@@ -282,7 +283,9 @@ final readonly class RoofWind
         [$width_m, $length_m] = [$this->design->surface->width->toMetres(), $this->design->surface->slopeLength->toMetres()];
         $up_m = $a_m / cos($this->design->surface->pitch->toRadians());
 
-        return ZoneMap::lay(Outline::of($this->design->surface), [$a_m, $width_m - $a_m], [$up_m, $length_m - $up_m], [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $a_m, $up_m): string {
+        return ZoneMap::lay(Outline::of($this->design->surface), [$a_m, $width_m - $a_m], [
+            $up_m, $length_m - $up_m,
+        ], [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $a_m, $up_m): string {
             $row = $y_m < $up_m ? 0 : ($y_m > $length_m - $up_m ? 2 : 1);
 
             return self::GABLE[$row][$x_m < $a_m || $x_m > $width_m - $a_m ? 1 : 0];
@@ -318,7 +321,9 @@ final readonly class RoofWind
             array_push($ys_m, $part * $h_m / $slant, $topIsEdge ? $length_m - $part * $h_m / $slant : 0.0);
         }
 
-        return ZoneMap::lay(Outline::of($this->design->surface), $xs_m, $ys_m, [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $h_m, $slant, $topIsEdge): string {
+        $outline = Outline::of($this->design->surface);
+
+        return ZoneMap::lay($outline, $xs_m, $ys_m, [], static function (float $x_m, float $y_m) use ($width_m, $length_m, $h_m, $slant, $topIsEdge): string {
             $across = min($x_m, $width_m - $x_m) / $h_m;
             $up = min($y_m, $topIsEdge ? $length_m - $y_m : $y_m) * $slant / $h_m;
 

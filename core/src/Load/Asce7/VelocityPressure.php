@@ -45,7 +45,10 @@ final readonly class VelocityPressure
         $kzt = $hill?->factor() ?? ($site->topography === Topography::Factor ? $site->kzt ?? 1.0 : 1.0);
         $kd = $coefficients->value($table, 'kd');
         $ke = exp(-$coefficients->value($table, 'ke_per_ft') * $site->groundElevation->toFeet());
-        $qh_psf = $coefficients->value($table, 'constant') * $kh * $kzt * $ke * $site->windSpeed->toMilesPerHour() ** 2 * ($edition->kdInVelocityPressure() ? $kd : 1.0);
+        $qh_psf = $coefficients->value(
+            $table,
+            'constant',
+        ) * $kh * $kzt * $ke * $site->windSpeed->toMilesPerHour() ** 2 * ($edition->kdInVelocityPressure() ? $kd : 1.0);
 
         return new self(
             $formula,

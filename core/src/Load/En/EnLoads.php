@@ -62,13 +62,28 @@ final readonly class EnLoads
         if ($design->given === null) {
             array_push($findings, ...EnQuestions::wind($design->site, $site));
             if (!in_array($design->surface->roofKind, [RoofKind::TwoSidedGable, RoofKind::Shed, RoofKind::Flat], true)) {
-                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof']);
+                $findings[] = Finding::of(
+                    Code::FigureMissing,
+                    '/surface/roof_kind',
+                    [
+                        'document' => 'EN 1991-1-4',
+                        'figure' => $design->surface->roofKind === RoofKind::Hip ? 'Table 7.5 (hip roofs)' : 'a table for this kind of roof',
+                    ],
+                );
             }
             if ($design->surface->roofKind === RoofKind::Flat && !ExternalPressure::isFlat($design->surface->pitch)) {
-                $findings[] = Finding::of(Code::FigureMissing, '/surface/roof_kind', ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more']);
+                $findings[] = Finding::of(
+                    Code::FigureMissing,
+                    '/surface/roof_kind',
+                    ['document' => 'EN 1991-1-4', 'figure' => 'a table for flat roofs of 5° and more'],
+                );
             }
             if (Printed::over($design->surface->pitch->toDegrees(), 75.0)) {
-                $findings[] = Finding::of(Code::FigureMissing, '/surface/pitch_rad', ['document' => 'EN 1991-1-4', 'figure' => 'Tables 7.3 and 7.4 beyond 75°']);
+                $findings[] = Finding::of(
+                    Code::FigureMissing,
+                    '/surface/pitch_rad',
+                    ['document' => 'EN 1991-1-4', 'figure' => 'Tables 7.3 and 7.4 beyond 75°'],
+                );
             }
             if (Printed::over(Winds::top($design)->toMetres(), self::TALLEST_M)) {
                 $findings[] = Finding::of(Code::EnTooTall, '/site/mean_roof_height_m', ['height_m' => Winds::top($design)->toMetres()]);
@@ -87,7 +102,11 @@ final readonly class EnLoads
         $findings = EnQuestions::snow($design->site, $site);
         foreach ($design->surface->snowFeatures as $index => $feature) {
             if ($feature->kind === SnowFeatureKind::HigherRoof) {
-                $findings[] = Finding::of(Code::FigureMissing, "/surface/snow_features/$index/kind", ['document' => 'EN 1991-1-3', 'figure' => '§5.3.6 (roofs abutting taller works)']);
+                $findings[] = Finding::of(
+                    Code::FigureMissing,
+                    "/surface/snow_features/$index/kind",
+                    ['document' => 'EN 1991-1-3', 'figure' => '§5.3.6 (roofs abutting taller works)'],
+                );
             }
         }
 
@@ -99,7 +118,12 @@ final readonly class EnLoads
         $figures = new Figures();
         $en = new self($design, $design->site->en ?? throw new \LogicException('A job to EN without its entries was to be refused.'), $coefficients, $figures);
         $given = $design->given;
-        [$zones, $winds, $down_Pa] = $given === null ? $en->wind() : GivenLoads::wind($design, $given, $given->level === PressureLevel::Strength ? 1 / self::FACTOR : 1.0, $figures);
+        [$zones, $winds, $down_Pa] = $given === null ? $en->wind() : GivenLoads::wind(
+            $design,
+            $given,
+            $given->level === PressureLevel::Strength ? 1 / self::FACTOR : 1.0,
+            $figures,
+        );
         $snow = $given?->roofSnow === null ? $en->snow()
             : GivenLoads::snow($given, $given->level === PressureLevel::Strength ? $given->roofSnow->times(1 / self::FACTOR) : $given->roofSnow, 1.0, $figures);
 
@@ -121,7 +145,16 @@ final readonly class EnLoads
         foreach (Winds::SIDES as $side) {
             $es_m[$side] = min($winds->breadth_m($side), 2 * $top->toMetres());
         }
-        $this->figures->add('loads/zone_e', new Figure('zone_e', ['value_m' => $es_m['eave'], 'other_m' => $es_m['left'], 'height_m' => $top->toMetres()], 'EN 1991-1-4, §7.2; recalled', 'high', ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m', '/site/eave_to_ridge_m']));
+        $this->figures->add(
+            'loads/zone_e',
+            new Figure(
+                'zone_e',
+                ['value_m' => $es_m['eave'], 'other_m' => $es_m['left'], 'height_m' => $top->toMetres()],
+                'EN 1991-1-4, §7.2; recalled',
+                'high',
+                ['/site/building_length_m', '/site/building_width_m', '/site/mean_roof_height_m', '/site/eave_to_ridge_m'],
+            ),
+        );
         [$known, $down] = [[], 0.0];
         $downFrom = [];
         $at = function (string $side, float $x_m, float $y_m) use ($winds, $pressures, $table, $es_m, $qp_Pa, &$known): DirectedZone {
@@ -130,13 +163,15 @@ final readonly class EnLoads
             return $known["$side/$zone"] ??= $this->directed($pressures, $side, $zone, $qp_Pa);
         };
         [$xs_m, $ys_m] = self::lines($winds, $es_m);
-        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [], $at, function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
+        $told = function (string $path, string $name, DirectedZone $worst, float $small_Pa, float $large_Pa) use ($qp_Pa): Suction {
             $this->figures->add($path, new Figure('suction_en', [
-                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa, 'side' => 'wind.'.Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
+                'value' => $large_Pa / $qp_Pa, 'zone' => $name, 'one' => $small_Pa / $qp_Pa, 'ten' => $large_Pa / $qp_Pa,
+                'side' => 'wind.'.Winds::edge($worst->side), 'qp_Pa' => $qp_Pa,
             ], 'EN 1991-1-4, §7.2; recalled', 'high', ['loads/qp', ...Coefficients::refs($worst->from), '/surface/pitch_rad']));
 
             return new Suction($path, $large_Pa / $qp_Pa, $small_Pa, 1.0, $large_Pa, 10.0);
-        });
+        };
+        $envelope = new WindEnvelope($winds, $xs_m, $ys_m, [], $at, $told);
         foreach (array_keys($known) as $key) {
             [$side, $zone] = explode('/', $key);
             [$push, $ids] = $pressures->of(Winds::edge($side), $zone, 'down');
@@ -214,11 +249,41 @@ final readonly class EnLoads
         $ce = $this->coefficients->value(self::SNOW, 'ce/'.$site->roofExposure->value);
         $mu = self::mu1($this->design->surface->pitch->toDegrees(), $site->freeSlidePath !== YesNo::Yes, $this->coefficients);
         $s_Pa = $mu * $ce * $sk->toPascals();
-        $this->figures->add('loads/sk', new Figure($this->site->snowSet === EnSnowSet::Given ? 'sk_given' : 'sk', ['value_Pa' => $sk->toPascals()], 'EN 1991-1-3, Annex C or national annex; recalled', 'high', $this->site->snowSet === EnSnowSet::Given
+        $this->figures->add('loads/sk', new Figure($this->site->snowSet === EnSnowSet::Given ? 'sk_given'
+            : 'sk', ['value_Pa' => $sk->toPascals()], 'EN 1991-1-3, Annex C or national annex; recalled', 'high', $this->site->snowSet === EnSnowSet::Given
             ? ['/site/ground_snow_Pa'] : ['/site/en/snow_set', '/site/en/snow_zone', '/site/ground_elevation_m']));
-        $this->figures->add('loads/mu', new Figure('mu', ['value' => $mu], 'EN 1991-1-3, §5.3, Table 5.2; recalled', 'high', ['/surface/pitch_rad', '/site/free_slide_path', 'coefficient:'.self::SNOW.'/mu1'], listed: false));
-        $this->figures->add('loads/ps', new Figure('s_en', ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()], 'EN 1991-1-3, Eq. 5.1; recalled', 'high', ['loads/mu', 'loads/sk', '/site/roof_exposure', "coefficient:en_1991_1_3/roof_snow/ce/{$site->roofExposure->value}"]));
-        $this->figures->add('loads/snow/balanced', new Figure('s_en', ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()], 'EN 1991-1-3, §5.3; recalled', 'high', ['loads/ps'], listed: false));
+        $this->figures->add(
+            'loads/mu',
+            new Figure(
+                'mu',
+                ['value' => $mu],
+                'EN 1991-1-3, §5.3, Table 5.2; recalled',
+                'high',
+                ['/surface/pitch_rad', '/site/free_slide_path', 'coefficient:'.self::SNOW.'/mu1'],
+                listed: false,
+            ),
+        );
+        $this->figures->add(
+            'loads/ps',
+            new Figure(
+                's_en',
+                ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()],
+                'EN 1991-1-3, Eq. 5.1; recalled',
+                'high',
+                ['loads/mu', 'loads/sk', '/site/roof_exposure', "coefficient:en_1991_1_3/roof_snow/ce/{$site->roofExposure->value}"],
+            ),
+        );
+        $this->figures->add(
+            'loads/snow/balanced',
+            new Figure(
+                's_en',
+                ['value_Pa' => $s_Pa, 'mu' => $mu, 'ce' => $ce, 'sk_Pa' => $sk->toPascals()],
+                'EN 1991-1-3, §5.3; recalled',
+                'high',
+                ['loads/ps'],
+                listed: false,
+            ),
+        );
         $cases = [SnowCase::uniform('balanced', $s_Pa)];
         if ($sk->toPascals() > 0) {
             foreach ($this->design->surface->snowFeatures as $index => $feature) {
@@ -248,7 +313,10 @@ final readonly class EnLoads
     private function drift(SnowFeature $feature, int $index, Pressure $sk, float $s_Pa, float $ce): SnowCase
     {
         $mu2 = self::mu2($feature->height->toMetres(), $sk, $this->coefficients);
-        $reach_m = max($this->coefficients->value(self::SNOW, 'drift/shortest'), min($this->coefficients->value(self::SNOW, 'drift/longest'), 2 * $feature->height->toMetres()));
+        $reach_m = max(
+            $this->coefficients->value(self::SNOW, 'drift/shortest'),
+            min($this->coefficients->value(self::SNOW, 'drift/longest'), 2 * $feature->height->toMetres()),
+        );
         $peak_Pa = max(0.0, $mu2 * $ce * $sk->toPascals() - $s_Pa);
         $code = 'drift_'.$feature->id;
         $this->figures->add("loads/snow/$code", new Figure('snow_drift_en', [
