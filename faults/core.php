@@ -873,7 +873,7 @@ return [
         ['0.5 * ($racking->posts - 1)) / 2', '0.5 * ($racking->posts - 1)) / 20', 'Few overhangs are looked at'],
     ],
     'core/src/Plan/TablePlanner.php' => [
-        ["[\$one['bags'], -\$one['reserve']] <=> [\$other['bags'], -\$other['reserve']]", "[\$one['bags'], \$one['reserve']] <=> [\$other['bags'], \$other['reserve']]", 'Of equals the weaker is offered', 'Ground'],
+        ['[$one->bags, -$one->reserve] <=> [$other->bags, -$other->reserve]', '[$one->bags, $one->reserve] <=> [$other->bags, $other->reserve]', 'Of equals the weaker is offered', 'Ground'],
     ],
     'core/src/Sun/TiltYield.php' => [
         ['abs(atan2($fromWest, $fromUp))', 'abs(atan2($fromWest, $fromSouth))', 'An axis turns by the bearing of the sun'],
@@ -1089,7 +1089,7 @@ return [
         ['$design->kit->foot->padOn($covering) !== null ?', 'false ?', 'Roof cement lies at a rubber pad', 'ClashesTest'],
     ],
     'core/src/Plan/TableCures.php' => [
-        ['return $way[\'holds\'] ? $way : null;', 'return $way;', 'A doubled soil cures what it does not', 'TableFindings'],
+        ['return $way->holds ? $way : null;', 'return $way;', 'A doubled soil cures what it does not', 'TableFindings'],
         ['toMetres() - $step_m; $height_m', 'toMetres() - 3 * $step_m; $height_m', 'A table is put lower than it need be', 'TableFindings'],
     ],
     'core/src/Ground/Piles/Broms.php' => [

@@ -32,7 +32,7 @@ final readonly class Entered
                 from designs d join users u on u.id = d.author_id
                     cross join lateral (
                         select coalesce(d.document #> ?::text[], d.document #> ?::text[]) as now,
-                        coalesce(d.document -> 'origins' ->> ?, d.document -> 'origins' ->> ?) as origin,
+                        coalesce(d.document -> 'origins' ->> ?, d.document -> 'origins' ->> ?) as origin
                     ) as there
                 where d.job_id = ? and not d.is_side window line as (order by d.number)
             ) as steps where now is distinct from before or origin is distinct from origin_before order by number desc limit 1

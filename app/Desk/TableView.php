@@ -36,6 +36,7 @@ use Garnetine\Core\Plan\TableCures;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
 use Garnetine\Core\Plan\TablesBeside;
+use Garnetine\Core\Plan\TableWay;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Printer;
@@ -201,6 +202,8 @@ use Garnetine\Core\Sun\SunPaths;
  *         depth: string|null,
  *         bags: string,
  *         reserve: string,
+ *         // By the company's rates; empty for who does not see these.
+ *         cost: string,
  *         holds: bool,
  *         // Past its end posts, where that is another than is planned.
  *         overhang: string|null,
@@ -418,32 +421,33 @@ final class TableView
      *
      * @return TableBeside
      */
-    public static function beside(TableDesign $design, string $what): array
+    public static function beside(TableDesign $design, string $what, ?Rates $rates = null): array
     {
         $fewest = $what === 'fewest' ? TablePlanner::fewest($design, TablePlanner::ways($design)) : null;
 
         return [
-            'cures' => in_array($what, ['sun', 'fewest'], true) ? [] : self::cures($design),
+            'cures' => in_array($what, ['sun', 'fewest'], true) ? [] : self::cures($design, $rates),
             'ways' => match ($what) {
                 'sun' => [],
-                'fewest' => $fewest === null ? [] : [self::way($design, $fewest, true)],
-                default => array_map(static fn (array $way): array => self::way($design, $way, false), TablePlanner::ways($design)),
+                'fewest' => $fewest === null ? [] : [self::way($design, $fewest, true, $rates)],
+                default => array_map(static fn (TableWay $way): array => self::way($design, $way, false, $rates), TablePlanner::ways($design)),
             },
             'sun' => in_array($what, ['ways', 'fewest'], true) ? null : self::sun($design),
         ];
     }
 
     /** @return TableBeside['cures'] What would make a table hold that does not */
-    private static function cures(TableDesign $design): array
+    private static function cures(TableDesign $design, ?Rates $rates): array
     {
         [$texts, $printer, $cures] = [Texts::of($design), $design->printer(), []];
         foreach (TableCures::of($design) as $what => $way) {
-            $racking = $way['design']->table->racking;
+            $racking = $way->design->table->racking;
             $front_m = $racking instanceof TwoRows ? $racking->sizes()->frontHeight->toMetres() : 0.0;
+            $cost = self::cost($way, $rates);
             $cures[] = [
                 'says' => $texts->say("table_cure.$what", [
-                    'depth_m' => $way['depth_m'] ?? 0.0, 'front_m' => $front_m, 'reserve' => Texts::reserve($way['reserve'] ?? 0.0),
-                    'bags' => $way['bags'] > 0.0 ? ', '.Printer::number(ceil($way['bags'] - 1e-9), 0).' bags' : '',
+                    'depth_m' => $way->depth_m ?? 0.0, 'front_m' => $front_m, 'reserve' => Texts::reserve($way->reserve ?? 0.0),
+                    'bags' => ($way->bags > 0.0 ? ', '.Printer::number(ceil($way->bags - 1e-9), 0).' bags' : '').($cost === '' ? '' : ", $cost"),
                 ]),
                 'edits' => [$what === TableCures::DOUBLED ? ['path' => '/table/footing/doubling', 'add' => true]
                     : ['path' => '/table/racking/front_height_m', 'typed' => $printer->length($front_m)]],
@@ -467,9 +471,9 @@ final class TableView
                 'kind' => $texts->choice('/table/racking/kind', $one->kind), 'is_here' => $one->isHere, 'posts' => count($posts),
                 'depth' => $posts === [] || $posts[0]->blocks !== null ? '' : $printer->length($posts[0]->depth_m),
                 'bags' => $posts === [] || $posts[0]->bags === null ? '' : Printer::number(ceil(TablePost::bagsOf($posts) - 1e-9), 0),
-                'length' => self::length_m($posts) > 0.0 ? $printer->tape(self::length_m($posts)) : '',
+                'length' => TablePost::lengthOf_m($posts) > 0.0 ? $printer->tape(TablePost::lengthOf_m($posts)) : '',
                 'cost' => self::cost($one, $rates),
-                'hours' => $one->hours() === null ? '' : Printer::number($one->hours(), 1).' h', 'missing' => $one->missing,
+                'hours' => $one->plan?->hours() === null ? '' : Printer::number($one->plan->hours(), 1).' h', 'missing' => $one->missing,
                 'against' => match (true) {
                     $one->plan === null => $texts->say('chooser.no_fit'),
                     $one->refusal !== null => $texts->finding($one->refusal),
@@ -481,18 +485,8 @@ final class TableView
         }, TableChooser::of($design));
     }
 
-    /**
-     * Of all posts as they are cut.
-     *
-     * @param list<TablePost> $posts
-     */
-    private static function length_m(array $posts): float
-    {
-        return array_sum(array_map(static fn (TablePost $post): float => $post->cut_m ?? 0.0, $posts));
-    }
-
     /** Of work and what stands in the ground, by the rates of the company; empty where one of them is open. */
-    private static function cost(KindBeside $one, ?Rates $rates): string
+    private static function cost(KindBeside|TableWay $one, ?Rates $rates): string
     {
         $cost = $rates === null ? null : $one->effort($rates)?->cost;
 
@@ -500,15 +494,14 @@ final class TableView
     }
 
     /**
-     * @param array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} $way
      * @param bool $isElsewhere Whether its overhang is another than the present one
      *
      * @return TableBeside['ways'][int]
      */
-    private static function way(TableDesign $design, array $way, bool $isElsewhere): array
+    private static function way(TableDesign $design, TableWay $way, bool $isElsewhere, ?Rates $rates): array
     {
         $printer = $design->printer();
-        [$here, $there] = [Writer::toArray($design->table), Writer::toArray($way['design']->table)];
+        [$here, $there] = [Writer::toArray($design->table), Writer::toArray($way->design->table)];
         $edits = [];
         foreach ([
             '/table/racking/posts' => ['racking', 'posts'], '/table/footing/hole_m' => ['footing', 'hole_m'],
@@ -524,22 +517,15 @@ final class TableView
         array_push($edits, ...$bay === null ? [] : [['path' => '/table/racking/bay_m', 'typed' => '']]);
 
         return [
-            'posts' => $way['posts'], 'hole' => $printer->length($way['hole_m']),
-            'depth' => $way['depth_m'] === null ? null : $printer->length($way['depth_m']),
-            'bags' => Printer::number(ceil($way['bags'] - 1e-9), 0), 'reserve' => $way['reserve'] === null ? '' : Texts::reserve($way['reserve']),
-            'holds' => $way['holds'], 'overhang' => $isElsewhere ? $edits[2]['typed'] ?? null : null,
+            'posts' => $way->posts, 'hole' => $printer->length($way->hole_m), 'depth' => $way->depth_m === null ? null : $printer->length($way->depth_m),
+            'bags' => Printer::number(ceil($way->bags - 1e-9), 0), 'reserve' => $way->reserve === null ? '' : Texts::reserve($way->reserve),
+            'cost' => self::cost($way, $rates), 'holds' => $way->holds, 'overhang' => $isElsewhere ? $edits[2]['typed'] ?? null : null,
             'is_here' => $there['racking'] === $here['racking'] && $there['footing'] === $here['footing'],
             'edits' => $edits,
         ];
     }
 
-    /**
-     * @return TableBeside['sun']
-     *     paths: list<array{name: string, points: list<array{float, float}>}>, horizon: list<array{float, float}>, hidden: string,
-     *     choices: list<array{name: string, tilts: string, keeps: string, is_here: bool}>, pitches: list<array{says: string, is_usual: bool}>,
-     *     months: list<array{name: string, light: float}>,
-     * }|null Null where nobody said how clear the months are; bearings and heights in degrees
-     */
+    /** @return TableBeside['sun'] Null where nobody said how clear the months are; bearings and heights in degrees */
     private static function sun(TableDesign $design): ?array
     {
         $report = TablePlanner::sun($design);

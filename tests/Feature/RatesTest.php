@@ -63,6 +63,14 @@ final class RatesTest extends TestCase
         self::assertIsArray($hidden);
         self::assertMatchesRegularExpression('/^QTM \d/', is_string($told['cost']) ? $told['cost'] : '');
         self::assertSame(['', $told['hours']], [$hidden['cost'], $hidden['hours']]);
+        // So is what other posts would cost.
+        $costs = fn (User $user): array => array_column(array_filter(
+            (array) $this->actingAs($user)->getJson("/jobs/{$job->id}/table/beside?surface=timber&what=ways")->assertOk()->json('ways'),
+            static fn (mixed $way): bool => is_array($way) && $way['holds'] === true,
+        ), 'cost');
+        self::assertNotSame([], $costs($planner));
+        self::assertSame([], preg_grep('/^QTM \d/', $costs($planner), PREG_GREP_INVERT));
+        self::assertSame([''], array_unique($costs($crew)));
         foreach (['export/plan.json', 'export/design.json', 'archive.json', 'print/crew'] as $page) {
             $this->actingAs($planner)->get("/jobs/{$job->id}/$page")->assertOk()->assertDontSee('foot_price')->assertDontSee('QTM');
         }

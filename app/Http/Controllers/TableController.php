@@ -70,6 +70,8 @@ final class TableController extends Controller
     {
         $project = $job->current()->document();
 
-        return new JsonResponse(TableView::beside($project->table(Chosen::table($project) ?? abort(404)), $request->string('what')->toString()));
+        $table = $project->table(Chosen::table($project) ?? abort(404));
+
+        return new JsonResponse(TableView::beside($table, $request->string('what')->toString(), CompanyRates::of($this->user($request))));
     }
 }

@@ -19,6 +19,16 @@ final readonly class TablePost
     ) {
     }
 
+    /**
+     * All of them as they are cut, end to end.
+     *
+     * @param list<self> $posts
+     */
+    public static function lengthOf_m(array $posts): float
+    {
+        return array_sum(array_map(static fn (self $post): float => $post->cut_m ?? 0.0, $posts));
+    }
+
     /** @param list<self> $posts */
     public static function bagsOf(array $posts): float
     {

@@ -8,6 +8,7 @@ use Garnetine\Core\Because\Because;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\ProjectPlan;
 use Garnetine\Core\Plan\TablePlan;
+use Garnetine\Core\Plan\TableWay;
 
 /** A plan, or a because, as plain text for a terminal. */
 final class Summary
@@ -70,13 +71,13 @@ final class Summary
             $lines[] = sprintf('  diagonal %s–%s %s', $diagonal['from'], $diagonal['to'], $printer->tape($diagonal['level_m']));
         }
         // Of piles no hole is told: all are driven alike.
-        $isDug = count(array_unique(array_column($plan->ways, 'hole_m'))) > 1;
+        $isDug = count(array_unique(array_map(static fn (TableWay $way): string => (string) $way->hole_m, $plan->ways))) > 1;
         foreach ($plan->ways as $way) {
             $lines[] = sprintf(
                 '  on %2d posts%s: %s',
-                $way['posts'],
-                $isDug ? ' in holes of '.$printer->length($way['hole_m']) : '',
-                $way['holds'] ? "holds, {$printer->length($way['depth_m'] ?? 0.0)} deep".($isDug ? ", {$way['bags']} bags" : '') : 'does not hold',
+                $way->posts,
+                $isDug ? ' in holes of '.$printer->length($way->hole_m) : '',
+                $way->holds ? "holds, {$printer->length($way->depth_m ?? 0.0)} deep".($isDug ? ", $way->bags bags" : '') : 'does not hold',
             );
         }
 

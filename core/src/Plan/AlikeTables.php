@@ -16,7 +16,7 @@ final class AlikeTables
     /** @var array<string, TableStand> */
     private array $stands = [];
 
-    /** @var array<string, list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}>> */
+    /** @var array<string, list<TableWay>> */
     private array $ways = [];
 
     /** @param \Closure(): TableStand $worked */
@@ -28,9 +28,9 @@ final class AlikeTables
     /**
      * What else would stand.
      *
-     * @param \Closure(): list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $worked
+     * @param \Closure(): list<TableWay> $worked
      *
-     * @return list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}>
+     * @return list<TableWay>
      */
     public function ways(TableDesign $design, \Closure $worked): array
     {

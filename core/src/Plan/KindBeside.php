@@ -26,24 +26,12 @@ final readonly class KindBeside
     ) {
     }
 
-    /** Of one person, to build it; null where nobody said how long things take, or nothing stands. */
-    public function hours(): ?float
-    {
-        return $this->plan === null || $this->plan->posts === [] ? null : $this->plan->days()?->hours;
-    }
-
     /** What it takes by a company's rates; null where nothing stands. */
     public function effort(Rates $rates): ?Effort
     {
         $posts = $this->plan->posts ?? [];
-        $length_m = array_sum(array_map(static fn (TablePost $post): float => $post->cut_m ?? 0.0, $posts));
 
-        return $posts === [] ? null : Effort::ofTable(
-            $rates,
-            $this->hours(),
-            $length_m,
-            $posts[0]->bags === null ? 0.0 : ceil(TablePost::bagsOf($posts) - 1e-9),
-        );
+        return $posts === [] ? null : Effort::ofTable($rates, $this->plan?->hours(), TablePost::lengthOf_m($posts), ceil(TablePost::bagsOf($posts) - 1e-9));
     }
 
     /** What fails first of what is known of it. */

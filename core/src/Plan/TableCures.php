@@ -16,8 +16,6 @@ use Garnetine\Core\Quantity\UnitSystem;
 
 /**
  * What would make a table hold that does not, besides other numbers of posts and wider holes: a soil whose values a named person doubles, and a lower table.
- *
- * @phpstan-type Way array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}
  */
 final class TableCures
 {
@@ -27,7 +25,7 @@ final class TableCures
     /** No front post stands lower than this (common practice, no source). */
     private const LOWEST_M = 0.4572;
 
-    /** @return array<string, Way> By what is done, each planned whole and holding; none of a table that holds */
+    /** @return array<string, TableWay> By what is done, each planned whole and holding; none of a table that holds */
     public static function of(TableDesign $design): array
     {
         $plan = TablePlanner::plan($design, Depth::Checks);
@@ -39,23 +37,22 @@ final class TableCures
             self::LOWER => self::lower($design),
         ];
 
-        return array_filter($found, static fn (?array $way): bool => $way !== null);
+        return array_filter($found, static fn (?TableWay $way): bool => $way !== null);
     }
 
-    /** @return Way|null */
-    private static function doubled(TableDesign $design): ?array
+    private static function doubled(TableDesign $design): ?TableWay
     {
         if (!$design->table->racking instanceof InHoles) {
             return null;
         }
         $footing = $design->table->footing;
-        $way = TablePlanner::way($design->on(Copy::of($design->table, footing: Copy::of($footing, doubling: new Doubling('not yet named', '')))));
+        $way = TableWay::of($design->on(Copy::of($design->table, footing: Copy::of($footing, doubling: new Doubling('not yet named', '')))));
 
-        return $way['holds'] ? $way : null;
+        return $way->holds ? $way : null;
     }
 
-    /** @return Way|null The highest that holds, in steps of 6 in or 150 mm */
-    private static function lower(TableDesign $design): ?array
+    /** The highest that holds, in steps of 6 in or 150 mm. */
+    private static function lower(TableDesign $design): ?TableWay
     {
         $racking = $design->table->racking;
         if (!$racking instanceof PipeTable && !$racking instanceof TimberTable && !$racking instanceof PileTable) {
@@ -63,8 +60,8 @@ final class TableCures
         }
         $step_m = $design->units === UnitSystem::Us ? 0.1524 : 0.15;
         for ($height_m = $racking->frontHeight->toMetres() - $step_m; $height_m >= self::LOWEST_M - 1e-9; $height_m -= $step_m) {
-            $way = TablePlanner::way($design->on(Copy::of($design->table, racking: Copy::of($racking, frontHeight: Length::ofMetres($height_m)))));
-            if ($way['holds']) {
+            $way = TableWay::of($design->on(Copy::of($design->table, racking: Copy::of($racking, frontHeight: Length::ofMetres($height_m)))));
+            if ($way->holds) {
                 return $way;
             }
         }

@@ -54,7 +54,7 @@ final class TableDocument
                 'best_deg' => $plan->sun->best_deg, 'keeps' => $plan->sun->keeps, 'choices' => $plan->sun->choices, 'months' => $plan->sun->months,
                 'row_pitches' => TablePlanner::pitches($plan->design),
             ],
-            'ways' => array_map(static fn (array $way): array => array_diff_key($way, ['design' => null]), $plan->ways),
+            'ways' => array_map(static fn (TableWay $way): array => $way->toArray(), $plan->ways),
             'materials' => $plan->materials(),
             'steps' => PlanDocument::steps($plan->steps()),
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $plan->findings),

@@ -36,7 +36,7 @@ final readonly class TablePlan
 
     /**
      * @param array<string, TableCheck> $checks That which asks most of each thing, by path
-     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $ways Other numbers of posts and other holes
+     * @param list<TableWay> $ways Other numbers of posts and other holes
      * @param list<Finding> $findings
      * @param TiltReport|null $sun Null where nobody said how clear the months are
      */
@@ -163,7 +163,7 @@ final readonly class TablePlan
     public function summary(): array
     {
         $kinds = array_count_values(array_map(static fn (Finding $finding): string => $finding->kind->value, $this->findings));
-        $fewer = array_filter($this->ways, fn (array $way): bool => $way['holds'] && $way['posts'] < count($this->posts));
+        $fewer = array_filter($this->ways, fn (TableWay $way): bool => $way->holds && $way->posts < count($this->posts));
 
         return [
             'modules' => $this->moduleCount(),
@@ -189,6 +189,12 @@ final readonly class TablePlan
     public function inField(): ?InField
     {
         return $this->face === null ? null : InField::of($this->design, $this->face, $this->stand->places ?? []);
+    }
+
+    /** Of one person, to build it; null where nobody said how long things take, or nothing stands. */
+    public function hours(): ?float
+    {
+        return $this->posts === [] ? null : $this->days()?->hours;
     }
 
     /** The days of its crew; null where nobody said who builds it and from when on. */

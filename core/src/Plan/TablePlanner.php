@@ -20,7 +20,6 @@ use Garnetine\Core\Ground\TableFace;
 use Garnetine\Core\Ground\TableFigures;
 use Garnetine\Core\Ground\TableKinds;
 use Garnetine\Core\Ground\TableLoads;
-use Garnetine\Core\Ground\TablePost;
 use Garnetine\Core\Ground\TableStand;
 use Garnetine\Core\Load\Coefficients;
 use Garnetine\Core\Load\Figures;
@@ -143,7 +142,7 @@ final class TablePlanner
     /**
      * The same table on other numbers of posts and in other holes, each planned whole; none where nothing is computed at all.
      *
-     * @return list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}>
+     * @return list<TableWay>
      */
     public static function ways(TableDesign $design): array
     {
@@ -151,40 +150,27 @@ final class TablePlanner
             return [];
         }
 
-        return array_map(self::way(...), TableKinds::of($design, new Coefficients($design->ownCopies))->others());
-    }
-
-    /** @return array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign} */
-    public static function way(TableDesign $other): array
-    {
-        $plan = self::plan($other, Depth::Checks);
-
-        return [
-            'posts' => count($plan->stand->places ?? []), 'hole_m' => $other->table->footing->hole->toMetres(),
-            'depth_m' => $plan->posts[0]->depth_m ?? null,
-            'holds' => $plan->posts !== [] && ($plan->leastReserve() ?? 0.0) >= -1e-9, 'reserve' => $plan->leastReserve(),
-            'bags' => TablePost::bagsOf($plan->posts), 'design' => $other,
-        ];
+        return array_map(TableWay::of(...), TableKinds::of($design, new Coefficients($design->ownCopies))->others());
     }
 
     /**
      * The fewest posts that hold in equal bays in the hole that is planned, where other overhangs do with fewer than the present one: every overhang is
      * planned whole, in steps of an inch or 25 mm. Of equals the one with the least concrete, then that with the greatest least reserve.
      *
-     * @param list<array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}> $ways At the present overhang
+     * @param list<TableWay> $ways At the present overhang
      *
-     * @return array{posts: int, hole_m: float, depth_m: float|null, holds: bool, reserve: float|null, bags: float, design: TableDesign}|null Null where no fewer hold
+     * @return TableWay|null Null where no fewer hold
      */
-    public static function fewest(TableDesign $design, array $ways): ?array
+    public static function fewest(TableDesign $design, array $ways): ?TableWay
     {
         $hole_m = $design->table->footing->hole->toMetres();
-        $here = array_values(array_filter($ways, static fn (array $way): bool => abs($way['hole_m'] - $hole_m) < 1e-9));
+        $here = array_values(array_filter($ways, static fn (TableWay $way): bool => abs($way->hole_m - $hole_m) < 1e-9));
         foreach ($here as $way) {
-            if ($way['holds']) {
+            if ($way->holds) {
                 return null;
             }
-            $held = array_filter(array_map(self::way(...), OtherPosts::overhangs($way['design'])), static fn (array $one): bool => $one['holds']);
-            usort($held, static fn (array $one, array $other): int => [$one['bags'], -$one['reserve']] <=> [$other['bags'], -$other['reserve']]);
+            $held = array_filter(array_map(TableWay::of(...), OtherPosts::overhangs($way->design)), static fn (TableWay $one): bool => $one->holds);
+            usort($held, static fn (TableWay $one, TableWay $other): int => [$one->bags, -$one->reserve] <=> [$other->bags, -$other->reserve]);
             if ($held !== []) {
                 return $held[0];
             }

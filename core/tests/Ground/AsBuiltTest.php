@@ -110,7 +110,7 @@ final class AsBuiltTest extends TestCase
         self::assertNotSame($xs($first), array_slice($xs($plan(['/table/racking/bay_m' => null] + $later)), 0, 4));
         // What else would stand does so in equal bays.
         foreach (TablePlanner::ways(TableScenario::of()->with($later)->design()) as $way) {
-            self::assertNull($way['design']->table->racking instanceof PipeTable ? $way['design']->table->racking->bay : 1);
+            self::assertNull($way->design->table->racking instanceof PipeTable ? $way->design->table->racking->bay : 1);
         }
     }
 }

@@ -108,12 +108,12 @@ final class DayPlanTest extends TestCase
 
     public function test_kinds_are_told_beside_each_other_with_their_hours(): void
     {
-        $hours = array_map(static fn (KindBeside $one): ?float => $one->hours(), array_column(TableChooser::of(self::plan()->design), null, 'kind'));
+        $hours = array_map(static fn (KindBeside $one): ?float => $one->plan?->hours(), array_column(TableChooser::of(self::plan()->design), null, 'kind'));
         self::assertEqualsWithDelta(self::plan()->days()?->hours, $hours['pipe_table'], 1e-9);
         self::assertGreaterThan(0.0, $hours['pole']);
         // What does not stand takes no time, and nothing is told where nobody said how long things take.
         self::assertNull($hours['spike_frames']);
-        self::assertNull(array_column(TableChooser::of(TableScenario::of()->design()), null, 'kind')['pipe_table']->hours());
+        self::assertNull(array_column(TableChooser::of(TableScenario::of()->design()), null, 'kind')['pipe_table']->plan?->hours());
     }
 
     public function test_without_a_first_day_nothing_is_planned(): void

@@ -282,11 +282,11 @@ final class TableFindingsTest extends TestCase
         $cures = TableCures::of($fails->design());
         self::assertSame(['doubled', 'lower'], array_keys($cures));
         $doubled = TablePlanner::plan($fails->with(['/table/footing/doubling' => ['by' => 'E. Sorrel', 'why' => '']])->design(), Depth::Checks);
-        self::assertSame([$doubled->stand?->depth_m, $doubled->leastReserve()], [$cures['doubled']['depth_m'], $cures['doubled']['reserve']]);
-        $racking = $cures['lower']['design']->table->racking;
+        self::assertSame([$doubled->stand?->depth_m, $doubled->leastReserve()], [$cures['doubled']->depth_m, $cures['doubled']->reserve]);
+        $racking = $cures['lower']->design->table->racking;
         self::assertInstanceOf(PipeTable::class, $racking);
         $at = static fn (float $height_m): TablePlan => TablePlanner::plan($fails->with(['/table/racking/front_height_m' => $height_m])->design(), Depth::Checks);
-        self::assertSame($at($racking->frontHeight->toMetres())->stand?->depth_m, $cures['lower']['depth_m']);
+        self::assertSame($at($racking->frontHeight->toMetres())->stand?->depth_m, $cures['lower']->depth_m);
         $holds = static fn (TablePlan $plan): bool => $plan->posts !== [] && $plan->leastReserve() >= 0.0;
         self::assertSame([true, false], [$holds($at($racking->frontHeight->toMetres())), $holds($at($racking->frontHeight->toMetres() + 0.1524))]);
         self::assertSame(['lower'], array_keys(TableCures::of($fails->with(['/table/racking/front_height_m' => 1.8])->design())));

@@ -27,6 +27,7 @@ use Garnetine\Core\Load\Figures;
 use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\TablePlan;
 use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TableWay;
 use Garnetine\Core\Quantity\Dimension;
 use Garnetine\Core\Quantity\Length;
 use Garnetine\Core\Quantity\Pressure;
@@ -397,9 +398,9 @@ final class TableTest extends TestCase
     {
         $plan = TablePlanner::plan(TableScenario::of()->design());
         self::assertCount(21, $plan->ways);
-        $way = array_values(array_filter($plan->ways, static fn (array $way): bool => $way['posts'] === 12 && abs($way['hole_m'] - 16 * self::IN) < 1e-9))[0];
+        $way = array_values(array_filter($plan->ways, static fn (TableWay $way): bool => $way->posts === 12 && abs($way->hole_m - 16 * self::IN) < 1e-9))[0];
         $own = TablePlanner::plan(TableScenario::of()->with(['/table/racking/posts' => 6, '/table/footing/hole_m' => 16 * self::IN])->design());
-        self::assertEqualsWithDelta([$own->posts[0]->depth_m, $own->leastReserve(), 1.0], [$way['depth_m'], $way['reserve'], $way['holds'] ? 1.0 : 0.0], 1e-9);
+        self::assertEqualsWithDelta([$own->posts[0]->depth_m, $own->leastReserve(), 1.0], [$way->depth_m, $way->reserve, $way->holds ? 1.0 : 0.0], 1e-9);
         // None with fewer posts and as wide a hole holds: what is planned is the fewest in equal bays.
         self::assertTrue($plan->summary()['fewest']);
         self::assertSame($plan->summary()['attachments'], 2 * 4);

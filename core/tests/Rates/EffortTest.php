@@ -7,11 +7,15 @@ namespace Garnetine\Core\Tests\Rates;
 use Garnetine\Core\Design\Design;
 use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Document\Copy;
+use Garnetine\Core\Plan\Depth;
 use Garnetine\Core\Plan\KindBeside;
 use Garnetine\Core\Plan\Plan;
 use Garnetine\Core\Plan\Planner;
 use Garnetine\Core\Plan\Schools;
 use Garnetine\Core\Plan\TableChooser;
+use Garnetine\Core\Plan\TablePlanner;
+use Garnetine\Core\Plan\TableWay;
+use Garnetine\Core\Quantity\Angle;
 use Garnetine\Core\Rates\Effort;
 use Garnetine\Core\Rates\Rates;
 use Garnetine\Core\Tests\Support\Scenario;
@@ -71,11 +75,20 @@ final class EffortTest extends TestCase
                 }
             }
         }
-        // The posts of a table end to end, its bags, its hours.
-        $told = array_values(array_filter(TableChooser::of(TableScenario::of()->with(['/table/crew' => ['from' => '2026-06-08'] + Typical::entry('/table/crew', [])])->design()), static fn (KindBeside $one): bool => $one->isHere))[0];
-        $posts = $told->plan->posts ?? [];
-        self::assertEqualsWithDelta(array_sum(array_map(static fn ($post): float => $post->cut_m ?? 0.0, $posts)), $told->effort($only('postMetrePrice'))?->cost, 1e-9);
-        self::assertEqualsWithDelta(ceil(array_sum(array_map(static fn ($post): float => $post->bags ?? 0.0, $posts)) - 1e-9), $told->effort($only('bagPrice'))?->cost, 1e-9);
-        self::assertEqualsWithDelta($told->hours() ?? -1.0, $told->effort($only('hour'))?->cost, 1e-9);
+        // The posts of a table end to end, its bags, its hours; of another way to stand those of its own plan.
+        $crew = ['/table/crew' => ['from' => '2026-06-08'] + Typical::entry('/table/crew', [])];
+        $design = TableScenario::of()->with($crew)->design();
+        $told = array_values(array_filter(TableChooser::of($design), static fn (KindBeside $one): bool => $one->isHere))[0];
+        $way = array_values(array_filter(TablePlanner::ways($design), static fn (TableWay $one): bool => $one->holds && $one->posts !== count($told->plan->posts ?? [])))[0];
+        foreach ([[$told, $told->plan], [$way, TablePlanner::plan($way->design, Depth::Checks)]] as [$one, $plan]) {
+            $posts = $plan->posts ?? [];
+            self::assertNotSame([], $posts);
+            self::assertEqualsWithDelta(array_sum(array_map(static fn ($post): float => $post->cut_m ?? 0.0, $posts)), $one->effort($only('postMetrePrice'))?->cost, 1e-9);
+            self::assertEqualsWithDelta(ceil(array_sum(array_map(static fn ($post): float => $post->bags ?? 0.0, $posts)) - 1e-9), $one->effort($only('bagPrice'))?->cost, 1e-9);
+            self::assertEqualsWithDelta($plan?->days()->hours ?? -1.0, $one->effort($only('hour'))?->cost, 1e-9);
+        }
+        // Where nothing stands nothing is told.
+        $none = TableWay::of($design->on(Copy::of($design->table, tilt: Angle::ofDegrees(59.0))));
+        self::assertSame([null, null], [$none->depth_m, $none->effort($only('hour'))]);
     }
 }

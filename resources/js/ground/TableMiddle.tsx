@@ -425,6 +425,7 @@ function WaysTable({ ways }: { ways: TableBeside['ways'] }) {
                         <td className="text-right">{way.depth} deep</td>
                         {way.bags !== '0' && <td className="pl-5 text-right">{way.bags} bags</td>}
                         <td className="pl-5 text-right">reserve {way.reserve}</td>
+                        {way.cost !== '' && <td className="pl-5 text-right">{way.cost}</td>}
                         {way.overhang !== null && <td className="pl-5">{way.overhang} past the end posts</td>}
                         <td className="pl-5">
                             {way.is_here ? (

@@ -668,6 +668,8 @@ export type TableBeside = {
         depth: string | null;
         bags: string;
         reserve: string;
+        /** By the company's rates; empty for who does not see these. */
+        cost: string;
         holds: boolean;
         /** Past its end posts, where that is another than is planned. */
         overhang: string | null;
