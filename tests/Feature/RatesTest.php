@@ -70,7 +70,7 @@ final class RatesTest extends TestCase
         ), 'cost');
         self::assertNotSame([], $costs($planner));
         self::assertSame([], preg_grep('/^QTM \d/', $costs($planner), PREG_GREP_INVERT));
-        self::assertSame([''], array_unique($costs($crew)));
+        self::assertSame(array_fill(0, count($costs($planner)), ''), $costs($crew));
         foreach (['export/plan.json', 'export/design.json', 'archive.json', 'print/crew'] as $page) {
             $this->actingAs($planner)->get("/jobs/{$job->id}/$page")->assertOk()->assertDontSee('foot_price')->assertDontSee('QTM');
         }

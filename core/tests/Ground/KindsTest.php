@@ -354,7 +354,7 @@ final class KindsTest extends TestCase
             }
         }
         self::assertSame([3], array_keys($held));
-        self::assertCount(9, array_filter($held[3], static fn (int $step): bool => $step > 0, ARRAY_FILTER_USE_KEY));
+        self::assertCount(9, array_filter($held[3] ?? [], static fn (int $step): bool => $step > 0, ARRAY_FILTER_USE_KEY));
         $three = $held[3] ?? [0.0];
         self::assertInstanceOf(PileTable::class, $racking = $fewest->design->table->racking);
         self::assertEqualsWithDelta([6, array_search(max($three), $three, true) * self::IN, max($three)], [$fewest->posts, $racking->endOverhang->toMetres(), $fewest->reserve], 1e-9);
