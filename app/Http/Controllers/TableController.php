@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Company\CompanyRates;
 use App\Desk\Chosen;
-use App\Desk\TableView;
+use App\Desk\TableAsked;
 use App\Http\Requests\EditRequest;
 use App\Models\Job;
 use Garnetine\Core\Design\Edit\Edits;
@@ -35,7 +35,7 @@ final class TableController extends Controller
     {
         $project = $job->current()->document();
 
-        return new JsonResponse(TableView::kinds($project->table(Chosen::table($project) ?? abort(404)), CompanyRates::of($this->user($request))));
+        return new JsonResponse(TableAsked::kinds($project->table(Chosen::table($project) ?? abort(404)), CompanyRates::of($this->user($request))));
     }
 
     /** Levels at the posts out of a grid over the field, as edits that take them; nothing is saved. */
@@ -72,6 +72,6 @@ final class TableController extends Controller
 
         $table = $project->table(Chosen::table($project) ?? abort(404));
 
-        return new JsonResponse(TableView::beside($table, $request->string('what')->toString(), CompanyRates::of($this->user($request))));
+        return new JsonResponse(TableAsked::beside($table, $request->string('what')->toString(), CompanyRates::of($this->user($request))));
     }
 }
