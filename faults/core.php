@@ -780,6 +780,9 @@ return [
         ['1 / (273 + $celsius) - 1 / 296', '1 / 296 - 1 / (273 + $celsius)', 'Cold concrete hardens sooner'],
     ],
     'core/src/Plan/TableFindings.php' => [
+        ["\$over_m > 0.0 ? 'built.high' : 'built.low'", "\$over_m < 0.0 ? 'built.high' : 'built.low'", 'A post that is too long is told too short', 'AsBuilt'],
+        ["'on' => max(\$on)", "'on' => min(\$on)", 'The first pour is told for the last', 'AsBuilt'],
+        ['modify("+$days days")', 'modify("+1 days")', 'Modules are let on concrete of a day', 'AsBuilt'],
         ['$marked > 0 && $design->table->place === null', '$marked > 2 && $design->table->place === null', 'Nobody asks where a table stands among marked lines', 'Ground'],
         ['$table->soil->expansive !== YesNo::No', '$table->soil->expansive === YesNo::Yes', 'Nobody has to say that the soil does not swell', 'Ground'],
         ['$table->services?->areMarked() !== true', '$table->services === null', 'A ticket without an end lets people dig', 'Ground'],
@@ -1055,6 +1058,8 @@ return [
         ['=== $isNorth =>', '=== true =>', 'Summer is in July everywhere', 'Sun'],
     ],
     'core/src/Ground/TwoRows/AsBuilt.php' => [
+        ['if ($one->headOver !== null || $one->cut === null', 'if ($one->cut === null', 'A cut goes before the head that was measured', 'AsBuilt'],
+        ['- $one->depth->toMetres() - $this->overHead', '- $this->overHead', 'A cut is held against a post without its hole', 'AsBuilt'],
         ['/ $bay_m ** 2', '/ $bay_m', 'A beam is pulled as over a bay of one metre', 'Ground'],
         ['($over[1] ?? 0.0) - ($over[0] ?? 0.0)', '($over[1] ?? 0.0) + ($over[0] ?? 0.0)', 'Heads that are all too high tilt a table', 'Ground'],
     ],

@@ -42,6 +42,9 @@ return [
     'finding.post_over_stock' => 'The longest piece takes {cut}, and it comes in {stock}. No post is spliced in the ground, and a beam under the rails is joined on posts alone: order longer lengths.',
     // findings: to mind
     'finding.tilt_from_vertical' => 'The tilt was entered as {typed} from the vertical: that is {tilt} from the horizontal, which is what the crew’s level shows.',
+    'finding.cut_differs' => 'Post {post} was cut to {cut}, and in its hole it needs {needed}: its head stands {over} too {way}.',
+    'built.high' => 'high', 'built.low' => 'low',
+    'finding.poured' => '{poured} of {posts} posts are poured, the last on {on}. At {air} in the mean three quarters of the strength take {days} days: no modules before {from}, and longer where it is colder.',
     'finding.tilt_as_built' => 'By the heads that were measured the table is tilted {tilt}, over a degree off the {planned} that was planned: what it bears and what light it keeps are those of the plan. Cut or shim the heads, or plan the tilt that there is.',
     'finding.ballast_on_frost' => 'Ballast lies on ground that heaves in frost, or may: frames that it lifts no longer stand level. Look after them each spring.',
     'finding.snow_reaches_edge' => 'Snow on the ground comes to {snow}, over the low edge at {edge}: what slides off stays against the modules, and they are pushed from below as it settles.',
@@ -223,7 +226,7 @@ return [
     '/table/racking/holds' => 'What the joints bear', '/table/racking/holds/document' => 'Document of what the joints bear', '/table/racking/holds/clamp_up_N' => 'Clamp of the modules, lifted', '/table/racking/holds/rail_moment_Nm' => 'Rail, bent',
     '/table/racking/front_ballast_kg' => 'Ballast over the front spike', '/table/racking/rear_ballast_kg' => 'Ballast over the rear spike',
     '/table/sunshine/aim' => 'Light is wanted', 'choice.aim.year' => 'all the year', 'choice.aim.summer' => 'in the summer half', 'choice.aim.winter' => 'in the winter half',
-    '/table/built/*/lean_rad' => 'Out of plumb', '/table/built/*/off_line_m' => 'Out of its row, to the rear', '/table/built/*/head_over_m' => 'Head over the plan',
+    '/table/built/*/lean_rad' => 'Out of plumb', '/table/built/*/off_line_m' => 'Out of its row, to the rear', '/table/built/*/head_over_m' => 'Head over the plan', '/table/built/*/cut_m' => 'Cut to', '/table/built/*/poured_on' => 'Poured on',
     '/table/racking/brace' => 'Braces', '/table/racking/brace/name' => 'Brace', '/table/racking/brace/document' => 'Document of the brace', '/table/racking/brace/front_at_m' => 'Brace on the front post, over the ground', '/table/racking/brace/rear_at_m' => 'Brace on the rear post, over the ground', '/table/racking/brace/area_m2' => 'Section of the brace', '/table/racking/brace/modulus_Pa' => 'E of the brace', '/table/racking/brace/pull_N' => 'Brace, pulled', '/table/racking/brace/push_N' => 'Brace, pressed',
     '/table/racking/holds/rail_up_N' => 'Rail on its beam, lifted', '/table/racking/holds/rail_along_N' => 'Rail on its beam, sliding', '/table/racking/holds/tee_up_N' => 'Beam on its post, lifted', '/table/racking/holds/tee_across_N' => 'Beam on its post, pushed',
     '/table/ground/across_rad' => 'Ground rises to the rear', '/table/ground/along_rad' => 'Ground rises to the right', '/table/ground/levels/*' => 'Levels at a post', '/table/ground/levels/*/front_m' => 'Level at the front', '/table/ground/levels/*/rear_m' => 'Level at the rear',

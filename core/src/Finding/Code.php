@@ -262,6 +262,8 @@ enum Code: string
     case TableSlenderness = 'table_slenderness';
     case TableSteepHeld = 'table_steep_held';
     case TiltAsBuilt = 'tilt_as_built';
+    case CutDiffers = 'cut_differs';
+    case Poured = 'poured';
     case SeasonDay = 'season_day';
     case SeasonOverSteepest = 'season_over_steepest';
     case SeasonsByKit = 'seasons_by_kit';
@@ -366,7 +368,7 @@ enum Code: string
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::StringShort, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
-        self::TiltAsBuilt, self::BallastOnFrost, self::BromsLess, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical,
+        self::TiltAsBuilt, self::CutDiffers, self::BallastOnFrost, self::BromsLess, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical,
         self::TiltOverLatitude,
     ];
 
@@ -383,7 +385,7 @@ enum Code: string
         self::TableFreeRoof, self::SideByCohesion, self::SoilByPost, self::SoilByReport,
         self::SwayOfSteel, self::TwoBounds,
         self::DeclinationComputed, self::HorizonTakesBeam,
-        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::BromsBeside, self::PressedAsPulled,
+        self::BlockPlain, self::ConduitOnlySpaces, self::EveryTilt, self::HalvedBetweenSpikes, self::BromsBeside, self::Poured, self::PressedAsPulled,
         self::SeasonsByKit, self::TraysPlain, self::StowProven, self::TimberWet,
         self::TorsionOfSoil,
     ];

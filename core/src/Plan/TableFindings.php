@@ -13,6 +13,7 @@ use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Design\YesNo;
 use Garnetine\Core\Finding\Code;
 use Garnetine\Core\Finding\Finding;
+use Garnetine\Core\Ground\Curing;
 use Garnetine\Core\Ground\InField;
 use Garnetine\Core\Ground\Loading\TableStandards;
 use Garnetine\Core\Ground\North;
@@ -45,6 +46,10 @@ final class TableFindings
     private const COLDEST_POUR_CELSIUS = 40 / 9;
     /** Least that a foundation goes down (IBC 2018, §1809.4; recalled). */
     private const LEAST_M = 0.3048;
+    /** So far a cut may be off (common practice for straight pipes, no source). */
+    private const CUT_IN = 0.125;
+    /** As cool as the step of waiting tells, where nobody said how cold it is: 50 °F. */
+    private const COOL_CELSIUS = 10.0;
     private const SLENDER = [0.25, 1.0];
     /** Steeper over the latitude than which nobody stands a table for all of the year (common practice, no source). */
     private const OVER_LATITUDE_DEG = 10.0;
@@ -315,7 +320,7 @@ final class TableFindings
         foreach (array_values(array_diff(array_map(static fn (BuiltPost $one): string => $one->post, $plan->design->table->built), $ids)) as $unknown) {
             $findings[] = Finding::of(Code::BuiltUnknown, '/table/built', ['post' => $unknown]);
         }
-        array_push($findings, ...self::builtOverFrost($plan, $stand));
+        array_push($findings, ...self::builtOverFrost($plan, $stand), ...self::asCut($plan, $stand), ...self::poured($plan, $stand));
         $square = $stand->setOut->square;
         if ($square !== null && !in_array($square->state, ['unknown', 'square'], true)) {
             $findings[] = Finding::of(Code::DiagonalsDiffer, '/table/measured', ['differ_m' => abs($square->differ_m), 'most_m' => Squareness::WHOLE_M]);
@@ -338,6 +343,38 @@ final class TableFindings
             ...$snow !== null && $snow->ps_Pa > 0.0 && $snow->ground_m > $face->lowEdge_m
                 ? [Finding::of(Code::SnowReachesEdge, $heightAt, ['snow_m' => $snow->ground_m, 'edge_m' => $face->lowEdge_m])] : [],
         ];
+    }
+
+    /** @return list<Finding> Posts that were cut to another length than their holes ask for */
+    private static function asCut(TablePlan $plan, TableStand $stand): array
+    {
+        $findings = [];
+        foreach ($stand->posts as $post) {
+            $cut_m = $plan->design->table->builtPost($post->place->id)?->cut?->toMetres();
+            $over_m = $cut_m === null || $post->cut_m === null ? 0.0 : $cut_m - $post->cut_m;
+            if (Printed::over(abs($over_m), self::CUT_IN * 0.0254)) {
+                $findings[] = Finding::of(Code::CutDiffers, '/table/built', [
+                    'post' => $post->place->id, 'cut_m' => $cut_m ?? 0.0, 'needed_m' => $post->cut_m ?? 0.0, 'over_m' => abs($over_m),
+                    'way' => $over_m > 0.0 ? 'built.high' : 'built.low',
+                ]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> From which day on what is poured bears modules */
+    private static function poured(TablePlan $plan, TableStand $stand): array
+    {
+        $posts = array_filter($stand->posts, static fn (TablePost $post): bool => $post->bags !== null);
+        $on = array_filter(array_map(static fn (TablePost $post): ?string => $plan->design->table->builtPost($post->place->id)?->pouredOn, $posts));
+        $celsius = max(1.0, $plan->design->table->crew?->air->toCelsius() ?? self::COOL_CELSIUS);
+        $days = (int) ceil(Curing::days($celsius) ?? 0.0);
+
+        return $on === [] ? [] : [Finding::of(Code::Poured, '/table/built', [
+            'poured' => count($on), 'posts' => count($posts), 'on' => max($on), 'air_celsius' => $celsius, 'days' => $days,
+            'from' => (new \DateTimeImmutable(max($on)))->modify("+$days days")->format('Y-m-d'),
+        ])];
     }
 
     /** @return list<Finding> Holes that were measured and end above the frost, or under a foot deep */

@@ -6,6 +6,7 @@ namespace Garnetine\Core\Tests\Ground;
 
 use Garnetine\Core\Because\Becauses;
 use Garnetine\Core\Design\Ground\Racking\PipeTable;
+use Garnetine\Core\Design\Typical;
 use Garnetine\Core\Finding\Finding;
 use Garnetine\Core\Ground\RoundPipe;
 use Garnetine\Core\Ground\TableCase;
@@ -25,7 +26,7 @@ final class AsBuiltTest extends TestCase
     private const IN = 0.0254;
 
     /**
-     * @param array<string, array<string, float>> $built By post, 84 in deep as all are
+     * @param array<string, array<string, float|string>> $built By post, 84 in deep as all are
      * @param array<string, mixed> $changes
      */
     private static function plan(array $built, array $changes = []): TablePlan
@@ -41,6 +42,17 @@ final class AsBuiltTest extends TestCase
     private static function check(TablePlan $plan, string $path): TableCheck
     {
         return $plan->checks[$path] ?? self::fail($path);
+    }
+
+    /**
+     * @param array<string, array<string, float|string>> $built
+     * @param array<string, mixed> $changes
+     *
+     * @return list<Finding>
+     */
+    private static function told(array $built, string $code, array $changes = []): array
+    {
+        return array_values(array_filter(self::plan($built, $changes)->findings, static fn (Finding $one): bool => $one->code->value === $code));
     }
 
     public function test_a_post_out_of_plumb_is_bent_by_what_stands_on_it(): void
@@ -84,6 +96,39 @@ final class AsBuiltTest extends TestCase
         self::assertEqualsWithDelta(atan2($shape->rise_m - 0.06, $shape->between_m), $told(-0.06)[0]->values['tilt_rad'], 1e-9);
         // Both rows too high by as much stand as tilted as planned.
         self::assertSame([], array_filter(self::plan(array_fill_keys(['A1', 'B1', 'C1', 'D1', 'A2', 'B2', 'C2', 'D2'], ['head_over_m' => 0.1]))->findings, static fn (Finding $one): bool => $one->code->value === 'tilt_as_built'));
+    }
+
+    public function test_a_cut_is_held_against_its_hole_and_tells_the_head_where_nobody_measured_that(): void
+    {
+        $needed_m = array_column(array_map(static fn ($post): array => [$post->place->id, $post->cut_m ?? 0.0], self::plan([])->posts), 1, 0);
+        /** @return array<string, array<string, float>> */
+        $cut = static fn (float $over_m): array => array_map(static fn (float $cut_m): array => ['cut_m' => $cut_m + $over_m], array_intersect_key($needed_m, ['A2' => 1, 'B2' => 1, 'C2' => 1, 'D2' => 1]));
+        // An eighth of an inch is let pass, either way; all in their holes as they are needed say nothing.
+        self::assertSame([], [...self::told($cut(0.0), 'cut_differs'), ...self::told($cut(0.0), 'tilt_as_built'), ...self::told($cut(0.0031), 'cut_differs'), ...self::told($cut(-0.0031), 'cut_differs')]);
+        foreach ([[0.05, 'built.high'], [-0.05, 'built.low']] as [$over_m, $way]) {
+            $told = self::told($cut($over_m), 'cut_differs');
+            self::assertCount(4, $told);
+            self::assertSame(['A2', $way], [$told[0]->values['post'], $told[0]->values['way']]);
+            self::assertEqualsWithDelta([$needed_m['A2'] + $over_m, $needed_m['A2'], 0.05], [$told[0]->values['cut_m'], $told[0]->values['needed_m'], $told[0]->values['over_m']], 1e-9);
+            // The table is tilted as by heads that stand so high; a head that was measured goes before the cut.
+            $heads = self::plan(array_fill_keys(['A2', 'B2', 'C2', 'D2'], ['head_over_m' => $over_m]));
+            $tilt = static fn (TablePlan $plan): float => AsBuilt::of($plan->design, TableScenario::of()->shape())->tilt_rad();
+            self::assertEqualsWithDelta($tilt($heads), $tilt(self::plan($cut($over_m))), 1e-9);
+            self::assertEqualsWithDelta($tilt(self::plan([])), $tilt(self::plan(array_map(static fn (array $one): array => $one + ['head_over_m' => 0.0], $cut($over_m)))), 1e-12);
+        }
+    }
+
+    public function test_what_is_poured_bears_modules_once_the_last_of_it_has_hardened(): void
+    {
+        $crew = static fn (float $celsius): array => ['/table/crew' => ['air_celsius' => $celsius] + Typical::entry('/table/crew', [])];
+        self::assertSame([], self::told([], 'poured'));
+        // 8.3 days at 23 °C, 18 at 10: by ACI 209 and the maturity, as the step of waiting tells.
+        $poured = ['A1' => ['poured_on' => '2026-06-10'], 'B1' => ['poured_on' => '2026-06-12']];
+        foreach ([[$crew(23.0), 23.0, 9, '2026-06-21'], [[], 10.0, 18, '2026-06-30']] as [$changes, $celsius, $days, $from]) {
+            $values = self::told($poured, 'poured', $changes)[0]->values;
+            self::assertSame([2, 8, '2026-06-12', $days, $from], [$values['poured'], $values['posts'], $values['on'], $values['days'], $values['from']]);
+            self::assertEqualsWithDelta($celsius, $values['air_celsius'], 1e-9);
+        }
     }
 
     /** Two columns more on the same bays: the posts that stand keep their places and depths and are judged anew, those beside them are dug as they need. */

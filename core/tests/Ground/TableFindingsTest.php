@@ -89,6 +89,9 @@ final class TableFindingsTest extends TestCase
         yield 'frost_heave' => [['/table/soil/parted' => 'no'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in'];
         yield 'frost_heave on piles' => [['/table/soil/frost_prone' => 'yes'], 'stop', '/table/soil/parted', 'field', 'It may grip A2 by 7832 lb, and 1423 lb hold that down', 'piles'];
         yield 'frost_heave on spikes' => [['/table/soil/frost_prone' => 'unknown'], 'stop', '/table/soil/parted', 'field', 'freezes to 30 in', 'spikes'];
+        $built = static fn (array $values): array => ['/table/built' => [$values + ['post' => 'A1', 'depth_m' => 2.2, 'by' => '', 'on' => null]]];
+        yield 'cut_differs' => [$built(['cut_m' => 2.0]), 'warning', '/table/built', 'setting_out', 'in its hole it needs'];
+        yield 'poured' => [$built(['poured_on' => '2026-06-10']), 'assumption', '/table/built', 'setting_out', '1 of 8 posts are poured, the last on 2026-06-10. At 50 °F in the mean'];
         yield 'tilt_as_built' => [['/table/built' => array_map(static fn (string $post): array => ['post' => $post, 'depth_m' => 2.2, 'by' => '', 'on' => null, 'head_over_m' => 0.08], ['A2', 'B2', 'C2', 'D2'])], 'warning', '/table/built', 'setting_out', 'over a degree off the 30.00° that was planned'];
         yield 'brace_off_post' => [['/table/racking/brace' => ['front_at_m' => 1.3, 'pull_N' => 9000.0, 'push_N' => 6000.0] + Typical::entry('/table/racking/brace', [])], 'stop', '/table/racking/brace/front_at_m', 'foundations', 'a brace ends on its posts'];
         yield 'pipe_unknown' => [['/table/racking/post/yield_Pa' => null], 'stop', '/table/racking/post/yield_Pa', 'foundations', '2-in schedule 40 pipe'];

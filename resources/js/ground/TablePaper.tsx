@@ -15,12 +15,14 @@ export function TableCrewSheets({ view }: { view: PaperData }) {
     }
     const trays = table.posts.some((post) => post.blocks !== null);
     const poured = table.posts.some((post) => post.bags !== null);
+    const cut = table.posts.some((post) => post.cut !== null);
     const written = trays
         ? ['Blocks laid', 'Block weighed', 'Level both ways', 'By']
         : [
               poured ? 'Hole measured' : 'Depth measured',
               'String measured',
               'Plumb both ways',
+              ...(cut ? ['Cut to'] : []),
               ...(poured ? ['Poured on'] : []),
               'By',
           ];

@@ -438,6 +438,9 @@ function SettingOut() {
 
 /** Holes as they were measured: from then on their posts are fixed. */
 function Built() {
+    const { data } = useDesk();
+    const isCut = data.table?.posts.some((post) => post.cut !== null);
+    const isPoured = data.table?.posts.some((post) => post.bags !== null);
     return useKind()?.isWithoutHoles ? null : (
         <>
             <h3 className="mt-5">As built</h3>
@@ -449,6 +452,18 @@ function Built() {
                         <Slot path={`${at}/lean_rad`} open="not measured" />, stands{' '}
                         <Slot path={`${at}/off_line_m`} open="not measured" /> behind its row, its head{' '}
                         <Slot path={`${at}/head_over_m`} open="not measured" /> over the plan.
+                        {isCut && (
+                            <>
+                                {' '}
+                                It was cut to <Slot path={`${at}/cut_m`} open="not measured" />.
+                            </>
+                        )}
+                        {isPoured && (
+                            <>
+                                {' '}
+                                Its concrete was poured on <Slot path={`${at}/poured_on`} open="no day yet" />.
+                            </>
+                        )}
                     </>
                 )}
             </Each>

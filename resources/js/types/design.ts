@@ -648,6 +648,8 @@ export type FieldPath =
     | `/table/built/${number}/lean_rad`
     | `/table/built/${number}/off_line_m`
     | `/table/built/${number}/head_over_m`
+    | `/table/built/${number}/cut_m`
+    | `/table/built/${number}/poured_on`
     | '/table/position/latitude_rad'
     | '/table/position/longitude_rad'
     | '/table/position/on'

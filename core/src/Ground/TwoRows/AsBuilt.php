@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Garnetine\Core\Ground\TwoRows;
 
 use Garnetine\Core\Design\Ground\Built\BuiltPost;
+use Garnetine\Core\Design\Ground\Racking\TwoRows;
 use Garnetine\Core\Design\Ground\TableDesign;
 use Garnetine\Core\Document\Copy;
 use Garnetine\Core\Finding\Code;
@@ -14,6 +15,7 @@ use Garnetine\Core\Ground\Member;
 use Garnetine\Core\Ground\PostPlace;
 use Garnetine\Core\Ground\TableCase;
 use Garnetine\Core\Load\Printed;
+use Garnetine\Core\Quantity\Length;
 
 /**
  * What posts that do not stand as planned add: one out of plumb is bent by what stands on it, one out of the line of its row bends the beam that is
@@ -25,8 +27,11 @@ final readonly class AsBuilt
 {
     public const TILT_DEG = 1.0;
 
-    /** @param array<int, array<int, BuiltPost>> $built By row from 0 and post */
-    private function __construct(private TableShape $shape, private array $built)
+    /**
+     * @param array<int, array<int, BuiltPost>> $built By row from 0 and post
+     * @param Length|null $overHead How far a post reaches over the centre of its beam; null of such as are not cut to a length
+     */
+    private function __construct(private TableShape $shape, private array $built, private ?Length $overHead)
     {
     }
 
@@ -40,7 +45,9 @@ final readonly class AsBuilt
             }
         }
 
-        return new self($shape, $built);
+        $racking = $design->table->racking;
+
+        return new self($shape, $built, $racking instanceof TwoRows ? $racking->sizes()->overHead : null);
     }
 
     /** A case with what the leaning of its posts adds to it. */
@@ -85,15 +92,25 @@ final readonly class AsBuilt
         return $most_Nm;
     }
 
+    /** How far the head of a post stands over the plan: as it was measured, else by its cut in its hole; from 0 where neither was. */
+    private function headOver_m(int $row, int $post, BuiltPost $one): float
+    {
+        if ($one->headOver !== null || $one->cut === null || $this->overHead === null) {
+            return $one->headOver?->toMetres() ?? 0.0;
+        }
+        $height_m = ($row === 0 ? $this->shape->front_m : $this->shape->rear_m)[$post];
+
+        return $one->cut->toMetres() - $height_m - $one->depth->toMetres() - $this->overHead->toMetres();
+    }
+
     /** Tilt of the table by the heads that were measured, the others as planned; by the means of both rows. */
     public function tilt_rad(): float
     {
         $posts = count($this->shape->posts_m);
-        $mean = static fn (array $over_m): float => array_sum($over_m) / $posts;
-        $over = array_map(
-            static fn (array $ofRow): float => $mean(array_map(static fn (BuiltPost $one): float => $one->headOver?->toMetres() ?? 0.0, $ofRow)),
-            $this->built,
-        );
+        $over = [];
+        foreach ($this->built as $row => $ofRow) {
+            $over[$row] = array_sum(array_map(fn (int $post, BuiltPost $one): float => $this->headOver_m($row, $post, $one), array_keys($ofRow), $ofRow)) / $posts;
+        }
 
         return atan2($this->shape->rise_m + ($over[1] ?? 0.0) - ($over[0] ?? 0.0), $this->shape->between_m);
     }

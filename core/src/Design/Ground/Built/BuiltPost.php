@@ -31,6 +31,12 @@ final readonly class BuiltPost
         /** Its head over where the plan has it. */
         #[Range(-0.5, 0.5)]
         public ?Length $headOver = null,
+        /** As the post was cut; null where nobody measured. */
+        #[Range(0.3, 12)]
+        public ?Length $cut = null,
+        /** The day on which its concrete was poured. */
+        #[Text(10, Text::DATE)]
+        public ?string $pouredOn = null,
     ) {
     }
 }

@@ -67,6 +67,7 @@ final readonly class PipeTable implements TwoRows, InHoles
             '/table/racking/front_pipe_m',
             $this->brace,
             $this->bay,
+            $this->seat->times(-1),
         );
     }
 }

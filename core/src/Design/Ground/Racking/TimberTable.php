@@ -70,6 +70,7 @@ final readonly class TimberTable implements TwoRows, InHoles
             '/table/racking/front_beam_m',
             $this->brace,
             $this->bay,
+            $this->above,
         );
     }
 }

@@ -31,6 +31,8 @@ final readonly class TwoRowSizes
         public ?Brace $brace = null,
         /** Between two posts of a row; null where they stand in equal bays between the overhangs. */
         public ?Length $bay = null,
+        /** How far a post that is cut to its length reaches over the centre of its beam; null of such as are not. */
+        public ?Length $overHead = null,
     ) {
     }
 }
