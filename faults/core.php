@@ -794,6 +794,7 @@ return [
         ['\'right_m\' => $fitted[$corner][0] - $corners[$corner][0]', '\'right_m\' => $corners[$corner][0] - $fitted[$corner][0]', 'A stake is moved the wrong way'],
     ],
     'core/src/Ground/TimberMember.php' => [
+        ['$left <= 0.0 ? self::BUCKLES : min(self::BUCKLES,', '$left <= 0.0 ? INF : max(0.0,', 'A post that buckles fails by a number that cannot be written', 'KindsTest'],
         ['1.20 * $this->lasting_Pa(\'emin\') * $this->breadth_m ** 2', '1.20 * $this->lasting_Pa(\'emin\') * $this->breadth_m * $this->depth_m', 'Thin beams never buckle to the side'],
         ['0.822 * $this->lasting_Pa(\'emin\')', '0.822 * $this->lasting_Pa(\'e\')', 'Posts buckle by their mean modulus'],
         ['abs($up_Nm) + abs($across_Nm) * $this->depth_m / $this->breadth_m', 'abs($up_Nm) + abs($across_Nm)', 'Beams bear as much lying flat'],

@@ -17,6 +17,8 @@ use Garnetine\Core\Load\Duration;
  */
 final class TimberMember implements Member
 {
+    /** So many times too much is told of a post that what presses on it alone would buckle: more is not told of any. */
+    private const BUCKLES = 1000.0;
     private const TABLE = 'nds_2018/timber';
     private const LAG = 'nds_2018/lag';
 
@@ -145,7 +147,7 @@ final class TimberMember implements Member
         $pressed_Pa = $down_N / $area_m2;
         $left = 1 - $pressed_Pa / $this->euler_Pa($height_m, $this->depth_m);
 
-        return $left <= 0.0 ? INF : ($pressed_Pa / ($whole_Pa * $column)) ** 2 + $bending / $left;
+        return $left <= 0.0 ? self::BUCKLES : min(self::BUCKLES, ($pressed_Pa / ($whole_Pa * $column)) ** 2 + $bending / $left);
     }
 
     /** Both about one of its sides, added up: nothing is gained by lying flat. */

@@ -97,7 +97,7 @@ final class KindsTest extends TestCase
         self::assertEqualsWithDelta(17_107_125, $post->stiffness_Nm2() / self::lb(1) / self::IN ** 2, 10);
         self::assertEqualsWithDelta(0.55679, $post->together(self::lb(2000), 3000 * $inlb, 48 * self::IN, Duration::Wind), 1e-4);
         self::assertEqualsWithDelta(0.43371, $post->together(self::lb(-2000), 3000 * $inlb, 48 * self::IN, Duration::Wind), 1e-4);
-        self::assertSame(INF, $post->together(self::lb(20_000), 0.0, 48 * self::IN, Duration::Wind));
+        self::assertSame(1000.0, $post->together(self::lb(20_000), 0.0, 48 * self::IN, Duration::Wind));
         // Fb of 990 psi is spared by water; CL 0.4975 at RB 27.5.
         $joist = TimberMember::of(self::timber(1.5, 9.25, 990, 1500, YesNo::No), new Coefficients(), 8 * self::FT);
         self::assertEqualsWithDelta(16_856.7, $joist?->moment_Nm(Duration::Wind) / $inlb, 0.5);
@@ -388,6 +388,23 @@ final class KindsTest extends TestCase
         $lifted = self::plan('piles', $soil);
         self::assertEqualsWithDelta(self::plan('piles', ['/table/soil/frost_prone' => 'no'] + $soil)->leastReserve(), $lifted->leastReserve(), 1e-12);
         self::assertContains('posts/A1/frost', Becauses::paths($lifted));
+    }
+
+    /** A post that buckles under the weight alone fails by a number that can be written down, and by no less under more. */
+    public function test_under_any_snow_a_table_is_planned_and_its_plan_can_be_written(): void
+    {
+        foreach (['timber', 'piles', 'post', 'spikes', 'pole', 'row', 'blocks'] as $table) {
+            foreach ([7e3, 2e4] as $snow_Pa) {
+                $plan = TablePlanner::plan(TableScenario::kind($table)->with(['/site/ground_snow_Pa' => $snow_Pa])->design());
+                self::assertNotSame('', CanonicalJson::encode(TableDocument::of($plan)), $table);
+            }
+        }
+        $post = TimberMember::of(self::timber(3.5, 3.5, 1350, 1552.5), new Coefficients()) ?? self::fail();
+        $ratios = array_map(static fn (int $kN): float => $post->together(1e3 * $kN, 50.0, 3.0, Duration::Snow), range(1, 60));
+        $sorted = $ratios;
+        sort($sorted);
+        self::assertSame($sorted, $ratios);
+        self::assertTrue($ratios[0] < 1.0 && is_finite($ratios[59]) && $ratios[59] > 100.0);
     }
 
     public function test_a_post_is_bent_most_at_the_ground_or_at_its_head(): void
