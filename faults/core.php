@@ -781,7 +781,7 @@ return [
     ],
     'core/src/Plan/TableFindings.php' => [
         ["\$over_m > 0.0 ? 'built.high' : 'built.low'", "\$over_m < 0.0 ? 'built.high' : 'built.low'", 'A post that is too long is told too short', 'AsBuilt'],
-        ["'on' => max(\$on)", "'on' => min(\$on)", 'The first pour is told for the last', 'AsBuilt'],
+        ["'!Y-m-d', max(\$on)", "'!Y-m-d', min(\$on)", 'The first pour is told for the last', 'AsBuilt'],
         ['modify("+$days days")', 'modify("+1 days")', 'Modules are let on concrete of a day', 'AsBuilt'],
         ['$marked > 0 && $design->table->place === null', '$marked > 2 && $design->table->place === null', 'Nobody asks where a table stands among marked lines', 'Ground'],
         ['$table->soil->expansive !== YesNo::No', '$table->soil->expansive === YesNo::Yes', 'Nobody has to say that the soil does not swell', 'Ground'],

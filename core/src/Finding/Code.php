@@ -368,7 +368,8 @@ enum Code: string
         self::PanBesideMember, self::PitchLow, self::PlateInNails, self::ProveMemberFirst, self::RowRuleShort, self::StaggerPartly,
         self::StraddlesButt, self::StringShort, self::WindowSmall,
         self::CompassBeyondModel, self::CompassWeak, self::DeclinationDiffers, self::DigByHand, self::LatitudesDiffer,
-        self::TiltAsBuilt, self::CutDiffers, self::BallastOnFrost, self::BromsLess, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical,
+        self::TiltAsBuilt, self::CutDiffers,
+        self::BallastOnFrost, self::BromsLess, self::RowShaded, self::SnowReachesEdge, self::TestsScatter, self::TiltFromVertical,
         self::TiltOverLatitude,
     ];
 

@@ -371,9 +371,11 @@ final class TableFindings
         $celsius = max(1.0, $plan->design->table->crew?->air->toCelsius() ?? self::COOL_CELSIUS);
         $days = (int) ceil(Curing::days($celsius) ?? 0.0);
 
-        return $on === [] ? [] : [Finding::of(Code::Poured, '/table/built', [
-            'poured' => count($on), 'posts' => count($posts), 'on' => max($on), 'air_celsius' => $celsius, 'days' => $days,
-            'from' => (new \DateTimeImmutable(max($on)))->modify("+$days days")->format('Y-m-d'),
+        $last = $on === [] ? false : \DateTimeImmutable::createFromFormat('!Y-m-d', max($on));
+
+        return $last === false ? [] : [Finding::of(Code::Poured, '/table/built', [
+            'poured' => count($on), 'posts' => count($posts), 'on' => $last->format('Y-m-d'), 'air_celsius' => $celsius, 'days' => $days,
+            'from' => $last->modify("+$days days")->format('Y-m-d'),
         ])];
     }
 

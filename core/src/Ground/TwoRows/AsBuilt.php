@@ -109,7 +109,9 @@ final readonly class AsBuilt
         $posts = count($this->shape->posts_m);
         $over = [];
         foreach ($this->built as $row => $ofRow) {
-            $over[$row] = array_sum(array_map(fn (int $post, BuiltPost $one): float => $this->headOver_m($row, $post, $one), array_keys($ofRow), $ofRow)) / $posts;
+            foreach ($ofRow as $post => $one) {
+                $over[$row] = ($over[$row] ?? 0.0) + $this->headOver_m($row, $post, $one) / $posts;
+            }
         }
 
         return atan2($this->shape->rise_m + ($over[1] ?? 0.0) - ($over[0] ?? 0.0), $this->shape->between_m);
